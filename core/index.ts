@@ -1,0 +1,9 @@
+/** @zemrin/core: the computation, without an interface, a clock, files or chance. */
+export * from './quantity/index.ts';
+export * from './time/index.ts';
+export * from './words/index.ts';
+export * from './pantry/index.ts';
+export * from './safety/index.ts';
+export * from './batch/index.ts';
+export * from './meal/index.ts';
+export * from './plan/index.ts';

@@ -1,0 +1,82 @@
+import { CUTS, type Avoidable } from '../pantry/index.ts';
+import type { Dish, Eaters, Food, Meal } from './schema.ts';
+
+/** Heads and portions at a table: two children of half a portion are two heads, one portion. */
+export interface Company {
+  readonly heads: number;
+  readonly portions: number;
+}
+
+export function companyOf(eaters: readonly Eaters[]): Company {
+  return {
+    heads: eaters.reduce((sum, group) => sum + group.count, 0),
+    portions: eaters.reduce((sum, group) => sum + group.count * group.portion, 0),
+  };
+}
+
+/** Who eats this food: those it is set apart for, or everyone for whom nothing was set apart. */
+export function eatersOf(meal: Pick<Meal, 'eaters'>, dish: Dish, food: Food): Eaters[] {
+  const wants = (group: Eaters, apart: readonly Avoidable[] | undefined) =>
+    apart !== undefined && group.avoids.some((avoided) => apart.includes(avoided));
+  if (food.forAvoids) return meal.eaters.filter((group) => wants(group, food.forAvoids));
+  const apart = dish.foods.flatMap((other) => other.forAvoids ?? []);
+  return meal.eaters.filter((group) => !wants(group, apart));
+}
+
+/** A food with its weight settled. */
+export interface SettledFood {
+  readonly food: Food;
+  readonly weightG: number;
+  readonly pieces?: number | undefined;
+  /** What the eaters ask for, whether or not the scale has spoken. */
+  readonly suggestedG: number;
+  readonly weighed: boolean;
+  readonly company: Company;
+  /** The cooked, edible part of a portion, where the cut's yield is known. */
+  readonly servedPerPortionG?: number | undefined;
+}
+
+/**
+ * The weight of a food: what the scale says, else its share times the eaters. Weights by share
+ * are rounded up to 10 g, pieces up to whole ones.
+ */
+export function settleFood(meal: Pick<Meal, 'eaters'>, dish: Dish, food: Food): SettledFood {
+  const company = companyOf(eatersOf(meal, dish, food));
+  const { suggestedG, pieces } = byShare(food, company);
+  const weightG = food.weighedG ?? suggestedG;
+  const yieldShare = food.cut === undefined ? undefined : CUTS.get(food.cut)?.servedShare;
+  return {
+    food,
+    weightG,
+    pieces,
+    suggestedG,
+    weighed: food.weighedG !== undefined,
+    company,
+    servedPerPortionG:
+      yieldShare === undefined || company.portions === 0
+        ? undefined
+        : (weightG * yieldShare) / company.portions,
+  };
+}
+
+function byShare(food: Food, company: Company): { suggestedG: number; pieces?: number } {
+  const share = food.share;
+  switch (share.kind) {
+    case 'fixed':
+      return { suggestedG: share.weightG };
+    case 'weight':
+      return { suggestedG: Math.ceil((share.rawG * company.portions) / 10 - 1e-9) * 10 };
+    case 'pieces': {
+      const of = share.by === 'head' ? company.heads : company.portions;
+      const pieces = Math.ceil(share.pieces * of - 1e-9);
+      return { suggestedG: pieces * share.pieceG, pieces };
+    }
+  }
+}
+
+/** A food of a dish by its id. @throws RangeError when there is none */
+export function foodOf(dish: Dish, id: string): Food {
+  const found = dish.foods.find((food) => food.id === id);
+  if (!found) throw new RangeError(`no food “${id}” in dish “${dish.id}”`);
+  return found;
+}

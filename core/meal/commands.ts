@@ -1,0 +1,199 @@
+import { addDays } from '../time/index.ts';
+import { withSeat, withoutSeat, type Seat } from './seats.ts';
+import { starterDish, type StarterId } from './starters.ts';
+import type { Mixture, MixtureLine } from '../batch/index.ts';
+import type { Dish, Food, Kitchen, Meal, Step, StepTime } from './schema.ts';
+
+/** Everything a cook can do to a meal. Each is a value, so that it can be stored, undone and named. */
+export type Command =
+  | { do: 'rename'; title: string }
+  | { do: 'serveAt'; at: string }
+  | { do: 'serveLater'; days: number }
+  | { do: 'setZone'; zone: string }
+  | { do: 'changeSeat'; seat: number; to: Seat }
+  | { do: 'addSeat'; seat: Seat }
+  | { do: 'removeSeat'; seat: number }
+  | { do: 'weigh'; dish: string; food: string; weightG: number | null }
+  | { do: 'setStepTime'; step: string; time: StepTime }
+  | {
+      do: 'editStep';
+      step: string;
+      change: Partial<Pick<Step, 'label' | 'verb' | 'place' | 'hands'>>;
+    }
+  | { do: 'pinStep'; step: string; beforeServeMin: number | null }
+  | { do: 'beginStep'; step: string; at: string | null }
+  | { do: 'addStepAfter'; step: string; new: Step }
+  | { do: 'removeStep'; step: string }
+  | { do: 'setLine'; dish: string; mixture: string; line: number; change: Partial<MixtureLine> }
+  | { do: 'setReserve'; dish: string; mixture: string; amount: string }
+  | { do: 'setWindow'; dish: string; mixture: string; window: NonNullable<Mixture['window']> }
+  | { do: 'setHours'; hours: Kitchen['hours'] }
+  | { do: 'setUnits'; change: Partial<Pick<Kitchen, 'units' | 'spoons' | 'clock'>> }
+  | { do: 'addDish'; starter: StarterId; name: string }
+  | { do: 'renameDish'; dish: string; name: string }
+  | { do: 'removeDish'; dish: string };
+
+/** The meal after a command. The meal given is left as it was. Unknown ids change nothing. */
+export function applyCommand(meal: Meal, command: Command): Meal {
+  switch (command.do) {
+    case 'rename':
+      return { ...meal, title: command.title };
+    case 'serveAt':
+      return { ...meal, serving: { ...meal.serving, at: command.at } };
+    case 'serveLater':
+      return { ...meal, serving: { ...meal.serving, at: addDays(meal.serving.at, command.days) } };
+    case 'setZone':
+      return { ...meal, serving: { ...meal.serving, zone: command.zone } };
+    case 'changeSeat':
+      return { ...meal, eaters: withSeat(withoutSeat(meal.eaters, command.seat), command.to) };
+    case 'addSeat':
+      return { ...meal, eaters: withSeat(meal.eaters, command.seat) };
+    case 'removeSeat': {
+      const eaters = withoutSeat(meal.eaters, command.seat);
+      return eaters.length === 0 ? meal : { ...meal, eaters };
+    }
+    case 'setHours':
+      return { ...meal, kitchen: { ...meal.kitchen, hours: command.hours } };
+    case 'setUnits':
+      return { ...meal, kitchen: { ...meal.kitchen, ...command.change } };
+    case 'addDish': {
+      const dish = starterDish(command.starter, command.name, takenIds(meal));
+      return { ...meal, dishes: [...meal.dishes, dish] };
+    }
+    case 'removeDish':
+      return removeDish(meal, command.dish);
+    default:
+      return { ...meal, dishes: meal.dishes.map((dish) => inDish(dish, command)) };
+  }
+}
+
+type DishCommand = Extract<Command, { dish: string } | { step: string }>;
+
+function inDish(dish: Dish, command: Exclude<DishCommand, { do: 'removeDish' }>): Dish {
+  if ('dish' in command && command.dish !== dish.id) return dish;
+  switch (command.do) {
+    case 'renameDish':
+      return { ...dish, name: command.name };
+    case 'weigh':
+      return { ...dish, foods: mapId(dish.foods, command.food, (f) => weigh(f, command.weightG)) };
+    case 'setLine':
+      return inMixture(dish, command.mixture, (mixture) => ({
+        ...mixture,
+        lines: mixture.lines.map((line, i) =>
+          i === command.line ? { ...line, ...command.change } : line,
+        ),
+      }));
+    case 'setReserve':
+      return inMixture(dish, command.mixture, (mixture) =>
+        mixture.reserve
+          ? { ...mixture, reserve: { ...mixture.reserve, amount: command.amount } }
+          : mixture,
+      );
+    case 'setWindow':
+      return inMixture(dish, command.mixture, (mixture) => ({
+        ...mixture,
+        window: command.window,
+      }));
+    case 'setStepTime':
+      return inStep(dish, command.step, (step) => ({ ...step, time: command.time }));
+    case 'editStep':
+      return inStep(dish, command.step, (step) => ({ ...step, ...command.change }));
+    case 'pinStep':
+      return inStep(dish, command.step, ({ pinnedBeforeServeMin: _old, ...step }) =>
+        command.beforeServeMin === null
+          ? step
+          : { ...step, pinnedBeforeServeMin: command.beforeServeMin },
+      );
+    case 'beginStep':
+      return inStep(dish, command.step, ({ begunAt: _old, ...step }) =>
+        command.at === null ? step : { ...step, begunAt: command.at },
+      );
+    case 'addStepAfter':
+      return addStepAfter(dish, command.step, command.new);
+    case 'removeStep':
+      return { ...dish, steps: withoutSteps(dish.steps, new Set([command.step])) };
+  }
+}
+
+function weigh(food: Food, weightG: number | null): Food {
+  const { weighedG: _old, ...rest } = food;
+  return weightG === null ? rest : { ...rest, weighedG: weightG };
+}
+
+/** The new step goes between the step and all that followed it. */
+function addStepAfter(dish: Dish, id: string, step: Step): Dish {
+  if (!dish.steps.some((earlier) => earlier.id === id)) return dish;
+  const steps = dish.steps.flatMap((earlier) => {
+    const moved = {
+      ...earlier,
+      after: earlier.after.map((gap) => (gap.step === id ? { ...gap, step: step.id } : gap)),
+    };
+    const inserted = {
+      ...step,
+      after: [{ step: id, from: 'end' as const, leastMin: 0, mostMin: 0 }],
+    };
+    return earlier.id === id ? [earlier, inserted] : [moved];
+  });
+  return { ...dish, steps };
+}
+
+/** What followed a removed step follows what it followed. */
+function withoutSteps(steps: readonly Step[], gone: ReadonlySet<string>): Step[] {
+  const byId = new Map(steps.map((step) => [step.id, step]));
+  const bridged = (step: Step): Step['after'] =>
+    step.after.flatMap((gap) => {
+      if (!gone.has(gap.step)) return [gap];
+      const removed = byId.get(gap.step);
+      return removed ? bridged(removed) : [];
+    });
+  return steps
+    .filter((step) => !gone.has(step.id))
+    .map((step) => ({ ...step, after: bridged(step) }));
+}
+
+function removeDish(meal: Meal, id: string): Meal {
+  const gone = new Set(
+    meal.dishes.filter((dish) => dish.id === id).flatMap((dish) => dish.steps.map((s) => s.id)),
+  );
+  const dishes = meal.dishes
+    .filter((dish) => dish.id !== id)
+    .map((dish) => ({ ...dish, steps: withoutSteps(dish.steps, gone) }));
+  return { ...meal, dishes };
+}
+
+function inMixture(dish: Dish, id: string, change: (mixture: Mixture) => Mixture): Dish {
+  return { ...dish, mixtures: mapId(dish.mixtures, id, change) };
+}
+
+function inStep(dish: Dish, id: string, change: (step: Step) => Step): Dish {
+  return { ...dish, steps: mapId(dish.steps, id, change) };
+}
+
+function mapId<T extends { id: string }>(items: readonly T[], id: string, to: (item: T) => T): T[] {
+  return items.map((item) => (item.id === id ? to(item) : item));
+}
+
+/** All ids of dishes, steps, foods and mixtures of a meal. */
+export function takenIds(meal: Pick<Meal, 'dishes'>): Set<string> {
+  return new Set(
+    meal.dishes.flatMap((dish) => [
+      dish.id,
+      ...dish.steps.map((step) => step.id),
+      ...dish.foods.map((food) => food.id),
+      ...dish.mixtures.map((mixture) => mixture.id),
+    ]),
+  );
+}
+
+/** "Leek & ham pie" → "leek-ham-pie", or "leek-ham-pie-2" when that is taken. */
+export function freshId(name: string, taken: ReadonlySet<string>): string {
+  const base =
+    name
+      .normalize('NFKD')
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-+|-+$/g, '') || 'new';
+  let id = base;
+  for (let n = 2; taken.has(id); n++) id = `${base}-${n}`;
+  return id;
+}

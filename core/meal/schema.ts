@@ -1,0 +1,219 @@
+import { z } from 'zod';
+import { AVOIDABLE } from '../pantry/index.ts';
+import { ascending, clock, grams, id, minutes, MixtureSchema, type Known } from '../batch/index.ts';
+import { isLocal, isZone } from '../time/index.ts';
+import { PLACES, VERBS } from '../words/index.ts';
+
+/**
+ * The meal document, as it lies in a file. Objects are loose: fields this version does not know
+ * survive a round trip. Amounts of mixture lines stay in the cook's own words ("1 1/2 tbsp").
+ */
+export const MEAL_VERSION = 1;
+
+export const PlaceSchema = z.looseObject({
+  kind: z.enum(PLACES),
+  tempC: z.number().min(-30).max(500).optional(),
+});
+
+export const HandsSchema = z.discriminatedUnion('when', [
+  z.looseObject({ when: z.literal('start'), minutes: minutes.positive(), what: z.string() }),
+  z.looseObject({ when: z.literal('end'), minutes: minutes.positive(), what: z.string() }),
+  z.looseObject({ when: z.literal('all'), what: z.string() }),
+  z.looseObject({
+    when: z.literal('every'),
+    everyMin: minutes.positive(),
+    minutes: minutes.positive(),
+    what: z.string(),
+  }),
+]);
+
+const rangeFields = { leastMin: minutes, likelyMin: minutes, mostMin: minutes };
+
+export const StepTimeSchema = z.discriminatedUnion('kind', [
+  z.looseObject({ kind: z.literal('fixed'), minutes }),
+  z
+    .looseObject({ kind: z.literal('range'), ...rangeFields })
+    .refine(...ascending('leastMin', 'likelyMin', 'mostMin')),
+  z
+    .looseObject({
+      kind: z.literal('elastic'),
+      leastMin: minutes,
+      bestMin: minutes,
+      longestMin: minutes,
+      limitedBy: z.string().optional(),
+    })
+    .refine(...ascending('leastMin', 'bestMin', 'longestMin')),
+  /** The window of a mixture: how long it may stay on the food. */
+  z.looseObject({ kind: z.literal('soak'), mixture: id }),
+  /** A rule of thumb by the weight of a food. */
+  z
+    .looseObject({
+      kind: z.literal('perWeight'),
+      food: id,
+      leastMinPerKg: z.number().nonnegative(),
+      likelyMinPerKg: z.number().nonnegative(),
+      mostMinPerKg: z.number().nonnegative(),
+      plusMin: minutes.default(0),
+    })
+    .refine(...ascending('leastMinPerKg', 'likelyMinPerKg', 'mostMinPerKg')),
+  /** So many at a time; the minutes are those of one round. */
+  z
+    .looseObject({
+      kind: z.literal('batches'),
+      food: id,
+      perBatch: z.number().int().positive(),
+      ...rangeFields,
+    })
+    .refine(...ascending('leastMin', 'likelyMin', 'mostMin')),
+]);
+
+export const FollowsSchema = z
+  .looseObject({
+    step: id,
+    /** From which end of the earlier step the gap is counted. */
+    from: z.enum(['start', 'end']).default('end'),
+    leastMin: minutes.default(0),
+    /** Absent: as long as you like. */
+    mostMin: minutes.optional(),
+  })
+  .refine((gap) => gap.mostMin === undefined || gap.mostMin >= gap.leastMin, {
+    message: 'must not have a most gap below its least gap',
+  });
+
+export const StepSchema = z.looseObject({
+  id,
+  verb: z.enum(VERBS),
+  label: z.string().min(1),
+  after: z.array(FollowsSchema).default([]),
+  time: StepTimeSchema,
+  place: PlaceSchema,
+  hands: z.array(HandsSchema).default([]),
+  doneWhen: z.looseObject({ coreC: z.number().optional(), text: z.string().optional() }).optional(),
+  cautions: z.array(z.string()).default([]),
+  /** Where the cook has put its start: minutes before serving. */
+  pinnedBeforeServeMin: z.number().int().optional(),
+  /** An instant: the cook has begun it, and nothing moves it any more. */
+  begunAt: z.iso.datetime({ offset: true }).optional(),
+});
+
+/** How much of a food there should be, until it lies on the scale. */
+export const ShareSchema = z.discriminatedUnion('kind', [
+  z.looseObject({ kind: z.literal('weight'), rawG: grams }),
+  z.looseObject({
+    kind: z.literal('pieces'),
+    pieces: z.number().positive(),
+    pieceG: grams,
+    /** By the head, or by the portion (a child's half). */
+    by: z.enum(['head', 'portion']),
+  }),
+  z.looseObject({ kind: z.literal('fixed'), weightG: grams }),
+]);
+
+export const FoodSchema = z.looseObject({
+  id,
+  name: z.string().min(1),
+  cut: z.string().optional(),
+  share: ShareSchema,
+  /** What the scale says; wins over the share. */
+  weighedG: grams.optional(),
+  /** Only for eaters who avoid one of these; the dish's other foods are then for the rest. */
+  forAvoids: z.array(z.enum(AVOIDABLE)).optional(),
+});
+
+export const DishSchema = z.looseObject({
+  id,
+  name: z.string().min(1),
+  note: z.string().optional(),
+  /** The last step ends at most this long before serving. */
+  readyWithinMin: minutes,
+  foods: z.array(FoodSchema).default([]),
+  mixtures: z.array(MixtureSchema).default([]),
+  steps: z.array(StepSchema),
+});
+
+export const EatersSchema = z.looseObject({
+  count: z.number().int().positive(),
+  who: z.enum(['adult', 'child']),
+  portion: z.number().positive().max(3),
+  avoids: z.array(z.enum(AVOIDABLE)).default([]),
+});
+
+export const HoursSchema = z.looseObject({
+  kind: z.enum(['asleep', 'away']),
+  from: clock,
+  to: clock,
+  days: z.array(z.number().int().min(1).max(7)).min(1),
+  what: z.string().optional(),
+});
+
+export const ApplianceSchema = z.looseObject({
+  id,
+  kind: z.enum(['oven', 'hob', 'smoker', 'grill', 'fridge', 'freezer', 'box']),
+  name: z.string(),
+  /** Shelves of an oven, rings of a hob, litres of a fridge: how much fits at once. */
+  fits: z.number().positive(),
+});
+
+export const VesselSchema = z.looseObject({
+  id,
+  name: z.string(),
+  capacityMl: z.number().positive(),
+});
+
+export const KitchenSchema = z.looseObject({
+  name: z.string(),
+  altitudeM: z.number().min(-430).max(6000).default(0),
+  outdoorC: z.number().min(-40).max(50).optional(),
+  units: z.enum(['metric', 'us']).default('metric'),
+  spoons: z.enum(['us', 'metric', 'imperial', 'australian']).default('metric'),
+  clock: z.enum(['24h', '12h']).default('24h'),
+  hours: z.array(HoursSchema).default([]),
+  appliances: z.array(ApplianceSchema).default([]),
+  vessels: z.array(VesselSchema).default([]),
+});
+
+const localTime = z.string().refine(isLocal, {
+  message: 'must be a real date and time like “2026-11-28T19:00”',
+});
+
+export const ServingSchema = z.looseObject({
+  /** A date and clock time, or the next such weekday, so many days ahead at the least. */
+  at: z.union([
+    localTime,
+    z.looseObject({
+      nextWeekday: z.number().int().min(1).max(7),
+      time: clock,
+      leadDays: z.number().int().min(0).max(60),
+    }),
+  ]),
+  zone: z.string().refine(isZone, { message: 'must be a time zone like “Europe/Dublin”' }),
+});
+
+export const MealSchema = z.looseObject({
+  zemrin: z.literal('meal'),
+  version: z.literal(MEAL_VERSION),
+  id,
+  title: z.string().min(1),
+  note: z.string().optional(),
+  serving: ServingSchema,
+  eaters: z.array(EatersSchema).min(1, 'must hold at least one eater'),
+  kitchen: KitchenSchema,
+  dishes: z.array(DishSchema),
+});
+
+export type MealFile = Known<z.infer<typeof MealSchema>>;
+/** A meal whose serving time is a date: what everything but the file reader works on. */
+export type Meal = Omit<MealFile, 'serving'> & { serving: { at: string; zone: string } };
+export type Dish = MealFile['dishes'][number];
+export type Food = Dish['foods'][number];
+export type Step = Dish['steps'][number];
+export type StepTime = Step['time'];
+export type Hands = Step['hands'][number];
+export type Place = Step['place'];
+export type Eaters = MealFile['eaters'][number];
+export type Kitchen = MealFile['kitchen'];
+
+/** The JSON Schema of the meal file, as written (defaults may be left out). */
+export function mealJsonSchema(): unknown {
+  return z.toJSONSchema(MealSchema, { io: 'input' });
+}

@@ -1,0 +1,189 @@
+import { LONGEST_RAW_DAYS, ROOM_LIMIT_MIN } from '../safety/index.ts';
+import {
+  animalsOf,
+  foodOf,
+  settleFood,
+  type Dish,
+  type Kitchen,
+  type Meal,
+  type Step,
+} from '../meal/index.ts';
+import { blocksOf, epochMinOf } from '../time/index.ts';
+import type { Plan, PlannedStep } from './plan.ts';
+
+/** A promise of the plan that does not hold. */
+export interface Finding {
+  readonly rule:
+    | 'missing'
+    | 'length'
+    | 'gap'
+    | 'serving'
+    | 'fresh'
+    | 'past'
+    | 'hours'
+    | 'hands'
+    | 'tending'
+    | 'give'
+    | 'unsaid';
+  readonly steps: readonly string[];
+  readonly text: string;
+}
+
+/**
+ * Checks a plan against its meal, from the meal's own text and none of the planner's code: every
+ * length, gap, hour, pair of hands and safety rule. An empty list means the plan keeps its word.
+ * Overlapping hands are allowed only where the plan says so as a clash.
+ */
+export function audit(plan: Plan, meal: Meal, kitchen: Kitchen): Finding[] {
+  const serving = epochMinOf(meal.serving.at, meal.serving.zone);
+  const found: Finding[] = [];
+  const planned = new Map(plan.steps.map((step) => [step.id, step]));
+  if (plan.servingMin !== serving)
+    found.push({ rule: 'serving', steps: [], text: 'another serving time' });
+  for (const dish of meal.dishes) {
+    for (const step of dish.steps) {
+      const at = planned.get(step.id);
+      if (!at) {
+        found.push({ rule: 'missing', steps: [step.id], text: 'no time was given' });
+        continue;
+      }
+      if (at.begun) continue;
+      found.push(...lengthFindings(meal, dish, step, at));
+      found.push(...gapFindings(step, at, planned));
+      found.push(...frameFindings(plan, dish, step, at, serving));
+      found.push(...tendingFindings(step, at));
+      found.push(...safetyFindings(dish, step, at));
+    }
+  }
+  found.push(...hoursFindings(plan, meal, kitchen), ...handsFindings(plan));
+  return found;
+}
+
+function lengthFindings(meal: Meal, dish: Dish, step: Step, at: PlannedStep): Finding[] {
+  const length = at.endMin - at.startMin;
+  const [least, most] = lengthBounds(meal, dish, step);
+  if (length >= least && length <= most) return [];
+  return [{ rule: 'length', steps: [step.id], text: `${length} min is not in ${least}–${most}` }];
+}
+
+function lengthBounds(meal: Meal, dish: Dish, step: Step): [number, number] {
+  const time = step.time;
+  switch (time.kind) {
+    case 'fixed':
+      return [time.minutes, time.minutes];
+    case 'range':
+      return [time.likelyMin, time.likelyMin];
+    case 'elastic':
+      return [time.leastMin, time.longestMin];
+    case 'soak': {
+      const window = dish.mixtures.find((mixture) => mixture.id === time.mixture)?.window;
+      return window ? [window.leastMin, window.longestMin] : [Infinity, -Infinity];
+    }
+    case 'perWeight': {
+      const grams = settleFood(meal, dish, foodOf(dish, time.food)).weightG;
+      const minutes = Math.round((time.likelyMinPerKg * grams) / 1000) + time.plusMin;
+      return [minutes, minutes];
+    }
+    case 'batches': {
+      const pieces = settleFood(meal, dish, foodOf(dish, time.food)).pieces ?? 1;
+      const minutes = Math.max(1, Math.ceil(pieces / time.perBatch)) * time.likelyMin;
+      return [minutes, minutes];
+    }
+  }
+}
+
+function gapFindings(
+  step: Step,
+  at: PlannedStep,
+  planned: ReadonlyMap<string, PlannedStep>,
+): Finding[] {
+  return step.after.flatMap((gap): Finding[] => {
+    const before = planned.get(gap.step);
+    if (!before) return [];
+    const waited = at.startMin - (gap.from === 'start' ? before.startMin : before.endMin);
+    const tooLong = gap.mostMin !== undefined && waited > gap.mostMin;
+    if (waited >= gap.leastMin && !tooLong) return [];
+    return [{ rule: 'gap', steps: [gap.step, step.id], text: `${waited} min between them` }];
+  });
+}
+
+function frameFindings(
+  plan: Plan,
+  dish: Dish,
+  step: Step,
+  at: PlannedStep,
+  serving: number,
+): Finding[] {
+  const found: Finding[] = [];
+  const steps = [step.id];
+  if (at.endMin > serving) found.push({ rule: 'serving', steps, text: 'ends after serving' });
+  const followed = dish.steps.some((other) => other.after.some((gap) => gap.step === step.id));
+  if (!followed && serving - at.endMin > dish.readyWithinMin) {
+    found.push({ rule: 'fresh', steps, text: `ends ${serving - at.endMin} min before serving` });
+  }
+  if (at.startMin < plan.nowMin) found.push({ rule: 'past', steps, text: 'starts in the past' });
+  if (at.startMin < at.canStartFromMin || at.startMin > at.mustStartByMin) {
+    found.push({ rule: 'give', steps, text: 'starts outside its give' });
+  }
+  const within = at.hands.every((h) => h.startMin >= at.startMin && h.endMin <= at.endMin);
+  if (!within) found.push({ rule: 'hands', steps, text: 'hands outside the step' });
+  return found;
+}
+
+function tendingFindings(step: Step, at: PlannedStep): Finding[] {
+  return step.hands.flatMap((hands): Finding[] => {
+    if (hands.when !== 'every') return [];
+    const pulses = at.hands.filter((piece) => piece.what === hands.what).map((p) => p.startMin);
+    const beats = [at.startMin, ...pulses.sort((a, b) => a - b)];
+    const longest = Math.max(0, ...beats.slice(1).map((beat, i) => beat - (beats[i] ?? beat)));
+    const tail = at.endMin - (beats.at(-1) ?? at.endMin);
+    // A beat may drift by a fifth, and the last round may be left to the step that follows.
+    if (longest <= hands.everyMin * 1.2 && tail <= hands.everyMin * (1.2 * beats.length + 1))
+      return [];
+    return [{ rule: 'tending', steps: [step.id], text: `left alone for ${longest} min` }];
+  });
+}
+
+function safetyFindings(dish: Dish, step: Step, at: PlannedStep): Finding[] {
+  const animals = animalsOf(dish);
+  if (animals.length === 0) return [];
+  const minutes = at.endMin - at.startMin;
+  const said = at.cautions.some((caution) => caution.broken);
+  const days = animals.includes('poultry') ? LONGEST_RAW_DAYS.poultry : LONGEST_RAW_DAYS.other;
+  const soaks = step.verb === 'marinate' || step.verb === 'brine';
+  const warm = step.place.kind !== 'fridge' && step.place.kind !== 'freezer';
+  const raw = soaks || step.verb === 'temper' || step.verb === 'thaw';
+  const breaks = (soaks && minutes > days * 1440) || (raw && warm && minutes > ROOM_LIMIT_MIN);
+  return breaks && !said
+    ? [{ rule: 'unsaid', steps: [step.id], text: 'breaks a safety rule without saying so' }]
+    : [];
+}
+
+function hoursFindings(plan: Plan, meal: Meal, kitchen: Kitchen): Finding[] {
+  const first = Math.min(plan.servingMin, ...plan.steps.map((step) => step.startMin));
+  const blocks = blocksOf(kitchen.hours, meal.serving.zone, first, plan.servingMin);
+  return plan.steps
+    .filter((step) => !step.begun)
+    .flatMap((step) =>
+      step.hands
+        .filter((h) => blocks.some((b) => h.startMin < b.endMin && h.endMin > b.startMin))
+        .map((h): Finding => ({
+          rule: 'hours',
+          steps: [step.id],
+          text: `“${h.what}” while asleep or away`,
+        })),
+    );
+}
+
+function handsFindings(plan: Plan): Finding[] {
+  const pieces = plan.steps
+    .filter((step) => !step.begun)
+    .flatMap((step) => step.hands.map((h) => ({ id: step.id, ...h })));
+  return pieces.flatMap((a, i) =>
+    pieces
+      .slice(i + 1)
+      .filter((b) => a.id !== b.id && a.startMin < b.endMin && b.startMin < a.endMin)
+      .filter((b) => !plan.clashes.some((c) => c.steps.includes(a.id) && c.steps.includes(b.id)))
+      .map((b): Finding => ({ rule: 'hands', steps: [a.id, b.id], text: 'two jobs at once' })),
+  );
+}

@@ -1,0 +1,165 @@
+import type { Block } from '../time/index.ts';
+import type { ExpandedHands, ExpandedStep } from './expand.ts';
+import { Network } from './network.ts';
+
+/** A piece of hands-on work and the node at which it begins. */
+export interface HandsNode {
+  readonly step: number;
+  readonly node: number;
+  readonly hands: ExpandedHands;
+}
+
+/** The network of a meal, and where each step lies in it. */
+export interface MealNetwork {
+  readonly network: Network;
+  readonly steps: readonly ExpandedStep[];
+  readonly serving: number;
+  readonly startOf: readonly number[];
+  readonly endOf: readonly number[];
+  readonly hands: readonly HandsNode[];
+}
+
+/** How far tending may drift from its beat: about a fifth. Common practice, no source. */
+export const TEND_TOLERANCE = 0.2;
+
+export interface BuildOptions {
+  readonly servingMin: number;
+  /** Nothing new begins before. */
+  readonly nowMin: number;
+  readonly blocks: readonly Block[];
+  /** Serving may be later than asked: for the nearest time that works. */
+  readonly openServing?: boolean;
+  /** Leaves out all that keeps steps together, so that a plan of some kind always exists. */
+  readonly loose?: boolean;
+}
+
+/** Builds the hard part of the network: what must hold in every plan. */
+export function buildNetwork(steps: readonly ExpandedStep[], options: BuildOptions): MealNetwork {
+  const network = new Network(options.blocks);
+  const latest = options.openServing ? Number.MAX_SAFE_INTEGER : options.servingMin;
+  const serving = network.addNode(options.servingMin, latest);
+  const startOf: number[] = [];
+  const endOf: number[] = [];
+  const hands: HandsNode[] = [];
+  for (const step of steps) {
+    const lower = step.begunMin ?? (step.past ? options.nowMin - PAST_REACH_MIN : options.nowMin);
+    startOf.push(network.addNode(lower, step.begunMin ?? latest));
+    endOf.push(network.addNode(endNotBefore(step, steps, options.nowMin, lower), latest));
+  }
+  const built: MealNetwork = { network, steps, serving, startOf, endOf, hands };
+  for (const step of steps) {
+    addLength(built, step, options.loose ?? false);
+    hands.push(...addHands(built, step, latest, options.nowMin));
+  }
+  addGaps(built, options.loose ?? false);
+  addServing(built, options.loose ?? false);
+  return built;
+}
+
+/** How far back an unmarked step may lie when one after it has begun. */
+const PAST_REACH_MIN = 60 * 1440;
+
+/** A begun step whose follower has not begun is still going on. */
+function endNotBefore(
+  step: ExpandedStep,
+  steps: readonly ExpandedStep[],
+  nowMin: number,
+  lower: number,
+): number {
+  if (!step.past) return nowMin;
+  const followerBegan = steps.some(
+    (other) => other.past && other.step.after.some((gap) => gap.step === step.step.id),
+  );
+  return followerBegan ? lower : nowMin;
+}
+
+function addLength(built: MealNetwork, step: ExpandedStep, loose: boolean): void {
+  const { network, startOf, endOf } = built;
+  const from = startOf[step.index] ?? 0;
+  const to = endOf[step.index] ?? 0;
+  const least = step.elastic ? step.span.leastMin : step.span.likelyMin;
+  const most = step.elastic ? step.span.mostMin : step.span.likelyMin;
+  network.addArc({ from, to, lag: least, why: { kind: 'takes', step: step.index } });
+  if (step.past || loose) return;
+  network.addArc({ from: to, to: from, lag: -most, why: { kind: 'atMost', step: step.index } });
+}
+
+function addHands(
+  built: MealNetwork,
+  step: ExpandedStep,
+  latest: number,
+  nowMin: number,
+): HandsNode[] {
+  if (step.past) return [];
+  const { network } = built;
+  const start = built.startOf[step.index] ?? 0;
+  const end = built.endOf[step.index] ?? 0;
+  const why = { kind: 'hands', step: step.index } as const;
+  let lastPulse = start;
+  return step.hands.map((hands): HandsNode => {
+    if (hands.where === 'start') {
+      network.handsMin[start] = Math.max(network.handsMin[start] ?? 0, hands.minutes);
+      return { step: step.index, node: start, hands };
+    }
+    const node = network.addNode(nowMin, latest, hands.minutes);
+    if (hands.where === 'end') {
+      network.addArc({ from: node, to: end, lag: hands.minutes, why });
+      network.addArc({ from: end, to: node, lag: -hands.minutes, why });
+      return { step: step.index, node, hands };
+    }
+    const every = hands.everyMin ?? 0;
+    const drift = Math.floor(every * TEND_TOLERANCE);
+    network.addArc({ from: lastPulse, to: node, lag: every - drift, why });
+    network.addArc({ from: node, to: lastPulse, lag: -(every + drift), why });
+    network.addArc({ from: node, to: end, lag: hands.minutes, why });
+    lastPulse = node;
+    return { step: step.index, node, hands };
+  });
+}
+
+function addGaps(built: MealNetwork, loose: boolean): void {
+  const { network, steps, startOf, endOf } = built;
+  const byId = new Map(steps.map((step) => [step.step.id, step.index]));
+  for (const step of steps) {
+    if (step.begunMin !== undefined) continue;
+    for (const gap of step.step.after) {
+      const before = byId.get(gap.step);
+      if (before === undefined) continue;
+      const from = (gap.from === 'start' ? startOf : endOf)[before] ?? 0;
+      const to = startOf[step.index] ?? 0;
+      network.addArc({
+        from,
+        to,
+        lag: gap.leastMin,
+        why: { kind: 'gapLeast', step: step.index, before },
+      });
+      if (gap.mostMin === undefined || loose || step.past) continue;
+      network.addArc({
+        from: to,
+        to: from,
+        lag: -gap.mostMin,
+        why: { kind: 'gapMost', step: step.index, before },
+      });
+    }
+  }
+}
+
+function addServing(built: MealNetwork, loose: boolean): void {
+  const { network, steps, endOf, serving } = built;
+  for (const step of steps) {
+    const end = endOf[step.index] ?? 0;
+    network.addArc({ from: end, to: serving, lag: 0, why: { kind: 'serving', step: step.index } });
+    if (!isLast(step) || loose || step.past) continue;
+    network.addArc({
+      from: serving,
+      to: end,
+      lag: -step.dish.readyWithinMin,
+      why: { kind: 'fresh', step: step.index },
+    });
+  }
+}
+
+/** Nothing in its own dish follows it: what it leaves is what is served. */
+export function isLast(step: ExpandedStep): boolean {
+  return !step.dish.steps.some((other) => other.after.some((gap) => gap.step === step.step.id));
+}

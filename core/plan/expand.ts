@@ -1,0 +1,165 @@
+import {
+  foodOf,
+  settleFood,
+  type Dish,
+  type Meal,
+  type Place,
+  type Step,
+  type StepTime,
+} from '../meal/index.ts';
+import { epochMinOfIso } from '../time/index.ts';
+
+/** A length of time: a likely one between two unlikely ones, or an open window. */
+export interface Span {
+  /** Ranged: shorter one time in ten. Elastic: the least it needs. */
+  readonly leastMin: number;
+  /** Ranged: as often longer as shorter. Elastic: the best. */
+  readonly likelyMin: number;
+  /** Ranged: longer one time in ten. Elastic: the longest it may be. */
+  readonly mostMin: number;
+}
+
+/** A step with its time, hands and place settled for this meal. */
+export interface ExpandedStep {
+  readonly index: number;
+  readonly step: Step;
+  readonly dish: Dish;
+  readonly span: Span;
+  /** Its length is ours to choose within the window; otherwise the food decides. */
+  readonly elastic: boolean;
+  readonly limitedBy?: string | undefined;
+  readonly hands: readonly ExpandedHands[];
+  readonly place: Place;
+  /** "3 rounds of 6", where it goes in rounds. */
+  readonly rounds?: number | undefined;
+  readonly begunMin?: number | undefined;
+  /** Begun, or something that follows it has. */
+  readonly past: boolean;
+  readonly pinnedMin?: number | undefined;
+}
+
+/** A piece of hands-on work within a step. */
+export interface ExpandedHands {
+  readonly where: 'start' | 'end' | 'tend';
+  readonly minutes: number;
+  readonly what: string;
+  /** For tending: which pulse, from 1, and how long from one to the next. */
+  readonly pulse?: number;
+  readonly everyMin?: number;
+}
+
+/** The steps of all dishes, in the order of the file. */
+export function expandMeal(meal: Meal, servingMin: number): ExpandedStep[] {
+  const all = meal.dishes.flatMap((dish) => dish.steps.map((step) => ({ dish, step })));
+  const past = pastSteps(all.map(({ step }) => step));
+  return all.map(({ dish, step }, index) => {
+    const time = spanOf(step.time, dish, meal);
+    return {
+      index,
+      step,
+      dish,
+      ...time,
+      hands: handsOf(step, time.span, time.elastic),
+      place: step.place,
+      begunMin:
+        step.begunAt === undefined ? undefined : epochMinOfIso(step.begunAt, meal.serving.zone),
+      past: past.has(step.id),
+      pinnedMin:
+        step.pinnedBeforeServeMin === undefined
+          ? undefined
+          : servingMin - step.pinnedBeforeServeMin,
+    };
+  });
+}
+
+function pastSteps(steps: readonly Step[]): Set<string> {
+  const byId = new Map(steps.map((step) => [step.id, step]));
+  const past = new Set<string>();
+  const mark = (id: string) => {
+    const step = byId.get(id);
+    if (!step || past.has(id)) return;
+    past.add(id);
+    step.after.forEach((gap) => mark(gap.step));
+  };
+  steps.filter((step) => step.begunAt !== undefined).forEach((step) => mark(step.id));
+  return past;
+}
+
+type SettledTime = Pick<ExpandedStep, 'span' | 'elastic' | 'limitedBy' | 'rounds'>;
+
+function spanOf(time: StepTime, dish: Dish, meal: Meal): SettledTime {
+  switch (time.kind) {
+    case 'fixed':
+      return { span: spread(time.minutes, time.minutes, time.minutes), elastic: false };
+    case 'range':
+      return { span: spread(time.leastMin, time.likelyMin, time.mostMin), elastic: false };
+    case 'elastic':
+      return {
+        span: spread(time.leastMin, time.bestMin, time.longestMin),
+        elastic: true,
+        limitedBy: time.limitedBy,
+      };
+    case 'soak': {
+      const window = dish.mixtures.find((mixture) => mixture.id === time.mixture)?.window;
+      if (!window) throw new RangeError(`mixture “${time.mixture}” has no window`);
+      return {
+        span: spread(window.leastMin, window.bestMin, window.longestMin),
+        elastic: true,
+        limitedBy: window.limitedBy,
+      };
+    }
+    case 'perWeight': {
+      const kg = settleFood(meal, dish, foodOf(dish, time.food)).weightG / 1000;
+      const minutes = (perKg: number) => Math.round(perKg * kg) + time.plusMin;
+      return {
+        span: spread(
+          minutes(time.leastMinPerKg),
+          minutes(time.likelyMinPerKg),
+          minutes(time.mostMinPerKg),
+        ),
+        elastic: false,
+      };
+    }
+    case 'batches': {
+      const settled = settleFood(meal, dish, foodOf(dish, time.food));
+      const rounds = Math.max(1, Math.ceil((settled.pieces ?? 1) / time.perBatch));
+      return {
+        span: spread(rounds * time.leastMin, rounds * time.likelyMin, rounds * time.mostMin),
+        elastic: false,
+        rounds,
+      };
+    }
+  }
+}
+
+function spread(leastMin: number, likelyMin: number, mostMin: number): Span {
+  return { leastMin, likelyMin, mostMin };
+}
+
+function handsOf(step: Step, span: Span, elastic: boolean): ExpandedHands[] {
+  const longest = elastic ? span.leastMin : span.likelyMin;
+  return step.hands
+    .flatMap((hands): ExpandedHands[] => {
+      switch (hands.when) {
+        case 'all':
+          return [{ where: 'start', minutes: longest, what: hands.what }];
+        case 'start':
+        case 'end':
+          return [
+            { where: hands.when, minutes: Math.min(hands.minutes, longest), what: hands.what },
+          ];
+        case 'every': {
+          // A round that would fall on the very end is the next step's business.
+          const count = Math.max(0, Math.ceil((longest - hands.minutes) / hands.everyMin) - 1);
+          return Array.from({ length: count }, (_unused, i) => ({
+            where: 'tend' as const,
+            minutes: hands.minutes,
+            what: hands.what,
+            pulse: i + 1,
+            everyMin: hands.everyMin,
+          }));
+        }
+      }
+    })
+    .filter((hands) => hands.minutes > 0);
+}

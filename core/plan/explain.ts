@@ -1,0 +1,241 @@
+import type { Block } from '../time/index.ts';
+import type { Message, MessageValue } from '../words/index.ts';
+import type { MealNetwork } from './build.ts';
+import type { Arc, Contradiction, Network, Times } from './network.ts';
+
+/** One link of a chain of reasons: an arc, or a block that hands may not lie in, or both. */
+export interface Link {
+  readonly node: number;
+  readonly arc?: Arc | undefined;
+  readonly block?: Block | undefined;
+}
+
+/**
+ * The chain of reasons from a node back to what it hangs on (serving, a pin, or, where the arcs
+ * contradict each other, round to a node already met). Alone it forces the node as far as the
+ * whole network does.
+ */
+export function chainOf(network: Network, times: Times, node: number): Link[] {
+  const chain: Link[] = [];
+  const seen = new Set<number>();
+  let at = node;
+  while (!seen.has(at)) {
+    seen.add(at);
+    const arc = network.arcs[times.via[at] ?? -1];
+    chain.push({ node: at, arc, block: times.block[at] });
+    if (!arc) break;
+    at = arc.to;
+  }
+  return chain;
+}
+
+/** Whether the chain bites its own tail: then no serving time mends it. */
+export function isCircle(chain: readonly Link[]): boolean {
+  const last = chain.at(-1)?.arc;
+  return last !== undefined && chain.some((link) => link.node === last.to);
+}
+
+/** Why it cannot be done, from serving back to what should have begun already. */
+export function explainContradiction(
+  built: MealNetwork,
+  contradiction: Contradiction,
+  nowMin: number,
+): Message[] {
+  const { node, times } = contradiction;
+  const chain = chainOf(built.network, times, node);
+  const circle = isCircle(chain);
+  const links = circle
+    ? chain.slice(chain.findIndex((l) => l.node === chain.at(-1)?.arc?.to))
+    : chain;
+  const said = [...links].reverse().flatMap((link) => sayLink(built, link));
+  if (circle) return [{ key: 'because.circle' }, ...said];
+  const servingAt = built.network.lower[built.serving] ?? 0;
+  const first = stepAt(built, node);
+  return [
+    { key: 'because.serving', values: { at: { at: servingAt } } },
+    ...said,
+    ...(first === undefined
+      ? []
+      : [
+          {
+            key: 'because.tooLate' as const,
+            values: {
+              label: labelOf(built, first),
+              at: { at: times.at[node] ?? 0 },
+              now: { at: Math.max(nowMin, built.network.lower[node] ?? nowMin) },
+            },
+          },
+        ]),
+  ];
+}
+
+/** Why a step starts when it does and not later: its length, then what binds its start. */
+export function explainStart(built: MealNetwork, times: Times, index: number): Message[] {
+  const step = built.steps[index];
+  if (!step) return [];
+  if (step.begunMin !== undefined) {
+    return [{ key: 'why.begun', values: { at: { at: step.begunMin } } }];
+  }
+  const start = built.startOf[index] ?? 0;
+  const chain = chainOf(built.network, times, start);
+  const leaving = chain.findIndex((link) => link.arc && link.arc.why.step !== index);
+  const upTo = leaving === -1 ? chain : chain.slice(0, leaving + 1);
+  const blocks = upTo.flatMap((link) => (link.block ? [link.block] : []));
+  const binding = upTo.at(-1)?.arc;
+  const sentences = [lengthSentence(built, times, index)];
+  if (blocks[0]) sentences.push(blockSentence(blocks[0]));
+  const last = upTo.findLast((link) => link.arc)?.arc;
+  const bound = binding ?? (last?.why.kind === 'takes' ? undefined : last);
+  sentences.push(
+    ...(bound
+      ? bindingSentence(built, times, index, bound)
+      : [{ key: 'why.serving' as const, values: { at: { at: times.at[built.serving] ?? 0 } } }]),
+  );
+  return sentences;
+}
+
+function lengthSentence(built: MealNetwork, times: Times, index: number): Message {
+  const step = built.steps[index];
+  const at = (node: number | undefined) => times.at[node ?? 0] ?? 0;
+  const minutes = at(built.endOf[index]) - at(built.startOf[index]);
+  const label = labelOf(built, index);
+  if (!step) return { key: 'why.takes', values: { label, minutes: { minutes } } };
+  const { leastMin, likelyMin, mostMin } = step.span;
+  const values: Record<string, MessageValue> = {
+    label,
+    minutes: { minutes },
+    least: { minutes: leastMin },
+    likely: { minutes: likelyMin },
+    most: { minutes: mostMin },
+  };
+  if (step.elastic) {
+    if (minutes === likelyMin) return { key: 'why.soakBest', values };
+    return { key: minutes > likelyMin ? 'why.soakLonger' : 'why.soakShorter', values };
+  }
+  return { key: leastMin === mostMin ? 'why.takes' : 'why.likely', values };
+}
+
+function blockSentence(block: Block): Message {
+  const values = { from: { at: block.startMin }, to: { at: block.endMin }, what: block.what ?? '' };
+  return { key: block.kind === 'asleep' ? 'why.asleep' : 'why.away', values };
+}
+
+function bindingSentence(built: MealNetwork, times: Times, index: number, arc: Arc): Message[] {
+  const at = (node: number | undefined) => ({ at: times.at[node ?? 0] ?? 0 });
+  const why = arc.why;
+  switch (why.kind) {
+    case 'serving':
+      return [{ key: 'why.serving', values: { at: at(built.serving) } }];
+    case 'gapLeast':
+    case 'gapMost': {
+      const other = why.step === index && why.kind === 'gapMost' ? why.before : why.step;
+      const values = {
+        other: labelOf(built, other),
+        at: at(built.startOf[other]),
+        gap: { minutes: Math.abs(arc.lag) },
+      };
+      if (why.kind === 'gapMost') return [{ key: 'why.notLongAfter', values }];
+      return [{ key: arc.lag > 0 ? 'why.followsAfter' : 'why.follows', values }];
+    }
+    case 'order':
+      return [
+        { key: 'why.handsElsewhere', values: { other: labelOf(built, why.other), at: at(arc.to) } },
+      ];
+    case 'inHand': {
+      const kept = arc.lag - leastRun(built, why.from, why.step);
+      return kept > 0
+        ? [
+            {
+              key: 'why.inHand',
+              values: { minutes: { minutes: kept }, other: labelOf(built, why.step) },
+            },
+          ]
+        : [];
+    }
+    case 'pin':
+      return [{ key: 'why.pin' }];
+    case 'takes':
+    case 'atMost':
+    case 'best':
+    case 'fresh':
+    case 'hands':
+      return [];
+  }
+}
+
+/** Minutes from one step's start to another's end if all goes as likely and nothing is kept in hand. */
+function leastRun(built: MealNetwork, from: number, to: number): number {
+  const first = built.steps[from];
+  if (!first) return 0;
+  const length = (index: number) => {
+    const step = built.steps[index];
+    return step ? (step.elastic ? step.span.leastMin : step.span.likelyMin) : 0;
+  };
+  if (from === to) return length(from);
+  const target = built.steps[to];
+  const lengths = (target?.step.after ?? []).map((gap) => {
+    const before = built.steps.find((step) => step.step.id === gap.step);
+    return before ? leastRun(built, from, before.index) + gap.leastMin : 0;
+  });
+  return length(to) + Math.max(0, ...lengths);
+}
+
+function sayLink(built: MealNetwork, link: Link): Message[] {
+  const block = link.block ? [blockSentence(link.block)] : [];
+  return [...(link.arc ? sayArc(built, link.arc) : []), ...block];
+}
+
+function sayArc(built: MealNetwork, arc: Arc): Message[] {
+  const why = arc.why;
+  const label = labelOf(built, why.step);
+  switch (why.kind) {
+    case 'takes': {
+      const step = built.steps[why.step];
+      const minutes = { minutes: arc.lag };
+      if (arc.lag === 0) return [];
+      return [
+        { key: step?.elastic ? 'because.least' : 'because.takes', values: { label, minutes } },
+      ];
+    }
+    case 'atMost':
+      return [{ key: 'because.atMost', values: { label, minutes: { minutes: -arc.lag } } }];
+    case 'gapLeast':
+      if (arc.lag === 0) return [];
+      return [
+        {
+          key: 'because.gapLeast',
+          values: { label, before: labelOf(built, why.before), minutes: { minutes: arc.lag } },
+        },
+      ];
+    case 'gapMost':
+      return [
+        {
+          key: 'because.gapMost',
+          values: { label, before: labelOf(built, why.before), minutes: { minutes: -arc.lag } },
+        },
+      ];
+    case 'fresh':
+      return [{ key: 'because.fresh', values: { label, minutes: { minutes: -arc.lag } } }];
+    case 'serving':
+    case 'hands':
+    case 'order':
+    case 'best':
+    case 'inHand':
+    case 'pin':
+      return [];
+  }
+}
+
+/** "Smoke (Smoked lamb shoulder)": a step's label with its dish, since two dishes may both rest. */
+function labelOf(built: MealNetwork, index: number): string {
+  const step = built.steps[index];
+  return step ? `${step.step.label} (${step.dish.name})` : '';
+}
+
+function stepAt(built: MealNetwork, node: number): number | undefined {
+  const byStart = built.startOf.indexOf(node);
+  if (byStart !== -1) return byStart;
+  const byEnd = built.endOf.indexOf(node);
+  if (byEnd !== -1) return byEnd;
+  return built.hands.find((hands) => hands.node === node)?.step;
+}

@@ -1,0 +1,276 @@
+import {
+  animalsOf,
+  servingMin as servingMinOf,
+  type Command,
+  type Kitchen,
+  type Meal,
+  type Place,
+} from '../meal/index.ts';
+import { cautionsOf, type Caution } from '../safety/index.ts';
+import { blocksOf, type Block } from '../time/index.ts';
+import type { Message, Verb } from '../words/index.ts';
+import { buildNetwork, type MealNetwork } from './build.ts';
+import { findClashes, type Clash } from './clashes.ts';
+import { expandMeal, type ExpandedStep, type Span } from './expand.ts';
+import { explainContradiction, explainStart } from './explain.ts';
+import { solveEarliest, solveLatest, type Times } from './network.ts';
+import { chanceOnTime } from './odds.ts';
+import { findRescues } from './rescue.ts';
+import { grantWishes, type Granted } from './wishes.ts';
+
+/** A step with its times. All times in epoch minutes. */
+export interface PlannedStep {
+  readonly id: string;
+  readonly dish: string;
+  readonly dishName: string;
+  readonly verb: Verb;
+  readonly label: string;
+  readonly startMin: number;
+  readonly endMin: number;
+  /** The earliest start in any plan that serves on time. */
+  readonly canStartFromMin: number;
+  /** The latest. */
+  readonly mustStartByMin: number;
+  readonly span: Span;
+  readonly elastic: boolean;
+  readonly limitedBy?: string | undefined;
+  readonly rounds?: number | undefined;
+  readonly place: Place;
+  readonly hands: readonly PlannedHands[];
+  readonly why: readonly Message[];
+  readonly cautions: readonly Caution[];
+  readonly begun: boolean;
+  readonly pinned: boolean;
+  /** How far from its pin it had to be put; 0 where it holds or there is none. */
+  readonly pinMissedMin: number;
+}
+
+export interface PlannedHands {
+  readonly startMin: number;
+  readonly endMin: number;
+  readonly what: string;
+}
+
+/** Something that mends a meal that cannot be done; solved before it is offered. */
+export interface Rescue {
+  readonly text: Message;
+  readonly servingMin: number;
+  readonly changes: readonly Command[];
+}
+
+export interface Plan {
+  readonly meal: string;
+  readonly servingMin: number;
+  readonly zone: string;
+  readonly nowMin: number;
+  /** `tight`: it can be done, but something clashes or there is little in hand. */
+  readonly status: 'fits' | 'tight' | 'cannot';
+  /** When the cook is first wanted; undefined when nothing is left to begin. */
+  readonly firstJobMin?: number | undefined;
+  /** The chance to serve within five minutes of the time, 0 to 1; 0 when it cannot be done. */
+  readonly onTime: number;
+  readonly steps: readonly PlannedStep[];
+  readonly clashes: readonly Clash[];
+  /** Why it cannot be done. */
+  readonly because: readonly Message[];
+  readonly rescues: readonly Rescue[];
+  /** Asleep and away, from the first step to serving. */
+  readonly blocks: readonly Block[];
+  /** By dish: minutes kept in hand against what nine in ten evenings would want. */
+  readonly inHand: ReadonlyArray<{ dish: string; heldMin: number; wishedMin: number }>;
+}
+
+/** A chance below this is called tight. Our own line, no source. */
+const TIGHT_BELOW = 0.7;
+/** How many days ahead the cook's hours are laid out. */
+const DAYS_BACK = 16;
+
+/**
+ * Plans a meal backwards from its serving time. Pure: the same meal, kitchen and moment give the
+ * same plan, whatever the machine.
+ *
+ * @param nowMin epoch minutes; nothing not begun starts before it
+ */
+export function plan(meal: Meal, kitchen: Kitchen, nowMin: number): Plan {
+  const servingMin = servingMinOf(meal);
+  const steps = expandMeal(meal, servingMin);
+  const from = Math.max(nowMin, servingMin - DAYS_BACK * 1440);
+  const blocks = blocksOf(kitchen.hours, meal.serving.zone, from, servingMin);
+  const hard = buildNetwork(steps, { servingMin, nowMin, blocks });
+  const latest = solveLatest(hard.network);
+  if (!latest.ok || servingMin < nowMin) {
+    const because = latest.ok
+      ? pastServing(servingMin, nowMin)
+      : explainContradiction(hard, latest.contradiction, nowMin);
+    return planThatCannot(meal, kitchen, steps, { servingMin, nowMin, blocks, because });
+  }
+  const earliest = solveEarliest(hard.network, servingMin) ?? hard.network.lower;
+  const { built, times, ...granted } = bestTimes(steps, servingMin, nowMin, blocks);
+  const give = { built: hard, earliest, latest: latest.times.at };
+  const planned = steps.map((step) => plannedStep(step, built, times, granted, give));
+  const clashes = findClashes(planned, kitchen);
+  const onTime = chanceOnTime(planned, meal, blocks, servingMin);
+  return {
+    ...frame(meal, servingMin, nowMin, blocks, planned),
+    status: clashes.length > 0 || onTime < TIGHT_BELOW ? 'tight' : 'fits',
+    onTime,
+    clashes,
+    because: [],
+    rescues: [],
+    inHand: [...granted.inHand].map(([dish, held]) => ({ dish, ...held })),
+  };
+}
+
+type Best = ReturnType<typeof grantWishes> & { built: MealNetwork };
+
+/** What is wished for, given up from the end when one pair of hands cannot do it all. */
+const WISHES = [
+  { inHand: true, best: true },
+  { inHand: false, best: true },
+  { inHand: false, best: false },
+] as const;
+
+/** The latest times under all wishes with one pair of hands; fewer wishes when hands run short. */
+function bestTimes(
+  steps: readonly ExpandedStep[],
+  servingMin: number,
+  nowMin: number,
+  blocks: readonly Block[],
+): Best {
+  let best: Best | undefined;
+  for (const wanted of WISHES) {
+    const built = buildNetwork(steps, { servingMin, nowMin, blocks });
+    const latest = solveLatest(built.network);
+    if (!latest.ok) break;
+    const next = { built, ...grantWishes(built, latest.times, wanted) };
+    if (!best || next.clashes < best.clashes) best = next;
+    if (best.clashes === 0) break;
+  }
+  if (!best) throw new RangeError('bestTimes was called on a network without a solution');
+  return best;
+}
+
+interface Given {
+  readonly servingMin: number;
+  readonly nowMin: number;
+  readonly blocks: readonly Block[];
+  readonly because: readonly Message[];
+}
+
+/**
+ * The plan one would have needed: times that ignore what it is too late for, so that the cook
+ * sees how much is missing. Never called good.
+ */
+function planThatCannot(
+  meal: Meal,
+  kitchen: Kitchen,
+  steps: readonly ExpandedStep[],
+  given: Given,
+): Plan {
+  const { servingMin, nowMin, blocks } = given;
+  const open = { servingMin, nowMin: servingMin - 60 * 1440, blocks };
+  let built = buildNetwork(steps, open);
+  let solved = solveLatest(built.network);
+  if (!solved.ok) {
+    built = buildNetwork(steps, { ...open, loose: true });
+    solved = solveLatest(built.network);
+  }
+  const times = solved.ok ? solved.times : solved.contradiction.times;
+  const fromNow = buildNetwork(steps, { servingMin: nowMin, nowMin, blocks, openServing: true });
+  const earliest = solveEarliest(fromNow.network, nowMin + 90 * 1440) ?? times.at;
+  const granted: Granted = { pinMissedMin: new Map(), inHand: new Map() };
+  const planned = steps.map((step) =>
+    plannedStep(step, built, times, granted, { built: fromNow, earliest, latest: times.at }),
+  );
+  return {
+    ...frame(meal, servingMin, nowMin, blocks, planned),
+    status: 'cannot',
+    onTime: 0,
+    clashes: findClashes(planned, kitchen),
+    because: given.because,
+    rescues: findRescues(meal, kitchen, steps, servingMin, nowMin),
+    inHand: [],
+  };
+}
+
+function pastServing(servingMin: number, nowMin: number): Message[] {
+  return [{ key: 'because.past', values: { at: { at: servingMin }, now: { at: nowMin } } }];
+}
+
+function frame(
+  meal: Meal,
+  servingMin: number,
+  nowMin: number,
+  blocks: readonly Block[],
+  planned: readonly PlannedStep[],
+) {
+  const first = Math.min(...planned.map((step) => step.startMin), servingMin);
+  const jobs = planned.filter((step) => !step.begun).flatMap((step) => step.hands);
+  return {
+    meal: meal.id,
+    servingMin,
+    zone: meal.serving.zone,
+    nowMin,
+    firstJobMin: jobs.length === 0 ? undefined : Math.min(...jobs.map((job) => job.startMin)),
+    steps: planned,
+    blocks: blocks.filter((block) => block.endMin > first && block.startMin < servingMin),
+  };
+}
+
+interface Give {
+  readonly built: MealNetwork;
+  readonly earliest: readonly number[];
+  readonly latest: readonly number[];
+}
+
+function plannedStep(
+  step: ExpandedStep,
+  built: MealNetwork,
+  times: Times,
+  granted: Granted,
+  give: Give,
+): PlannedStep {
+  const at = (node: number | undefined) => times.at[node ?? 0] ?? 0;
+  const startMin = at(built.startOf[step.index]);
+  const endMin = at(built.endOf[step.index]);
+  const giveNode = give.built.startOf[step.index] ?? 0;
+  const pinMissedMin = granted.pinMissedMin.get(step.index) ?? 0;
+  const why = explainStart(built, times, step.index);
+  return {
+    id: step.step.id,
+    dish: step.dish.id,
+    dishName: step.dish.name,
+    verb: step.step.verb,
+    label: step.step.label,
+    startMin,
+    endMin,
+    canStartFromMin: step.begunMin ?? give.earliest[giveNode] ?? startMin,
+    mustStartByMin: step.begunMin ?? give.latest[giveNode] ?? startMin,
+    span: step.span,
+    elastic: step.elastic,
+    limitedBy: step.limitedBy,
+    rounds: step.rounds,
+    place: step.place,
+    hands: built.hands
+      .filter((hands) => hands.step === step.index)
+      .map(({ node, hands }) => ({
+        startMin: at(node),
+        endMin: at(node) + hands.minutes,
+        what: hands.what,
+      })),
+    why:
+      pinMissedMin > 0
+        ? [...why, { key: 'why.pinMissed', values: { minutes: { minutes: pinMissedMin } } }]
+        : why,
+    cautions: cautionsOf({
+      verb: step.step.verb,
+      place: step.place.kind,
+      animals: animalsOf(step.dish),
+      minutes: endMin - startMin,
+      coreC: step.step.doneWhen?.coreC,
+    }),
+    begun: step.past,
+    pinned: step.pinnedMin !== undefined,
+    pinMissedMin,
+  };
+}

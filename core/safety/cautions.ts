@@ -1,0 +1,92 @@
+import type { Animal } from '../pantry/index.ts';
+import type { Message, MessageKey, PlaceKind, Verb } from '../words/index.ts';
+import {
+  CORE_ROUNDING_C,
+  LONGEST_RAW_DAYS,
+  POULTRY_CORE_C,
+  ROOM_LIMIT_MIN,
+  WHOLE_CUT_CORE_C,
+} from './figures.ts';
+
+/** A caution at a step: what to mind, and who says so. */
+export interface Caution {
+  readonly message: Message;
+  readonly source: MessageKey;
+  /** The plan breaks a rule here; it is said, never hidden. */
+  readonly broken: boolean;
+}
+
+const FIRE = new Set<PlaceKind>(['smoker', 'grill']);
+const HOT_FAT = new Set<Verb>(['sear', 'brown', 'fry']);
+const COLD = new Set<PlaceKind>(['fridge', 'freezer']);
+const RAW_WORK = new Set<Verb>(['marinate', 'brine', 'temper', 'thaw']);
+
+/** What the rules look at. */
+export interface WatchedStep {
+  readonly verb: Verb;
+  readonly place: PlaceKind;
+  /** Where the food comes from; empty when nothing of it was an animal. */
+  readonly animals: readonly Animal[];
+  /** The planned length. */
+  readonly minutes: number;
+  /** The core at which it is taken off. */
+  readonly coreC?: number | undefined;
+}
+
+/**
+ * The cautions of a step, from its verb, its place and how long the plan keeps the food there.
+ */
+export function cautionsOf(step: WatchedStep): Caution[] {
+  const { animals, minutes } = step;
+  const raw = animals.length > 0 && RAW_WORK.has(step.verb);
+  const cautions: Caution[] = [];
+  if (raw && (step.verb === 'marinate' || step.verb === 'brine')) {
+    cautions.push(caution('caution.marinateCold', 'source.fsisMarinating'));
+    cautions.push(...tooLong(animals, minutes));
+  }
+  if (raw && !COLD.has(step.place)) cautions.push(outOfFridge(minutes));
+  if (FIRE.has(step.place) || step.verb === 'light') {
+    cautions.push(caution('caution.charcoal', 'source.coGuidance'));
+    if (step.place === 'grill') cautions.push(caution('caution.flareUp', 'source.common'));
+  }
+  if (HOT_FAT.has(step.verb)) cautions.push(caution('caution.hotFat', 'source.common'));
+  if (step.verb === 'hold') cautions.push(caution('caution.holdHot', 'source.foodCodeHold'));
+  if (step.verb === 'steam') cautions.push(caution('caution.steam', 'source.common'));
+  if (step.coreC !== undefined) cautions.push(...coreCautions(animals, step.coreC));
+  return cautions;
+}
+
+function tooLong(animals: readonly Animal[], minutes: number): Caution[] {
+  const animal = animals.includes('poultry') ? 'poultry' : (animals[0] ?? 'none');
+  const days = animal === 'poultry' ? LONGEST_RAW_DAYS.poultry : LONGEST_RAW_DAYS.other;
+  if (minutes <= days * 1440) return [];
+  const values = { food: animal, minutes: { minutes }, days: String(days) };
+  return [caution('caution.tooLongRaw', 'source.fsisMarinating', values, true)];
+}
+
+function outOfFridge(minutes: number): Caution {
+  return minutes > ROOM_LIMIT_MIN
+    ? caution('caution.twoHoursBroken', 'source.fsisTwoHours', { minutes: { minutes } }, true)
+    : caution('caution.twoHours', 'source.fsisTwoHours');
+}
+
+function coreCautions(animals: readonly Animal[], coreC: number): Caution[] {
+  if (animals.length === 0) return [];
+  const poultry = animals.includes('poultry');
+  const least = poultry ? POULTRY_CORE_C : WHOLE_CUT_CORE_C;
+  if (coreC < least - CORE_ROUNDING_C) {
+    const values = { tempC: { tempC: coreC }, least: { tempC: least } };
+    return [caution('caution.belowGuidance', 'source.fsisChart', values, true)];
+  }
+  const key = poultry ? 'caution.poultryCore' : 'caution.redMeatCore';
+  return [caution(key, 'source.fsisChart', { tempC: { tempC: least } })];
+}
+
+function caution(
+  key: MessageKey,
+  source: MessageKey,
+  values?: Message['values'],
+  broken = false,
+): Caution {
+  return { message: values ? { key, values } : { key }, source, broken };
+}

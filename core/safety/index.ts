@@ -1,0 +1,2 @@
+export * from './figures.ts';
+export { cautionsOf, type Caution } from './cautions.ts';

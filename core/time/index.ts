@@ -1,0 +1,3 @@
+export * from './zone.ts';
+export * from './hours.ts';
+export * from './show.ts';

@@ -1,0 +1,53 @@
+import {
+  showMinutes,
+  showTemperature,
+  showVolume,
+  showWeight,
+  type UnitSystem,
+} from '../quantity/index.ts';
+import { showTime, type ClockStyle } from '../time/index.ts';
+import { en, type MessageKey } from './en.ts';
+
+/** A value in a message, still with its kind, so that it is written in the cook's own way. */
+export type MessageValue =
+  | string
+  | number
+  | { readonly minutes: number }
+  | { readonly at: number }
+  | { readonly grams: number }
+  | { readonly ml: number }
+  | { readonly tempC: number };
+
+/** Something the computation has to say: which sentence, and what goes in it. */
+export interface Message {
+  readonly key: MessageKey;
+  readonly values?: Readonly<Record<string, MessageValue>>;
+}
+
+/** How this cook reads clocks and scales. */
+export interface Manner {
+  readonly zone: string;
+  readonly clock: ClockStyle;
+  readonly units: UnitSystem;
+  /** Times on this day go without the day's name. */
+  readonly servingMin?: number | undefined;
+}
+
+/** The sentence of a message. */
+export function say(message: Message, manner: Manner): string {
+  const sentence: string = en[message.key];
+  return sentence.replace(/\{\{(\w+)\}\}/g, (_all, name: string) => {
+    const value = message.values?.[name];
+    return value === undefined ? '' : sayValue(value, manner);
+  });
+}
+
+export function sayValue(value: MessageValue, manner: Manner): string {
+  if (typeof value === 'string') return value;
+  if (typeof value === 'number') return String(value);
+  if ('minutes' in value) return showMinutes(value.minutes);
+  if ('grams' in value) return showWeight(value.grams, manner.units);
+  if ('ml' in value) return showVolume(value.ml);
+  if ('tempC' in value) return showTemperature(value.tempC, manner.units);
+  return showTime(value.at, manner.zone, manner.clock, manner.servingMin);
+}
