@@ -7,3 +7,4 @@ export * from './safety/index.ts';
 export * from './batch/index.ts';
 export * from './meal/index.ts';
 export * from './plan/index.ts';
+export * from './formats/index.ts';

@@ -76,7 +76,7 @@ export interface Plan {
   readonly rescues: readonly Rescue[];
   /** Asleep and away, from the first step to serving. */
   readonly blocks: readonly Block[];
-  /** By dish: minutes kept in hand against what nine in ten evenings would want. */
+  /** By dish: minutes kept in hand against what a sure evening would want. */
   readonly inHand: ReadonlyArray<{ dish: string; heldMin: number; wishedMin: number }>;
 }
 

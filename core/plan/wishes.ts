@@ -205,6 +205,13 @@ function greatest(low: number, high: number, holds: (value: number) => boolean):
 }
 
 /**
+ * Nine in ten evenings stay within a step's own most; with this much of it in hand forty-nine in
+ * fifty do, so that five dishes are on time together about nine evenings in ten. (z of 0.98 over
+ * z of 0.90.)
+ */
+const IN_HAND_FACTOR = 1.6;
+
+/**
  * A chain of steps whose length the food decides, up to the step (or the serving) that can take
  * up what they overrun.
  */
@@ -216,7 +223,7 @@ interface Run {
   readonly absorber: number | undefined;
   /** From the first's start to the absorber's end, if all goes as likely and the absorber is cut to its least. */
   readonly likelyMin: number;
-  /** What the chain may overrun nine times in ten: the steps' spreads are independent, so they add as squares. */
+  /** What the chain may overrun: the steps' spreads are independent, so they add as squares. */
   readonly wishedMin: number;
 }
 
@@ -263,7 +270,7 @@ function collect(
   const before = predecessors(step, byId).filter((p) => !p.step.elastic && !p.step.past);
   const goesOn = before.some(({ step: p }) => p.span.mostMin > p.span.likelyMin);
   if (over > 0 && !goesOn) {
-    const wishedMin = Math.round(Math.sqrt(squares));
+    const wishedMin = Math.round(IN_HAND_FACTOR * Math.sqrt(squares));
     const { dish, absorber, last } = trail;
     runs.push({ dish, first: step.index, last, absorber, likelyMin, wishedMin });
   }

@@ -1,4 +1,4 @@
-import { epochMinOf, startOfDay, wallClock } from './zone.ts';
+import { daysOf, epochMinOf } from './zone.ts';
 
 /** A stretch of every week in which the cook's hands are not to be had. */
 export interface Hours {
@@ -29,20 +29,17 @@ export function blocksOf(
   toMin: number,
 ): Block[] {
   const blocks: Block[] = [];
-  let day = startOfDay(fromMin, zone, -1);
-  while (day <= toMin) {
-    const clock = wallClock(day, zone);
-    const nextDate = wallClock(startOfDay(day, zone, 1), zone).date;
+  const days = daysOf(fromMin - 1440, toMin + 1440, zone);
+  days.slice(0, -1).forEach(({ date, weekday }, i) => {
     for (const stretch of hours) {
-      if (!stretch.days.includes(clock.weekday)) continue;
-      const startMin = epochMinOf(`${clock.date}T${stretch.from}`, zone);
-      const endDate = stretch.to <= stretch.from ? nextDate : clock.date;
+      if (!stretch.days.includes(weekday)) continue;
+      const startMin = epochMinOf(`${date}T${stretch.from}`, zone);
+      const endDate = stretch.to <= stretch.from ? (days[i + 1]?.date ?? date) : date;
       const endMin = epochMinOf(`${endDate}T${stretch.to}`, zone);
       if (endMin > fromMin && startMin < toMin) {
         blocks.push({ kind: stretch.kind, startMin, endMin, what: stretch.what });
       }
     }
-    day = startOfDay(day, zone, 1);
-  }
+  });
   return blocks.sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin);
 }

@@ -81,6 +81,22 @@ export function startOfDay(epochMin: number, zone: string, days = 0): number {
   return toMin(zoned(epochMin, zone).add({ days }).startOfDay());
 }
 
+/** Every calendar day from that of `fromMin` to that of `toMin`, with its weekday (1 Monday). */
+export function daysOf(
+  fromMin: number,
+  toMin: number,
+  zone: string,
+): { date: string; weekday: number }[] {
+  const last = zoned(toMin, zone).toPlainDate();
+  const days: { date: string; weekday: number }[] = [];
+  let day = zoned(fromMin, zone).toPlainDate();
+  while (Temporal.PlainDate.compare(day, last) <= 0) {
+    days.push({ date: day.toString(), weekday: day.dayOfWeek });
+    day = day.add({ days: 1 });
+  }
+  return days;
+}
+
 /** Moves a local time by whole days, keeping the clock: "+7 days" over a change of daylight saving. */
 export function addDays(local: string, days: number): string {
   return Temporal.PlainDateTime.from(local).add({ days }).toString({ smallestUnit: 'minute' });

@@ -1,0 +1,57 @@
+import { readFileSync } from 'node:fs';
+import { epochMinOfIso, MealError, parseMeal, type Meal } from '@zemrin/core';
+
+/** What a command has to say, in both forms, and how it ends. */
+export interface Outcome {
+  readonly json: unknown;
+  readonly text: string;
+  readonly exit: 0 | 2 | 3;
+}
+
+/** Bad input: where, what is wrong, what to do. */
+export class InputError extends Error {
+  constructor(where: string, wrong: string, mend: string) {
+    super(`${where}: ${wrong}. ${mend}`);
+    this.name = 'InputError';
+  }
+}
+
+/** The moment a command counts from: `--now`, or this machine's clock. */
+export function nowOf(text: string | undefined, zone = 'UTC'): number {
+  return text === undefined ? Math.floor(Date.now() / 60_000) : instantOf(text, zone, '--now');
+}
+
+/** An ISO moment from an option; a time without offset is taken in the zone given. */
+export function instantOf(text: string, zone: string, option: string): number {
+  try {
+    return epochMinOfIso(text, zone);
+  } catch {
+    throw new InputError(
+      option,
+      `“${text}” is not a moment`,
+      'Write it as “2026-11-28T19:00:00+01:00”.',
+    );
+  }
+}
+
+/** Reads and checks a meal file. @throws InputError, MealError (with the file's name) */
+export function readMeal(file: string, nowMin: number): Meal {
+  let text: string;
+  try {
+    text = readFileSync(file, 'utf8');
+  } catch (error) {
+    const why = error instanceof Error && 'code' in error ? String(error.code) : 'unreadable';
+    throw new InputError(file, `cannot be read (${why})`, 'Check the name and try again.');
+  }
+  try {
+    return parseMeal(text, nowMin);
+  } catch (error) {
+    if (!(error instanceof MealError)) throw error;
+    throw new MealError(
+      error.problems.map((problem) => ({
+        ...problem,
+        path: problem.path === '' ? file : `${file}: ${problem.path}`,
+      })),
+    );
+  }
+}

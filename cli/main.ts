@@ -1,0 +1,74 @@
+import { parseArgs } from 'node:util';
+import { MealError, QuantityError } from '@zemrin/core';
+import { checkCommand } from './check.ts';
+import { InputError, type Outcome } from './io.ts';
+import { planCommand } from './plan.ts';
+import { scaleCommand } from './scale.ts';
+import { schemaCommand } from './schema.ts';
+
+const HELP = `zemrin: plan a meal backwards from serving time
+
+  plan MEAL [--now ISO] [--serve ISO]                        every step with its times
+  scale MEAL --dish D --mixture M [--weight 1.7kg]           a mixture at the weight of its batch
+  check MEAL                                                 what is wrong in a meal file
+  schema                                                     the JSON Schema of the meal file
+
+  --json   one JSON document instead of text
+Exit: 0 good, 2 bad input, 3 cannot be done.`;
+
+const OPTIONS = {
+  json: { type: 'boolean' },
+  help: { type: 'boolean' },
+  now: { type: 'string' },
+  serve: { type: 'string' },
+  dish: { type: 'string' },
+  mixture: { type: 'string' },
+  weight: { type: 'string' },
+} as const;
+
+export type Options = ReturnType<typeof readArguments>['values'];
+
+function readArguments() {
+  try {
+    return parseArgs({ options: OPTIONS, allowPositionals: true });
+  } catch (error) {
+    throw new InputError(
+      'the command',
+      error instanceof Error ? error.message : String(error),
+      'See “--help”.',
+    );
+  }
+}
+
+function run(): Outcome {
+  const { values, positionals } = readArguments();
+  const [command, file, ...more] = positionals;
+  if (values.help || command === undefined) return { json: { help: HELP }, text: HELP, exit: 0 };
+  if (more.length > 0) {
+    throw new InputError('the command', `has “${more.join(' ')}” too many`, 'Give one meal file.');
+  }
+  if (command === 'schema') return schemaCommand();
+  const commands = { plan: planCommand, scale: scaleCommand, check: checkCommand };
+  const found = commands[command as keyof typeof commands];
+  if (!found) throw new InputError('the command', `“${command}” is not known`, 'See “--help”.');
+  if (file === undefined)
+    throw new InputError('the command', 'names no meal file', `Write “${command} MEAL”.`);
+  return found(file, values);
+}
+
+function main(): void {
+  const json = process.argv.includes('--json');
+  try {
+    const outcome = run();
+    process.stdout.write(`${json ? JSON.stringify(outcome.json, null, 2) : outcome.text}\n`);
+    process.exitCode = outcome.exit;
+  } catch (error) {
+    if (error instanceof InputError) process.stderr.write(`${error.message}\n`);
+    else if (error instanceof MealError || error instanceof QuantityError) {
+      process.stderr.write(`${error.message}\n`);
+    } else throw error;
+    process.exitCode = 2;
+  }
+}
+
+main();

@@ -1,0 +1,2 @@
+export { mannerOf, planJson } from './plan-json.ts';
+export { scaleJson } from './scale-json.ts';

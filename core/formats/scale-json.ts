@@ -1,0 +1,35 @@
+import type { Batch } from '../batch/index.ts';
+import { say, type Manner } from '../words/index.ts';
+
+/** A scaled mixture as other tools read it. */
+export function scaleJson(batch: Batch, manner: Manner) {
+  const { window, cover, reserve, totals } = batch;
+  return {
+    factor: batch.factor,
+    lines: batch.lines.map((line) => ({
+      name: line.name,
+      grams: line.grams,
+      ml: line.ml ?? null,
+      measure: line.measure,
+      measureErrorPct: line.measureErrorPct,
+    })),
+    reserve: reserve ? { grams: reserve.grams, ml: reserve.ml, purpose: reserve.purpose } : null,
+    totals: {
+      grams: totals.grams,
+      ml: totals.ml,
+      saltG: totals.saltG,
+      sugarG: totals.sugarG,
+      sodiumMgPerServing: totals.sodiumMgPerServing,
+    },
+    window: window
+      ? {
+          leastMin: window.leastMin,
+          bestMin: window.bestMin,
+          longestMin: window.longestMin,
+          limitedBy: window.limitedBy ?? null,
+        }
+      : null,
+    cover: cover ? { needMl: cover.needMl, haveMl: cover.haveMl, fits: cover.fits ?? null } : null,
+    warnings: batch.warnings.map((warning) => say(warning, manner)),
+  };
+}
