@@ -8,3 +8,4 @@ export * from './batch/index.ts';
 export * from './meal/index.ts';
 export * from './plan/index.ts';
 export * from './formats/index.ts';
+export * from './weave/index.ts';

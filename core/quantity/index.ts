@@ -6,3 +6,4 @@ export { printQuantity, shortUnit } from './print.ts';
 export * from './convert.ts';
 export * from './show.ts';
 export { readAsSpoons, type SpoonReading } from './spoons.ts';
+export { readMinutes, readWeight } from './read.ts';

@@ -1,0 +1,38 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import express, { type Express } from 'express';
+import helmet from 'helmet';
+
+const YEAR_MS = 365 * 24 * 3600 * 1000;
+
+/** Serves the built application: its files, and its one page for every address within it. */
+export function appOf(dist: string): Express {
+  const page = join(dist, 'index.html');
+  if (!existsSync(page)) {
+    throw new Error(`Nothing is built in ${dist}. Run “npm run build” first.`);
+  }
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        directives: {
+          defaultSrc: ["'self'"],
+          // Threads are placed by style attributes; there is no script but our own files.
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          workerSrc: ["'self'"],
+          upgradeInsecureRequests: null,
+        },
+      },
+      strictTransportSecurity: false,
+    }),
+  );
+  app.use('/assets', express.static(join(dist, 'assets'), { immutable: true, maxAge: YEAR_MS }));
+  app.use(express.static(dist, { maxAge: 0 }));
+  app.get('/{*splat}', (request, response) => {
+    if (request.path.startsWith('/assets/')) response.sendStatus(404);
+    else response.sendFile(page);
+  });
+  return app;
+}

@@ -1,0 +1,162 @@
+import {
+  CalendarClock,
+  Scale,
+  Search,
+  SunMoon,
+  Undo2,
+  Redo2,
+  UtensilsCrossed,
+  Waypoints,
+} from 'lucide-react';
+import { lazy, Suspense, useState, type ReactNode } from 'react';
+import { Link, useLocation } from 'react-router';
+import { Toaster } from 'sonner';
+import { useAppSelector } from '../store/store.ts';
+import { useWords } from '../words/words.ts';
+import { useKeys } from './keys.ts';
+import { addressOf, readAddress, VIEWS, type ViewName } from './routes.ts';
+import { toggleTheme } from './theme.ts';
+import { useHistory } from './useHistory.ts';
+
+const Palette = lazy(() => import('./Palette.tsx'));
+const KeySheet = lazy(() => import('./KeySheet.tsx'));
+
+const ICONS: Readonly<Record<ViewName, typeof Scale>> = {
+  meals: CalendarClock,
+  table: UtensilsCrossed,
+  bench: Scale,
+  weave: Waypoints,
+};
+
+export type Overlay = 'none' | 'palette' | 'keys';
+
+/** What stands around every view: the way to the others, undo, and the keys. */
+export function Shell({ children }: { children: ReactNode }) {
+  const t = useWords();
+  const [overlay, setOverlay] = useState<Overlay>('none');
+  const { pathname } = useLocation();
+  const here = readAddress(pathname);
+  const known = useAppSelector(
+    (state) => here.meal !== undefined && here.meal in state.library.meals,
+  );
+  const lastMeal = useAppSelector((state) => Object.keys(state.library.meals).at(-1));
+  const meal = known ? here.meal : lastMeal;
+  const history = useHistory();
+  useKeys({ meal, view: here.view, setOverlay, history });
+
+  return (
+    <div className="flex h-full flex-col-reverse md:flex-row">
+      <a
+        href="#page"
+        className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-panel focus:p-3"
+      >
+        {t('app.skip')}
+      </a>
+      <nav
+        aria-label={t('nav.main')}
+        className="flex shrink-0 items-stretch justify-around bg-rail text-rail-ink md:w-[68px] md:flex-col md:justify-start md:gap-1 md:px-1 md:py-3"
+      >
+        {VIEWS.map(({ name, key }) => (
+          <RailLink
+            key={name}
+            name={name}
+            keyName={key}
+            current={here.view === name}
+            to={addressOf(name, meal)}
+            disabled={name !== 'meals' && meal === undefined}
+          />
+        ))}
+        <span className="hidden grow md:block" />
+        <RailButton
+          label={t('app.undo')}
+          icon={Undo2}
+          onClick={history.undo}
+          disabled={!history.canUndo}
+        />
+        <RailButton
+          label={t('app.redo')}
+          icon={Redo2}
+          onClick={history.redo}
+          disabled={!history.canRedo}
+        />
+        <RailButton
+          label={t('app.find')}
+          icon={Search}
+          onClick={() => setOverlay('palette')}
+          wide
+        />
+        <RailButton label={t('app.theme')} icon={SunMoon} onClick={toggleTheme} wide />
+        <RailButton label={t('app.keys')} text="?" onClick={() => setOverlay('keys')} wide />
+      </nav>
+      <div id="page" className="min-h-0 min-w-0 grow overflow-auto">
+        {children}
+      </div>
+      <Suspense fallback={null}>
+        {overlay === 'palette' && <Palette onClose={() => setOverlay('none')} />}
+        {overlay === 'keys' && <KeySheet onClose={() => setOverlay('none')} />}
+      </Suspense>
+      <Toaster position="bottom-center" toastOptions={{ className: 'zemrin-toast' }} />
+    </div>
+  );
+}
+
+function RailLink(props: {
+  name: ViewName;
+  keyName: string;
+  to: string;
+  current: boolean;
+  disabled: boolean;
+}) {
+  const t = useWords();
+  const Icon = ICONS[props.name];
+  const look =
+    'flex min-h-[52px] min-w-[56px] flex-col items-center justify-center gap-0.5 rounded-lg px-1 text-[13px] md:min-h-[54px]';
+  const label = t(`nav.${props.name}`);
+  if (props.disabled) {
+    return (
+      <span aria-disabled="true" className={`${look} opacity-45`}>
+        <Icon size={18} aria-hidden="true" />
+        {label}
+      </span>
+    );
+  }
+  return (
+    <Link
+      to={props.to}
+      aria-current={props.current ? 'page' : undefined}
+      aria-keyshortcuts={props.keyName}
+      className={`${look} ${props.current ? 'bg-ground font-semibold text-ink' : 'hover:bg-white/10'}`}
+    >
+      <Icon size={18} aria-hidden="true" />
+      {label}
+    </Link>
+  );
+}
+
+function RailButton(props: {
+  label: string;
+  icon?: typeof Scale;
+  text?: string;
+  onClick: () => void;
+  disabled?: boolean;
+  /** Only where there is room for it. */
+  wide?: boolean;
+}) {
+  const Icon = props.icon;
+  return (
+    <button
+      type="button"
+      onClick={props.onClick}
+      disabled={props.disabled}
+      aria-label={props.label}
+      title={props.label}
+      className={`${props.wide ? 'hidden md:flex' : 'flex'} min-h-[44px] min-w-[44px] items-center justify-center rounded-lg hover:bg-white/10 disabled:opacity-35`}
+    >
+      {Icon ? (
+        <Icon size={19} aria-hidden="true" />
+      ) : (
+        <span className="text-lg font-semibold">{props.text}</span>
+      )}
+    </button>
+  );
+}

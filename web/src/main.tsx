@@ -1,0 +1,24 @@
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { Provider } from 'react-redux';
+import { App } from './app/App.tsx';
+import { applyTheme } from './app/theme.ts';
+import { openDb } from './storage/db.ts';
+import { startStore, store } from './store/store.ts';
+import './styles.css';
+import './words/words.ts';
+import { startPlanner } from './workers/planner.ts';
+
+applyTheme();
+void startStore(openDb(), startPlanner());
+
+const root = document.getElementById('root');
+if (root) {
+  createRoot(root).render(
+    <StrictMode>
+      <Provider store={store}>
+        <App />
+      </Provider>
+    </StrictMode>,
+  );
+}

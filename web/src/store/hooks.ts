@@ -1,0 +1,50 @@
+import {
+  mannerOf,
+  say,
+  type Command,
+  type Manner,
+  type Meal,
+  type Message,
+  type Plan,
+} from '@zemrin/core';
+import { useCallback, useMemo } from 'react';
+import { useParams } from 'react-router';
+import { edited } from './library.ts';
+import { useAppDispatch, useAppSelector } from './store.ts';
+
+/** The meal of the page's address, if this browser has it. */
+export function useMeal(): Meal | undefined {
+  const { meal } = useParams();
+  return useAppSelector((state) => (meal === undefined ? undefined : state.library.meals[meal]));
+}
+
+export function usePlan(meal: string | undefined): Plan | undefined {
+  return useAppSelector((state) => (meal === undefined ? undefined : state.plans.plans[meal]));
+}
+
+export function useNow(): number {
+  return useAppSelector((state) => state.plans.nowMin);
+}
+
+/** Changes a meal. Changes of one `gesture` are undone together. */
+export function useEdit(meal: string): (command: Command, gesture?: string) => void {
+  const dispatch = useAppDispatch();
+  return useCallback(
+    (command, gesture) => {
+      dispatch(edited({ meal, command, ...(gesture === undefined ? {} : { gesture }) }));
+    },
+    [dispatch, meal],
+  );
+}
+
+/** How this meal's cook reads clocks and scales, and a way to say what the computation says. */
+export function useManner(
+  meal: Meal,
+  plan?: Plan,
+): { manner: Manner; sayIt: (message: Message) => string } {
+  const servingMin = plan?.servingMin;
+  return useMemo(() => {
+    const manner = mannerOf(meal, servingMin);
+    return { manner, sayIt: (message: Message) => say(message, manner) };
+  }, [meal, servingMin]);
+}

@@ -1,0 +1,75 @@
+import { showMinutes, showTime, type Meal, type Plan } from '@zemrin/core';
+import { useEdit, useManner } from '../../store/hooks.ts';
+import { useWords } from '../../words/words.ts';
+
+/** Can it still be done? The first job, the latest moment, or what would work instead. */
+export function Answer({ meal, plan }: { meal: Meal; plan: Plan | undefined }) {
+  const t = useWords();
+  return (
+    <section aria-live="polite">
+      <h2 className="text-xl">{t('table.canIt')}</h2>
+      {meal.dishes.length === 0 ? (
+        <p className="mt-1 text-[17px]">{t('table.noDishes')}</p>
+      ) : !plan ? (
+        <p className="mt-1 text-[17px] text-muted">{t('meals.planning')}</p>
+      ) : plan.status === 'cannot' ? (
+        <No meal={meal} plan={plan} />
+      ) : (
+        <Yes meal={meal} plan={plan} />
+      )}
+    </section>
+  );
+}
+
+function Yes({ meal, plan }: { meal: Meal; plan: Plan }) {
+  const t = useWords();
+  const time = (min: number) => showTime(min, plan.zone, meal.kitchen.clock, plan.servingMin);
+  const jobs = plan.steps
+    .filter((step) => !step.begun)
+    .flatMap((step) => step.hands.map((hands) => ({ step, ...hands })))
+    .sort((a, b) => a.startMin - b.startMin);
+  const first = jobs[0];
+  const latest = Math.min(...plan.steps.filter((s) => !s.begun).map((s) => s.mustStartByMin));
+  if (!first) return <p className="mt-1 text-[17px]">{t('table.yesBegun')}</p>;
+  const values = {
+    at: time(first.startMin),
+    what: first.what,
+    dish: first.step.dishName,
+    when: t('meals.in', { span: showMinutes(Math.max(0, first.startMin - plan.nowMin)) }),
+    chance: Math.round(plan.onTime * 100),
+  };
+  return (
+    <>
+      <p className="mt-1 text-[17px]">
+        {t(plan.status === 'tight' ? 'table.tight' : 'table.yes', values)}
+      </p>
+      <p className="text-[17px]">{t('table.latest', { at: time(latest) })}</p>
+    </>
+  );
+}
+
+function No({ meal, plan }: { meal: Meal; plan: Plan }) {
+  const t = useWords();
+  const edit = useEdit(meal.id);
+  const { sayIt } = useManner(meal, plan);
+  const at = showTime(plan.servingMin, plan.zone, meal.kitchen.clock);
+  const last = plan.because.at(-1);
+  return (
+    <>
+      <p className="mt-1 text-[17px] font-semibold text-clash">{t('table.no', { at })}</p>
+      {last && <p className="text-[17px]">{sayIt(last)}</p>}
+      <div className="mt-2 flex flex-wrap gap-2">
+        {plan.rescues.map((rescue) => (
+          <button
+            key={rescue.servingMin}
+            type="button"
+            className="btn"
+            onClick={() => rescue.changes.forEach((change) => edit(change))}
+          >
+            {sayIt(rescue.text)}
+          </button>
+        ))}
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,150 @@
+import {
+  readWeight,
+  settleFood,
+  showWeight,
+  threadsOf,
+  type Dish,
+  type Food,
+  type Meal,
+  type Plan,
+  type Thread,
+} from '@zemrin/core';
+import { X } from 'lucide-react';
+import { Link } from 'react-router';
+import { useEdit } from '../../store/hooks.ts';
+import { EditField } from '../../ui/EditField.tsx';
+import { useWords } from '../../words/words.ts';
+
+/** The dishes as one reads a menu, each with the raw weight to buy and its thread in small. */
+export function DishList({ meal, plan }: { meal: Meal; plan: Plan | undefined }) {
+  const t = useWords();
+  const threads = plan ? threadsOf(plan, meal) : [];
+  return (
+    <section>
+      <div className="flex items-baseline justify-between">
+        <h2 className="text-xl">{t('table.onTable')}</h2>
+        <span className="text-sm text-muted">{t('table.rawToBuy')}</span>
+      </div>
+      <ul>
+        {meal.dishes.map((dish) => (
+          <li key={dish.id} className="border-b border-line py-3">
+            <DishRow meal={meal} dish={dish} thread={threads.find((th) => th.dish === dish.id)} />
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function DishRow({ meal, dish, thread }: { meal: Meal; dish: Dish; thread: Thread | undefined }) {
+  const t = useWords();
+  const edit = useEdit(meal.id);
+  return (
+    <>
+      <div className="flex items-start gap-2">
+        <div className="mr-auto min-w-0">
+          <h3 className="text-[18px]">
+            <Link to={`/meal/${meal.id}/weave`} className="hover:underline">
+              {dish.name}
+            </Link>
+          </h3>
+          {dish.note && <p className="text-sm text-muted">{dish.note}</p>}
+        </div>
+        {thread && <SmallThread thread={thread} />}
+        <button
+          type="button"
+          className="btn btn-quiet -mt-2 -mr-2 px-2"
+          aria-label={t('table.removeDish', { dish: dish.name })}
+          title={t('table.removeDish', { dish: dish.name })}
+          onClick={() => edit({ do: 'removeDish', dish: dish.id })}
+        >
+          <X size={17} aria-hidden="true" />
+        </button>
+      </div>
+      {dish.foods.map((food) => (
+        <FoodRow key={food.id} meal={meal} dish={dish} food={food} />
+      ))}
+    </>
+  );
+}
+
+function FoodRow({ meal, dish, food }: { meal: Meal; dish: Dish; food: Food }) {
+  const t = useWords();
+  const edit = useEdit(meal.id);
+  const settled = settleFood(meal, dish, food);
+  const units = meal.kitchen.units;
+  const { portions } = settled.company;
+  const each = portions > 0 ? settled.weightG / portions : 0;
+  const weigh = (weightG: number | null, gesture?: string) =>
+    edit({ do: 'weigh', dish: dish.id, food: food.id, weightG }, gesture);
+  const step = settled.weightG >= 1000 ? 50 : 10;
+  return (
+    <div className="mt-1 grid grid-cols-[1fr_auto] items-start gap-x-3">
+      <div className="min-w-0">
+        <p>{food.name}</p>
+        <p className="text-sm text-muted">
+          {food.forAvoids &&
+            `${t('table.forThem', { avoids: food.forAvoids.map((a) => t(`avoid.${a}`)).join(', ') })}; `}
+          {settled.pieces !== undefined
+            ? t('table.pieces', { count: settled.pieces })
+            : settled.servedPerPortionG === undefined
+              ? t('table.perHeadRaw', { raw: showWeight(each, units) })
+              : t('table.perHead', {
+                  raw: showWeight(each, units),
+                  served: showWeight(settled.servedPerPortionG, units),
+                })}
+        </p>
+        {settled.weighed && (
+          <button
+            type="button"
+            className="min-h-[32px] text-sm underline"
+            onClick={() => weigh(null)}
+          >
+            {t('table.backToSuggested', { weight: showWeight(settled.suggestedG, units) })}
+          </button>
+        )}
+      </div>
+      <div className="w-[118px] text-right">
+        <EditField
+          label={t('table.weightOf', { food: food.name })}
+          hideLabel
+          value={showWeight(settled.weightG, units)}
+          inputMode="text"
+          onStep={(direction) =>
+            weigh(
+              Math.max(step, Math.round(settled.weightG / step) * step + direction * step),
+              `weigh-${food.id}`,
+            )
+          }
+          onCommit={(text) => {
+            const weightG = readWeight(text);
+            if (weightG === undefined || weightG <= 0) return t('bench.badWeight', { text });
+            weigh(weightG);
+            return undefined;
+          }}
+          className="time w-full rounded-lg border border-transparent bg-transparent px-1 text-right text-[21px] hover:border-line focus:border-now"
+        />
+      </div>
+    </div>
+  );
+}
+
+function SmallThread({ thread }: { thread: Thread }) {
+  const parts = thread.main.map((segment) => ({
+    ...segment,
+    weight: 1 + Math.log(1 + (segment.endMin - segment.startMin) / 30),
+  }));
+  return (
+    <span
+      aria-hidden="true"
+      className="mt-2 flex h-[9px] w-[128px] shrink-0 border-r-[5px] border-ink pr-px"
+    >
+      {parts.map((part) => (
+        <span
+          key={`${part.step.id}-${part.waiting}`}
+          style={{ flexGrow: part.weight, background: `var(--${part.band})` }}
+        />
+      ))}
+    </span>
+  );
+}

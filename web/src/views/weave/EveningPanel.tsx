@@ -1,0 +1,137 @@
+import { dayLong, showMinutes, showTime, wallClock, type Meal, type Plan } from '@zemrin/core';
+import { useEdit, useManner } from '../../store/hooks.ts';
+import { ServingTime } from '../../ui/ServingTime.tsx';
+import { useWords } from '../../words/words.ts';
+
+interface EveningPanelProps {
+  readonly meal: Meal;
+  readonly plan: Plan;
+  /** A step is chosen: say less here. */
+  readonly brief: boolean;
+  readonly onChoose: (step: string) => void;
+  readonly onHours: () => void;
+}
+
+/** The serving time, the chance, what clashes, and what comes next. */
+export function EveningPanel({ meal, plan, brief, onChoose, onHours }: EveningPanelProps) {
+  const t = useWords();
+  const day = dayLong(wallClock(plan.servingMin, plan.zone).weekday);
+  return (
+    <section>
+      <p className="text-muted">{t('weave.serveOn', { day })}</p>
+      <ServingTime meal={meal} size="large" />
+      {plan.status === 'cannot' ? <Cannot meal={meal} plan={plan} /> : <Chance plan={plan} />}
+      <Clashes meal={meal} plan={plan} onChoose={onChoose} />
+      {!brief && plan.status !== 'cannot' && (
+        <NextJobs meal={meal} plan={plan} onChoose={onChoose} />
+      )}
+      {!brief && (
+        <button type="button" className="btn mt-5" onClick={onHours}>
+          {t('weave.hoursTitle')}
+        </button>
+      )}
+    </section>
+  );
+}
+
+function Chance({ plan }: { plan: Plan }) {
+  const t = useWords();
+  const chance = Math.round(plan.onTime * 100);
+  return (
+    <div className="mt-3">
+      <div aria-hidden="true" className="h-2 rounded-full bg-soft">
+        <div className="h-2 rounded-full bg-now" style={{ width: `${chance}%` }} />
+      </div>
+      <p className="mt-1 font-semibold">{t('weave.chance', { chance })}</p>
+    </div>
+  );
+}
+
+function Cannot({ meal, plan }: { meal: Meal; plan: Plan }) {
+  const t = useWords();
+  const edit = useEdit(meal.id);
+  const { sayIt } = useManner(meal, plan);
+  const at = showTime(plan.servingMin, plan.zone, meal.kitchen.clock);
+  return (
+    <div className="mt-4">
+      <h2 className="text-lg text-clash">{t('weave.cannot', { at })}</h2>
+      <p className="text-sm text-muted">{t('weave.needed')}</p>
+      {plan.rescues.length > 0 && <h3 className="mt-3 text-base">{t('weave.rescue')}</h3>}
+      {plan.rescues.map((rescue) => (
+        <button
+          key={rescue.servingMin}
+          type="button"
+          className="btn btn-main mt-2 w-full whitespace-normal"
+          onClick={() => rescue.changes.forEach((change) => edit(change))}
+        >
+          {sayIt(rescue.text)}
+        </button>
+      ))}
+      <h3 className="mt-4 text-base">{t('weave.because')}</h3>
+      <ol className="mt-1 list-decimal space-y-1 pl-5 text-[15px]">
+        {plan.because.map((reason, i) => (
+          <li key={i}>{sayIt(reason)}</li>
+        ))}
+      </ol>
+    </div>
+  );
+}
+
+function Clashes(props: { meal: Meal; plan: Plan; onChoose: (step: string) => void }) {
+  const { sayIt } = useManner(props.meal, props.plan);
+  if (props.plan.clashes.length === 0) return null;
+  return (
+    <ul className="mt-4 space-y-2">
+      {props.plan.clashes.map((clash) => (
+        <li key={`${clash.atMin}-${clash.steps.join()}`}>
+          <button
+            type="button"
+            className="text-left text-clash underline decoration-dotted"
+            onClick={() => props.onChoose(clash.steps[0] ?? '')}
+          >
+            {sayIt(clash.text)}
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+const SHOWN_JOBS = 5;
+
+function NextJobs(props: { meal: Meal; plan: Plan; onChoose: (step: string) => void }) {
+  const t = useWords();
+  const { meal, plan } = props;
+  const jobs = plan.steps
+    .filter((step) => !step.begun)
+    .flatMap((step) => step.hands.map((hands) => ({ step, ...hands })))
+    .filter((job) => job.endMin > plan.nowMin)
+    .sort((a, b) => a.startMin - b.startMin)
+    .slice(0, SHOWN_JOBS);
+  return (
+    <>
+      <h2 className="mt-6 text-lg">{t('weave.next')}</h2>
+      <ol className="mt-1">
+        {jobs.map((job) => (
+          <li key={`${job.step.id}-${job.startMin}`} className="border-b border-line">
+            <button
+              type="button"
+              className="grid min-h-[48px] w-full grid-cols-[1fr_auto] items-center gap-x-2 py-2 text-left hover:bg-soft"
+              onClick={() => props.onChoose(job.step.id)}
+            >
+              <span>{job.what}</span>
+              <span className="font-semibold">
+                {showTime(job.startMin, plan.zone, meal.kitchen.clock, plan.servingMin)}
+              </span>
+              <span className="text-sm text-muted">{job.step.dishName}</span>
+              <span className="text-right text-sm text-muted">
+                {showMinutes(job.endMin - job.startMin)}
+              </span>
+            </button>
+          </li>
+        ))}
+      </ol>
+      <p className="mt-3 text-sm text-muted">{t('weave.choose')}</p>
+    </>
+  );
+}

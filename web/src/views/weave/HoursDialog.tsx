@@ -1,0 +1,111 @@
+import { readClock, type Kitchen, type Meal } from '@zemrin/core';
+import { useState } from 'react';
+import { useEdit } from '../../store/hooks.ts';
+import { Modal } from '../../ui/Modal.tsx';
+import { useWords } from '../../words/words.ts';
+
+const DAYS = [1, 2, 3, 4, 5, 6, 7] as const;
+
+/** When the cook sleeps and is away. */
+export function HoursDialog({ meal, onClose }: { meal: Meal; onClose: () => void }) {
+  const t = useWords();
+  const edit = useEdit(meal.id);
+  const [hours, setHours] = useState<Kitchen['hours']>(meal.kitchen.hours);
+  const [wrong, setWrong] = useState(false);
+  const change = (index: number, to: Partial<Kitchen['hours'][number]>) =>
+    setHours(hours.map((stretch, i) => (i === index ? { ...stretch, ...to } : stretch)));
+  const keep = () => {
+    const read = hours.map((stretch) => ({
+      stretch,
+      from: readClock(stretch.from),
+      to: readClock(stretch.to),
+    }));
+    const good = read.flatMap(({ stretch, from, to }) =>
+      from !== undefined && to !== undefined && stretch.days.length > 0
+        ? [{ ...stretch, from, to }]
+        : [],
+    );
+    setWrong(good.length < hours.length);
+    if (good.length < hours.length) return;
+    edit({ do: 'setHours', hours: good });
+    onClose();
+  };
+  return (
+    <Modal title={t('weave.hoursTitle')} onClose={onClose}>
+      <p className="mb-3 text-muted">{t('weave.hoursNote')}</p>
+      {hours.map((stretch, i) => (
+        <fieldset key={i} className="mb-4 border-b border-line pb-4">
+          <legend className="mb-1 font-semibold">
+            {stretch.what ?? t(`weave.${stretch.kind}`)}
+          </legend>
+          <div className="flex flex-wrap items-end gap-3">
+            <label className="grid text-sm">
+              {t('weave.from')}
+              <input
+                className="field w-[90px]"
+                value={stretch.from}
+                onChange={(e) => change(i, { from: e.target.value })}
+              />
+            </label>
+            <label className="grid text-sm">
+              {t('weave.until')}
+              <input
+                className="field w-[90px]"
+                value={stretch.to}
+                onChange={(e) => change(i, { to: e.target.value })}
+              />
+            </label>
+            <button
+              type="button"
+              className="btn"
+              onClick={() => setHours(hours.filter((_h, j) => j !== i))}
+            >
+              {t('weave.hoursRemove')}
+            </button>
+          </div>
+          <div className="mt-2 flex flex-wrap gap-2">
+            {DAYS.map((day) => (
+              <label key={day} className="flex min-h-[44px] items-center gap-1">
+                <input
+                  type="checkbox"
+                  className="h-5 w-5 accent-[var(--now)]"
+                  checked={stretch.days.includes(day)}
+                  onChange={(e) =>
+                    change(i, {
+                      days: e.target.checked
+                        ? [...stretch.days, day].sort()
+                        : stretch.days.filter((d) => d !== day),
+                    })
+                  }
+                />
+                {t(`day.${day}`)}
+              </label>
+            ))}
+          </div>
+        </fieldset>
+      ))}
+      {wrong && (
+        <p role="alert" className="mb-3 text-clash">
+          {t('weave.badHours')}
+        </p>
+      )}
+      <div className="flex flex-wrap gap-2">
+        <button type="button" className="btn btn-main" onClick={keep}>
+          {t('weave.hoursSave')}
+        </button>
+        <button
+          type="button"
+          className="btn"
+          onClick={() =>
+            setHours([
+              ...hours,
+              { kind: 'away', from: '09:00', to: '17:00', days: [1, 2, 3, 4, 5] },
+            ])
+          }
+        >
+          {t('weave.hoursAdd')}
+        </button>
+      </div>
+    </Modal>
+  );
+}

@@ -1,0 +1,115 @@
+import {
+  freshId,
+  PLACES,
+  takenIds,
+  VERBS,
+  type Meal,
+  type PlaceKind,
+  type Step,
+  type Verb,
+} from '@zemrin/core';
+import { useState, type FormEvent } from 'react';
+import { useEdit } from '../../store/hooks.ts';
+import { Modal } from '../../ui/Modal.tsx';
+import { useWords } from '../../words/words.ts';
+
+interface StepFormProps {
+  readonly meal: Meal;
+  readonly step: Step;
+  readonly mode: 'edit' | 'add';
+  readonly onClose: () => void;
+  readonly onAdded: (id: string) => void;
+}
+
+/** What a step is called, what is done, where and how hot; or a new one after it. */
+export function StepForm({ meal, step, mode, onClose, onAdded }: StepFormProps) {
+  const t = useWords();
+  const edit = useEdit(meal.id);
+  const adding = mode === 'add';
+  const [label, setLabel] = useState(adding ? '' : step.label);
+  const [verb, setVerb] = useState<Verb>(adding ? 'prepare' : step.verb);
+  const [kind, setKind] = useState<PlaceKind>(adding ? 'board' : step.place.kind);
+  const [temp, setTemp] = useState(
+    adding || step.place.tempC === undefined ? '' : String(step.place.tempC),
+  );
+
+  const onSubmit = (event: FormEvent) => {
+    event.preventDefault();
+    const tempC = temp.trim() === '' ? undefined : Number(temp);
+    const { tempC: _old, ...rest } = step.place;
+    const place = { ...(adding ? {} : rest), kind, ...(tempC === undefined ? {} : { tempC }) };
+    const name = label.trim() || t('weave.newStep');
+    if (adding) {
+      const id = freshId(name, takenIds(meal));
+      const time = { kind: 'fixed' as const, minutes: 15 };
+      const hands = [{ when: 'all' as const, what: name }];
+      const added: Step = { id, verb, label: name, place, time, hands, after: [], cautions: [] };
+      edit({ do: 'addStepAfter', step: step.id, new: added });
+      onAdded(id);
+    } else {
+      edit({ do: 'editStep', step: step.id, change: { label: name, verb, place } });
+    }
+    onClose();
+  };
+  return (
+    <Modal title={adding ? t('weave.addAfter') : step.label} onClose={onClose}>
+      <form onSubmit={onSubmit} className="grid gap-3">
+        <label className="grid gap-1">
+          {t('weave.label')}
+          <input
+            className="field"
+            value={label}
+            onChange={(e) => setLabel(e.target.value)}
+            placeholder={t('weave.newStep')}
+          />
+        </label>
+        <label className="grid gap-1">
+          {t('weave.verb')}
+          <select
+            className="field"
+            value={verb}
+            onChange={(e) => setVerb(VERBS.find((v) => v === e.target.value) ?? verb)}
+          >
+            {VERBS.map((v) => (
+              <option key={v}>{v}</option>
+            ))}
+          </select>
+        </label>
+        <label className="grid gap-1">
+          {t('weave.place')}
+          <select
+            className="field"
+            value={kind}
+            onChange={(e) => setKind(PLACES.find((p) => p === e.target.value) ?? kind)}
+          >
+            {PLACES.map((p) => (
+              <option key={p} value={p}>
+                {t(`place.${p}`)}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="grid gap-1">
+          {t('weave.temp')}
+          <input
+            className="field"
+            type="number"
+            min={-30}
+            max={500}
+            value={temp}
+            placeholder={t('weave.noHeat')}
+            onChange={(e) => setTemp(e.target.value)}
+          />
+        </label>
+        <div className="flex gap-2">
+          <button type="submit" className="btn btn-main">
+            {t('weave.save')}
+          </button>
+          <button type="button" className="btn" onClick={onClose}>
+            {t('weave.cancel')}
+          </button>
+        </div>
+      </form>
+    </Modal>
+  );
+}

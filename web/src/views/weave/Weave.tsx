@@ -1,0 +1,112 @@
+import { showMinutes, showTime, type Meal, type Plan } from '@zemrin/core';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { useMeal, usePlan } from '../../store/hooks.ts';
+import { Modal } from '../../ui/Modal.tsx';
+import { NoMeal } from '../../ui/NoMeal.tsx';
+import { useWords } from '../../words/words.ts';
+import { HoursDialog } from './HoursDialog.tsx';
+import { EveningPanel } from './EveningPanel.tsx';
+import { StepPanel } from './StepPanel.tsx';
+import { TimesList } from './TimesList.tsx';
+import { UprightWeave } from './UprightWeave.tsx';
+import { useNarrow } from './useWidth.ts';
+import { WideWeave } from './WideWeave.tsx';
+
+/** The plan of a meal: threads that run to the plate. */
+export default function Weave() {
+  const t = useWords();
+  const meal = useMeal();
+  const plan = usePlan(meal?.id);
+  if (!meal) return <NoMeal />;
+  if (meal.dishes.length === 0) {
+    return (
+      <main className="p-6">
+        <h1 className="text-3xl">{meal.title}</h1>
+        <p className="my-4">{t('weave.noPlan')}</p>
+        <Link className="btn btn-main" to={`/meal/${meal.id}/table`}>
+          {t('weave.toTable')}
+        </Link>
+      </main>
+    );
+  }
+  if (!plan) {
+    return (
+      <p role="status" className="p-6 text-muted">
+        {t('meals.planning')}
+      </p>
+    );
+  }
+  return <Woven meal={meal} plan={plan} />;
+}
+
+function Woven({ meal, plan }: { meal: Meal; plan: Plan }) {
+  const { step: chosen } = useParams();
+  const navigate = useNavigate();
+  const narrow = useNarrow();
+  const [hours, setHours] = useState(false);
+  const onChoose = (step: string | undefined) => {
+    const to = `/meal/${meal.id}/weave${step === undefined ? '' : `/${step}`}`;
+    void navigate(to, { replace: true });
+  };
+  const known = plan.steps.some((step) => step.id === chosen) ? chosen : undefined;
+  const panel = known !== undefined && (
+    <StepPanel key={known} meal={meal} plan={plan} stepId={known} onChoose={onChoose} />
+  );
+  const onHours = () => setHours(true);
+  return (
+    <main className="flex min-h-full flex-col lg:flex-row">
+      <section className="min-w-0 grow px-4 py-4 md:px-6">
+        <Head meal={meal} plan={plan} />
+        {narrow ? (
+          <UprightWeave meal={meal} plan={plan} onChoose={onChoose} />
+        ) : (
+          <WideWeave meal={meal} plan={plan} chosen={known} onChoose={onChoose} onHours={onHours} />
+        )}
+        <TimesList meal={meal} plan={plan} />
+      </section>
+      <aside className="shrink-0 bg-panel p-5 lg:w-[272px]">
+        <EveningPanel
+          meal={meal}
+          plan={plan}
+          brief={known !== undefined && !narrow}
+          onChoose={onChoose}
+          onHours={onHours}
+        />
+        {!narrow && panel}
+      </aside>
+      {narrow && panel && (
+        <Modal title={meal.title} onClose={() => onChoose(undefined)}>
+          {panel}
+        </Modal>
+      )}
+      {hours && <HoursDialog meal={meal} onClose={() => setHours(false)} />}
+    </main>
+  );
+}
+
+function Head({ meal, plan }: { meal: Meal; plan: Plan }) {
+  const t = useWords();
+  const jobs = plan.steps.filter((step) => !step.begun).flatMap((step) => step.hands);
+  const from = plan.servingMin - 60;
+  const lastHour = jobs.reduce(
+    (sum, job) =>
+      sum + Math.max(0, Math.min(job.endMin, plan.servingMin) - Math.max(job.startMin, from)),
+    0,
+  );
+  const heads = meal.eaters.reduce((sum, group) => sum + group.count, 0);
+  return (
+    <header className="mb-3 flex flex-wrap items-baseline gap-x-5 gap-y-1">
+      <h1 className="text-[26px]">{meal.title}</h1>
+      <span className="text-muted">{t('weave.nine', { count: heads })}</span>
+      {plan.firstJobMin !== undefined && (
+        <span className="font-semibold">
+          {t('weave.firstJob', {
+            at: showTime(plan.firstJobMin, plan.zone, meal.kitchen.clock, plan.servingMin),
+          })}
+        </span>
+      )}
+      <span className="text-muted">{t('weave.lastHour', { span: showMinutes(lastHour) })}</span>
+    </header>
+  );
+}

@@ -1,0 +1,96 @@
+import { showMinutes, showTime, threadsOf, type Meal, type Plan, type Segment } from '@zemrin/core';
+import { useMemo, type KeyboardEvent } from 'react';
+import { useWords } from '../../words/words.ts';
+import { Frame, HEADER } from './Frame.tsx';
+import { HandsStrip, STRIP } from './HandsStrip.tsx';
+import { axisOf, LEFT, RIGHT } from './layout.ts';
+import { rowHeight, ThreadRow } from './ThreadRow.tsx';
+import { useMove } from './useMove.ts';
+import { useWidth } from './useWidth.ts';
+
+interface WideWeaveProps {
+  readonly meal: Meal;
+  readonly plan: Plan;
+  readonly chosen: string | undefined;
+  readonly onChoose: (step: string | undefined) => void;
+  readonly onHours: () => void;
+}
+
+/** The weave lying down: time runs to the right and stops at the bar. */
+export function WideWeave({ meal, plan, chosen, onChoose, onHours }: WideWeaveProps) {
+  const t = useWords();
+  const [ref, width] = useWidth<HTMLDivElement>();
+  const plotPx = Math.max(320, width - LEFT - RIGHT);
+  const threads = useMemo(() => threadsOf(plan, meal), [plan, meal]);
+  const own = useMemo(() => axisOf(plan, threads, plotPx), [plan, threads, plotPx]);
+  const { frozen, handlersFor } = useMove(meal, plan, own, plotPx);
+  const axis = frozen ?? own;
+  const tops: number[] = [];
+  let y = HEADER;
+  for (const thread of threads) {
+    tops.push(y);
+    y += rowHeight(thread);
+  }
+  const height = y + STRIP + 22;
+  const time = (min: number) => showTime(min, plan.zone, meal.kitchen.clock, plan.servingMin);
+  const describe = ({ step }: Segment) =>
+    t('weave.segment', {
+      label: step.label,
+      dish: step.dishName,
+      from: time(step.startMin),
+      to: time(step.endMin),
+      span: showMinutes(step.endMin - step.startMin),
+      place: t(`place.${step.place.kind}`),
+    });
+  return (
+    // Keys reach this from the steps within, which are buttons.
+    <div
+      ref={ref}
+      className="relative"
+      style={{ height: height + 30 }}
+      onKeyDown={walkSteps}
+      role="presentation"
+    >
+      {width > 0 && (
+        <>
+          <Frame
+            plan={plan}
+            meal={meal}
+            axis={axis}
+            plotPx={plotPx}
+            height={height}
+            onHours={onHours}
+          />
+          {threads.map((thread, i) => (
+            <ThreadRow
+              key={thread.dish}
+              thread={thread}
+              plan={plan}
+              axis={axis}
+              plotPx={plotPx}
+              top={tops[i] ?? 0}
+              chosen={chosen}
+              onChoose={onChoose}
+              handlersFor={handlersFor}
+              describe={describe}
+              plateWords={t('weave.plate', { count: thread.plate, dish: thread.name })}
+            />
+          ))}
+          <HandsStrip plan={plan} axis={axis} plotPx={plotPx} top={y + 4} />
+        </>
+      )}
+    </div>
+  );
+}
+
+/** Up and down go to the step before and after, in the order of the page. */
+function walkSteps(event: KeyboardEvent<HTMLElement>): void {
+  if (event.key !== 'ArrowUp' && event.key !== 'ArrowDown') return;
+  const steps = [...event.currentTarget.querySelectorAll<HTMLElement>('[data-step]')];
+  const here = steps.findIndex((step) => step === document.activeElement);
+  if (here === -1) return;
+  event.preventDefault();
+  const next = steps[here + (event.key === 'ArrowDown' ? 1 : -1)];
+  next?.focus();
+  next?.click();
+}
