@@ -8,7 +8,10 @@ const TRIES = 50;
  * Listens on this machine only, on the port wanted or the next free one after it.
  * @throws the system's error when none of the ports tried is free
  */
-export async function listen(app: Express, wanted: number): Promise<{ server: Server; port: number }> {
+export async function listen(
+  app: Express,
+  wanted: number,
+): Promise<{ server: Server; port: number }> {
   for (let port = wanted; ; port++) {
     try {
       return { server: await listenOn(app, port), port };

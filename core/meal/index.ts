@@ -6,3 +6,4 @@ export * from './starters.ts';
 export * from './avoids.ts';
 export * from './seats.ts';
 export * from './batches.ts';
+export { freshId, takenIds } from './ids.ts';

@@ -1,4 +1,4 @@
-import { freshId } from './commands.ts';
+import { freshId } from './ids.ts';
 import { MEAL_VERSION, type Dish, type Kitchen, type Meal, type Step } from './schema.ts';
 
 /**

@@ -69,6 +69,16 @@ export function explainContradiction(
   ];
 }
 
+/** Arcs that say why a step lies where it lies; the others only carry a push through it. */
+const BINDING = new Set<Arc['why']['kind']>([
+  'gapLeast',
+  'gapMost',
+  'serving',
+  'order',
+  'inHand',
+  'pin',
+]);
+
 /** Why a step starts when it does and not later: its length, then what binds its start. */
 export function explainStart(built: MealNetwork, times: Times, index: number): Message[] {
   const step = built.steps[index];
@@ -76,33 +86,28 @@ export function explainStart(built: MealNetwork, times: Times, index: number): M
   if (step.begunMin !== undefined) {
     return [{ key: 'why.begun', values: { at: { at: step.begunMin } } }];
   }
-  const start = built.startOf[index] ?? 0;
-  const chain = chainOf(built.network, times, start);
-  const leaving = chain.findIndex((link) => link.arc && link.arc.why.step !== index);
-  const upTo = leaving === -1 ? chain : chain.slice(0, leaving + 1);
-  const blocks = upTo.flatMap((link) => (link.block ? [link.block] : []));
-  const binding = upTo.at(-1)?.arc;
-  const sentences = [lengthSentence(built, times, index)];
-  if (blocks[0]) sentences.push(blockSentence(blocks[0]));
-  const last = upTo.findLast((link) => link.arc)?.arc;
-  const bound = binding ?? (last?.why.kind === 'takes' ? undefined : last);
-  sentences.push(
-    ...(bound
-      ? bindingSentence(built, times, index, bound)
+  const chain = chainOf(built.network, times, built.startOf[index] ?? 0);
+  const binds = chain.findIndex((link) => link.arc && BINDING.has(link.arc.why.kind));
+  const upTo = binds === -1 ? chain : chain.slice(0, binds + 1);
+  const block = upTo.find((link) => link.block)?.block;
+  const arc = chain[binds]?.arc;
+  return [
+    lengthSentence(built, times, index),
+    ...whyShort(built, times, index),
+    ...(block ? [blockSentence(block)] : []),
+    ...(arc
+      ? bindingSentence(built, times, index, arc)
       : [{ key: 'why.serving' as const, values: { at: { at: times.at[built.serving] ?? 0 } } }]),
-  );
-  return sentences;
+  ];
 }
 
 function lengthSentence(built: MealNetwork, times: Times, index: number): Message {
   const step = built.steps[index];
   const at = (node: number | undefined) => times.at[node ?? 0] ?? 0;
   const minutes = at(built.endOf[index]) - at(built.startOf[index]);
-  const label = labelOf(built, index);
-  if (!step) return { key: 'why.takes', values: { label, minutes: { minutes } } };
+  if (!step) return { key: 'why.takes', values: { minutes: { minutes } } };
   const { leastMin, likelyMin, mostMin } = step.span;
   const values: Record<string, MessageValue> = {
-    label,
     minutes: { minutes },
     least: { minutes: leastMin },
     likely: { minutes: likelyMin },
@@ -113,6 +118,22 @@ function lengthSentence(built: MealNetwork, times: Times, index: number): Messag
     return { key: minutes > likelyMin ? 'why.soakLonger' : 'why.soakShorter', values };
   }
   return { key: leastMin === mostMin ? 'why.takes' : 'why.likely', values };
+}
+
+/** When a soak falls short of its best because it would have to begin in a block. */
+function whyShort(built: MealNetwork, times: Times, index: number): Message[] {
+  const step = built.steps[index];
+  const startMin = times.at[built.startOf[index] ?? 0] ?? 0;
+  const bestStart = (times.at[built.endOf[index] ?? 0] ?? 0) - (step?.span.likelyMin ?? 0);
+  if (!step?.elastic || bestStart >= startMin) return [];
+  const block = built.network.blocks.find((b) => b.startMin < startMin && b.endMin > bestStart);
+  if (!block) return [];
+  const values = {
+    best: { at: bestStart },
+    from: { at: block.startMin },
+    to: { at: block.endMin },
+  };
+  return [{ key: block.kind === 'asleep' ? 'why.shortAsleep' : 'why.shortAway', values }];
 }
 
 function blockSentence(block: Block): Message {
@@ -130,16 +151,21 @@ function bindingSentence(built: MealNetwork, times: Times, index: number, arc: A
     case 'gapMost': {
       const other = why.step === index && why.kind === 'gapMost' ? why.before : why.step;
       const values = {
-        other: labelOf(built, other),
+        other: labelFrom(built, other, index),
         at: at(built.startOf[other]),
         gap: { minutes: Math.abs(arc.lag) },
       };
-      if (why.kind === 'gapMost') return [{ key: 'why.notLongAfter', values }];
+      if (why.kind === 'gapMost') {
+        return [{ key: arc.lag === 0 ? 'why.atOnce' : 'why.notLongAfter', values }];
+      }
       return [{ key: arc.lag > 0 ? 'why.followsAfter' : 'why.follows', values }];
     }
     case 'order':
       return [
-        { key: 'why.handsElsewhere', values: { other: labelOf(built, why.other), at: at(arc.to) } },
+        {
+          key: 'why.handsElsewhere',
+          values: { other: labelFrom(built, why.other, index), at: at(arc.to) },
+        },
       ];
     case 'inHand': {
       const kept = arc.lag - leastRun(built, why.from, why.step);
@@ -147,7 +173,7 @@ function bindingSentence(built: MealNetwork, times: Times, index: number, arc: A
         ? [
             {
               key: 'why.inHand',
-              values: { minutes: { minutes: kept }, other: labelOf(built, why.step) },
+              values: { minutes: { minutes: kept }, other: labelFrom(built, why.step, index) },
             },
           ]
         : [];
@@ -224,6 +250,12 @@ function sayArc(built: MealNetwork, arc: Arc): Message[] {
     case 'pin':
       return [];
   }
+}
+
+/** A step's label, with its dish where that is not the dish of the step that is explained. */
+function labelFrom(built: MealNetwork, index: number, explained: number): string {
+  const [step, here] = [built.steps[index], built.steps[explained]];
+  return step?.dish === here?.dish ? (step?.step.label ?? '') : labelOf(built, index);
 }
 
 /** "Smoke (Smoked lamb shoulder)": a step's label with its dish, since two dishes may both rest. */

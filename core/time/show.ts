@@ -43,3 +43,23 @@ export function dayShort(weekday: number): string {
 export function dayLong(weekday: number): string {
   return LONG_DAYS[weekday - 1] ?? '';
 }
+
+const MONTHS = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+] as const;
+
+/** "November", for 1 … 12. */
+export function monthLong(month: number): string {
+  return MONTHS[month - 1] ?? '';
+}

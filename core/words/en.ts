@@ -1,18 +1,19 @@
 /** Every sentence the computation can say. The application adds its own words to these. */
 export const en = {
-  'why.takes': '{{label}} takes {{minutes}}.',
-  'why.likely': '{{label}} likely takes {{likely}}; eight times in ten {{least}} to {{most}}.',
-  'why.soakBest': '{{label}} has its best {{likely}}.',
-  'why.soakLonger':
-    '{{label}} gets {{minutes}}, more than its best {{likely}} and within {{most}}.',
-  'why.soakShorter':
-    '{{label}} gets {{minutes}}, less than its best {{likely}}; it needs {{least}}.',
+  'why.takes': 'It takes {{minutes}}.',
+  'why.likely': 'It likely takes {{likely}}; eight times in ten {{least}} to {{most}}.',
+  'why.soakBest': 'It has its best {{likely}}.',
+  'why.soakLonger': 'It gets {{minutes}}, more than its best {{likely}} and within {{most}}.',
+  'why.soakShorter': 'It gets {{minutes}}, less than its best {{likely}}; it needs {{least}}.',
+  'why.shortAsleep': 'Its best would begin at {{best}}, and you sleep from {{from}} to {{to}}.',
+  'why.shortAway': 'Its best would begin at {{best}}, and you are away from {{from}} to {{to}}.',
   'why.begun': 'You began it at {{at}}.',
   'why.asleep': 'You sleep from {{from}} to {{to}}, so your hands come before.',
   'why.away': 'You are away from {{from}} to {{to}}, so your hands come before.',
   'why.serving': 'It goes to the table at {{at}}.',
   'why.follows': '{{other}} follows at {{at}}.',
   'why.followsAfter': '{{other}} follows at {{at}}, at least {{gap}} later.',
+  'why.atOnce': 'It follows {{other}} at once.',
   'why.notLongAfter': 'It comes at most {{gap}} after {{other}}.',
   'why.handsElsewhere': 'Your hands are wanted for {{other}} at {{at}}.',
   'why.inHand': '{{minutes}} is kept in hand, and {{other}} can take it.',

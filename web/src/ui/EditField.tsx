@@ -1,4 +1,4 @@
-import { useEffect, useId, useState, type KeyboardEvent } from 'react';
+import { useId, useState, type KeyboardEvent } from 'react';
 
 interface EditFieldProps {
   readonly label: string;
@@ -21,37 +21,30 @@ interface EditFieldProps {
 export function EditField(props: EditFieldProps) {
   const { value, onCommit, onStep } = props;
   const id = useId();
-  const [text, setText] = useState(value);
+  /** What has been typed and not taken yet. */
+  const [draft, setDraft] = useState<string>();
   const [wrong, setWrong] = useState<string>();
-  const [editing, setEditing] = useState(false);
-  useEffect(() => {
-    if (!editing) setText(value);
-  }, [value, editing]);
 
+  const drop = () => {
+    setDraft(undefined);
+    setWrong(undefined);
+  };
   const commit = () => {
-    if (text.trim() === value) {
-      setWrong(undefined);
-      setEditing(false);
-      return;
-    }
-    const problem = onCommit(text.trim());
+    const text = draft?.trim();
+    if (text === undefined || text === value) return drop();
+    const problem = onCommit(text);
     setWrong(problem);
-    if (problem === undefined) setEditing(false);
+    if (problem === undefined) setDraft(undefined);
   };
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key === 'Enter') {
       commit();
       event.currentTarget.select();
     }
-    if (event.key === 'Escape') {
-      setText(value);
-      setWrong(undefined);
-      setEditing(false);
-      event.currentTarget.blur();
-    }
+    if (event.key === 'Escape') drop();
     if (onStep && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
       event.preventDefault();
-      setEditing(false);
+      drop();
       onStep(event.key === 'ArrowUp' ? 1 : -1);
     }
   };
@@ -67,14 +60,11 @@ export function EditField(props: EditFieldProps) {
         spellCheck={false}
         inputMode={props.inputMode ?? 'text'}
         data-key={props.editKey}
-        value={text}
+        value={draft ?? value}
         aria-invalid={wrong !== undefined}
         aria-describedby={wrong === undefined ? undefined : `${id}-wrong`}
         onFocus={(event) => event.currentTarget.select()}
-        onChange={(event) => {
-          setEditing(true);
-          setText(event.target.value);
-        }}
+        onChange={(event) => setDraft(event.target.value)}
         onBlur={commit}
         onKeyDown={onKeyDown}
         className={props.className ?? 'field'}

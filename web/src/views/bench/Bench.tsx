@@ -7,7 +7,7 @@ import {
   type Meal,
   type Mixture,
 } from '@zemrin/core';
-import { Link, NavLink, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { useMeal, usePlan } from '../../store/hooks.ts';
 import { NoMeal } from '../../ui/NoMeal.tsx';
 import { useWords } from '../../words/words.ts';
@@ -15,6 +15,7 @@ import { Contents } from './Contents.tsx';
 import { Measures } from './Measures.tsx';
 import { OnTheScale } from './OnTheScale.tsx';
 import { SoakWindow } from './SoakWindow.tsx';
+import { Vessel } from './Vessel.tsx';
 
 /** Batches and mixtures: weight in, spoons and grams out. */
 export default function Bench() {
@@ -59,29 +60,22 @@ function Weighed({ meal, dish, mixture, all }: WeighedProps) {
   return (
     <main className="flex min-h-full flex-col lg:flex-row">
       <section className="min-w-0 grow px-4 py-4 md:px-6">
-        <nav aria-label={t('bench.choose')} className="mb-4 flex gap-1 overflow-x-auto pb-1">
-          {all.map((other) => (
-            <NavLink
-              key={other.mixture.id}
-              to={`/meal/${meal.id}/bench/${other.mixture.id}`}
-              aria-current={other.mixture.id === mixture.id ? 'page' : undefined}
-              className={`flex min-h-[44px] shrink-0 items-center rounded-lg px-3 text-[15px] ${other.mixture.id === mixture.id ? 'bg-ink text-ground' : 'hover:bg-soft'}`}
-            >
-              {other.mixture.name}
-            </NavLink>
-          ))}
-        </nav>
-        <header className="mb-4 flex flex-wrap items-baseline gap-x-4">
+        <Chooser meal={meal} all={all} chosen={mixture} />
+        <header className="mb-3 flex flex-wrap items-baseline gap-x-4">
           <h1 className="text-[26px]">{mixture.name}</h1>
           <span className="text-muted">
             {t('bench.for', { what: foods.join('; ') || dish.name })}
           </span>
         </header>
-        <div className="grid gap-6 md:grid-cols-[220px_1fr]">
+        <div className="grid gap-x-6 gap-y-4 md:grid-cols-[220px_1fr] md:grid-rows-[auto_1fr]">
           <OnTheScale meal={meal} dish={dish} mixture={mixture} batch={batch} />
-          <div className="min-w-0">
+          <div className="min-w-0 md:col-start-2 md:row-span-2 md:row-start-1">
             <Measures meal={meal} dish={dish} mixture={mixture} batch={batch} />
             <SoakWindow meal={meal} dish={dish} mixture={mixture} plan={plan} />
+          </div>
+          <div className="md:col-start-1 md:row-start-2">
+            <Vessel batch={batch} units={meal.kitchen.units} />
+            {mixture.note && <p className="mt-3">{mixture.note}</p>}
           </div>
         </div>
       </section>
@@ -89,5 +83,41 @@ function Weighed({ meal, dish, mixture, all }: WeighedProps) {
         <Contents meal={meal} mixture={mixture} batch={batch} />
       </aside>
     </main>
+  );
+}
+
+/** The meal's mixtures: a row of them, or on a phone a list to pull down. */
+function Chooser(props: { meal: Meal; all: WeighedProps['all']; chosen: Mixture }) {
+  const t = useWords();
+  const navigate = useNavigate();
+  const { meal, all, chosen } = props;
+  const to = (mixture: string) => `/meal/${meal.id}/bench/${mixture}`;
+  return (
+    <nav aria-label={t('bench.choose')} className="mb-3">
+      <select
+        aria-label={t('bench.choose')}
+        className="field w-full md:hidden"
+        value={chosen.id}
+        onChange={(event) => void navigate(to(event.target.value))}
+      >
+        {all.map(({ mixture }) => (
+          <option key={mixture.id} value={mixture.id}>
+            {mixture.name}
+          </option>
+        ))}
+      </select>
+      <div className="hidden flex-wrap gap-x-1 md:flex">
+        {all.map(({ mixture }) => (
+          <Link
+            key={mixture.id}
+            to={to(mixture.id)}
+            aria-current={mixture.id === chosen.id ? 'page' : undefined}
+            className={`flex min-h-[38px] shrink-0 items-center rounded-lg px-2.5 text-[14.5px] ${mixture.id === chosen.id ? 'bg-ink text-ground' : 'hover:bg-soft'}`}
+          >
+            {mixture.name}
+          </Link>
+        ))}
+      </div>
+    </nav>
   );
 }

@@ -28,7 +28,7 @@ export function Measures({ meal, dish, mixture, batch }: MeasuresProps) {
   const { totals, reserve } = batch;
   const { units } = meal.kitchen;
   return (
-    <div className="overflow-x-auto rounded-xl bg-panel px-4 py-3 md:px-6">
+    <div className="overflow-x-auto rounded-xl bg-panel px-4 py-2 md:px-6">
       <table className="w-full border-collapse">
         <thead>
           <tr className="border-b-2 border-ink text-left text-sm text-muted">
@@ -42,10 +42,10 @@ export function Measures({ meal, dish, mixture, batch }: MeasuresProps) {
         <tbody>
           {batch.lines.map((line, i) => (
             <tr key={`${i}-${line.name}`} className="border-b border-line align-baseline">
-              <th scope="row" className="time py-2.5 pr-3 text-left text-[20px] leading-tight">
-                {line.measure}
+              <th scope="row" className="time py-1.5 pr-3 text-left text-[19px] leading-tight">
+                <MeasureText text={line.measure} />
               </th>
-              <td className="py-2.5 pr-2 text-[17px] leading-tight">
+              <td className="py-1.5 pr-2 text-[16.5px] leading-tight">
                 {line.name}
                 <Note line={line} />
               </td>
@@ -80,9 +80,19 @@ export function Measures({ meal, dish, mixture, batch }: MeasuresProps) {
           </>
         )}
       </p>
-      {reserve && <ReserveField meal={meal} dish={dish} mixture={mixture} />}
     </div>
   );
+}
+
+/** "1½ tbsp + ¼ tsp" breaks only at its plus. */
+function MeasureText({ text }: { text: string }) {
+  const parts = text.split(' + ');
+  return parts.map((part, i) => (
+    <span key={part} className="whitespace-nowrap">
+      {part}
+      {i < parts.length - 1 ? ' + ' : ''}
+    </span>
+  ));
 }
 
 function Note({ line }: { line: ScaledLine }) {
@@ -119,7 +129,7 @@ function Amount(props: { meal: Meal; dish: Dish; mixture: Mixture; index: number
       label={t('bench.editAmount', { name })}
       hideLabel
       value={line.amount}
-      className="w-full rounded-lg border border-transparent bg-transparent px-1 py-1.5 text-right text-muted hover:border-line focus:border-now"
+      className="w-full rounded-lg border border-transparent bg-transparent px-1 py-1 text-right text-muted hover:border-line focus:border-now"
       onCommit={(text) => {
         try {
           const amount = parseQuantity(text, meal.kitchen.spoons);
@@ -140,30 +150,5 @@ function Amount(props: { meal: Meal; dish: Dish; mixture: Mixture; index: number
         return undefined;
       }}
     />
-  );
-}
-
-function ReserveField({ meal, dish, mixture }: Omit<MeasuresProps, 'batch'>) {
-  const t = useWords();
-  const edit = useEdit(meal.id);
-  return (
-    <div className="mt-2 w-[190px]">
-      <EditField
-        label={t('bench.reserveField')}
-        value={mixture.reserve?.amount ?? ''}
-        className="field w-full"
-        onCommit={(text) => {
-          try {
-            const { dimension } = parseQuantity(text, meal.kitchen.spoons);
-            if (dimension !== 'volume') return t('bench.badReserve', { text });
-          } catch (error) {
-            if (error instanceof QuantityError) return error.message;
-            throw error;
-          }
-          edit({ do: 'setReserve', dish: dish.id, mixture: mixture.id, amount: text });
-          return undefined;
-        }}
-      />
-    </div>
   );
 }

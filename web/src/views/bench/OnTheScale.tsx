@@ -10,7 +10,7 @@ import {
 import { useEdit } from '../../store/hooks.ts';
 import { EditField } from '../../ui/EditField.tsx';
 import { useWords } from '../../words/words.ts';
-import { Vessel } from './Vessel.tsx';
+import { ReserveField } from './ReserveField.tsx';
 
 interface ScaleProps {
   readonly meal: Meal;
@@ -49,10 +49,9 @@ export function OnTheScale({ meal, dish, mixture, batch }: ScaleProps) {
               purpose: batch.reserve.purpose,
             })}
           </p>
+          <ReserveField meal={meal} dish={dish} mixture={mixture} />
         </div>
       )}
-      <Vessel batch={batch} units={units} />
-      {mixture.note && <p>{mixture.note}</p>}
     </section>
   );
 }

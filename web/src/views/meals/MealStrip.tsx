@@ -35,7 +35,7 @@ export function MealStrip({ meals, nowMin }: { meals: readonly Meal[]; nowMin: n
       <Days days={days} zone={zone} share={share} />
       <span
         aria-hidden="true"
-        className="absolute top-0 bottom-0 z-[2] hidden w-[2px] bg-now md:block"
+        className="absolute top-[46px] bottom-0 z-[2] hidden w-[2px] bg-now md:block"
         style={{ left: `${share(nowMin)}%` }}
       />
       <ul className="relative md:pt-[46px]">

@@ -14,13 +14,13 @@ export function RoundTable({ meal }: { meal: Meal }) {
   const seats = seatsOf(meal.eaters);
   const { heads, portions } = companyOf(meal.eaters);
   return (
-    <div className="relative mx-auto my-3 aspect-[1.25] w-full max-w-[660px] md:aspect-[1.55]">
+    <div className="relative mx-auto my-3 aspect-[0.98] w-full max-w-[660px] md:aspect-[1.55]">
       <div
         aria-hidden="true"
         className="absolute inset-x-[4%] inset-y-[6%] rounded-[50%] border-2 border-ink bg-soft"
       />
       <div className="absolute inset-0 flex flex-col items-center justify-center">
-        <div className="flex flex-col items-center [&_label]:sr-only">
+        <div className="flex flex-col items-center">
           <ServingTime meal={meal} size="huge" />
           <p className="mt-2 text-center">
             {portions === heads
@@ -46,7 +46,13 @@ function Place(props: { meal: Meal; seat: Seat; index: number; count: number; t:
     t(`table.${seat.who}`),
     ...avoids.map((a) => `${t('table.avoids').toLowerCase()} ${a}`),
   ].join(', ');
-  const size = count > 12 ? 44 : seat.who === 'child' ? 46 : 58;
+  const small = count > 12;
+  const size =
+    seat.who === 'child'
+      ? 'h-[42px] w-[42px] md:h-[46px] md:w-[46px]'
+      : small
+        ? 'h-[44px] w-[44px]'
+        : 'h-[48px] w-[48px] md:h-[58px] md:w-[58px]';
   return (
     <Popover.Root>
       <Popover.Trigger
@@ -55,18 +61,14 @@ function Place(props: { meal: Meal; seat: Seat; index: number; count: number; t:
         style={{ left: `${x}%`, top: `${y}%` }}
       >
         <span
-          className="flex items-center justify-center rounded-full border-2 border-[var(--bead-line)] bg-[var(--bead)] text-base font-bold text-[#15211f] hover:bg-soft"
-          style={{
-            width: size,
-            height: size,
-            boxShadow: 'inset 0 0 0 6px var(--bead), inset 0 0 0 7px #c9cfcb',
-          }}
+          className={`flex items-center justify-center rounded-full border-2 border-[var(--bead-line)] bg-[var(--bead)] text-base font-bold text-[#15211f] ${size}`}
+          style={{ boxShadow: 'inset 0 0 0 6px var(--bead), inset 0 0 0 7px #c9cfcb' }}
         >
           {seat.portion === 1 ? '' : writeNumber(seat.portion)}
         </span>
         {avoids.length > 0 && (
           <span className="mt-0.5 rounded bg-panel px-1.5 text-sm leading-5 whitespace-nowrap text-ink">
-            − {avoids.join(', ')}
+            {t('table.without', { avoids: avoids.join(', ') })}
           </span>
         )}
       </Popover.Trigger>

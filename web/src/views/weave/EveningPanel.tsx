@@ -1,4 +1,4 @@
-import { dayLong, showMinutes, showTime, wallClock, type Meal, type Plan } from '@zemrin/core';
+import { showMinutes, showTime, type Meal, type Plan } from '@zemrin/core';
 import { useEdit, useManner } from '../../store/hooks.ts';
 import { ServingTime } from '../../ui/ServingTime.tsx';
 import { useWords } from '../../words/words.ts';
@@ -15,10 +15,9 @@ interface EveningPanelProps {
 /** The serving time, the chance, what clashes, and what comes next. */
 export function EveningPanel({ meal, plan, brief, onChoose, onHours }: EveningPanelProps) {
   const t = useWords();
-  const day = dayLong(wallClock(plan.servingMin, plan.zone).weekday);
   return (
     <section>
-      <p className="text-muted">{t('weave.serveOn', { day })}</p>
+      <p className="text-muted">{t('weave.serve')}</p>
       <ServingTime meal={meal} size="large" />
       {plan.status === 'cannot' ? <Cannot meal={meal} plan={plan} /> : <Chance plan={plan} />}
       <Clashes meal={meal} plan={plan} onChoose={onChoose} />

@@ -108,13 +108,15 @@ function NowLine({ plan, meal, axis, plotPx, height }: Omit<FrameProps, 'onHours
   if (plan.nowMin < first) {
     return (
       <p
-        className="absolute flex items-center gap-2 text-sm text-now"
-        style={{ left: 0, top: 26, width: LEFT - 20 }}
+        className="absolute text-sm leading-5 text-now"
+        style={{ left: 0, top: 14, width: LEFT - 20 }}
       >
-        <span className="rounded-full bg-now px-2 py-0.5 font-semibold text-on-now">
+        <span className="rounded-full bg-now px-2 py-0.5 font-semibold whitespace-nowrap text-on-now">
           {t('weave.now', { at: time })}
         </span>
-        {t('meals.in', { span: showMinutes(first - plan.nowMin) })}
+        <span className="mt-1 block whitespace-nowrap">
+          {t('weave.firstIn', { span: showMinutes(first - plan.nowMin) })}
+        </span>
       </p>
     );
   }

@@ -13,7 +13,7 @@ import {
 import { useMemo } from 'react';
 import { useWords } from '../../words/words.ts';
 
-const ROW = 58;
+const ROW = 64;
 const TIME = 62;
 const COLUMN = 22;
 
@@ -31,7 +31,6 @@ export function UprightWeave({ meal, plan, onChoose }: UprightWeaveProps) {
   const y = (min: number) => placeOf(axis, min);
   const wordsAt = TIME + threads.length * COLUMN + 10;
   const column = new Map(threads.map((thread, i) => [thread.dish, TIME + i * COLUMN]));
-  let day = '';
   return (
     <div className="relative" style={{ height: height + 64 }}>
       {threads.map((thread) =>
@@ -54,23 +53,21 @@ export function UprightWeave({ meal, plan, onChoose }: UprightWeaveProps) {
           );
         }),
       )}
-      {rows.map(({ step, startMin, what, y: top, minutes }) => {
+      {rows.map(({ step, startMin, what, y: top, minutes, newDay }) => {
         const at = wallClock(startMin, plan.zone);
-        const newDay = at.date !== day;
-        day = at.date;
         return (
           <button
             key={`${step.id}-${startMin}`}
             type="button"
             onClick={() => onChoose(step.id)}
-            className="absolute right-0 left-0 min-h-[48px] text-left"
+            className="absolute right-0 left-0 h-[58px] text-left"
             style={{ top: top - 12 }}
           >
-            <span className="absolute left-0 time text-[17px]">
+            <span className="time absolute top-0 left-0 text-[17px]">
               {showTime(startMin, plan.zone, meal.kitchen.clock, startMin)}
             </span>
             {newDay && (
-              <span className="absolute top-[22px] left-0 text-[13px] text-muted">
+              <span className="absolute top-[21px] left-0 text-[13px] text-muted">
                 {dayLong(at.weekday).slice(0, 3)}
               </span>
             )}
@@ -82,12 +79,13 @@ export function UprightWeave({ meal, plan, onChoose }: UprightWeaveProps) {
               />
             )}
             <span
-              className="absolute right-0 flex flex-col leading-tight"
+              className="absolute top-[2px] right-0 flex flex-col leading-tight"
               style={{ left: wordsAt }}
             >
-              <span className="font-semibold">{what}</span>
-              <span className="text-[13.5px] text-muted">
-                {step.dishName}, {showMinutes(minutes)}
+              <span className="line-clamp-2 font-semibold">{what}</span>
+              <span className="flex justify-between gap-2 text-[13.5px] text-muted">
+                <span className="truncate">{step.dishName}</span>
+                <span className="shrink-0">{showMinutes(minutes)}</span>
               </span>
             </span>
           </button>
@@ -112,6 +110,8 @@ interface Row {
   readonly minutes: number;
   readonly what: string;
   readonly y: number;
+  /** The first of its day. */
+  readonly newDay: boolean;
 }
 
 /** One row a job, never closer than a thumb, further apart the longer the wait; the axis follows. */
@@ -143,10 +143,13 @@ function layRows(plan: Plan): { axis: Axis; rows: Row[]; height: number } {
   const rows: Row[] = [];
   let y = 16;
   let before: number | undefined;
+  let day = '';
   for (const job of jobs) {
     if (before !== undefined)
       y += ROW + Math.min(90, 14 * Math.log(1 + (job.startMin - before) / 45));
-    rows.push({ ...job, y });
+    const { date } = wallClock(job.startMin, plan.zone);
+    rows.push({ ...job, y, newDay: date !== day });
+    day = date;
     if (job.startMin !== minutes.at(-1)) {
       minutes.push(job.startMin);
       at.push(y);

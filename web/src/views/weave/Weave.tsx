@@ -106,6 +106,11 @@ function Head({ meal, plan }: { meal: Meal; plan: Plan }) {
           })}
         </span>
       )}
+      {plan.status !== 'cannot' && (
+        <span className="md:hidden">
+          {t('weave.chance', { chance: Math.round(plan.onTime * 100) })}
+        </span>
+      )}
       <span className="text-muted">{t('weave.lastHour', { span: showMinutes(lastHour) })}</span>
     </header>
   );

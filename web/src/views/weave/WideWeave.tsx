@@ -1,10 +1,19 @@
-import { showMinutes, showTime, threadsOf, type Meal, type Plan, type Segment } from '@zemrin/core';
+import {
+  placeOf,
+  showMinutes,
+  showTime,
+  threadsOf,
+  type Meal,
+  type Plan,
+  type Segment,
+} from '@zemrin/core';
 import { useMemo, type KeyboardEvent } from 'react';
 import { useWords } from '../../words/words.ts';
 import { Frame, HEADER } from './Frame.tsx';
 import { HandsStrip, STRIP } from './HandsStrip.tsx';
-import { axisOf, LEFT, RIGHT } from './layout.ts';
-import { rowHeight, ThreadRow } from './ThreadRow.tsx';
+import { axisOf, LEFT, packLanes, RIGHT } from './layout.ts';
+import { rowHeight } from './sizes.ts';
+import { ThreadRow, type LaidThread } from './ThreadRow.tsx';
 import { useMove } from './useMove.ts';
 import { useWidth } from './useWidth.ts';
 
@@ -25,11 +34,13 @@ export function WideWeave({ meal, plan, chosen, onChoose, onHours }: WideWeavePr
   const own = useMemo(() => axisOf(plan, threads, plotPx), [plan, threads, plotPx]);
   const { frozen, handlersFor } = useMove(meal, plan, own, plotPx);
   const axis = frozen ?? own;
-  const tops: number[] = [];
+  const px = (min: number) => placeOf(axis, min) * plotPx;
+  const rows: LaidThread[] = [];
   let y = HEADER;
   for (const thread of threads) {
-    tops.push(y);
-    y += rowHeight(thread);
+    const lanes = packLanes(thread.sides, px);
+    rows.push({ thread, lanes, top: y });
+    y += rowHeight(lanes.length);
   }
   const height = y + STRIP + 22;
   const time = (min: number) => showTime(min, plan.zone, meal.kitchen.clock, plan.servingMin);
@@ -61,19 +72,20 @@ export function WideWeave({ meal, plan, chosen, onChoose, onHours }: WideWeavePr
             height={height}
             onHours={onHours}
           />
-          {threads.map((thread, i) => (
+          {rows.map((laid) => (
             <ThreadRow
-              key={thread.dish}
-              thread={thread}
-              plan={plan}
+              key={laid.thread.dish}
+              laid={laid}
               axis={axis}
               plotPx={plotPx}
-              top={tops[i] ?? 0}
               chosen={chosen}
               onChoose={onChoose}
               handlersFor={handlersFor}
               describe={describe}
-              plateWords={t('weave.plate', { count: thread.plate, dish: thread.name })}
+              plateWords={t('weave.plate', {
+                count: laid.thread.plate,
+                dish: laid.thread.name,
+              })}
             />
           ))}
           <HandsStrip plan={plan} axis={axis} plotPx={plotPx} top={y + 4} />

@@ -1,0 +1,9 @@
+// Installs, builds and serves Zemrin on this machine, and prints the address.
+import { ensurePackages, run } from './setup.mjs';
+
+if (!ensurePackages()) {
+  console.error('The packages could not be installed. Is the npm registry in reach?');
+  process.exit(1);
+}
+if (!run('npm', ['run', '-s', 'build'])) process.exit(1);
+process.exit(run('npx', ['tsx', 'server/main.ts']) ? 0 : 1);

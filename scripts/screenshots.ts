@@ -1,0 +1,50 @@
+/** Takes the pictures of docs/screenshots from the built application, with the example meal. */
+import { chromium, type Page } from '@playwright/test';
+import { fileURLToPath } from 'node:url';
+import { appOf } from '../server/app.ts';
+import { listen } from '../server/listen.ts';
+
+const dist = fileURLToPath(new URL('../web/dist', import.meta.url));
+const out = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
+const MEAL = '/meal/first-frost-supper';
+
+const { server, port } = await listen(appOf(dist), 4500);
+const base = `http://127.0.0.1:${port}`;
+const browser = await chromium.launch({
+  executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-background-networking'],
+});
+
+async function settle(page: Page): Promise<void> {
+  await page.getByRole('heading', { level: 1 }).waitFor();
+  await page.evaluate(() => document.fonts.ready);
+  await page.waitForTimeout(600);
+}
+
+async function shoot(page: Page, name: string, path: string): Promise<void> {
+  await page.goto(`${base}${path}`);
+  await settle(page);
+  await page.screenshot({ path: `${out}${name}.png` });
+}
+
+for (const [suffix, viewport] of [
+  ['', { width: 1280, height: 800 }],
+  ['-phone', { width: 390, height: 844 }],
+] as const) {
+  const context = await browser.newContext({
+    viewport,
+    timezoneId: 'Europe/Paris',
+    locale: 'en-GB',
+  });
+  const page = await context.newPage();
+  await page.goto(base);
+  await page.getByRole('button', { name: /First-frost supper/ }).click();
+  await page.waitForURL(/weave/);
+  await shoot(page, `table${suffix}`, `${MEAL}/table`);
+  await shoot(page, `bench${suffix}`, `${MEAL}/bench`);
+  await shoot(page, `weave${suffix}`, `${MEAL}/weave${suffix === '' ? '/lamb-smoke' : ''}`);
+  await shoot(page, `meals${suffix}`, '/');
+  await context.close();
+}
+await browser.close();
+server.close();

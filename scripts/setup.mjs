@@ -1,0 +1,56 @@
+// What demo and check need before anything else runs. Plain Node: nothing is installed yet.
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+
+export const root = fileURLToPath(new URL('..', import.meta.url));
+const stamp = new URL('../node_modules/.zemrin-installed', import.meta.url);
+
+/** Runs a command in the repository with its output shown; true when it ended well. */
+export function run(command, args, env = {}) {
+  const done = spawnSync(command, args, {
+    cwd: root,
+    stdio: 'inherit',
+    env: { ...process.env, ...env },
+  });
+  return done.status === 0;
+}
+
+/** Installs the packages of the lock file, unless just these are installed already. */
+export function ensurePackages() {
+  const lock = readFileSync(new URL('../package-lock.json', import.meta.url));
+  const wanted = createHash('sha256').update(lock).digest('hex');
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return true;
+  console.log('Installing packages');
+  if (!run('npm', ['ci', '--no-audit', '--no-fund'])) return false;
+  writeFileSync(stamp, wanted);
+  return true;
+}
+
+const usual = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'];
+
+/** The browser for the browser tests: the one named, one that is there, or Debian's, installed. */
+export function ensureChromium() {
+  const named = process.env.CHROMIUM_PATH;
+  if (named) {
+    if (existsSync(named)) return named;
+    console.error(`CHROMIUM_PATH names ${named}, and nothing is there. Correct it or unset it.`);
+    return undefined;
+  }
+  const found = usual.find((path) => existsSync(path));
+  if (found) return found;
+  console.log('Installing Chromium from Debian');
+  const asRoot = process.getuid?.() === 0;
+  const apt = (...args) =>
+    asRoot
+      ? run('apt-get', args, { DEBIAN_FRONTEND: 'noninteractive' })
+      : run('sudo', ['-n', 'env', 'DEBIAN_FRONTEND=noninteractive', 'apt-get', ...args]);
+  const installed =
+    apt('update', '-qq') && apt('install', '-y', '-qq', '--no-install-recommends', 'chromium');
+  if (installed && existsSync(usual[0])) return usual[0];
+  console.error(
+    'The browser tests need Chromium. Install the package “chromium” (apt-get install chromium), or set CHROMIUM_PATH to one you have.',
+  );
+  return undefined;
+}
