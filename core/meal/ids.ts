@@ -17,6 +17,7 @@ export function freshId(name: string, taken: ReadonlySet<string>): string {
   const base =
     name
       .normalize('NFKD')
+      .replace(/\p{M}/gu, '')
       .toLowerCase()
       .replace(/[^a-z0-9]+/g, '-')
       .replace(/^-+|-+$/g, '') || 'new';

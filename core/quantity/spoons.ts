@@ -36,6 +36,7 @@ const TSP_PARTS: readonly Scoop[] = [
   { amount: 1 / 2, dips: 1 },
   { amount: 5 / 8, dips: 2 },
   { amount: 3 / 4, dips: 2 },
+  { amount: 7 / 8, dips: 3 },
 ];
 
 /**

@@ -1,0 +1,401 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { applyCommand, epochMinOf, localOf, mannerOf, say, type Meal } from '../index.ts';
+import {
+  after,
+  at,
+  dish,
+  mealArbitrary,
+  mealOfDishes,
+  NIGHT,
+  step,
+  supper,
+  WORK,
+  ZONE,
+} from '../test/meals.ts';
+import { audit, plan, type Plan } from './index.ts';
+
+const MONDAY = at('2026-11-23T08:00');
+
+const planOf = (meal: Meal, nowMin = MONDAY) => plan(meal, meal.kitchen, nowMin);
+
+/** When a step starts, as a local time of the test zone. */
+function starts(made: Plan, id: string): string {
+  const found = made.steps.find((s) => s.id === id);
+  if (!found) throw new Error(`no step ${id}`);
+  return localOf(found.startMin, ZONE);
+}
+
+function stepOf(made: Plan, id: string) {
+  const found = made.steps.find((s) => s.id === id);
+  if (!found) throw new Error(`no step ${id}`);
+  return found;
+}
+
+const fixed = (minutes: number) => ({ kind: 'fixed' as const, minutes });
+const elastic = (leastMin: number, bestMin: number, longestMin: number) => ({
+  kind: 'elastic' as const,
+  leastMin,
+  bestMin,
+  longestMin,
+});
+
+describe('cases worked by hand', () => {
+  it('begins a 48 h brine for Saturday evening on Thursday', () => {
+    const made = planOf(mealOfDishes([dish('d', [step({ id: 'brine', time: fixed(48 * 60) })])]));
+    expect(starts(made, 'brine')).toBe('2026-11-26T19:00');
+  });
+
+  it('lays a chain back from serving, gaps between', () => {
+    const made = planOf(
+      mealOfDishes([
+        dish('d', [
+          step({ id: 'roast', time: fixed(90) }),
+          step({ id: 'rest', time: fixed(20), after: after('roast', 5, 5) }),
+          step({ id: 'slice', time: fixed(10), after: after('rest', 0, 0) }),
+        ]),
+      ]),
+    );
+    // 19:00 − 10 = 18:50; − 20 = 18:30; − 5 − 90 = 16:55.
+    expect(['slice', 'rest', 'roast'].map((id) => starts(made, id).slice(11))).toEqual([
+      '18:50',
+      '18:30',
+      '16:55',
+    ]);
+  });
+
+  it('gives a soak its best, and less when the day does not have it', () => {
+    const meal = mealOfDishes([
+      dish('d', [
+        step({ id: 'soak', time: elastic(60, 240, 600) }),
+        step({ id: 'fry', time: fixed(30), after: after('soak', 0, 0) }),
+      ]),
+    ]);
+    expect(starts(planOf(meal), 'soak')).toBe('2026-11-28T14:30');
+    // From 16:00 there are three hours: half an hour to fry, two and a half to soak.
+    const late = planOf(meal, at('2026-11-28T16:00'));
+    expect(starts(late, 'soak')).toBe('2026-11-28T16:00');
+    expect(late.status).not.toBe('cannot');
+    // After 17:30 the hour it needs is gone.
+    expect(planOf(meal, at('2026-11-28T17:30')).status).not.toBe('cannot');
+    expect(planOf(meal, at('2026-11-28T17:31')).status).toBe('cannot');
+  });
+
+  it('keeps hands out of the night, and lets waiting run through it', () => {
+    const meal = mealOfDishes(
+      [
+        dish('d', [
+          step({ id: 'mix', time: fixed(20), hands: [{ when: 'all', what: 'mix' }] }),
+          step({ id: 'soak', time: elastic(480, 960, 1440), after: after('mix', 0, 0) }),
+        ]),
+      ],
+      [NIGHT],
+    );
+    const made = planOf(meal);
+    // The best would begin at 03:00; hands must be done by 23:00 the evening before: 20 h, or
+    // wait until 07:20 and soak 11 h 40. Of the two, 20 h is nearer to 16 h by ratio.
+    expect(starts(made, 'mix')).toBe('2026-11-27T22:40');
+    expect(starts(made, 'soak')).toBe('2026-11-27T23:00');
+    const shorter = applyCommand(meal, {
+      do: 'setStepTime',
+      step: 'soak',
+      time: elastic(480, 720, 1440),
+    });
+    expect(starts(planOf(shorter), 'mix')).toBe('2026-11-28T07:00');
+  });
+
+  it('works round a working day: what needs hands comes before or after, never within', () => {
+    const meal = mealOfDishes(
+      [
+        dish('d', [
+          step({ id: 'cut', time: fixed(30), hands: [{ when: 'all', what: 'cut' }] }),
+          step({ id: 'soak', time: elastic(30, 120, 900), after: after('cut', 0, 0) }),
+          step({
+            id: 'fry',
+            time: fixed(40),
+            hands: [{ when: 'all', what: 'fry' }],
+            after: after('soak', 0, 0),
+          }),
+        ]),
+      ],
+      [NIGHT, WORK],
+      '2026-11-25T19:00',
+    );
+    const made = planOf(meal, at('2026-11-24T20:00'));
+    expect(starts(made, 'cut')).toBe('2026-11-25T17:00');
+    expect(starts(made, 'fry')).toBe('2026-11-25T18:20');
+  });
+
+  it('puts tending on its beat, each within a fifth', () => {
+    const braise = step({
+      id: 'braise',
+      time: fixed(180),
+      hands: [{ when: 'every', everyMin: 40, minutes: 3, what: 'stir' }],
+    });
+    const made = planOf(mealOfDishes([dish('d', [braise])]));
+    const pulses = stepOf(made, 'braise').hands.map(
+      (h) => h.startMin - stepOf(made, 'braise').startMin,
+    );
+    expect(pulses.length).toBe(4);
+    [0, ...pulses].slice(1).forEach((pulse, i) => {
+      const gap = pulse - ([0, ...pulses][i] ?? 0);
+      expect(gap).toBeGreaterThanOrEqual(32);
+      expect(gap).toBeLessThanOrEqual(48);
+    });
+  });
+
+  it('gives one pair of hands one job at a time', () => {
+    const job = (id: string) => step({ id, time: fixed(30), hands: [{ when: 'all', what: id }] });
+    const loose = planOf(mealOfDishes([dish('a', [job('a1')], 60), dish('b', [job('b1')], 60)]));
+    expect(loose.clashes).toEqual([]);
+    expect(Math.abs(stepOf(loose, 'a1').startMin - stepOf(loose, 'b1').startMin)).toBe(30);
+    // Both must end with serving: that cannot be, and the plan says so.
+    const tight = planOf(mealOfDishes([dish('a', [job('a1')]), dish('b', [job('b1')])]));
+    expect(tight.clashes.map((c) => [c.kind, c.steps])).toEqual([['hands', ['a1', 'b1']]]);
+    expect(tight.status).toBe('tight');
+  });
+
+  it('keeps time in hand where a rest can give it', () => {
+    const smoke = { kind: 'range' as const, leastMin: 100, likelyMin: 120, mostMin: 150 };
+    const made = planOf(
+      mealOfDishes([
+        dish('d', [
+          step({ id: 'smoke', time: smoke }),
+          step({ id: 'rest', time: elastic(20, 30, 200), after: after('smoke', 0, 0) }),
+        ]),
+      ]),
+    );
+    // 1.6 times the half hour it may overrun, on top of the least rest: 48 + 20.
+    const rest = stepOf(made, 'rest');
+    expect(rest.endMin - rest.startMin).toBe(68);
+    expect(made.inHand).toEqual([{ dish: 'd', heldMin: 48, wishedMin: 48 }]);
+    expect(made.onTime).toBeGreaterThan(0.94);
+  });
+
+  it('counts right across a change of daylight saving', () => {
+    const made = planOf(
+      mealOfDishes(
+        [dish('d', [step({ id: 'brine', time: fixed(24 * 60) })])],
+        [],
+        '2026-03-29T19:00',
+      ),
+      at('2026-03-20T08:00'),
+    );
+    // The day has 23 hours: 24 hours before 19:00 it was 18:00.
+    expect(starts(made, 'brine')).toBe('2026-03-28T18:00');
+  });
+});
+
+describe('where the cook has put a step', () => {
+  const meal = mealOfDishes([
+    dish(
+      'd',
+      [
+        step({ id: 'soak', time: elastic(60, 240, 600) }),
+        step({ id: 'fry', time: fixed(30), after: after('soak', 0, 120) }),
+      ],
+      60,
+    ),
+  ]);
+
+  it('it stays, while it can', () => {
+    const pinned = applyCommand(meal, { do: 'pinStep', step: 'soak', beforeServeMin: 400 });
+    const made = planOf(pinned);
+    expect(made.servingMin - stepOf(made, 'soak').startMin).toBe(400);
+    expect(audit(made, pinned, pinned.kitchen)).toEqual([]);
+  });
+
+  it('it goes as near as it can, and the plan says so', () => {
+    const pinned = applyCommand(meal, { do: 'pinStep', step: 'fry', beforeServeMin: 5 });
+    const made = planOf(pinned);
+    expect(made.servingMin - stepOf(made, 'fry').startMin).toBe(30);
+    expect(stepOf(made, 'fry').pinMissedMin).toBe(25);
+    expect(stepOf(made, 'fry').why.map((w) => w.key)).toContain('why.pinMissed');
+  });
+
+  it('what was begun stays where it was begun, and what follows goes on from there', () => {
+    const begun = applyCommand(meal, {
+      do: 'beginStep',
+      step: 'soak',
+      at: '2026-11-28T15:07:00+01:00',
+    });
+    const made = planOf(begun, at('2026-11-28T15:30'));
+    expect(starts(made, 'soak')).toBe('2026-11-28T15:07');
+    expect(made.status).not.toBe('cannot');
+    expect(stepOf(made, 'fry').begun).toBe(false);
+  });
+});
+
+describe('when it cannot be done', () => {
+  const late = () => planOf(supper(), at('2026-11-28T03:00'));
+
+  it('says why, from serving back to what should have begun', () => {
+    const made = late();
+    const meal = supper();
+    const text = made.because.map((reason) => say(reason, mannerOf(meal, made.servingMin)));
+    expect(made.status).toBe('cannot');
+    expect(text[0]).toBe('Serving is at 19:00.');
+    expect(text).toContain('You sleep from Fri 23:00 to 07:00, so your hands come before.');
+    expect(text.at(-1)).toMatch(/^So Salt \(Duck legs in plum\) would have to begin by Fri 22:48/);
+  });
+
+  it('offers the nearest serving time, and that one works while none before it does', () => {
+    const made = late();
+    const [nearest] = made.rescues;
+    if (!nearest) throw new Error('no rescue');
+    const serveAt = (min: number) => {
+      const moved = applyCommand(supper(), { do: 'serveAt', at: localOf(min, ZONE) });
+      return planOf(moved, at('2026-11-28T03:00')).status;
+    };
+    expect(serveAt(nearest.servingMin)).not.toBe('cannot');
+    for (let min = made.servingMin; min < nearest.servingMin; min += 5) {
+      expect(serveAt(min)).toBe('cannot');
+    }
+  });
+
+  it('says when no serving time would mend it', () => {
+    const contradiction = mealOfDishes([
+      dish('d', [
+        step({ id: 'a', time: fixed(10) }),
+        step({ id: 'b', time: fixed(60), after: after('a', 0, 0) }),
+        step({ id: 'c', time: fixed(10), after: [...after('b'), ...after('a', 0, 30)] }),
+      ]),
+    ]);
+    const made = planOf(contradiction);
+    expect(made.because[0]?.key).toBe('because.circle');
+    expect(made.rescues).toEqual([]);
+    expect(made.because.map((r) => r.key)).toEqual(
+      expect.arrayContaining(['because.takes', 'because.gapMost']),
+    );
+  });
+
+  it('knows that a serving time gone by is gone by', () => {
+    const made = planOf(
+      mealOfDishes([dish('d', [step({ id: 'a', time: fixed(1) })])]),
+      at('2026-11-28T19:01'),
+    );
+    expect(made.status).toBe('cannot');
+  });
+});
+
+describe('any meal', () => {
+  it('is planned so that its audit finds nothing, inside every give', () => {
+    fc.assert(
+      fc.property(mealArbitrary, fc.nat(5 * 1440), (meal, before) => {
+        const nowMin = epochMinOf(meal.serving.at, ZONE) - before;
+        const made = plan(meal, meal.kitchen, nowMin);
+        fc.pre(made.status !== 'cannot');
+        expect(audit(made, meal, meal.kitchen)).toEqual([]);
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  it('can be done with a later serving day if it could with an earlier, and has more time then', () => {
+    fc.assert(
+      fc.property(mealArbitrary, fc.nat(3 * 1440), (meal, before) => {
+        const nowMin = epochMinOf(meal.serving.at, ZONE) - before;
+        fc.pre(plan(meal, meal.kitchen, nowMin).status !== 'cannot');
+        // A week on the hours of the cook are the same.
+        const later = applyCommand(meal, { do: 'serveLater', days: 7 });
+        expect(plan(later, later.kitchen, nowMin).status).not.toBe('cannot');
+      }),
+      { numRuns: 150 },
+    );
+  });
+
+  it('gets serving times from its rescues that work', () => {
+    fc.assert(
+      fc.property(mealArbitrary, fc.nat(400), (meal, before) => {
+        const nowMin = epochMinOf(meal.serving.at, ZONE) - before;
+        const made = plan(meal, meal.kitchen, nowMin);
+        fc.pre(made.status === 'cannot');
+        for (const rescue of made.rescues) {
+          const mended = rescue.changes.reduce(applyCommand, meal);
+          expect(plan(mended, mended.kitchen, nowMin).status).not.toBe('cannot');
+        }
+      }),
+      { numRuns: 150 },
+    );
+  });
+
+  it('gets the same plan every time', () => {
+    fc.assert(
+      fc.property(mealArbitrary, (meal) => {
+        expect(planOf(meal)).toEqual(planOf(structuredClone(meal)));
+      }),
+      { numRuns: 40 },
+    );
+  });
+});
+
+describe('the example supper', () => {
+  it('fits, with an empty audit and no clash, from three days before', () => {
+    const meal = supper();
+    const made = planOf(meal, at('2026-11-25T08:00'));
+    expect(made.status).toBe('fits');
+    expect(made.clashes).toEqual([]);
+    expect(audit(made, meal, meal.kitchen)).toEqual([]);
+    expect(localOf(made.firstJobMin ?? 0, ZONE)).toBe('2026-11-27T17:00');
+  });
+
+  it('must begin the smoke earlier for a heavier shoulder, by just what it takes longer', () => {
+    const heavier = applyCommand(supper(), {
+      do: 'weigh',
+      dish: 'lamb',
+      food: 'lamb-shoulder',
+      weightG: 3000,
+    });
+    const before = stepOf(planOf(supper()), 'lamb-smoke');
+    const now = stepOf(planOf(heavier), 'lamb-smoke');
+    expect(now.endMin - now.startMin).toBe(375);
+    // 620 g more at 125 min/kg: 77 minutes or 78, by rounding.
+    expect(before.mustStartByMin - now.mustStartByMin).toBe(
+      now.span.likelyMin - before.span.likelyMin,
+    );
+  });
+
+  it('says at the step when a safety rule is broken', () => {
+    const long = applyCommand(supper(), {
+      do: 'setStepTime',
+      step: 'lamb-temper',
+      time: fixed(180),
+    });
+    const cautions = stepOf(planOf(long), 'lamb-temper').cautions;
+    expect(cautions.filter((c) => c.broken).map((c) => c.message.key)).toEqual([
+      'caution.twoHoursBroken',
+    ]);
+    const [fine] = stepOf(planOf(supper()), 'lamb-temper').cautions;
+    expect(fine?.broken).toBe(false);
+  });
+});
+
+describe('the audit', () => {
+  it('finds what is wrong in a plan that was tampered with', () => {
+    const meal = supper();
+    const made = planOf(meal);
+    const rulesOf = (id: string, change: (start: number, end: number) => object) => {
+      const steps = made.steps.map((s) =>
+        s.id === id ? { ...s, ...change(s.startMin, s.endMin) } : s,
+      );
+      return new Set(audit({ ...made, steps }, meal, meal.kitchen).map((f) => f.rule));
+    };
+    expect(rulesOf('lamb-wrap', (a, b) => ({ startMin: a - 30, endMin: b - 30 }))).toContain('gap');
+    expect(rulesOf('lamb-pull', (_a, b) => ({ endMin: b + 60 }))).toContain('serving');
+    expect(rulesOf('duck-rub', (a, b) => ({ startMin: a - 1440, endMin: b - 1440 }))).toContain(
+      'give',
+    );
+    expect(rulesOf('lamb-marinate', (a) => ({ endMin: a + 60 }))).toContain('length');
+    const sleepless = (a: number) => ({
+      hands: [{ startMin: a - 4 * 60, endMin: a - 3 * 60, what: 'x' }],
+    });
+    expect(rulesOf('lamb-fire', sleepless)).toContain('hours');
+    expect(
+      rulesOf('lamb-smoke', (_a, b) => ({
+        hands: [{ startMin: b - 5, endMin: b - 1, what: 'Look at the fire, top it up' }],
+      })),
+    ).toContain('tending');
+    const cut = { ...made, steps: made.steps.slice(1) };
+    expect(audit(cut, meal, meal.kitchen).map((f) => f.rule)).toContain('missing');
+  });
+});

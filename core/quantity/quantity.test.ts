@@ -1,0 +1,214 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  BARE_MEASURE,
+  celsiusToF,
+  fahrenheitToC,
+  GRAMS_PER,
+  gramsOf,
+  mlOf,
+  ML_PER,
+  parseQuantity,
+  printQuantity,
+  QuantityError,
+  readAsSpoons,
+  readMinutes,
+  readWeight,
+  showMinutes,
+  showWeight,
+  toMinutes,
+  type Quantity,
+  type SpoonSystem,
+} from './index.ts';
+
+describe('units against their definitions', () => {
+  // NIST Handbook 44, Appendix C; NIST SP 811, Appendix B.
+  it.each([
+    ['1 US cup', 236.588],
+    ['1 US tbsp', 14.787],
+    ['1 US tsp', 4.929],
+    ['1 US pint', 473.176],
+    ['1 US quart', 946.353],
+    ['1 US gallon', 3785.412],
+    ['1 US fl oz', 29.574],
+    // Metric and Australian spoons: by definition.
+    ['1 metric cup', 250],
+    ['1 metric tbsp', 15],
+    ['1 AU tbsp', 20],
+    // Weights and Measures Act 1985 (UK): imperial pint.
+    ['1 imperial pint', 568.261],
+  ])('%s is %d ml', (text, ml) => {
+    expect(mlOf(parseQuantity(text), { name: 'water', gPerMl: 1 })).toBeCloseTo(ml, 3);
+  });
+
+  it('weighs the pound and the ounce as NIST Handbook 44 does', () => {
+    expect(GRAMS_PER.lb).toBeCloseTo(453.592, 3);
+    expect(GRAMS_PER.oz).toBeCloseTo(28.3495, 4);
+  });
+
+  it('turns °F into °C by definition', () => {
+    expect(fahrenheitToC(145)).toBeCloseTo(62.78, 2);
+    expect(fahrenheitToC(165)).toBeCloseTo(73.89, 2);
+    fc.assert(
+      fc.property(fc.double({ min: -40, max: 600, noNaN: true }), (c) => {
+        expect(fahrenheitToC(celsiusToF(c))).toBeCloseTo(c, 9);
+      }),
+    );
+  });
+
+  it('agrees that three teaspoons are a tablespoon, but not in Australia', () => {
+    const ratio = (system: SpoonSystem) =>
+      (ML_PER[BARE_MEASURE[system].tbsp ?? ''] ?? 0) /
+      (ML_PER[BARE_MEASURE[system].tsp ?? ''] ?? 1);
+    expect(ratio('us')).toBeCloseTo(3, 9);
+    expect(ratio('metric')).toBeCloseTo(3, 9);
+    expect(ratio('australian')).toBeCloseTo(4, 9);
+  });
+});
+
+describe('reading amounts', () => {
+  it.each<[string, Quantity]>([
+    ['1 1/2 tbsp', { dimension: 'volume', low: 1.5, high: 1.5, unit: 'US tbsp' }],
+    ['½ cup', { dimension: 'volume', low: 0.5, high: 0.5, unit: 'US cup' }],
+    ['1½ cups', { dimension: 'volume', low: 1.5, high: 1.5, unit: 'US cup' }],
+    ['2–3 cloves', { dimension: 'count', low: 2, high: 3, unit: 'cloves' }],
+    ['2 to 3 cloves', { dimension: 'count', low: 2, high: 3, unit: 'cloves' }],
+    ['1,5 kg', { dimension: 'mass', low: 1.5, high: 1.5, unit: 'kg' }],
+    ['245F', { dimension: 'temperature', low: 245, high: 245, unit: '°F' }],
+    ['5 h 30', { dimension: 'time', low: 330, high: 330, unit: 'min' }],
+    ['1 hour 30 minutes', { dimension: 'time', low: 90, high: 90, unit: 'min' }],
+    ['25–30 min', { dimension: 'time', low: 25, high: 30, unit: 'min' }],
+    ['8', { dimension: 'count', low: 8, high: 8, unit: '' }],
+  ])('reads “%s”', (text, expected) => {
+    expect(parseQuantity(text)).toEqual(expected);
+  });
+
+  it('reads a bare spoon in the cook’s own country, and a named one in its own', () => {
+    expect(parseQuantity('2 tbsp', 'australian').unit).toBe('AU tbsp');
+    expect(parseQuantity('2 US tbsp', 'australian').unit).toBe('US tbsp');
+  });
+
+  it.each([
+    ['1,500 g', /two ways.*1500 or 1\.5/],
+    ['some salt', /does not begin with a number/],
+    ['3–2 cloves', /more to less/],
+    ['2 cups 3 tbsp', /two amounts/],
+  ])('refuses “%s” and says what to do', (text, message) => {
+    expect(() => parseQuantity(text)).toThrow(QuantityError);
+    expect(() => parseQuantity(text)).toThrow(message);
+  });
+
+  const systems: SpoonSystem[] = ['us', 'metric', 'imperial', 'australian'];
+  const value = fc.oneof(
+    fc.integer({ min: 0, max: 5000 }),
+    fc
+      .integer({ min: 1, max: 20000 })
+      .map((n) => n / 1000)
+      .filter((n) => !/\.\d{3}$/.test(String(n))),
+    fc
+      .tuple(
+        fc.nat(20),
+        fc.constantFrom(1 / 2, 1 / 3, 2 / 3, 1 / 4, 3 / 4, 1 / 8, 3 / 8, 5 / 8, 7 / 8),
+      )
+      .map(([whole, part]) => whole + part),
+  );
+  const unit = fc.oneof(
+    fc
+      .constantFrom(...Object.keys(GRAMS_PER))
+      .map((u) => ({ dimension: 'mass' as const, unit: u })),
+    fc.constantFrom(...Object.keys(ML_PER)).map((u) => ({ dimension: 'volume' as const, unit: u })),
+    fc.constantFrom('min', 'h', 'd').map((u) => ({ dimension: 'time' as const, unit: u })),
+    fc.constantFrom('°C', '°F').map((u) => ({ dimension: 'temperature' as const, unit: u })),
+    fc.constantFrom('', 'cloves', 'legs').map((u) => ({ dimension: 'count' as const, unit: u })),
+  );
+
+  it('gives back what it printed: parse(print(q)) = q', () => {
+    fc.assert(
+      fc.property(value, value, unit, fc.constantFrom(...systems), (a, b, kind, spoons) => {
+        const quantity: Quantity = { ...kind, low: Math.min(a, b), high: Math.max(a, b) };
+        expect(parseQuantity(printQuantity(quantity, spoons), spoons)).toEqual(quantity);
+      }),
+      { numRuns: 800 },
+    );
+  });
+
+  it('reads back every time span it shows', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 2879 }), (minutes) => {
+        expect(toMinutes(parseQuantity(showMinutes(minutes)))).toBe(minutes);
+      }),
+    );
+  });
+
+  it('takes minutes and weights as cooks type them', () => {
+    expect(readMinutes('90')).toBe(90);
+    expect(readMinutes('1 h 30')).toBe(90);
+    expect(readMinutes('2 days')).toBe(2880);
+    expect(readMinutes('a while')).toBeUndefined();
+    expect(readWeight('2.62')).toBeCloseTo(2620, 6);
+    expect(readWeight('2620')).toBe(2620);
+    expect(readWeight('1,7 kg')).toBe(1700);
+    expect(readWeight('5 lb 12 oz')).toBeCloseTo(2608.16, 1);
+    expect(readWeight('heavy')).toBeUndefined();
+    expect(readWeight(showWeight(2608.16, 'us'))).toBeCloseTo(2608.16, 1);
+  });
+});
+
+describe('volume and count to mass', () => {
+  // Densities from memory of common baking charts: honey 1.42, flour spooned 0.53, oil 0.915 g/ml.
+  it.each([
+    ['1 cup', 1.42, 335.96],
+    ['1 cup', 0.53, 125.39],
+    ['1 tbsp', 0.915, 13.53],
+  ])('weighs %s at %d g/ml as %d g', (text, gPerMl, grams) => {
+    expect(gramsOf(parseQuantity(text), { name: 'it', gPerMl })).toBeCloseTo(grams, 1);
+  });
+
+  it('weighs what is counted, singular or plural', () => {
+    const garlic = { name: 'garlic', countG: { clove: 5 } };
+    expect(gramsOf(parseQuantity('4 cloves'), garlic)).toBe(20);
+    expect(gramsOf(parseQuantity('1 clove'), garlic)).toBe(5);
+    expect(gramsOf(parseQuantity('6 berries'), { name: 'juniper', countG: { berry: 0.25 } })).toBe(
+      1.5,
+    );
+    expect(gramsOf(parseQuantity('2 bulbs'), garlic)).toBeUndefined();
+  });
+});
+
+describe('spoons', () => {
+  it('reads plain amounts plainly', () => {
+    expect(readAsSpoons(15, 'metric').text).toBe('1 tbsp');
+    expect(readAsSpoons(250, 'metric').text).toBe('1 cup');
+    expect(readAsSpoons(50, 'us').text).toBe('3 tbsp + 1 tsp');
+  });
+
+  it('stays within 5 % wherever an eighth of a teaspoon can: from 6.5 ml up to ten cups', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 6.5, max: 2300, noNaN: true }),
+        fc.constantFrom<SpoonSystem[]>('us', 'metric', 'imperial', 'australian'),
+        (ml, system) => {
+          const reading = readAsSpoons(ml, system, 5);
+          expect(Math.abs(reading.errorPct)).toBeLessThan(5.001);
+          expect(reading.ml).toBeCloseTo(ml * (1 + reading.errorPct / 100), 6);
+        },
+      ),
+      { numRuns: 500 },
+    );
+  });
+
+  it('says what it means: the parts of a reading add up to its volume', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 1.3, max: 2000, noNaN: true }), (ml) => {
+        const reading = readAsSpoons(ml, 'us');
+        const sum = reading.text
+          .split(' + ')
+          .reduce(
+            (total, part) => total + (mlOf(parseQuantity(part), { name: '', gPerMl: 1 }) ?? NaN),
+            0,
+          );
+        expect(sum).toBeCloseTo(reading.ml, 6);
+      }),
+    );
+  });
+});
