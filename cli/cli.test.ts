@@ -1,0 +1,154 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { describe, expect, it } from 'vitest';
+
+const root = fileURLToPath(new URL('..', import.meta.url));
+const SUPPER = 'demo/first-frost-supper.json';
+const NOW = '2026-11-25T08:00';
+
+function zemrin(...args: string[]) {
+  const done = spawnSync('npx', ['tsx', 'cli/main.ts', ...args], { cwd: root, encoding: 'utf8' });
+  const json = args.includes('--json') && done.stdout !== '' ? JSON.parse(done.stdout) : undefined;
+  return {
+    code: done.status,
+    out: done.stdout,
+    err: done.stderr.replace(/^npm warn.*\n/gm, ''),
+    json,
+  };
+}
+
+function fileWith(text: string): string {
+  const file = join(mkdtempSync(join(tmpdir(), 'zemrin-')), 'meal.json');
+  writeFileSync(file, text);
+  return file;
+}
+
+describe('the command line', () => {
+  it('plans a meal as its contract says', () => {
+    const { code, json } = zemrin('plan', SUPPER, '--now', NOW, '--json');
+    expect(code).toBe(0);
+    expect(Object.keys(json)).toEqual(
+      expect.arrayContaining([
+        'meal',
+        'serveAt',
+        'zone',
+        'status',
+        'firstJob',
+        'onTime',
+        'steps',
+        'clashes',
+        'because',
+        'rescues',
+      ]),
+    );
+    expect(json).toMatchObject({
+      meal: 'first-frost-supper',
+      serveAt: '2026-11-28T19:00:00+01:00',
+      zone: 'Europe/Paris',
+      status: 'fits',
+      firstJob: '2026-11-27T17:00:00+01:00',
+      audit: [],
+    });
+    const smoke = json.steps.find((s: { id: string }) => s.id === 'lamb-smoke');
+    expect(smoke).toMatchObject({ dish: 'lamb', verb: 'smoke', place: 'smoker', placeTempC: 118 });
+    expect(smoke.minutes).toEqual({ least: 250, likely: 298, most: 357 });
+    expect(smoke.why).toMatch(/kept in hand/);
+    expect(smoke.hands[0]).toMatchObject({ start: smoke.start, what: 'Lamb on, lid down' });
+    expect(smoke.cautions[0].source).toMatch(/from memory/);
+    for (const step of json.steps) {
+      expect(Date.parse(step.canStartFrom)).toBeLessThanOrEqual(Date.parse(step.start));
+      expect(Date.parse(step.start)).toBeLessThanOrEqual(Date.parse(step.mustStartBy));
+    }
+  });
+
+  it('ends with 3, and still prints the plan, when it cannot be done', () => {
+    const late = ['--now', '2026-11-25T08:00', '--serve', '2026-11-25T12:00', '--json'];
+    const { code, json } = zemrin('plan', SUPPER, ...late);
+    expect(code).toBe(3);
+    expect(json.status).toBe('cannot');
+    expect(json.because.length).toBeGreaterThan(3);
+    expect(json.rescues[0].changes[0].do).toBe('serveAt');
+    expect(zemrin('plan', SUPPER, ...late.slice(0, 4)).out).toMatch(/It cannot be done in time/);
+  });
+
+  it('scales a mixture as its contract says', () => {
+    const { code, json } = zemrin(
+      'scale',
+      SUPPER,
+      '--dish',
+      'lamb',
+      '--mixture',
+      'lime-paste',
+      '--weight',
+      '1.7kg',
+      '--json',
+    );
+    expect(code).toBe(0);
+    expect(json.factor).toBeCloseTo(1.7 / 1.5, 9);
+    expect(json.lines[0]).toMatchObject({
+      name: 'yoghurt, full fat',
+      measure: expect.stringContaining('cup'),
+    });
+    expect(json.lines[0].grams).toBeCloseTo((320 * 1.7) / 1.5, 6);
+    expect(json.reserve.ml).toBeCloseTo((60 * 1.7) / 1.5, 6);
+    expect(json.window).toMatchObject({ leastMin: 240, bestMin: 840, longestMin: 1440 });
+    expect(json.cover.fits).toBe(true);
+    expect(Object.keys(json.totals)).toEqual([
+      'grams',
+      'ml',
+      'saltG',
+      'sugarG',
+      'sodiumMgPerServing',
+    ]);
+    expect(json.warnings).toEqual([]);
+  });
+
+  it('checks a good file and prints the schema', () => {
+    const check = zemrin('check', SUPPER, '--now', NOW, '--json');
+    expect(check.code).toBe(0);
+    expect(check.json).toEqual({
+      format: 'good',
+      status: 'fits',
+      broken: [],
+      avoids: [],
+      audit: [],
+    });
+    const schema = zemrin('schema', '--json');
+    expect(schema.json.properties.zemrin).toEqual({ type: 'string', const: 'meal' });
+  });
+
+  it.each([
+    [['plan', 'nowhere.json'], /nowhere\.json: cannot be read \(ENOENT\)/],
+    [['plan', SUPPER, '--now', 'soon'], /--now: “soon” is not a moment/],
+    [
+      ['scale', SUPPER, '--dish', 'soup'],
+      /--dish: “soup” is not on this meal\. Name one of: lamb, duck/,
+    ],
+    [['scale', SUPPER, '--dish', 'lamb', '--mixture', 'x'], /Name one of: lime-paste, oil-paste/],
+    [
+      ['scale', SUPPER, '--dish', 'lamb', '--mixture', 'lime-paste', '--weight', 'heavy'],
+      /does not begin with a number/,
+    ],
+    [['stir', SUPPER], /“stir” is not known/],
+    [['plan'], /names no meal file/],
+    [['plan', SUPPER, '--frob'], /--frob/],
+  ])('ends with 2 and says what to do: %j', (args, message) => {
+    const { code, out, err } = zemrin(...args);
+    expect(code).toBe(2);
+    expect(out).toBe('');
+    expect(err).toMatch(message);
+  });
+
+  it('names the file and the path inside it', () => {
+    const file = fileWith(
+      '{"zemrin":"meal","version":1,"id":"x","title":"X","serving":{"at":"soon","zone":"UTC"}}',
+    );
+    const { code, err } = zemrin('check', file);
+    expect(code).toBe(2);
+    expect(err).toContain(`${file}: serving.at: must be a real date and time`);
+    expect(err).toContain(`${file}: dishes: is missing`);
+  });
+});

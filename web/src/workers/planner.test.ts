@@ -1,0 +1,73 @@
+import { plainKitchen, type Meal, type Plan } from '@zemrin/core';
+import { expose, type Endpoint } from 'comlink';
+import { describe, expect, it } from 'vitest';
+import { Planner } from './planner.ts';
+
+/** A planner whose other end is under the test's control. */
+function plannerWith(answer: (meal: Meal) => Promise<Plan>) {
+  const { port1, port2 } = new MessageChannel();
+  expose({ plan: answer }, port2 as unknown as Endpoint);
+  port1.start();
+  port2.start();
+  const close = () => {
+    port1.close();
+    port2.close();
+  };
+  // Comlink asks of a worker only what a port has too.
+  return { planner: new Planner(port1 as unknown as Worker), close };
+}
+
+const meal = (title: string): Meal => ({
+  zemrin: 'meal',
+  version: 1,
+  id: 'm',
+  title,
+  serving: { at: '2026-11-28T19:00', zone: 'UTC' },
+  eaters: [{ count: 1, who: 'adult', portion: 1, avoids: [] }],
+  kitchen: plainKitchen('k'),
+  dishes: [],
+});
+
+describe('the planner’s queue', () => {
+  it('skips what a newer change has made old', async () => {
+    const seen: string[] = [];
+    const { planner, close } = plannerWith((asked) => {
+      seen.push(asked.title);
+      return Promise.resolve({ meal: asked.title } as Plan);
+    });
+    const shown = await new Promise<string[]>((resolve) => {
+      const plans: string[] = [];
+      const failed = () => resolve(['failed']);
+      for (const title of ['1', '2', '3', '4', '5']) {
+        planner.request(
+          meal(title),
+          0,
+          (plan) => {
+            plans.push(plan.meal);
+            if (plan.meal === '5') resolve(plans);
+          },
+          failed,
+        );
+      }
+    });
+    close();
+    expect(shown).toEqual(['5']);
+    expect(seen).toEqual(['1', '5']);
+  });
+
+  it('says why when a plan fails, and goes on', async () => {
+    const { planner, close } = plannerWith((asked) =>
+      asked.title === 'bad'
+        ? Promise.reject(new Error('no such hour'))
+        : Promise.resolve({ meal: 'ok' } as Plan),
+    );
+    const why = await new Promise<string>((resolve) =>
+      planner.request(meal('bad'), 0, () => resolve(''), resolve),
+    );
+    const next = await new Promise<string>((resolve) =>
+      planner.request(meal('good'), 0, (p) => resolve(p.meal), resolve),
+    );
+    close();
+    expect([why, next]).toEqual(['no such hour', 'ok']);
+  });
+});
