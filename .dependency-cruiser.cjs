@@ -6,7 +6,7 @@ const closed = (from, to) => ({
   name: `${from}-sees-too-much`,
   severity: 'error',
   comment: `core/${from} must not know of ${to.join(', ')}.`,
-  from: { path: room(from), pathNot: '\\.test\\.ts$' },
+  from: { path: room(from), pathNot: '\\.test\\.ts$|^core/test/' },
   to: { path: to.map(room) },
 });
 
@@ -22,13 +22,13 @@ module.exports = {
       name: 'core-stands-alone',
       severity: 'error',
       comment: 'The computation knows no interface, no server, no command line.',
-      from: { path: '^core/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^core/', pathNot: '\\.test\\.ts$|^core/test/' },
       to: { path: '^(web|server|cli|e2e|bench|scripts)/' },
     },
     {
       name: 'core-has-few-packages',
       severity: 'error',
-      from: { path: '^core/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^core/', pathNot: '\\.test\\.ts$|^core/test/' },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'npm-peer', 'core'],
         pathNot: 'node_modules/(zod|temporal-polyfill|numeric-quantity)/',

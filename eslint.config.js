@@ -29,6 +29,7 @@ export default ts.config(
   },
   {
     files: ['core/**/*.ts'],
+    ignores: ['core/test/**', '**/*.test.ts'],
     rules: {
       'no-restricted-globals': ['error', ...IMPURE],
       'no-restricted-properties': [

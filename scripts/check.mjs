@@ -36,7 +36,9 @@ function tests(name, ok, counts) {
   passed += counts.passed;
   failed += counts.failed;
   if (!ok && counts.failed === 0) step(name, false);
-  console.log(`${ok ? 'passed' : 'FAILED'}: ${name} (${counts.passed} of ${counts.passed + counts.failed})`);
+  console.log(
+    `${ok ? 'passed' : 'FAILED'}: ${name} (${counts.passed} of ${counts.passed + counts.failed})`,
+  );
   return ok;
 }
 
@@ -69,6 +71,10 @@ if (built && step('Chromium found', chromium !== undefined)) {
   console.log('\n— browser tests');
   const e2e = run('npx', ['playwright', 'test'], { CHROMIUM_PATH: chromium });
   const stats = readJson('e2e.json')?.stats;
-  tests('browser tests', e2e, stats && { passed: stats.expected + stats.flaky, failed: stats.unexpected });
+  tests(
+    'browser tests',
+    e2e,
+    stats && { passed: stats.expected + stats.flaky, failed: stats.unexpected },
+  );
 }
 finish();

@@ -1,6 +1,6 @@
 import { addDays } from '../time/index.ts';
 import { takenIds } from './ids.ts';
-import { withSeat, withoutSeat, type Seat } from './seats.ts';
+import { groupsOf, seatsOf, type Seat } from './seats.ts';
 import { starterDish, type StarterId } from './starters.ts';
 import type { Mixture, MixtureLine } from '../batch/index.ts';
 import type { Dish, Food, Kitchen, Meal, Step, StepTime } from './schema.ts';
@@ -46,13 +46,11 @@ export function applyCommand(meal: Meal, command: Command): Meal {
     case 'setZone':
       return { ...meal, serving: { ...meal.serving, zone: command.zone } };
     case 'changeSeat':
-      return { ...meal, eaters: withSeat(withoutSeat(meal.eaters, command.seat), command.to) };
+      return withSeats(meal, seatsOf(meal.eaters).with(command.seat, command.to));
     case 'addSeat':
-      return { ...meal, eaters: withSeat(meal.eaters, command.seat) };
-    case 'removeSeat': {
-      const eaters = withoutSeat(meal.eaters, command.seat);
-      return eaters.length === 0 ? meal : { ...meal, eaters };
-    }
+      return withSeats(meal, [...seatsOf(meal.eaters), command.seat]);
+    case 'removeSeat':
+      return withSeats(meal, seatsOf(meal.eaters).toSpliced(command.seat, 1));
     case 'setHours':
       return { ...meal, kitchen: { ...meal.kitchen, hours: command.hours } };
     case 'setUnits':
@@ -150,6 +148,11 @@ function withoutSteps(steps: readonly Step[], gone: ReadonlySet<string>): Step[]
   return steps
     .filter((step) => !gone.has(step.id))
     .map((step) => ({ ...step, after: bridged(step) }));
+}
+
+/** Somebody eats: the last place is never taken away. */
+function withSeats(meal: Meal, seats: readonly Seat[]): Meal {
+  return seats.length === 0 ? meal : { ...meal, eaters: groupsOf(seats) };
 }
 
 function removeDish(meal: Meal, id: string): Meal {

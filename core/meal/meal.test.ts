@@ -16,8 +16,6 @@ import {
   STARTERS,
   starterDish,
   takenIds,
-  withoutSeat,
-  withSeat,
   type Meal,
   type MealProblem,
 } from './index.ts';
@@ -230,17 +228,26 @@ describe('eaters and amounts', () => {
     expect(back).toEqual(supper());
   });
 
-  it('puts a place back where it was taken: groups stay groups', () => {
-    const eaters = supper().eaters;
+  it('keeps every place where it is when one of them changes', () => {
+    const meal = supper();
+    const seats = seatsOf(meal.eaters);
+    const to = { who: 'child' as const, portion: 0.5, avoids: ['egg' as const] };
     fc.assert(
       fc.property(fc.nat(8), (seat) => {
-        const taken = seatsOf(eaters)[seat];
-        if (!taken) throw new Error('no such seat');
-        const back = withSeat(withoutSeat(eaters, seat), taken);
-        expect(companyOf(back)).toEqual(companyOf(eaters));
-        expect(seatsOf(back).length).toBe(9);
+        const changed = applyCommand(meal, { do: 'changeSeat', seat, to });
+        expect(seatsOf(changed.eaters)).toEqual(seats.with(seat, to));
+        const back = applyCommand(changed, { do: 'changeSeat', seat, to: seats[seat] ?? to });
+        expect(back.eaters).toEqual(meal.eaters);
+        const fewer = applyCommand(meal, { do: 'removeSeat', seat });
+        expect(seatsOf(fewer.eaters)).toEqual(seats.toSpliced(seat, 1));
       }),
     );
+    const alone = mealOfDishes([]);
+    const nobody = [0, 0, 0, 0].reduce(
+      (m) => applyCommand(m, { do: 'removeSeat', seat: 0 }),
+      alone,
+    );
+    expect(companyOf(nobody.eaters).heads).toBe(1);
   });
 
   it('says which dish holds what someone does without', () => {

@@ -93,6 +93,21 @@ const DAYS_BACK = 16;
  */
 export function plan(meal: Meal, kitchen: Kitchen, nowMin: number): Plan {
   const servingMin = servingMinOf(meal);
+  const made = planAt(meal, kitchen, servingMin, nowMin);
+  if (made.status !== 'cannot') return made;
+  const rescues = findRescues(
+    meal,
+    kitchen,
+    expandMeal(meal, servingMin),
+    servingMin,
+    nowMin,
+    (at) => planAt(meal, kitchen, at, nowMin),
+  );
+  return { ...made, rescues };
+}
+
+/** The plan for a serving time that need not be the meal's own; without rescues. */
+function planAt(meal: Meal, kitchen: Kitchen, servingMin: number, nowMin: number): Plan {
   const steps = expandMeal(meal, servingMin);
   const from = Math.max(nowMin, servingMin - DAYS_BACK * 1440);
   const blocks = blocksOf(kitchen.hours, meal.serving.zone, from, servingMin);
@@ -188,7 +203,7 @@ function planThatCannot(
     onTime: 0,
     clashes: findClashes(planned, kitchen),
     because: given.because,
-    rescues: findRescues(meal, kitchen, steps, servingMin, nowMin),
+    rescues: [],
     inHand: [],
   };
 }

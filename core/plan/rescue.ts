@@ -1,18 +1,34 @@
 import type { Kitchen, Meal } from '../meal/index.ts';
-import { addDays, blocksOf, dayLong, epochMinOf, localOf, wallClock } from '../time/index.ts';
+import {
+  addDays,
+  blocksOf,
+  dayLong,
+  epochMinOf,
+  localOf,
+  wallClock,
+  type Block,
+} from '../time/index.ts';
 import { buildNetwork } from './build.ts';
 import type { ExpandedStep } from './expand.ts';
-import { solveEarliest, solveLatest } from './network.ts';
-import type { Rescue } from './plan.ts';
+import { solveEarliest } from './network.ts';
+import type { Plan, Rescue } from './plan.ts';
 
 /** How far ahead a serving time is looked for. */
 const DAYS_AHEAD = 30;
 /** Serving times are offered on such minutes. */
 const ROUND_MIN = 5;
+/** After three hours of fine steps, so many coarse ones. */
+const FINE_STEPS = 36;
+const COARSE_STEPS = 24;
+const COARSE_MIN = 30;
+
+/** What a plan for another serving time comes to. */
+export type TryServing = (servingMin: number) => Pick<Plan, 'status' | 'clashes'>;
 
 /**
- * Serving times that work: the nearest after the one asked, and the same clock time on the first
- * later day that works. Both are solved before they are offered.
+ * Serving times that work: the nearest after the one asked at which nothing clashes, the nearest
+ * with time in hand, and the same clock time on the first later day that has it. Each is planned
+ * whole before it is offered.
  */
 export function findRescues(
   meal: Meal,
@@ -20,56 +36,62 @@ export function findRescues(
   steps: readonly ExpandedStep[],
   servingMin: number,
   nowMin: number,
+  tryServing: TryServing,
 ): Rescue[] {
   const { zone } = meal.serving;
-  const last = Math.max(servingMin, nowMin) + DAYS_AHEAD * 1440;
+  const asked = Math.max(servingMin, nowMin);
+  const last = asked + DAYS_AHEAD * 1440;
   const blocks = blocksOf(kitchen.hours, zone, Math.min(nowMin, servingMin), last);
-  const works = (at: number) =>
-    at >= nowMin && solveLatest(buildNetwork(steps, { servingMin: at, nowMin, blocks }).network).ok;
-  const rescues: Rescue[] = [];
+  const first = firstServing(steps, asked, nowMin, blocks, last);
+  if (first === undefined) return [];
 
-  const nearest = nearestServing(steps, servingMin, nowMin, blocks, last, works);
-  if (nearest !== undefined) {
-    const changes = [{ do: 'serveAt' as const, at: localOf(nearest, zone) }];
-    rescues.push({
-      text: { key: 'rescue.serveAt', values: { at: { at: nearest } } },
-      servingMin: nearest,
-      changes,
-    });
+  const rescues: Rescue[] = [];
+  const offer = (at: number, text: Rescue['text']) =>
+    rescues.push({ text, servingMin: at, changes: [{ do: 'serveAt', at: localOf(at, zone) }] });
+  let clashing: number | undefined;
+  for (const at of stepsFrom(first)) {
+    const { status, clashes } = tryServing(at);
+    if (status === 'cannot') continue;
+    clashing ??= at;
+    if (status === 'tight' && (rescues.length > 0 || clashes.length > 0)) continue;
+    const key = rescues.length === 0 ? 'rescue.serveAt' : 'rescue.serveSurer';
+    offer(at, { key, values: { at: { at } } });
+    if (status === 'fits') break;
   }
-  if (nearest === undefined) return rescues;
-  for (let days = 1; days <= DAYS_AHEAD; days++) {
-    const local = addDays(meal.serving.at, days);
-    const at = epochMinOf(local, zone);
-    if (at < nearest || !works(at)) continue;
-    const day = dayLong(wallClock(at, zone).weekday);
-    if (at !== nearest) {
-      rescues.push({
-        text: { key: 'rescue.serveNextDay', values: { day } },
-        servingMin: at,
-        changes: [{ do: 'serveAt', at: local }],
-      });
-    }
-    break;
+  if (rescues.length === 0 && clashing !== undefined) {
+    offer(clashing, { key: 'rescue.serveAt', values: { at: { at: clashing } } });
+  }
+  const sameClock = nextDayThatWorks(meal, first, tryServing);
+  if (sameClock !== undefined && rescues.every((rescue) => rescue.servingMin !== sameClock)) {
+    const day = dayLong(wallClock(sameClock, zone).weekday);
+    offer(sameClock, { key: 'rescue.serveNextDay', values: { day } });
   }
   return rescues;
 }
 
-/** The first serving time from the one asked on that works, on a round minute. */
-function nearestServing(
+/** The first serving time the hard network allows, on a round minute. */
+function firstServing(
   steps: readonly ExpandedStep[],
-  servingMin: number,
+  asked: number,
   nowMin: number,
-  blocks: Parameters<typeof buildNetwork>[1]['blocks'],
+  blocks: readonly Block[],
   last: number,
-  works: (at: number) => boolean,
 ): number | undefined {
-  const asked = Math.max(servingMin, nowMin);
   const open = buildNetwork(steps, { servingMin: asked, nowMin, blocks, openServing: true });
   const first = solveEarliest(open.network, last)?.[open.serving];
-  if (first === undefined) return undefined;
-  for (let at = Math.ceil(first / ROUND_MIN) * ROUND_MIN; at <= first + 1440; at += ROUND_MIN) {
-    if (works(at)) return at;
+  return first === undefined ? undefined : Math.ceil(first / ROUND_MIN) * ROUND_MIN;
+}
+
+function* stepsFrom(first: number): Generator<number> {
+  let at = first;
+  for (let i = 0; i < FINE_STEPS; i++, at += ROUND_MIN) yield at;
+  for (let i = 0; i < COARSE_STEPS; i++, at += COARSE_MIN) yield at;
+}
+
+function nextDayThatWorks(meal: Meal, first: number, tryServing: TryServing): number | undefined {
+  for (let days = 1; days <= DAYS_AHEAD; days++) {
+    const at = epochMinOf(addDays(meal.serving.at, days), meal.serving.zone);
+    if (at >= first && tryServing(at).status === 'fits') return at;
   }
-  return works(first) ? first : undefined;
+  return undefined;
 }

@@ -39,6 +39,7 @@ export const en = {
   'clash.noPlace': '{{a}} wants a {{place}}, and this kitchen has none.',
 
   'rescue.serveAt': 'Serve at {{at}} instead',
+  'rescue.serveSurer': 'Serve at {{at}}, with time in hand',
   'rescue.serveNextDay': 'Serve at the same time on {{day}}',
 
   'batch.tooLittle': '{{have}} is too little to cover: mix about {{need}}, or turn it often.',

@@ -10,7 +10,6 @@ import {
 } from 'lucide-react';
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { Link, useLocation } from 'react-router';
-import { Toaster } from 'sonner';
 import { useAppSelector } from '../store/store.ts';
 import { useWords } from '../words/words.ts';
 import { useKeys } from './keys.ts';
@@ -95,7 +94,6 @@ export function Shell({ children }: { children: ReactNode }) {
         {overlay === 'palette' && <Palette onClose={() => setOverlay('none')} />}
         {overlay === 'keys' && <KeySheet onClose={() => setOverlay('none')} />}
       </Suspense>
-      <Toaster position="bottom-center" toastOptions={{ className: 'zemrin-toast' }} />
     </div>
   );
 }

@@ -1,5 +1,5 @@
 import { useCallback } from 'react';
-import { toast } from 'sonner';
+import { notify } from '../notices/notify.ts';
 import { redone, undone } from '../store/library.ts';
 import { useAppDispatch, useAppSelector } from '../store/store.ts';
 import { useWords } from '../words/words.ts';
@@ -20,12 +20,12 @@ export function useHistory(): History {
   const undo = useCallback(() => {
     if (last === undefined) return;
     dispatch(undone());
-    toast(t('app.undone', { what: t(`change.${last}`) }), { duration: 2500 });
+    notify(t('app.undone', { what: t(`change.${last}`) }), { duration: 2500 });
   }, [dispatch, last, t]);
   const redo = useCallback(() => {
     if (next === undefined) return;
     dispatch(redone());
-    toast(t('app.redone', { what: t(`change.${next}`) }), { duration: 2500 });
+    notify(t('app.redone', { what: t(`change.${next}`) }), { duration: 2500 });
   }, [dispatch, next, t]);
   return { canUndo: last !== undefined, canRedo: next !== undefined, undo, redo };
 }

@@ -1,7 +1,7 @@
 import { configureStore, createListenerMiddleware } from '@reduxjs/toolkit';
 import type { Meal } from '@zemrin/core';
 import { useDispatch, useSelector } from 'react-redux';
-import { toast } from 'sonner';
+import { notifyError } from '../notices/notify.ts';
 import { binMeal, loadAll, saveMeal, type Db } from '../storage/db.ts';
 import { words } from '../words/words.ts';
 import type { Planner } from '../workers/planner.ts';
@@ -33,7 +33,7 @@ export async function startStore(db: Promise<Db>, planner: Planner): Promise<voi
     const opened = await db;
     const stored = await loadAll(opened, nowMinute());
     store.dispatch(loaded({ meals: stored.meals, bin: stored.bin }));
-    stored.problems.forEach((why) => toast.error(words('app.oldMeal', { why })));
+    stored.problems.forEach((why) => notifyError(words('app.oldMeal', { why })));
     listenForSaving(opened);
   } catch (error) {
     store.dispatch(loaded({ meals: [], bin: [] }));
@@ -66,7 +66,7 @@ async function writeChanges(db: Db, before: LibraryState, now: LibraryState): Pr
 
 function sayStorageFailed(error: unknown): void {
   const why = error instanceof Error ? error.message : String(error);
-  toast.error(words('app.storageFailed', { why }), { duration: Infinity });
+  notifyError(words('app.storageFailed', { why }), { duration: Infinity });
 }
 
 /** Plans anew whatever changed, and everything still to come when the minute turns. */
@@ -77,7 +77,7 @@ function listenForPlans(planner: Planner): void {
       meal,
       nowMinute(),
       (plan) => store.dispatch(planned(plan)),
-      (why) => toast.error(why),
+      (why) => notifyError(why),
     );
   };
   listener.startListening({

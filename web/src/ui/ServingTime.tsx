@@ -85,7 +85,10 @@ function ServingDay({ meal, long }: { meal: Meal; long: boolean }) {
           {long ? dayLong(day.weekday) : dayShort(day.weekday)} {day.day} {monthLong(day.month)}
         </Popover.Trigger>
         <Popover.Portal>
-          <Popover.Content className="z-40 rounded-xl border border-line bg-panel p-4 text-ink shadow-xl">
+          <Popover.Content
+            aria-label={t('table.serveOn')}
+            className="z-40 rounded-xl border border-line bg-panel p-4 text-ink shadow-xl"
+          >
             <label className="grid gap-1 text-sm text-muted">
               {t('table.serveOn')}
               <input

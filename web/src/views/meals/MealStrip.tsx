@@ -11,6 +11,7 @@ import {
   type Meal,
   type Plan,
 } from '@zemrin/core';
+import type { CSSProperties } from 'react';
 import { Link } from 'react-router';
 import { usePlan } from '../../store/hooks.ts';
 import { useWords, type Say } from '../../words/words.ts';
@@ -22,7 +23,7 @@ const LEAST_DAYS = 7;
 const MOST_DAYS = 31;
 
 /** The days ahead, and each meal as a band from its first job to its bar. */
-export function MealStrip({ meals, nowMin }: { meals: readonly Meal[]; nowMin: number }) {
+export default function MealStrip({ meals, nowMin }: { meals: readonly Meal[]; nowMin: number }) {
   const zone = meals[0]?.serving.zone ?? 'UTC';
   const from = startOfDay(nowMin, zone);
   const last = servingMin(meals.at(-1) ?? meals[0] ?? neverEmpty());
@@ -89,6 +90,9 @@ function MealRow(props: { meal: Meal; nowMin: number; share: (min: number) => nu
   const at = wallClock(serving, meal.serving.zone);
   const bar = Math.min(100, share(serving));
   const flip = bar > 55;
+  const beside: CSSProperties & Record<'--beside', string> = {
+    '--beside': `calc(${flip ? 100 - bar : bar}% + 18px)`,
+  };
   return (
     <li className="relative border-b border-line py-4 md:min-h-[176px] md:border-0 md:border-t">
       <div className="hidden md:block">
@@ -100,8 +104,8 @@ function MealRow(props: { meal: Meal; nowMin: number; share: (min: number) => nu
         />
       </div>
       <div
-        className={`relative md:absolute md:top-4 md:w-[330px] ${flip ? 'md:text-right' : ''}`}
-        style={{ [flip ? 'right' : 'left']: `calc(${flip ? 100 - bar : bar}% + 18px)` }}
+        className={`relative md:absolute md:top-4 md:w-[calc(44%-18px)] md:max-w-[340px] ${flip ? 'md:right-(--beside) md:text-right' : 'md:left-(--beside)'}`}
+        style={beside}
       >
         <div className={`flex items-start gap-2 ${flip ? 'md:flex-row-reverse' : ''}`}>
           <Link

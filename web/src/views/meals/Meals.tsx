@@ -1,14 +1,16 @@
 import { servingMin, type Meal } from '@zemrin/core';
 import { FileUp, Plus } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { Loading } from '../../app/Loading.tsx';
 import { useNow } from '../../store/hooks.ts';
 import { useAppSelector } from '../../store/store.ts';
 import { useWords } from '../../words/words.ts';
 import { loadDemos } from './demos.ts';
-import { MealStrip } from './MealStrip.tsx';
-import { PastMeals } from './PastMeals.tsx';
 import { useMealActions } from './useMealActions.ts';
+
+// A first visit has no meals to draw, and should not wait for what draws them.
+const MealStrip = lazy(() => import('./MealStrip.tsx'));
+const PastMeals = lazy(() => import('./PastMeals.tsx'));
 
 /** What is coming and what was. */
 export default function Meals() {
@@ -23,7 +25,11 @@ export default function Meals() {
     <main className="mx-auto max-w-[1180px] px-4 py-5 md:px-8">
       {all.length === 0 ? <FirstVisit /> : <Coming meals={coming} nowMin={nowMin} />}
       {all.length > 0 && <Demos taken={new Set(all.map((meal) => meal.title))} />}
-      {all.length > 0 && <PastMeals meals={past} />}
+      {all.length > 0 && (
+        <Suspense fallback={null}>
+          <PastMeals meals={past} />
+        </Suspense>
+      )}
       <Bin />
     </main>
   );
@@ -40,7 +46,9 @@ function Coming({ meals, nowMin }: { meals: readonly Meal[]; nowMin: number }) {
       {meals.length === 0 ? (
         <p className="text-muted">{t('meals.none')}</p>
       ) : (
-        <MealStrip meals={meals} nowMin={nowMin} />
+        <Suspense fallback={<Loading />}>
+          <MealStrip meals={meals} nowMin={nowMin} />
+        </Suspense>
       )}
     </>
   );

@@ -4,7 +4,7 @@ import { useWords } from '../../words/words.ts';
 import { MealMenu } from './MealMenu.tsx';
 
 /** Meals that were served. */
-export function PastMeals({ meals }: { meals: readonly Meal[] }) {
+export default function PastMeals({ meals }: { meals: readonly Meal[] }) {
   const t = useWords();
   return (
     <section className="mt-10">

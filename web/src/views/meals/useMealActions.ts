@@ -11,7 +11,7 @@ import {
 } from '@zemrin/core';
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
-import { toast } from 'sonner';
+import { notify } from '../../notices/notify.ts';
 import { nowMinute } from '../../store/clock.ts';
 import { added, deleted, undone } from '../../store/library.ts';
 import { useAppDispatch, useAppSelector } from '../../store/store.ts';
@@ -53,7 +53,7 @@ export function useMealActions() {
       },
       remove(meal: Meal) {
         dispatch(deleted({ meal: meal.id, nowMin: nowMinute() }));
-        toast(t('meals.deleted', { title: meal.title }), {
+        notify(t('meals.deleted', { title: meal.title }), {
           action: { label: t('app.undo'), onClick: () => dispatch(undone()) },
         });
       },
@@ -71,7 +71,7 @@ export function useMealActions() {
       async importFile(file: File): Promise<readonly string[]> {
         try {
           const meal = keep(parseMeal(await file.text(), nowMinute()));
-          toast(t('meals.imported', { title: meal.title }));
+          notify(t('meals.imported', { title: meal.title }));
           return [];
         } catch (error) {
           if (!(error instanceof MealError)) throw error;

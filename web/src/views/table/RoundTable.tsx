@@ -74,6 +74,7 @@ function Place(props: { meal: Meal; seat: Seat; index: number; count: number; t:
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
+          aria-label={t('table.place', { n: index + 1, who })}
           sideOffset={6}
           collisionPadding={12}
           className="z-40 w-[320px] rounded-xl border border-line bg-panel p-4 text-ink shadow-xl"

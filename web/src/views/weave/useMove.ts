@@ -8,7 +8,7 @@ import {
   type PlannedStep,
 } from '@zemrin/core';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { toast } from 'sonner';
+import { notify } from '../../notices/notify.ts';
 import { useEdit } from '../../store/hooks.ts';
 import { useWords } from '../../words/words.ts';
 
@@ -52,7 +52,7 @@ export function useMove(meal: Meal, plan: Plan, axis: Axis, plotPx: number) {
     const startMin = moveTo(step, wished, gesture);
     const time = (min: number) => showTime(min, plan.zone, meal.kitchen.clock, plan.servingMin);
     if (startMin !== wished && startMin === step.startMin) {
-      toast(
+      notify(
         t('weave.held', {
           label: step.label,
           from: time(step.canStartFromMin),

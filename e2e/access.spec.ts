@@ -1,0 +1,113 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { goTo, openSupper, segment, visit } from './supper.ts';
+
+async function expectNoFindings(page: Page): Promise<void> {
+  // A thread may still be sliding to its place.
+  await page.waitForTimeout(300);
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(
+    violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(' | ')}`),
+  ).toEqual([]);
+}
+
+for (const [name, options] of [
+  ['light', {}],
+  ['dark', { colorScheme: 'dark' }],
+  ['phone', { viewport: { width: 390, height: 844 } }],
+] as const) {
+  test.describe(`axe finds nothing, ${name}`, () => {
+    test.use(options);
+    test('on a first visit', async ({ page }) => {
+      await visit(page);
+      await expectNoFindings(page);
+    });
+    for (const view of ['Meals', 'Table', 'Bench', 'Weave'] as const) {
+      test(`on ${view}`, async ({ page }) => {
+        await openSupper(page);
+        await goTo(page, view);
+        await expectNoFindings(page);
+      });
+    }
+  });
+}
+
+test('axe finds nothing in dialogs, nor where a meal cannot be done', async ({ page }) => {
+  test.slow();
+  await openSupper(page);
+  await page.locator('body').press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await expectNoFindings(page);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Your hours' }).click();
+  await expectNoFindings(page);
+  await page.keyboard.press('Escape');
+  await segment(page, /^Smoke, Smoked lamb/).click();
+  await expectNoFindings(page);
+  await goTo(page, 'Table');
+  await page.getByRole('button', { name: /^Place 1/ }).click();
+  await expectNoFindings(page);
+  await page.keyboard.press('Escape');
+  for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'A day earlier' }).click();
+  await expect(page.getByText(/^No, not by/)).toBeVisible();
+  await goTo(page, 'Weave');
+  await expectNoFindings(page);
+});
+
+test('everything is reached by keys', async ({ page }) => {
+  await openSupper(page);
+  const body = page.locator('body');
+  await body.press('1');
+  await expect(page).toHaveURL(/\/table$/);
+  await body.press('2');
+  await expect(page.getByRole('textbox', { name: 'On the scale' })).toBeVisible();
+  await body.press('e');
+  await expect(page.getByRole('textbox', { name: 'On the scale' })).toBeFocused();
+  await page.keyboard.press('ArrowUp');
+  await expect(page.getByRole('textbox', { name: 'On the scale' })).toHaveValue('2.45 kg');
+  await page.getByRole('textbox', { name: 'On the scale' }).blur();
+  await body.press('4');
+  await expect(page).toHaveURL(/\/weave$/);
+  await body.press('0');
+  await expect(page.getByRole('heading', { name: 'Coming' })).toBeVisible();
+
+  await body.press('Control+k');
+  await page.getByPlaceholder('A meal, a dish, a step, a mixture').fill('griddle');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/weave\/bread-griddle$/);
+  await segment(page, /^Griddle, Charred/).focus();
+  await page.keyboard.press('ArrowUp');
+  await expect(page).toHaveURL(/weave\/bread-prove$/);
+  await expect(segment(page, /^Prove, Charred/)).toBeFocused();
+
+  await body.press('1');
+  await body.press('n');
+  await expect(page.getByRole('dialog', { name: 'Add a dish' })).toBeVisible();
+});
+
+test.describe('nothing runs off the side', () => {
+  for (const width of [390, 768, 1280]) {
+    test(`at ${width} px`, async ({ page }) => {
+      await page.setViewportSize({ width, height: 844 });
+      await openSupper(page);
+      for (const view of ['Meals', 'Table', 'Bench', 'Weave'] as const) {
+        await goTo(page, view);
+        await page.waitForTimeout(200);
+        const over = await page.locator('#page').evaluate((el) => el.scrollWidth - el.clientWidth);
+        expect(over, view).toBeLessThanOrEqual(0);
+      }
+    });
+  }
+});
+
+test('on a phone the weave stands upright and a job opens its step', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openSupper(page);
+  const jobs = page.getByRole('button', { name: /min$/ });
+  await expect(jobs.first()).toContainText('Salt the duck legs');
+  await page.getByRole('button', { name: /Wrap the lamb in foil/ }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText('13:55 to 16:15');
+  await dialog.getByRole('button', { name: '5 min earlier' }).click();
+  await expect(dialog).toContainText('13:50 to 16:10');
+});

@@ -1,0 +1,174 @@
+import { expect, test } from '@playwright/test';
+import { goTo, minutesOf, openSupper, segment, startOf } from './supper.ts';
+
+const SMOKE = /^Smoke, Smoked lamb shoulder/;
+const MARINATE = /^Marinate, Smoked lamb shoulder/;
+
+test('the meat on the scale changes spoons and plan', async ({ page }) => {
+  await openSupper(page);
+  const before = await segment(page, SMOKE).getAttribute('aria-label');
+  expect(before).toContain('4 h 58');
+  await goTo(page, 'Bench');
+  const yoghurt = page.getByRole('row', { name: /yoghurt, full fat/ });
+  await expect(yoghurt).toContainText('508 g');
+  const scale = page.getByRole('textbox', { name: 'On the scale' });
+  await scale.fill('3 kg');
+  await scale.press('Enter');
+  await expect(yoghurt).toContainText('640 g');
+  await expect(page.getByText('so × 2.00')).toBeVisible();
+  await goTo(page, 'Weave');
+  await expect(segment(page, SMOKE)).toHaveAttribute('aria-label', /6 h 15/);
+  await goTo(page, 'Table');
+  await expect(page.getByRole('textbox', { name: 'Weight of lamb shoulder, bone in' })).toHaveValue(
+    '3 kg',
+  );
+});
+
+test('a later serving time carries the evening with it', async ({ page }) => {
+  await openSupper(page);
+  const griddle = minutesOf(await startOf(page, /^Griddle, Charred/));
+  const serving = page.getByRole('textbox', { name: 'Serve at' });
+  await serving.fill('20:00');
+  await serving.press('Enter');
+  await expect(page.getByText('Griddle the breads, six at a time')).toHaveCount(0);
+  await expect
+    .poll(async () => minutesOf(await startOf(page, /^Griddle, Charred/)) - griddle)
+    .toBeGreaterThan(30);
+  await page.getByRole('button', { name: 'A day later' }).click();
+  await expect(page.getByRole('button', { name: 'Sun 29 November' })).toBeVisible();
+  await expect(page.getByText('first job Sat')).toBeVisible();
+});
+
+test('one eater more buys more', async ({ page }) => {
+  await openSupper(page, 'Table');
+  const weight = page.getByRole('textbox', { name: 'Weight of lamb shoulder, bone in' });
+  await expect(weight).toHaveValue('2.38 kg');
+  await page.getByRole('button', { name: 'Someone more' }).click();
+  await expect(weight).toHaveValue('2.72 kg');
+  await page.getByRole('button', { name: /^Place 1: Adult/ }).click();
+  await page.getByRole('button', { name: 'Child', exact: true }).click();
+  await expect(weight).toHaveValue('2.55 kg');
+  await page.getByRole('checkbox', { name: 'mustard' }).check();
+  await page.keyboard.press('Escape');
+  await expect(
+    page.getByText('Duck legs in plum holds mustard (mustard), and 1 at the table do without it.'),
+  ).toBeVisible();
+});
+
+test('a step’s minutes can be changed, undone and done again', async ({ page }) => {
+  await openSupper(page);
+  await segment(page, /^Temper, Smoked lamb/).click();
+  const minutes = page.getByRole('textbox', { name: 'Minutes' });
+  await minutes.fill('1 h');
+  await minutes.press('Enter');
+  await expect(segment(page, /^Temper, Smoked lamb/)).toHaveAttribute(
+    'aria-label',
+    /, 1 h, counter/,
+  );
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(segment(page, /^Temper, Smoked lamb/)).toHaveAttribute(
+    'aria-label',
+    /, 40 min, counter/,
+  );
+  await page.locator('body').press('Control+Shift+Z');
+  await expect(segment(page, /^Temper, Smoked lamb/)).toHaveAttribute(
+    'aria-label',
+    /, 1 h, counter/,
+  );
+  await minutes.fill('3 h');
+  await minutes.press('Enter');
+  await expect(page.getByText(/past the two-hour limit\. Shorten it\./)).toBeVisible();
+});
+
+test('arrow keys move a step inside its give, and say where it ends', async ({ page }) => {
+  await openSupper(page);
+  const before = minutesOf(await startOf(page, MARINATE));
+  await segment(page, MARINATE).click();
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('ArrowLeft');
+  await expect.poll(async () => minutesOf(await startOf(page, MARINATE))).toBe(before - 10);
+  await expect(page.getByRole('button', { name: 'Let it float' })).toBeVisible();
+  await page.getByRole('button', { name: 'Let it float' }).click();
+  await expect.poll(async () => minutesOf(await startOf(page, MARINATE))).toBe(before);
+
+  await segment(page, /^Pull, Smoked lamb/).focus();
+  for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowRight');
+  await expect(
+    page.getByText(/Pull cannot go further: it must start between 18:36 and 18:48/),
+  ).toBeVisible();
+  await expect.poll(() => startOf(page, /^Pull, Smoked lamb/)).toBe('18:48');
+});
+
+test('dragging moves a step, the rest follows, and one undo takes it all back', async ({
+  page,
+}) => {
+  await openSupper(page);
+  const before = minutesOf(await startOf(page, SMOKE));
+  const wrap = minutesOf(await startOf(page, /^Wrap, on to 93°/));
+  const box = await segment(page, SMOKE).boundingBox();
+  if (!box) throw new Error('the smoke is not drawn');
+  const y = box.y + box.height - 3;
+  await page.mouse.move(box.x + box.width - 6, y);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width + 10, y, { steps: 4 });
+  await page.mouse.move(box.x + box.width + 26, y, { steps: 4 });
+  await page.mouse.up();
+  await expect.poll(async () => minutesOf(await startOf(page, SMOKE))).toBeGreaterThan(before + 10);
+  const moved = minutesOf(await startOf(page, SMOKE)) - before;
+  await expect
+    .poll(async () => minutesOf(await startOf(page, /^Wrap, on to 93°/)) - wrap)
+    .toBe(moved);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(async () => minutesOf(await startOf(page, SMOKE))).toBe(before);
+});
+
+test('the panel says times, give and why', async ({ page }) => {
+  await openSupper(page);
+  await segment(page, SMOKE).click();
+  const panel = page.getByRole('region', { name: 'Smoke, Smoked lamb shoulder' });
+  await expect(panel).toContainText('08:57 to 13:55');
+  await expect(panel).toContainText('4 h 10 to 5 h 57');
+  await expect(panel).toContainText('08:48 and 10:50');
+  await expect(panel).toContainText('is kept in hand, and Rest, wrapped can take it');
+  await expect(panel).toContainText('carbon monoxide');
+  await expect(panel).toContainText('Your local food authority’s rules come first.');
+  await page.getByText('All times as a list').click();
+  await expect(page.getByRole('row', { name: /Dry salt Duck legs in plum/ })).toContainText(
+    '21 h 46',
+  );
+});
+
+test('the cook’s hours change the plan', async ({ page }) => {
+  await openSupper(page);
+  await page.getByRole('button', { name: 'Your hours' }).click();
+  const work = page.getByRole('group', { name: 'work' });
+  await work.getByRole('checkbox', { name: 'Fri' }).uncheck();
+  await page.getByRole('button', { name: 'Keep these hours' }).click();
+  await expect(page.getByText('first job Fri 14:42')).toBeVisible();
+});
+
+test('a meal that cannot be done says why and offers times that work', async ({ page }) => {
+  await openSupper(page, 'Table');
+  for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'A day earlier' }).click();
+  await expect(page.getByText('No, not by Wed 19:00.')).toBeVisible();
+  await goTo(page, 'Weave');
+  await expect(page.getByRole('heading', { name: /It cannot be done by Wed 19:00/ })).toBeVisible();
+  await expect(page.getByText(/Dry salt \(Duck legs in plum\) needs at least 12 h/)).toBeVisible();
+  await page
+    .getByRole('button', { name: /^Serve at/ })
+    .first()
+    .click();
+  await expect(page.locator('aside').getByText(/^\d+ in 100 on time$/)).toBeVisible();
+  await expect(page.getByText(/wants four hands/)).toHaveCount(0);
+});
+
+test('what has begun stays, and the plan goes on from there', async ({ page }) => {
+  await openSupper(page, 'Weave');
+  await page.clock.setFixedTime(new Date('2026-11-27T17:20:00+01:00'));
+  await expect(page.getByText('Now Fri 17:20')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What would work' })).toHaveCount(0);
+  await segment(page, /^Salt, Duck/).click();
+  await page.getByRole('button', { name: 'Begun now' }).click();
+  await expect.poll(() => startOf(page, /^Salt, Duck/)).toBe('Fri 17:20');
+  await expect(page.getByText('You began it at Fri 17:20.')).toBeVisible();
+});

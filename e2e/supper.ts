@@ -1,0 +1,47 @@
+import { expect, type Page } from '@playwright/test';
+
+/** A Wednesday morning; the supper is served on the Saturday after. */
+export const WEDNESDAY = '2026-11-25T08:00:00+01:00';
+
+/** Opens the application at a moment, on a first visit. */
+export async function visit(page: Page, now = WEDNESDAY): Promise<void> {
+  await page.clock.setFixedTime(new Date(now));
+  await page.goto('/');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+}
+
+/** Takes the example supper and goes to one of its views. */
+export async function openSupper(
+  page: Page,
+  view: 'Table' | 'Bench' | 'Weave' = 'Weave',
+  now = WEDNESDAY,
+): Promise<void> {
+  await visit(page, now);
+  await page.getByRole('button', { name: 'Open “First-frost supper”' }).click();
+  await expect(page).toHaveURL(/first-frost-supper\/weave/);
+  await goTo(page, view);
+}
+
+export async function goTo(page: Page, view: 'Meals' | 'Table' | 'Bench' | 'Weave'): Promise<void> {
+  await page.getByRole('navigation', { name: 'Views' }).getByRole('link', { name: view }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+}
+
+/** The thread segment of a step. */
+export function segment(page: Page, name: RegExp | string) {
+  return page.getByRole('button', { name, exact: false });
+}
+
+/** When a step starts, as the weave says it. */
+export async function startOf(page: Page, name: RegExp): Promise<string> {
+  const label = (await segment(page, name).getAttribute('aria-label')) ?? '';
+  return /, ((?:\w{3} )?\d\d:\d\d) to /.exec(label)?.[1] ?? label;
+}
+
+/** "Fri 18:17" or "18:17" as minutes on a line, for differences. */
+export function minutesOf(time: string): number {
+  const days = ['Wed', 'Thu', 'Fri', 'Sat'];
+  const [clock = '', day = 'Sat'] = time.split(' ').reverse();
+  const [hour = 0, minute = 0] = clock.split(':').map(Number);
+  return days.indexOf(day) * 1440 + hour * 60 + minute;
+}
