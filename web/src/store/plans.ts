@@ -1,5 +1,5 @@
 import { createAction, type Action } from '@reduxjs/toolkit';
-import type { Plan } from '@zemrin/core';
+import type { Meal, Plan } from '@zemrin/core';
 
 /** The newest plan of each meal, and the moment everything counts from. */
 export interface PlansState {
@@ -10,6 +10,8 @@ export interface PlansState {
 }
 
 export const ticked = createAction<number>('plans/ticked');
+/** A meal that is not in the library yet, to be shown planned. */
+export const previewed = createAction<Meal>('plans/previewed');
 export const asked = createAction<string>('plans/asked');
 export const planned = createAction<Plan>('plans/planned');
 

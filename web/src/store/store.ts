@@ -7,7 +7,7 @@ import { words } from '../words/words.ts';
 import type { Planner } from '../workers/planner.ts';
 import { nowMinute } from './clock.ts';
 import { library, loaded, type LibraryState } from './library.ts';
-import { asked, planned, plans, ticked } from './plans.ts';
+import { asked, planned, plans, previewed, ticked } from './plans.ts';
 
 const listener = createListenerMiddleware();
 
@@ -80,6 +80,10 @@ function listenForPlans(planner: Planner): void {
       (why) => notifyError(why),
     );
   };
+  listener.startListening({
+    actionCreator: previewed,
+    effect: ({ payload }) => ask(payload),
+  });
   listener.startListening({
     predicate: (action, now, before) =>
       ticked.match(action) ||

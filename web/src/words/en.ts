@@ -130,8 +130,8 @@ export const en = {
   'table.perHead': '{{raw}} a portion raw, about {{served}} served',
   'table.perHeadRaw': '{{raw}} a portion raw',
   'table.backToSuggested': 'Back to {{weight}}',
-  'table.pieces': '{{count}} pieces',
-  'table.forThem': 'for who does without {{avoids}}',
+  'table.pieces': '{{count}} pieces, {{each}} each',
+  'table.forThem': 'for whoever does without {{avoids}}',
   'table.canIt': 'Can it still be done?',
   'table.yes': 'Yes. The first job is {{at}}: {{what}} ({{dish}}), {{when}}.',
   'table.yesBegun': 'Yes. Nothing is left to begin.',
@@ -182,6 +182,7 @@ export const en = {
 
   'bench.badWeight': '“{{text}}” is no weight. Write it as 2.62 kg, 580 g or 5 lb 12 oz.',
   'bench.inRecipe': 'In the recipe',
+  'bench.recipe': 'recipe',
   'bench.cannotWeigh':
     'Zemrin does not know what “{{text}}” of {{name}} weighs. Write a weight, as in 40 g.',
   'bench.notAmount': '“{{text}}” is not an amount. Write a weight, a volume or a number.',

@@ -36,7 +36,9 @@ export function Measures({ meal, dish, mixture, batch }: MeasuresProps) {
             <th className="font-normal">{t('bench.what')}</th>
             <th className="text-right font-normal">{t('bench.grams')}</th>
             <th className="hidden pl-4 text-right font-normal sm:table-cell">{t('bench.offBy')}</th>
-            <th className="w-[112px] pl-4 text-right font-normal">{t('bench.inRecipe')}</th>
+            <th className="hidden w-[112px] pl-4 text-right font-normal md:table-cell">
+              {t('bench.inRecipe')}
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -48,6 +50,10 @@ export function Measures({ meal, dish, mixture, batch }: MeasuresProps) {
               <td className="py-1.5 pr-2 text-[16.5px] leading-tight">
                 {line.name}
                 <Note line={line} />
+                <span className="flex items-baseline gap-2 text-sm text-muted md:hidden">
+                  {t('bench.recipe')}
+                  <Amount meal={meal} dish={dish} mixture={mixture} index={i} name={line.name} />
+                </span>
               </td>
               <td className="text-right text-[17px] whitespace-nowrap">
                 {showWeight(line.grams, units)}
@@ -55,7 +61,7 @@ export function Measures({ meal, dish, mixture, batch }: MeasuresProps) {
               <td className="hidden pl-4 text-right text-sm whitespace-nowrap text-muted sm:table-cell">
                 {line.counted ? t('bench.counted') : off(line.measureErrorPct)}
               </td>
-              <td className="pl-4">
+              <td className="hidden pl-4 md:table-cell">
                 <Amount meal={meal} dish={dish} mixture={mixture} index={i} name={line.name} />
               </td>
             </tr>
@@ -129,7 +135,7 @@ function Amount(props: { meal: Meal; dish: Dish; mixture: Mixture; index: number
       label={t('bench.editAmount', { name })}
       hideLabel
       value={line.amount}
-      className="w-full rounded-lg border border-transparent bg-transparent px-1 py-1 text-right text-muted hover:border-line focus:border-now"
+      className="w-full rounded-lg border border-transparent bg-transparent px-1 py-1 text-left text-muted underline decoration-dotted underline-offset-4 hover:border-line focus:border-now md:text-right md:no-underline"
       onCommit={(text) => {
         try {
           const amount = parseQuantity(text, meal.kitchen.spoons);

@@ -1,11 +1,12 @@
 import { servingMin, type Meal } from '@zemrin/core';
-import { FileUp, Plus } from 'lucide-react';
-import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import { lazy, Suspense } from 'react';
 import { Loading } from '../../app/Loading.tsx';
 import { useNow } from '../../store/hooks.ts';
 import { useAppSelector } from '../../store/store.ts';
 import { useWords } from '../../words/words.ts';
-import { loadDemos } from './demos.ts';
+import { FirstVisit } from './FirstVisit.tsx';
+import { NewAndImport } from './NewAndImport.tsx';
+import { useDemos } from './useDemos.ts';
 import { useMealActions } from './useMealActions.ts';
 
 // A first visit has no meals to draw, and should not wait for what draws them.
@@ -51,91 +52,6 @@ function Coming({ meals, nowMin }: { meals: readonly Meal[]; nowMin: number }) {
         </Suspense>
       )}
     </>
-  );
-}
-
-function NewAndImport() {
-  const t = useWords();
-  const actions = useMealActions();
-  const input = useRef<HTMLInputElement>(null);
-  const [problems, setProblems] = useState<readonly string[]>([]);
-  return (
-    <>
-      <button type="button" className="btn btn-main" data-key="n" onClick={actions.create}>
-        <Plus size={18} aria-hidden="true" />
-        {t('meals.new')} <span className="key">n</span>
-      </button>
-      <button type="button" className="btn" onClick={() => input.current?.click()}>
-        <FileUp size={18} aria-hidden="true" />
-        {t('meals.import')}
-      </button>
-      <input
-        ref={input}
-        type="file"
-        accept=".json,application/json"
-        className="sr-only"
-        tabIndex={-1}
-        aria-label={t('meals.import')}
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = '';
-          if (file) void actions.importFile(file).then(setProblems);
-        }}
-      />
-      {problems.length > 0 && (
-        <div role="alert" className="basis-full rounded-lg border-2 border-clash p-3">
-          <p className="font-semibold">{t('meals.importFailed')}</p>
-          <ul className="mt-1 list-disc pl-5">
-            {problems.map((problem) => (
-              <li key={problem}>{problem}</li>
-            ))}
-          </ul>
-        </div>
-      )}
-    </>
-  );
-}
-
-function useDemos(): readonly Meal[] {
-  const nowMin = useNow();
-  const [demos, setDemos] = useState<readonly Meal[]>([]);
-  const day = Math.floor(nowMin / 1440);
-  useEffect(() => {
-    let gone = false;
-    void loadDemos(day * 1440).then((loaded) => {
-      if (!gone) setDemos(loaded);
-    });
-    return () => {
-      gone = true;
-    };
-  }, [day]);
-  return demos;
-}
-
-function FirstVisit() {
-  const t = useWords();
-  const actions = useMealActions();
-  const demos = useDemos();
-  return (
-    <section className="max-w-3xl pt-[6vh]">
-      <h1 className="text-[clamp(30px,5vw,46px)]">{t('meals.firstTitle')}</h1>
-      <p className="mt-4 mb-7 text-lg">{t('meals.firstMore')}</p>
-      <div className="flex flex-wrap gap-3">
-        {demos.map((demo) => (
-          <button
-            key={demo.id}
-            type="button"
-            className="btn btn-main"
-            onClick={() => actions.takeDemo(demo)}
-          >
-            {t('meals.takeDemo', { title: demo.title })}
-          </button>
-        ))}
-        <button type="button" className="btn" data-key="n" onClick={actions.create}>
-          {t('meals.empty')} <span className="key">n</span>
-        </button>
-      </div>
-    </section>
   );
 }
 

@@ -86,7 +86,10 @@ function FoodRow({ meal, dish, food }: { meal: Meal; dish: Dish; food: Food }) {
           {food.forAvoids &&
             `${t('table.forThem', { avoids: food.forAvoids.map((a) => t(`avoid.${a}`)).join(', ') })}; `}
           {settled.pieces !== undefined
-            ? t('table.pieces', { count: settled.pieces })
+            ? t('table.pieces', {
+                count: settled.pieces,
+                each: showWeight(settled.weightG / settled.pieces, units),
+              })
             : settled.servedPerPortionG === undefined
               ? t('table.perHeadRaw', { raw: showWeight(each, units) })
               : t('table.perHead', {

@@ -73,7 +73,7 @@ export function ThreadRow(props: RowProps) {
         aria-label={props.plateWords}
         className="absolute z-10 flex h-[38px] w-[38px] -translate-x-1/2 items-center justify-center rounded-full border-2 border-[var(--bead-line)] bg-[var(--bead)] text-[13px] font-bold text-[#15211f]"
         style={{
-          left: LEFT + plotPx,
+          left: LEFT + plotPx + 20,
           top: y + THREAD / 2 - 19,
           boxShadow: 'inset 0 0 0 4px var(--bead), inset 0 0 0 5px #c9cfcb',
         }}

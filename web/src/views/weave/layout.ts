@@ -13,7 +13,7 @@ import {
 
 /** Pixel widths the weave is drawn with. */
 export const LEFT = 204;
-export const RIGHT = 40;
+export const RIGHT = 46;
 /** An average character at the size labels have, measured once on the face used. */
 const CHAR_PX = 7;
 const LABEL_PAD_PX = 16;

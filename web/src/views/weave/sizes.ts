@@ -3,7 +3,7 @@ export const THREAD = 26;
 export const BEAD = 34;
 export const SIDE = 10;
 export const ABOVE = 28;
-const BELOW = 30;
+const BELOW = 38;
 const SIDE_ROW = 24;
 
 /** How tall a row is with so many side lanes. */
@@ -13,5 +13,5 @@ export function rowHeight(lanes: number): number {
 
 /** Where a side lane lies, under a thread whose top is `y`. */
 export function laneTop(y: number, lane: number): number {
-  return y + THREAD + BELOW + lane * SIDE_ROW - 2;
+  return y + THREAD + BELOW + lane * SIDE_ROW - 10;
 }

@@ -1,0 +1,31 @@
+/** Speed, printed and never asserted: `npm run bench [-- NAME…] [--json]`. */
+import { batchBench } from './batch.ts';
+import type { Line } from './measure.ts';
+import { plannerBench } from './planner.ts';
+import { webBench } from './web.ts';
+
+const BENCHES: Readonly<Record<string, () => Line[] | Promise<Line[]>>> = {
+  planner: plannerBench,
+  batch: batchBench,
+  web: webBench,
+};
+
+const json = process.argv.includes('--json');
+const asked = process.argv.slice(2).filter((argument) => argument !== '--json');
+const unknown = asked.filter((name) => !(name in BENCHES));
+if (unknown.length > 0) {
+  console.error(`No bench “${unknown.join(', ')}”. There are: ${Object.keys(BENCHES).join(', ')}.`);
+  process.exit(2);
+}
+const lines: Line[] = [];
+for (const name of asked.length > 0 ? asked : Object.keys(BENCHES)) {
+  lines.push(...((await BENCHES[name]?.()) ?? []));
+}
+if (json) console.log(JSON.stringify(lines, null, 2));
+else
+  for (const { bench, what, value, unit, target, holds } of lines) {
+    const verdict = target === 'told' ? '' : `${target}  ${holds ? 'holds' : 'MISSED'}`;
+    console.log(
+      `${bench.padEnd(9)}${what.padEnd(50)}${`${value} ${unit}`.padStart(12)}  ${verdict}`,
+    );
+  }
