@@ -1,6 +1,6 @@
 import { audit, avoidConflicts, mannerOf, plan, say } from '@zemrin/core';
 import { nowOf, readMeal, type Outcome } from './io.ts';
-import type { Options } from './main.ts';
+import type { Options } from './options.ts';
 
 /** `check MEAL`: the format (bad input ends with 2), then what the plan breaks or must mention. */
 export function checkCommand(file: string, options: Options): Outcome {

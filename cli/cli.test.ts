@@ -10,12 +10,15 @@ const SUPPER = 'demo/first-frost-supper.json';
 const NOW = '2026-11-25T08:00';
 
 function zemrin(...args: string[]) {
-  const done = spawnSync('npx', ['tsx', 'cli/main.ts', ...args], { cwd: root, encoding: 'utf8' });
+  const done = spawnSync(process.execPath, ['--import', 'tsx', 'cli/main.ts', ...args], {
+    cwd: root,
+    encoding: 'utf8',
+  });
   const json = args.includes('--json') && done.stdout !== '' ? JSON.parse(done.stdout) : undefined;
   return {
     code: done.status,
     out: done.stdout,
-    err: done.stderr.replace(/^npm warn.*\n/gm, ''),
+    err: done.stderr,
     json,
   };
 }

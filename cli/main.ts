@@ -1,7 +1,7 @@
-import { parseArgs } from 'node:util';
 import { MealError, QuantityError } from '@zemrin/core';
 import { checkCommand } from './check.ts';
 import { InputError, type Outcome } from './io.ts';
+import { readArguments } from './options.ts';
 import { planCommand } from './plan.ts';
 import { scaleCommand } from './scale.ts';
 import { schemaCommand } from './schema.ts';
@@ -15,30 +15,6 @@ const HELP = `zemrin: plan a meal backwards from serving time
 
   --json   one JSON document instead of text
 Exit: 0 good, 2 bad input, 3 cannot be done.`;
-
-const OPTIONS = {
-  json: { type: 'boolean' },
-  help: { type: 'boolean' },
-  now: { type: 'string' },
-  serve: { type: 'string' },
-  dish: { type: 'string' },
-  mixture: { type: 'string' },
-  weight: { type: 'string' },
-} as const;
-
-export type Options = ReturnType<typeof readArguments>['values'];
-
-function readArguments() {
-  try {
-    return parseArgs({ options: OPTIONS, allowPositionals: true });
-  } catch (error) {
-    throw new InputError(
-      'the command',
-      error instanceof Error ? error.message : String(error),
-      'See “--help”.',
-    );
-  }
-}
 
 function run(): Outcome {
   const { values, positionals } = readArguments();

@@ -10,7 +10,7 @@ import {
   type Plan,
 } from '@zemrin/core';
 import { instantOf, nowOf, readMeal, type Outcome } from './io.ts';
-import type { Options } from './main.ts';
+import type { Options } from './options.ts';
 
 /** `plan MEAL`: every step with its times. A time without offset is the meal's own local time. */
 export function planCommand(file: string, options: Options): Outcome {

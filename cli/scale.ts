@@ -12,7 +12,7 @@ import {
   type Meal,
 } from '@zemrin/core';
 import { InputError, nowOf, readMeal, type Outcome } from './io.ts';
-import type { Options } from './main.ts';
+import type { Options } from './options.ts';
 
 /** `scale MEAL --dish D --mixture M [--weight 1.7kg]`. */
 export function scaleCommand(file: string, options: Options): Outcome {

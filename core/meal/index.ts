@@ -1,5 +1,6 @@
 export * from './schema.ts';
 export * from './parse.ts';
+export type { MealProblem } from './problem.ts';
 export * from './amounts.ts';
 export * from './commands.ts';
 export * from './starters.ts';

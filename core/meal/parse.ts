@@ -1,15 +1,8 @@
 import type { z } from 'zod';
 import { epochMinOf, nextWeekday } from '../time/index.ts';
 import { MEAL_VERSION, MealSchema, type Meal, type MealFile } from './schema.ts';
+import type { MealProblem } from './problem.ts';
 import { checkReferences } from './references.ts';
-
-/** One thing wrong in a meal file: where, what, and what to do. */
-export interface MealProblem {
-  /** "dishes[0].steps[2].time.leastMin". */
-  readonly path: string;
-  readonly wrong: string;
-  readonly mend: string;
-}
 
 export class MealError extends Error {
   constructor(readonly problems: readonly MealProblem[]) {

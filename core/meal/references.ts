@@ -2,7 +2,7 @@ import { INGREDIENTS } from '../pantry/index.ts';
 import { gramsOf, mlOf, parseQuantity } from '../quantity/index.ts';
 import type { Mixture } from '../batch/index.ts';
 import type { Dish, MealFile, Step } from './schema.ts';
-import type { MealProblem } from './parse.ts';
+import type { MealProblem } from './problem.ts';
 
 /** What a schema cannot see: names that point nowhere, names given twice, chains that bite their tail. */
 export function checkReferences(meal: MealFile): MealProblem[] {

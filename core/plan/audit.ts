@@ -9,7 +9,7 @@ import {
   type Step,
 } from '../meal/index.ts';
 import { blocksOf, epochMinOf } from '../time/index.ts';
-import type { Plan, PlannedStep } from './plan.ts';
+import type { Plan, PlannedStep } from './types.ts';
 
 /** A promise of the plan that does not hold. */
 export interface Finding {

@@ -1,15 +1,6 @@
 import type { Kitchen } from '../meal/index.ts';
 import type { Message } from '../words/index.ts';
-import type { PlannedStep } from './plan.ts';
-
-/** Two things wanted at once of which there is one. */
-export interface Clash {
-  readonly kind: 'hands' | 'heat' | 'room' | 'missing';
-  readonly atMin: number;
-  readonly endMin: number;
-  readonly steps: readonly string[];
-  readonly text: Message;
-}
+import type { Clash, PlannedStep } from './types.ts';
 
 const HEATED = ['oven', 'smoker', 'grill'] as const;
 const CAPACITY = ['oven', 'hob', 'smoker', 'grill'] as const;

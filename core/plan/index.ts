@@ -1,4 +1,4 @@
-export { plan, type Plan, type PlannedStep, type PlannedHands, type Rescue } from './plan.ts';
+export { plan } from './plan.ts';
+export type { Clash, Plan, PlannedHands, PlannedStep, Rescue } from './types.ts';
 export { audit, type Finding } from './audit.ts';
-export type { Clash } from './clashes.ts';
 export type { Span } from './expand.ts';

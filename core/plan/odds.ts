@@ -1,6 +1,6 @@
 import type { Meal } from '../meal/index.ts';
 import type { Block } from '../time/index.ts';
-import type { PlannedStep } from './plan.ts';
+import type { PlannedStep } from './types.ts';
 
 /** On time means at most this long after the serving time. */
 const GRACE_MIN = 5;

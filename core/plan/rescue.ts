@@ -11,7 +11,7 @@ import {
 import { buildNetwork } from './build.ts';
 import type { ExpandedStep } from './expand.ts';
 import { solveEarliest } from './network.ts';
-import type { Plan, Rescue } from './plan.ts';
+import type { Plan, Rescue } from './types.ts';
 
 /** How far ahead a serving time is looked for. */
 const DAYS_AHEAD = 30;

@@ -12,7 +12,7 @@ import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { Link, useLocation } from 'react-router';
 import { useAppSelector } from '../store/store.ts';
 import { useWords } from '../words/words.ts';
-import { useKeys } from './keys.ts';
+import { useKeys, type Overlay } from './keys.ts';
 import { addressOf, readAddress, VIEWS, type ViewName } from './routes.ts';
 import { toggleTheme } from './theme.ts';
 import { useHistory } from './useHistory.ts';
@@ -26,8 +26,6 @@ const ICONS: Readonly<Record<ViewName, typeof Scale>> = {
   bench: Scale,
   weave: Waypoints,
 };
-
-export type Overlay = 'none' | 'palette' | 'keys';
 
 /** What stands around every view: the way to the others, undo, and the keys. */
 export function Shell({ children }: { children: ReactNode }) {

@@ -1,8 +1,10 @@
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import type { History } from './useHistory.ts';
-import type { Overlay } from './Shell.tsx';
 import { addressOf, VIEWS, type ViewName } from './routes.ts';
+
+/** What lies over the page. */
+export type Overlay = 'none' | 'palette' | 'keys';
 
 interface Keys {
   readonly meal: string | undefined;

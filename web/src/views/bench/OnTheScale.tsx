@@ -1,5 +1,4 @@
 import {
-  readWeight,
   showVolume,
   showWeight,
   type Batch,
@@ -8,7 +7,7 @@ import {
   type Mixture,
 } from '@zemrin/core';
 import { useEdit } from '../../store/hooks.ts';
-import { EditField } from '../../ui/EditField.tsx';
+import { WeightField } from '../../ui/WeightField.tsx';
 import { useWords } from '../../words/words.ts';
 import { ReserveField } from './ReserveField.tsx';
 
@@ -18,8 +17,6 @@ interface ScaleProps {
   readonly mixture: Mixture;
   readonly batch: Batch;
 }
-
-const STEP_G = 50;
 
 /** What lies on the scale, what the recipe was written for, and what is set aside first. */
 export function OnTheScale({ meal, dish, mixture, batch }: ScaleProps) {
@@ -65,26 +62,17 @@ function Weight({ meal, dish, mixture, batch }: ScaleProps) {
   if (!food) return null;
   const weigh = (weightG: number | null, gesture?: string) =>
     edit({ do: 'weigh', dish: dish.id, food: food.id, weightG }, gesture);
-  if (mixture.on.length > 1)
+  if (mixture.on.length > 1) {
     return <p className="time text-[40px]">{showWeight(batch.batchG, units)}</p>;
+  }
   return (
     <>
-      <EditField
+      <WeightField
         label={t('bench.onScale')}
-        value={showWeight(batch.batchG, units)}
+        weightG={batch.batchG}
+        units={units}
         editKey="e"
-        onStep={(direction) =>
-          weigh(
-            Math.max(STEP_G, Math.round(batch.batchG / STEP_G) * STEP_G + direction * STEP_G),
-            `weigh-${food.id}`,
-          )
-        }
-        onCommit={(text) => {
-          const weightG = readWeight(text);
-          if (weightG === undefined || weightG <= 0) return t('bench.badWeight', { text });
-          weigh(weightG);
-          return undefined;
-        }}
+        onWeigh={(weightG, stepped) => weigh(weightG, stepped ? `weigh-${food.id}` : undefined)}
         className="time w-full border-b-3 border-ink bg-transparent text-[44px] leading-[1.15]"
       />
       {food.weighedG !== undefined && (

@@ -1,43 +1,30 @@
 import type { Meal } from '@zemrin/core';
-import { Copy, Download, Ellipsis, Trash2 } from 'lucide-react';
-import { DropdownMenu } from 'radix-ui';
+import { Ellipsis } from 'lucide-react';
+import { lazy, Suspense, useState } from 'react';
 import { useWords } from '../../words/words.ts';
-import { useMealActions } from './useMealActions.ts';
 
-/** Export, duplicate, delete. */
+// What draws menus is fetched when the first is opened.
+const MealMenuList = lazy(() => import('./MealMenuList.tsx'));
+
+/** What can be done with a meal, behind one button. */
 export function MealMenu({ meal }: { meal: Meal }) {
   const t = useWords();
-  const actions = useMealActions();
-  const items = [
-    { label: t('meals.export'), icon: Download, act: actions.exportFile },
-    { label: t('meals.duplicate'), icon: Copy, act: actions.duplicate },
-    { label: t('meals.delete'), icon: Trash2, act: actions.remove },
-  ];
+  const [asked, setAsked] = useState(false);
+  const button = (
+    <button
+      type="button"
+      className="btn btn-quiet px-2"
+      aria-label={t('meals.more', { title: meal.title })}
+      aria-haspopup="menu"
+      onClick={() => setAsked(true)}
+    >
+      <Ellipsis size={20} aria-hidden="true" />
+    </button>
+  );
+  if (!asked) return button;
   return (
-    <DropdownMenu.Root>
-      <DropdownMenu.Trigger
-        className="btn btn-quiet px-2"
-        aria-label={t('meals.more', { title: meal.title })}
-      >
-        <Ellipsis size={20} aria-hidden="true" />
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align="end"
-          className="z-40 min-w-[180px] rounded-xl border border-line bg-panel p-1 text-ink shadow-lg"
-        >
-          {items.map(({ label, icon: Icon, act }) => (
-            <DropdownMenu.Item
-              key={label}
-              onSelect={() => act(meal)}
-              className="flex min-h-[44px] items-center gap-3 rounded-lg px-3 outline-none data-[highlighted]:bg-soft"
-            >
-              <Icon size={18} aria-hidden="true" />
-              {label}
-            </DropdownMenu.Item>
-          ))}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
+    <Suspense fallback={button}>
+      <MealMenuList meal={meal} />
+    </Suspense>
   );
 }

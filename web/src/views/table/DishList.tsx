@@ -1,5 +1,4 @@
 import {
-  readWeight,
   settleFood,
   showWeight,
   threadsOf,
@@ -12,7 +11,7 @@ import {
 import { X } from 'lucide-react';
 import { Link } from 'react-router';
 import { useEdit } from '../../store/hooks.ts';
-import { EditField } from '../../ui/EditField.tsx';
+import { WeightField } from '../../ui/WeightField.tsx';
 import { useWords } from '../../words/words.ts';
 
 /** The dishes as one reads a menu, each with the raw weight to buy and its thread in small. */
@@ -77,7 +76,6 @@ function FoodRow({ meal, dish, food }: { meal: Meal; dish: Dish; food: Food }) {
   const each = portions > 0 ? settled.weightG / portions : 0;
   const weigh = (weightG: number | null, gesture?: string) =>
     edit({ do: 'weigh', dish: dish.id, food: food.id, weightG }, gesture);
-  const step = settled.weightG >= 1000 ? 50 : 10;
   return (
     <div className="mt-1 grid grid-cols-[1fr_auto] items-start gap-x-3">
       <div className="min-w-0">
@@ -108,23 +106,12 @@ function FoodRow({ meal, dish, food }: { meal: Meal; dish: Dish; food: Food }) {
         )}
       </div>
       <div className="w-[118px] text-right">
-        <EditField
+        <WeightField
           label={t('table.weightOf', { food: food.name })}
           hideLabel
-          value={showWeight(settled.weightG, units)}
-          inputMode="text"
-          onStep={(direction) =>
-            weigh(
-              Math.max(step, Math.round(settled.weightG / step) * step + direction * step),
-              `weigh-${food.id}`,
-            )
-          }
-          onCommit={(text) => {
-            const weightG = readWeight(text);
-            if (weightG === undefined || weightG <= 0) return t('bench.badWeight', { text });
-            weigh(weightG);
-            return undefined;
-          }}
+          weightG={settled.weightG}
+          units={units}
+          onWeigh={(weightG, stepped) => weigh(weightG, stepped ? `weigh-${food.id}` : undefined)}
           className="time w-full rounded-lg border border-transparent bg-transparent px-1 text-right text-[21px] hover:border-line focus:border-now"
         />
       </div>

@@ -13,6 +13,7 @@ import { useEdit, useManner, useNow } from '../../store/hooks.ts';
 import { useWords } from '../../words/words.ts';
 import { StepForm } from './StepForm.tsx';
 import { TimesEditor } from './TimesEditor.tsx';
+import { useNudge } from './useNudge.ts';
 
 interface StepPanelProps {
   readonly meal: Meal;
@@ -144,17 +145,11 @@ function Why(props: { meal: Meal; plan: Plan; planned: PlannedStep; at: string }
   );
 }
 
-const STEP_MIN = 5;
-
 function Moves({ meal, plan, planned }: { meal: Meal; plan: Plan; planned: PlannedStep }) {
   const t = useWords();
   const edit = useEdit(meal.id);
   const nowMin = useNow();
-  const move = (by: number) => {
-    const { canStartFromMin, mustStartByMin } = planned;
-    const startMin = Math.min(Math.max(planned.startMin + by, canStartFromMin), mustStartByMin);
-    edit({ do: 'pinStep', step: planned.id, beforeServeMin: plan.servingMin - startMin });
-  };
+  const nudge = useNudge(meal, plan);
   const begun = meal.dishes.some((d) => d.steps.some((s) => s.id === planned.id && s.begunAt));
   return (
     <div className="mt-4 flex flex-wrap gap-2">
@@ -163,7 +158,7 @@ function Moves({ meal, plan, planned }: { meal: Meal; plan: Plan; planned: Plann
           <button
             type="button"
             className="btn px-3"
-            onClick={() => move(-STEP_MIN)}
+            onClick={(event) => nudge(planned, -1, event.timeStamp)}
             aria-label={t('weave.earlier')}
             disabled={planned.startMin <= planned.canStartFromMin}
           >
@@ -172,7 +167,7 @@ function Moves({ meal, plan, planned }: { meal: Meal; plan: Plan; planned: Plann
           <button
             type="button"
             className="btn px-3"
-            onClick={() => move(STEP_MIN)}
+            onClick={(event) => nudge(planned, 1, event.timeStamp)}
             aria-label={t('weave.later')}
             disabled={planned.startMin >= planned.mustStartByMin}
           >

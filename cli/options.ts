@@ -1,0 +1,28 @@
+import { parseArgs } from 'node:util';
+import { InputError } from './io.ts';
+
+const OPTIONS = {
+  json: { type: 'boolean' },
+  help: { type: 'boolean' },
+  now: { type: 'string' },
+  serve: { type: 'string' },
+  dish: { type: 'string' },
+  mixture: { type: 'string' },
+  weight: { type: 'string' },
+} as const;
+
+/** What a command was told besides its file. */
+export type Options = ReturnType<typeof readArguments>['values'];
+
+/** The words and options of the command line. @throws InputError for an option that is none */
+export function readArguments() {
+  try {
+    return parseArgs({ options: OPTIONS, allowPositionals: true });
+  } catch (error) {
+    throw new InputError(
+      'the command',
+      error instanceof Error ? error.message : String(error),
+      'See “--help”.',
+    );
+  }
+}

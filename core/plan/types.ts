@@ -1,0 +1,76 @@
+import type { Command, Place } from '../meal/index.ts';
+import type { Caution } from '../safety/index.ts';
+import type { Block } from '../time/index.ts';
+import type { Message, Verb } from '../words/index.ts';
+import type { Span } from './expand.ts';
+
+/** A step with its times. All times in epoch minutes. */
+export interface PlannedStep {
+  readonly id: string;
+  readonly dish: string;
+  readonly dishName: string;
+  readonly verb: Verb;
+  readonly label: string;
+  readonly startMin: number;
+  readonly endMin: number;
+  /** The earliest start in any plan that serves on time. */
+  readonly canStartFromMin: number;
+  /** The latest. */
+  readonly mustStartByMin: number;
+  readonly span: Span;
+  readonly elastic: boolean;
+  readonly limitedBy?: string | undefined;
+  readonly rounds?: number | undefined;
+  readonly place: Place;
+  readonly hands: readonly PlannedHands[];
+  readonly why: readonly Message[];
+  readonly cautions: readonly Caution[];
+  readonly begun: boolean;
+  readonly pinned: boolean;
+  /** How far from its pin it had to be put; 0 where it holds or there is none. */
+  readonly pinMissedMin: number;
+}
+
+export interface PlannedHands {
+  readonly startMin: number;
+  readonly endMin: number;
+  readonly what: string;
+}
+
+/** Something that mends a meal that cannot be done; solved before it is offered. */
+export interface Rescue {
+  readonly text: Message;
+  readonly servingMin: number;
+  readonly changes: readonly Command[];
+}
+
+export interface Plan {
+  readonly meal: string;
+  readonly servingMin: number;
+  readonly zone: string;
+  readonly nowMin: number;
+  /** `tight`: it can be done, but something clashes or there is little in hand. */
+  readonly status: 'fits' | 'tight' | 'cannot';
+  /** When the cook is first wanted; undefined when nothing is left to begin. */
+  readonly firstJobMin?: number | undefined;
+  /** The chance to serve within five minutes of the time, 0 to 1; 0 when it cannot be done. */
+  readonly onTime: number;
+  readonly steps: readonly PlannedStep[];
+  readonly clashes: readonly Clash[];
+  /** Why it cannot be done. */
+  readonly because: readonly Message[];
+  readonly rescues: readonly Rescue[];
+  /** Asleep and away, from the first step to serving. */
+  readonly blocks: readonly Block[];
+  /** By dish: minutes kept in hand against what a sure evening would want. */
+  readonly inHand: ReadonlyArray<{ dish: string; heldMin: number; wishedMin: number }>;
+}
+
+/** Two things wanted at once of which there is one. */
+export interface Clash {
+  readonly kind: 'hands' | 'heat' | 'room' | 'missing';
+  readonly atMin: number;
+  readonly endMin: number;
+  readonly steps: readonly string[];
+  readonly text: Message;
+}
