@@ -1,4 +1,5 @@
 import type { Block } from '../time/index.ts';
+import { factOf } from './begun.ts';
 import type { ExpandedHands, ExpandedStep } from './expand.ts';
 import { Network } from './network.ts';
 
@@ -42,9 +43,9 @@ export function buildNetwork(steps: readonly ExpandedStep[], options: BuildOptio
   const endOf: number[] = [];
   const hands: HandsNode[] = [];
   for (const step of steps) {
-    const lower = step.begunMin ?? (step.past ? options.nowMin - PAST_REACH_MIN : options.nowMin);
-    startOf.push(network.addNode(lower, step.begunMin ?? latest));
-    endOf.push(network.addNode(endNotBefore(step, steps, options.nowMin, lower), latest));
+    const fact = factOf(step, steps, options.nowMin);
+    startOf.push(network.addNode(fact.start.lower, fact.start.upper ?? latest));
+    endOf.push(network.addNode(fact.end.lower, fact.end.upper ?? latest));
   }
   const built: MealNetwork = { network, steps, serving, startOf, endOf, hands };
   for (const step of steps) {
@@ -56,27 +57,13 @@ export function buildNetwork(steps: readonly ExpandedStep[], options: BuildOptio
   return built;
 }
 
-/** How far back an unmarked step may lie when one after it has begun. */
-const PAST_REACH_MIN = 60 * 1440;
-
-/** A begun step whose follower has not begun is still going on. */
-function endNotBefore(
-  step: ExpandedStep,
-  steps: readonly ExpandedStep[],
-  nowMin: number,
-  lower: number,
-): number {
-  if (!step.past) return nowMin;
-  const followerBegan = steps.some(
-    (other) => other.past && other.step.after.some((gap) => gap.step === step.step.id),
-  );
-  return followerBegan ? lower : nowMin;
-}
-
 function addLength(built: MealNetwork, step: ExpandedStep, loose: boolean): void {
   const { network, startOf, endOf } = built;
   const from = startOf[step.index] ?? 0;
   const to = endOf[step.index] ?? 0;
+  // A step that is over lasted as long as it did.
+  if (network.upper[from] === network.lower[from] && network.upper[to] === network.lower[to])
+    return;
   const least = step.elastic ? step.span.leastMin : step.span.likelyMin;
   const most = step.elastic ? step.span.mostMin : step.span.likelyMin;
   network.addArc({ from, to, lag: least, why: { kind: 'takes', step: step.index } });
@@ -121,7 +108,8 @@ function addGaps(built: MealNetwork, loose: boolean): void {
   const { network, steps, startOf, endOf } = built;
   const byId = new Map(steps.map((step) => [step.step.id, step.index]));
   for (const step of steps) {
-    if (step.begunMin !== undefined) continue;
+    // What came before a step that has begun does not matter any more.
+    if (step.past) continue;
     for (const gap of step.step.after) {
       const before = byId.get(gap.step);
       if (before === undefined) continue;
@@ -133,7 +121,7 @@ function addGaps(built: MealNetwork, loose: boolean): void {
         lag: gap.leastMin,
         why: { kind: 'gapLeast', step: step.index, before },
       });
-      if (gap.mostMin === undefined || loose || step.past) continue;
+      if (gap.mostMin === undefined || loose) continue;
       network.addArc({
         from: to,
         to: from,

@@ -1,72 +1,65 @@
 import type { Block } from '../time/index.ts';
 import type { Message, MessageValue } from '../words/index.ts';
 import type { MealNetwork } from './build.ts';
-import type { Arc, Contradiction, Network, Times } from './network.ts';
+import { solveLatest, Trace, type Arc, type Push, type Times } from './network.ts';
 
-/** One link of a chain of reasons: an arc, or a block that hands may not lie in, or both. */
-export interface Link {
-  readonly node: number;
-  readonly arc?: Arc | undefined;
-  readonly block?: Block | undefined;
+/** A chain of reasons, from a node back to what it hangs on. */
+export interface Chain {
+  readonly links: readonly Push[];
+  /** The links bite their own tail, with no night between: no serving time mends that. */
+  readonly circle: boolean;
 }
 
 /**
- * The chain of reasons from a node back to what it hangs on (serving, a pin, or, where the arcs
- * contradict each other, round to a node already met). Alone it forces the node as far as the
- * whole network does.
+ * Why a node can be no later: the pushes that put it there, each caused by the next, back to
+ * serving, a pin, or round in a circle. Alone, these arcs force the node as far as all do.
  */
-export function chainOf(network: Network, times: Times, node: number): Link[] {
-  const chain: Link[] = [];
-  const seen = new Set<number>();
-  let at = node;
-  while (!seen.has(at)) {
-    seen.add(at);
-    const arc = network.arcs[times.via[at] ?? -1];
-    chain.push({ node: at, arc, block: times.block[at] });
-    if (!arc) break;
-    at = arc.to;
+export function chainOf(trace: Trace, node: number): Chain {
+  const links: Push[] = [];
+  let index = trace.last[node] ?? -1;
+  for (;;) {
+    const push = trace.pushes[index];
+    if (!push) return { links, circle: false };
+    const again = links.findIndex((link) => link.node === push.node);
+    const round = links.slice(again);
+    if (again !== -1 && round.every((link) => !link.block)) return { links: round, circle: true };
+    links.push(push);
+    index = push.cause;
   }
-  return chain;
-}
-
-/** Whether the chain bites its own tail: then no serving time mends it. */
-export function isCircle(chain: readonly Link[]): boolean {
-  const last = chain.at(-1)?.arc;
-  return last !== undefined && chain.some((link) => link.node === last.to);
 }
 
 /** Why it cannot be done, from serving back to what should have begun already. */
-export function explainContradiction(
-  built: MealNetwork,
-  contradiction: Contradiction,
-  nowMin: number,
-): Message[] {
-  const { node, times } = contradiction;
-  const chain = chainOf(built.network, times, node);
-  const circle = isCircle(chain);
-  const links = circle
-    ? chain.slice(chain.findIndex((l) => l.node === chain.at(-1)?.arc?.to))
-    : chain;
-  const said = [...links].reverse().flatMap((link) => sayLink(built, link));
-  if (circle) return [{ key: 'because.circle' }, ...said];
+export function explainContradiction(built: MealNetwork, nowMin: number): Message[] {
+  const trace = new Trace();
+  const solved = solveLatest(built.network, trace);
+  if (solved.ok) return [];
+  const { node, times } = solved.contradiction;
+  const chain = chainOf(trace, node);
+  const said = withoutEchoes([...chain.links].reverse().flatMap((link) => sayLink(built, link)));
+  // Serving pushed before itself, and no night to blame: that holds at any serving time.
+  const always = node === built.serving && chain.links.every((link) => !link.block);
+  if (chain.circle || always) return [{ key: 'because.circle' }, ...said];
   const servingAt = built.network.lower[built.serving] ?? 0;
-  const first = stepAt(built, node);
-  return [
-    { key: 'because.serving', values: { at: { at: servingAt } } },
-    ...said,
-    ...(first === undefined
-      ? []
-      : [
-          {
-            key: 'because.tooLate' as const,
-            values: {
-              label: labelOf(built, first),
-              at: { at: times.at[node] ?? 0 },
-              now: { at: Math.max(nowMin, built.network.lower[node] ?? nowMin) },
-            },
-          },
-        ]),
-  ];
+  const first: Message = { key: 'because.serving', values: { at: { at: servingAt } } };
+  return [first, ...said, conclusion(built, node, times, nowMin)];
+}
+
+/** What the chain comes to: a step that should have begun, or food that is ready too soon. */
+function conclusion(built: MealNetwork, node: number, times: Times, nowMin: number): Message {
+  const at = { at: times.at[node] ?? 0 };
+  const step = stepAt(built, node);
+  if (step === undefined) return { key: 'because.serveBy', values: { at } };
+  const now = { at: Math.max(nowMin, built.network.lower[node] ?? nowMin) };
+  return { key: 'because.tooLate', values: { label: labelOf(built, step), at, now } };
+}
+
+/** A push that went round twice between two nights is said once. */
+function withoutEchoes(messages: readonly Message[]): Message[] {
+  const seen = new Set<string>();
+  return messages.filter((message) => {
+    const text = JSON.stringify(message);
+    return !seen.has(text) && seen.add(text);
+  });
 }
 
 /** Arcs that say why a step lies where it lies; the others only carry a push through it. */
@@ -80,13 +73,18 @@ const BINDING = new Set<Arc['why']['kind']>([
 ]);
 
 /** Why a step starts when it does and not later: its length, then what binds its start. */
-export function explainStart(built: MealNetwork, times: Times, index: number): Message[] {
+export function explainStart(
+  built: MealNetwork,
+  times: Times,
+  trace: Trace,
+  index: number,
+): Message[] {
   const step = built.steps[index];
   if (!step) return [];
   if (step.begunMin !== undefined) {
     return [{ key: 'why.begun', values: { at: { at: step.begunMin } } }];
   }
-  const chain = chainOf(built.network, times, built.startOf[index] ?? 0);
+  const chain = chainOf(trace, built.startOf[index] ?? 0).links;
   const binds = chain.findIndex((link) => link.arc && BINDING.has(link.arc.why.kind));
   const upTo = binds === -1 ? chain : chain.slice(0, binds + 1);
   const block = upTo.find((link) => link.block)?.block;
@@ -206,7 +204,7 @@ function leastRun(built: MealNetwork, from: number, to: number): number {
   return length(to) + Math.max(0, ...lengths);
 }
 
-function sayLink(built: MealNetwork, link: Link): Message[] {
+function sayLink(built: MealNetwork, link: Push): Message[] {
   const block = link.block ? [blockSentence(link.block)] : [];
   return [...(link.arc ? sayArc(built, link.arc) : []), ...block];
 }

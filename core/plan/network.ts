@@ -90,13 +90,9 @@ export class Network {
   }
 }
 
-/** A solution, with what last held each node back. */
+/** A solution: when each node is, in epoch minutes. */
 export interface Times {
   readonly at: number[];
-  /** Index of the arc that pushed the node, −1 where its own bound did. */
-  readonly via: number[];
-  /** The block the node was last pushed out of, in the same push. */
-  readonly block: (Block | undefined)[];
 }
 
 /** A node that would have to lie outside its bounds: the network has no solution. */
@@ -108,22 +104,43 @@ export interface Contradiction {
 export type Solved = { ok: true; times: Times } | { ok: false; contradiction: Contradiction };
 
 export function copyTimes(times: Times): Times {
-  return { at: [...times.at], via: [...times.via], block: [...times.block] };
+  return { at: [...times.at] };
+}
+
+/** One push of a node to an earlier moment, by an arc, and perhaps out of a block. */
+export interface Push {
+  readonly node: number;
+  /** None for a node that stands at its own bound. */
+  readonly arc: Arc | undefined;
+  readonly block: Block | undefined;
+  /** The push of the arc's other end that caused this one, as an index; −1 for none. */
+  readonly cause: number;
+}
+
+/**
+ * How a latest solution came about: every push in order, each with the one that caused it. Going
+ * back along the causes from a node is a proof that it can be no later.
+ */
+export class Trace {
+  readonly pushes: Push[] = [];
+  /** For each node, its last push. */
+  readonly last: number[] = [];
+
+  record(push: Push): void {
+    this.last[push.node] = this.pushes.push(push) - 1;
+  }
 }
 
 /** The latest solution: every node as late as everything allows. */
-export function solveLatest(network: Network): Solved {
-  const times: Times = {
-    at: [...network.upper],
-    via: network.upper.map(() => -1),
-    block: network.upper.map(() => undefined),
-  };
+export function solveLatest(network: Network, trace?: Trace): Solved {
+  const times: Times = { at: [...network.upper] };
   const queue: number[] = [];
   for (let node = 0; node < network.size; node++) {
-    settleLatest(network, times, node, network.upper[node] ?? 0, -1);
+    const block = settleLatest(network, times, node, network.upper[node] ?? 0);
+    trace?.record({ node, arc: undefined, block, cause: -1 });
     queue.push(node);
   }
-  return pushEarlier(network, times, queue);
+  return pushEarlier(network, times, queue, trace);
 }
 
 /**
@@ -139,7 +156,7 @@ export function tightenLatest(network: Network, times: Times, firstNew: number):
   return pushEarlier(network, times, queue);
 }
 
-function pushEarlier(network: Network, times: Times, queue: number[]): Solved {
+function pushEarlier(network: Network, times: Times, queue: number[], trace?: Trace): Solved {
   const queued = new Set(queue);
   for (let head = 0; head < queue.length; head++) {
     const node = queue[head] ?? 0;
@@ -152,7 +169,8 @@ function pushEarlier(network: Network, times: Times, queue: number[]): Solved {
       if (!arc) continue;
       const limit = (times.at[node] ?? 0) - arc.lag;
       if (limit >= (times.at[arc.from] ?? 0)) continue;
-      settleLatest(network, times, arc.from, limit, index);
+      const block = settleLatest(network, times, arc.from, limit);
+      trace?.record({ node: arc.from, arc, block, cause: trace.last[node] ?? -1 });
       if (!queued.has(arc.from)) {
         queued.add(arc.from);
         queue.push(arc.from);
@@ -162,29 +180,31 @@ function pushEarlier(network: Network, times: Times, queue: number[]): Solved {
   return { ok: true, times };
 }
 
-/** Puts a node at the last moment up to `limit` at which its hands are free of blocks. */
+/**
+ * Puts a node at the last moment up to `limit` at which its hands are free of blocks.
+ *
+ * @returns the block it had to leave last
+ */
 function settleLatest(
   network: Network,
   times: Times,
   node: number,
   limit: number,
-  via: number,
-): void {
+): Block | undefined {
   const hands = network.handsMin[node] ?? 0;
   let at = limit;
-  let block: Block | undefined;
+  let left: Block | undefined;
   if (hands > 0) {
     for (let i = network.blocks.length - 1; i >= 0; i--) {
-      const next = network.blocks[i];
-      if (next && at < next.endMin && at + hands > next.startMin) {
-        at = next.startMin - hands;
-        block = next;
+      const block = network.blocks[i];
+      if (block && at < block.endMin && at + hands > block.startMin) {
+        at = block.startMin - hands;
+        left = block;
       }
     }
   }
   times.at[node] = at;
-  times.via[node] = via;
-  times.block[node] = block;
+  return left;
 }
 
 /**

@@ -5,8 +5,8 @@ import { blocksOf, epochMinOf, type Meal } from '../index.ts';
 import { mealArbitrary, ZONE } from '../test/meals.ts';
 import { buildNetwork } from './build.ts';
 import { expandMeal } from './expand.ts';
-import { chainOf, isCircle } from './explain.ts';
-import { Network, solveEarliest, solveLatest } from './network.ts';
+import { chainOf } from './explain.ts';
+import { Network, solveEarliest, solveLatest, Trace } from './network.ts';
 
 const HORIZON_MIN = 10 * 1440;
 
@@ -119,16 +119,18 @@ describe('the time network against independent solvers', () => {
         const solved = solveLatest(built.network);
         fc.pre(!solved.ok);
         if (solved.ok) return;
-        const { node, times } = solved.contradiction;
-        const chain = chainOf(built.network, times, node);
+        const trace = new Trace();
+        solveLatest(built.network, trace);
+        const { node } = solved.contradiction;
+        const { links, circle } = chainOf(trace, node);
         const alone = new Network(built.network.blocks);
-        built.network.lower.forEach((_lower, n) => {
-          const first = n === node ? (built.network.lower[n] ?? 0) : -Infinity;
-          const inChain = chain.some((link) => link.node === n);
+        built.network.lower.forEach((lower, n) => {
+          const bound = circle ? -1e7 : n === node ? lower : -Infinity;
+          const inChain = links.some((link) => link.node === n);
           const hands = inChain ? (built.network.handsMin[n] ?? 0) : 0;
-          alone.addNode(isCircle(chain) ? -1e7 : first, built.network.upper[n] ?? 0, hands);
+          alone.addNode(bound, built.network.upper[n] ?? 0, hands);
         });
-        chain.forEach((link) => link.arc && alone.addArc(link.arc));
+        new Set(links.flatMap((link) => link.arc ?? [])).forEach((arc) => alone.addArc(arc));
         expect(solveLatest(alone).ok).toBe(false);
         explained++;
       }),

@@ -6,7 +6,7 @@ import { buildNetwork, type MealNetwork } from './build.ts';
 import { findClashes } from './clashes.ts';
 import { expandMeal, type ExpandedStep } from './expand.ts';
 import { explainContradiction, explainStart } from './explain.ts';
-import { solveEarliest, solveLatest, type Times } from './network.ts';
+import { solveEarliest, solveLatest, Trace, type Times } from './network.ts';
 import { chanceOnTime } from './odds.ts';
 import { findRescues } from './rescue.ts';
 import type { Plan, PlannedStep } from './types.ts';
@@ -48,13 +48,14 @@ function planAt(meal: Meal, kitchen: Kitchen, servingMin: number, nowMin: number
   if (!latest.ok || servingMin < nowMin) {
     const because = latest.ok
       ? pastServing(servingMin, nowMin)
-      : explainContradiction(hard, latest.contradiction, nowMin);
-    return planThatCannot(meal, kitchen, steps, { servingMin, nowMin, blocks, because });
+      : explainContradiction(hard, nowMin);
+    return planThatCannot(meal, steps, { servingMin, nowMin, blocks, because });
   }
   const earliest = solveEarliest(hard.network, servingMin) ?? hard.network.lower;
   const { built, times, ...granted } = bestTimes(steps, servingMin, nowMin, blocks);
   const give = { built: hard, earliest, latest: latest.times.at };
-  const planned = steps.map((step) => plannedStep(step, built, times, granted, give));
+  const trace = traceOf(built);
+  const planned = steps.map((step) => plannedStep(step, built, times, trace, granted, give));
   const clashes = findClashes(planned, kitchen);
   const onTime = chanceOnTime(planned, meal, blocks, servingMin);
   return {
@@ -108,12 +109,7 @@ interface Given {
  * The plan one would have needed: times that ignore what it is too late for, so that the cook
  * sees how much is missing. Never called good.
  */
-function planThatCannot(
-  meal: Meal,
-  kitchen: Kitchen,
-  steps: readonly ExpandedStep[],
-  given: Given,
-): Plan {
+function planThatCannot(meal: Meal, steps: readonly ExpandedStep[], given: Given): Plan {
   const { servingMin, nowMin, blocks } = given;
   const open = { servingMin, nowMin: servingMin - 60 * 1440, blocks };
   let built = buildNetwork(steps, open);
@@ -126,18 +122,26 @@ function planThatCannot(
   const fromNow = buildNetwork(steps, { servingMin: nowMin, nowMin, blocks, openServing: true });
   const earliest = solveEarliest(fromNow.network, nowMin + 90 * 1440) ?? times.at;
   const granted: Granted = { pinMissedMin: new Map(), inHand: new Map() };
-  const planned = steps.map((step) =>
-    plannedStep(step, built, times, granted, { built: fromNow, earliest, latest: times.at }),
-  );
+  const give = { built: fromNow, earliest, latest: times.at };
+  const trace = traceOf(built);
+  const planned = steps.map((step) => plannedStep(step, built, times, trace, granted, give));
   return {
     ...frame(meal, servingMin, nowMin, blocks, planned),
     status: 'cannot',
     onTime: 0,
-    clashes: findClashes(planned, kitchen),
+    // What was never planned cannot clash.
+    clashes: [],
     because: given.because,
     rescues: [],
     inHand: [],
   };
+}
+
+/** How the plan's times came about, wishes and orders among them. */
+function traceOf(built: MealNetwork): Trace {
+  const trace = new Trace();
+  solveLatest(built.network, trace);
+  return trace;
 }
 
 function pastServing(servingMin: number, nowMin: number): Message[] {
@@ -174,6 +178,7 @@ function plannedStep(
   step: ExpandedStep,
   built: MealNetwork,
   times: Times,
+  trace: Trace,
   granted: Granted,
   give: Give,
 ): PlannedStep {
@@ -182,7 +187,7 @@ function plannedStep(
   const endMin = at(built.endOf[step.index]);
   const giveNode = give.built.startOf[step.index] ?? 0;
   const pinMissedMin = granted.pinMissedMin.get(step.index) ?? 0;
-  const why = explainStart(built, times, step.index);
+  const why = explainStart(built, times, trace, step.index);
   return {
     id: step.step.id,
     dish: step.dish.id,

@@ -28,6 +28,7 @@ export const en = {
   'because.gapMost': '{{label}} begins at most {{minutes}} after {{before}}.',
   'because.fresh': '{{label}} ends at most {{minutes}} before serving.',
   'because.tooLate': 'So {{label}} would have to begin by {{at}}, and it is {{now}} now.',
+  'because.serveBy': 'So it would have to be served by {{at}}.',
   'because.past': 'Serving was at {{at}}, and it is {{now}} now.',
   'because.circle': 'These cannot all hold, at any serving time:',
 

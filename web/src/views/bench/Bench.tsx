@@ -79,7 +79,7 @@ function Weighed({ meal, dish, mixture, all }: WeighedProps) {
           </div>
         </div>
       </section>
-      <aside className="shrink-0 bg-panel p-5 lg:w-[296px]">
+      <aside className="shrink-0 bg-panel p-5 lg:sticky lg:top-0 lg:h-screen lg:w-[296px] lg:overflow-y-auto">
         <Contents meal={meal} mixture={mixture} batch={batch} />
       </aside>
     </main>

@@ -73,7 +73,7 @@ function Laid({ meal }: { meal: Meal }) {
           </div>
         </div>
       </section>
-      <aside className="shrink-0 bg-panel p-5 lg:w-[432px]">
+      <aside className="shrink-0 bg-panel p-5 lg:sticky lg:top-0 lg:h-screen lg:w-[432px] lg:overflow-y-auto">
         <DishList meal={meal} plan={plan} />
       </aside>
       {adding && <AddDish meal={meal} onClose={() => setAdding(false)} />}

@@ -65,7 +65,7 @@ function Woven({ meal, plan }: { meal: Meal; plan: Plan }) {
         )}
         <TimesList meal={meal} plan={plan} />
       </section>
-      <aside className="shrink-0 bg-panel p-5 lg:w-[272px]">
+      <aside className="shrink-0 bg-panel p-5 lg:sticky lg:top-0 lg:h-screen lg:w-[272px] lg:overflow-y-auto">
         <EveningPanel
           meal={meal}
           plan={plan}

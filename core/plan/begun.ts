@@ -1,0 +1,53 @@
+import type { ExpandedStep } from './expand.ts';
+
+/** Between which moments something lies; no `upper` means up to serving. */
+interface Bounds {
+  readonly lower: number;
+  readonly upper?: number;
+}
+
+/** What is known of a step's start and end. */
+export interface Fact {
+  readonly start: Bounds;
+  readonly end: Bounds;
+}
+
+/** How far back an unmarked step may lie when one after it has begun. */
+const REACH_BACK_MIN = 60 * 1440;
+
+/**
+ * What the cook's own word and the clock say of a step. One that has not begun starts no earlier
+ * than now. One that has, stands where it was begun; it ended when its first follower began, or
+ * after its likely time, or is still going on.
+ */
+export function factOf(step: ExpandedStep, steps: readonly ExpandedStep[], nowMin: number): Fact {
+  if (!step.past) return { start: { lower: nowMin }, end: { lower: nowMin } };
+  const begun = step.begunMin;
+  const long = { lower: nowMin - REACH_BACK_MIN };
+  const end = endOf(step, steps, nowMin);
+  return {
+    start: begun === undefined ? long : exactly(begun),
+    end: end === undefined ? { lower: begun ?? long.lower } : end,
+  };
+}
+
+function endOf(
+  step: ExpandedStep,
+  steps: readonly ExpandedStep[],
+  nowMin: number,
+): Bounds | undefined {
+  const followers = steps.filter(
+    (other) => other.past && other.step.after.some((gap) => gap.step === step.step.id),
+  );
+  const likelyEnd = (step.begunMin ?? Infinity) + step.span.likelyMin;
+  if (followers.length === 0) {
+    return step.elastic ? { lower: nowMin } : exactly(Math.max(likelyEnd, nowMin));
+  }
+  const followed = Math.min(...followers.map((other) => other.begunMin ?? Infinity));
+  const end = step.elastic ? followed : Math.min(followed, likelyEnd);
+  return Number.isFinite(end) ? exactly(end) : undefined;
+}
+
+function exactly(min: number): Bounds {
+  return { lower: min, upper: min };
+}
