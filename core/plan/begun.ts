@@ -36,9 +36,7 @@ function endOf(
   steps: readonly ExpandedStep[],
   nowMin: number,
 ): Bounds | undefined {
-  const followers = steps.filter(
-    (other) => other.past && other.step.after.some((gap) => gap.step === step.step.id),
-  );
+  const followers = followersBegun(step, steps);
   const likelyEnd = (step.begunMin ?? Infinity) + step.span.likelyMin;
   if (followers.length === 0) {
     return step.elastic ? { lower: nowMin } : exactly(Math.max(likelyEnd, nowMin));
@@ -46,6 +44,17 @@ function endOf(
   const followed = Math.min(...followers.map((other) => other.begunMin ?? Infinity));
   const end = step.elastic ? followed : Math.min(followed, likelyEnd);
   return Number.isFinite(end) ? exactly(end) : undefined;
+}
+
+/** The cook has begun it, and nothing that follows it: it is going on now. */
+export function isGoingOn(step: ExpandedStep, steps: readonly ExpandedStep[]): boolean {
+  return step.begunMin !== undefined && followersBegun(step, steps).length === 0;
+}
+
+function followersBegun(step: ExpandedStep, steps: readonly ExpandedStep[]): ExpandedStep[] {
+  return steps.filter(
+    (other) => other.past && other.step.after.some((gap) => gap.step === step.step.id),
+  );
 }
 
 function exactly(min: number): Bounds {

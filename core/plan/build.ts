@@ -1,5 +1,5 @@
 import type { Block } from '../time/index.ts';
-import { factOf } from './begun.ts';
+import { factOf, isGoingOn } from './begun.ts';
 import type { ExpandedHands, ExpandedStep } from './expand.ts';
 import { Network } from './network.ts';
 
@@ -77,7 +77,9 @@ function addHands(
   latest: number,
   nowMin: number,
 ): HandsNode[] {
-  if (step.past) return [];
+  if (step.past) {
+    return isGoingOn(step, built.steps) ? addHandsLeft(built, step, latest, nowMin) : [];
+  }
   const { network } = built;
   const start = built.startOf[step.index] ?? 0;
   const end = built.endOf[step.index] ?? 0;
@@ -90,8 +92,7 @@ function addHands(
     }
     const node = network.addNode(nowMin, latest, hands.minutes);
     if (hands.where === 'end') {
-      network.addArc({ from: node, to: end, lag: hands.minutes, why });
-      network.addArc({ from: end, to: node, lag: -hands.minutes, why });
+      addAtEnd(network, node, end, hands.minutes, step.index);
       return { step: step.index, node, hands };
     }
     const every = hands.everyMin ?? 0;
@@ -102,6 +103,46 @@ function addHands(
     lastPulse = node;
     return { step: step.index, node, hands };
   });
+}
+
+/**
+ * What a step that is going on still wants of the hands, night or no night: it burns already.
+ */
+function addHandsLeft(
+  built: MealNetwork,
+  step: ExpandedStep,
+  latest: number,
+  nowMin: number,
+): HandsNode[] {
+  const { network } = built;
+  const end = built.endOf[step.index] ?? 0;
+  return step.hands.flatMap((hands): HandsNode[] => {
+    if (hands.where === 'start') return [];
+    if (hands.where === 'end') {
+      const node = network.addNode(nowMin - hands.minutes, latest);
+      addAtEnd(network, node, end, hands.minutes, step.index);
+      return [{ step: step.index, node, hands }];
+    }
+    const every = hands.everyMin ?? 0;
+    const drift = Math.floor(every * TEND_TOLERANCE);
+    const due = (step.begunMin ?? nowMin) + (hands.pulse ?? 0) * every;
+    const upper = Math.min(due + drift, (network.upper[end] ?? latest) - hands.minutes);
+    if (upper < nowMin) return [];
+    const node = network.addNode(Math.max(nowMin, Math.min(due - drift, upper)), upper);
+    return [{ step: step.index, node, hands }];
+  });
+}
+
+function addAtEnd(
+  network: Network,
+  node: number,
+  end: number,
+  minutes: number,
+  step: number,
+): void {
+  const why = { kind: 'hands', step } as const;
+  network.addArc({ from: node, to: end, lag: minutes, why });
+  network.addArc({ from: end, to: node, lag: -minutes, why });
 }
 
 function addGaps(built: MealNetwork, loose: boolean): void {

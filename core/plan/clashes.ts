@@ -1,5 +1,6 @@
 import type { Kitchen } from '../meal/index.ts';
 import type { Message } from '../words/index.ts';
+import { jobsOf } from './jobs.ts';
 import type { Clash, PlannedStep } from './types.ts';
 
 const HEATED = ['oven', 'smoker', 'grill'] as const;
@@ -13,9 +14,7 @@ export function findClashes(steps: readonly PlannedStep[], kitchen: Kitchen): Cl
 }
 
 function handsClashes(steps: readonly PlannedStep[]): Clash[] {
-  const pieces = steps
-    .filter((step) => !step.begun)
-    .flatMap((step) => step.hands.map((hands) => ({ step, ...hands })));
+  const pieces = jobsOf({ steps });
   return pairs(pieces)
     .filter(([a, b]) => a.step !== b.step && a.startMin < b.endMin && b.startMin < a.endMin)
     .map(([a, b]) => {

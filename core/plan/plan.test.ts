@@ -1,16 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { applyCommand, localOf, mannerOf, say, type Meal } from '../index.ts';
-import {
-  after,
-  at,
-  dish,
-  mealOfDishes,
-  NIGHT,
-  step,
-  supper,
-  WORK,
-  ZONE,
-} from '../test/meals.ts';
+import { after, at, dish, mealOfDishes, NIGHT, step, supper, WORK, ZONE } from '../test/meals.ts';
 import { audit, plan, type Plan } from './index.ts';
 
 const MONDAY = at('2026-11-23T08:00');
@@ -262,6 +252,10 @@ describe('an evening under way', () => {
     expect(length('duck-rub')).toBe(12);
     expect(stepOf(made, 'lamb-marinate').endMin).toBe(stepOf(made, 'lamb-temper').startMin);
     expect(length('lamb-smoke')).toBe(298);
+    // Begun at 08:57 and looked after every 80 min: what is still to come is.
+    const looks = stepOf(made, 'lamb-smoke').hands.map((h) => h.startMin - at('2026-11-28T08:57'));
+    expect(looks.length).toBe(2);
+    expect(Math.abs((looks[0] ?? 0) - 160)).toBeLessThanOrEqual(16);
   });
 
   it('takes a step nobody marked as done once the one after it has begun', () => {

@@ -7,6 +7,7 @@ import { findClashes } from './clashes.ts';
 import { expandMeal, type ExpandedStep } from './expand.ts';
 import { explainContradiction, explainStart } from './explain.ts';
 import { solveEarliest, solveLatest, Trace, type Times } from './network.ts';
+import { jobsOf } from './jobs.ts';
 import { chanceOnTime } from './odds.ts';
 import { findRescues } from './rescue.ts';
 import type { Plan, PlannedStep } from './types.ts';
@@ -156,13 +157,13 @@ function frame(
   planned: readonly PlannedStep[],
 ) {
   const first = Math.min(...planned.map((step) => step.startMin), servingMin);
-  const jobs = planned.filter((step) => !step.begun).flatMap((step) => step.hands);
+  const [firstJob] = jobsOf({ steps: planned });
   return {
     meal: meal.id,
     servingMin,
     zone: meal.serving.zone,
     nowMin,
-    firstJobMin: jobs.length === 0 ? undefined : Math.min(...jobs.map((job) => job.startMin)),
+    firstJobMin: firstJob?.startMin,
     steps: planned,
     blocks: blocks.filter((block) => block.endMin > first && block.startMin < servingMin),
   };

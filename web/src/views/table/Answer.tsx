@@ -1,4 +1,4 @@
-import { showMinutes, showTime, type Meal, type Plan } from '@zemrin/core';
+import { jobsOf, showMinutes, showTime, type Meal, type Plan } from '@zemrin/core';
 import { useEdit, useManner } from '../../store/hooks.ts';
 import { useWords } from '../../words/words.ts';
 
@@ -24,11 +24,7 @@ export function Answer({ meal, plan }: { meal: Meal; plan: Plan | undefined }) {
 function Yes({ meal, plan }: { meal: Meal; plan: Plan }) {
   const t = useWords();
   const time = (min: number) => showTime(min, plan.zone, meal.kitchen.clock, plan.servingMin);
-  const jobs = plan.steps
-    .filter((step) => !step.begun)
-    .flatMap((step) => step.hands.map((hands) => ({ step, ...hands })))
-    .sort((a, b) => a.startMin - b.startMin);
-  const first = jobs[0];
+  const [first] = jobsOf(plan);
   const latest = Math.min(...plan.steps.filter((s) => !s.begun).map((s) => s.mustStartByMin));
   if (!first) return <p className="mt-1 text-[17px]">{t('table.yesBegun')}</p>;
   const values = {

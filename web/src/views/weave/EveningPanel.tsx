@@ -1,4 +1,4 @@
-import { showMinutes, showTime, type Meal, type Plan } from '@zemrin/core';
+import { callsOf, showMinutes, showTime, type Meal, type Plan } from '@zemrin/core';
 import { useEdit, useManner } from '../../store/hooks.ts';
 import { ServingTime } from '../../ui/ServingTime.tsx';
 import { useWords } from '../../words/words.ts';
@@ -101,11 +101,8 @@ const SHOWN_JOBS = 5;
 function NextJobs(props: { meal: Meal; plan: Plan; onChoose: (step: string) => void }) {
   const t = useWords();
   const { meal, plan } = props;
-  const jobs = plan.steps
-    .filter((step) => !step.begun)
-    .flatMap((step) => step.hands.map((hands) => ({ step, ...hands })))
-    .filter((job) => job.endMin > plan.nowMin)
-    .sort((a, b) => a.startMin - b.startMin)
+  const jobs = callsOf(plan)
+    .filter((job) => job.endMin >= plan.nowMin)
     .slice(0, SHOWN_JOBS);
   return (
     <>
@@ -124,7 +121,7 @@ function NextJobs(props: { meal: Meal; plan: Plan; onChoose: (step: string) => v
               </span>
               <span className="text-sm text-muted">{job.step.dishName}</span>
               <span className="text-right text-sm text-muted">
-                {showMinutes(job.endMin - job.startMin)}
+                {job.endMin > job.startMin && showMinutes(job.endMin - job.startMin)}
               </span>
             </button>
           </li>

@@ -1,4 +1,4 @@
-import { placeOf, showMinutes, type Axis, type Plan } from '@zemrin/core';
+import { handsBetween, jobsOf, placeOf, showMinutes, type Axis, type Plan } from '@zemrin/core';
 import { useWords } from '../../words/words.ts';
 import { LEFT } from './layout.ts';
 
@@ -9,8 +9,8 @@ export function HandsStrip(props: { plan: Plan; axis: Axis; plotPx: number; top:
   const t = useWords();
   const { plan, axis, plotPx, top } = props;
   const px = (min: number) => placeOf(axis, min) * plotPx;
-  const jobs = plan.steps.filter((step) => !step.begun).flatMap((step) => step.hands);
-  const total = jobs.reduce((sum, job) => sum + job.endMin - job.startMin, 0);
+  const jobs = jobsOf(plan);
+  const total = handsBetween(jobs, -Infinity, Infinity);
   const clashes = plan.clashes.filter((clash) => clash.kind === 'hands');
   return (
     <>

@@ -144,7 +144,7 @@ function inkOf(segment: Segment): string {
   const [first] = segment.step.hands;
   const onBead =
     first && first.endMin - first.startMin >= (segment.endMin - segment.startMin) * 0.9;
-  if (onBead && !segment.step.begun) return '#15211f';
+  if (onBead) return '#15211f';
   return LIGHT_BANDS.has(segment.band) ? 'var(--on-light)' : 'var(--on-dark)';
 }
 

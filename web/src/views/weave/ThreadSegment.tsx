@@ -62,7 +62,6 @@ export function Beads(props: {
 }) {
   const { y, px, small } = props;
   const { step } = props.segment;
-  if (step.begun) return null;
   return step.hands.map((hands) => {
     const left = px(hands.startMin);
     const least = small || isTending(step, hands) ? 13 : BEAD_PX;

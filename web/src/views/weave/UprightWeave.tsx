@@ -1,4 +1,5 @@
 import {
+  callsOf,
   dayLong,
   placeOf,
   showMinutes,
@@ -71,7 +72,7 @@ export function UprightWeave({ meal, plan, onChoose }: UprightWeaveProps) {
                 {dayLong(at.weekday).slice(0, 3)}
               </span>
             )}
-            {step.hands.length > 0 && (
+            {minutes > 0 && (
               <span
                 aria-hidden="true"
                 className="absolute top-[3px] h-[20px] w-[20px] rounded-full border-[2.5px] border-[var(--bead-line)] bg-[var(--bead)]"
@@ -85,7 +86,7 @@ export function UprightWeave({ meal, plan, onChoose }: UprightWeaveProps) {
               <span className="line-clamp-2 font-semibold">{what}</span>
               <span className="flex justify-between gap-2 text-[13.5px] text-muted">
                 <span className="truncate">{step.dishName}</span>
-                <span className="shrink-0">{showMinutes(minutes)}</span>
+                {minutes > 0 && <span className="shrink-0">{showMinutes(minutes)}</span>}
               </span>
             </span>
           </button>
@@ -116,39 +117,17 @@ interface Row {
 
 /** One row a job, never closer than a thumb, further apart the longer the wait; the axis follows. */
 function layRows(plan: Plan): { axis: Axis; rows: Row[]; height: number } {
-  const jobs = plan.steps
-    .filter((step) => !step.begun)
-    .flatMap((step) =>
-      step.hands.length > 0
-        ? step.hands.map((h) => ({
-            step,
-            startMin: h.startMin,
-            minutes: h.endMin - h.startMin,
-            what: h.what,
-          }))
-        : step.span.likelyMin > 0 && step.place.tempC !== undefined && step.verb === 'preheat'
-          ? [
-              {
-                step,
-                startMin: step.startMin,
-                minutes: step.endMin - step.startMin,
-                what: step.label,
-              },
-            ]
-          : [],
-    )
-    .sort((a, b) => a.startMin - b.startMin);
   const minutes: number[] = [];
   const at: number[] = [];
   const rows: Row[] = [];
   let y = 16;
   let before: number | undefined;
   let day = '';
-  for (const job of jobs) {
+  for (const job of callsOf(plan)) {
     if (before !== undefined)
       y += ROW + Math.min(90, 14 * Math.log(1 + (job.startMin - before) / 45));
     const { date } = wallClock(job.startMin, plan.zone);
-    rows.push({ ...job, y, newDay: date !== day });
+    rows.push({ ...job, y, minutes: job.endMin - job.startMin, newDay: date !== day });
     day = date;
     if (job.startMin !== minutes.at(-1)) {
       minutes.push(job.startMin);

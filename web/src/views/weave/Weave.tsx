@@ -1,4 +1,12 @@
-import { showMinutes, showTime, type Meal, type Plan } from '@zemrin/core';
+import {
+  companyOf,
+  handsBetween,
+  jobsOf,
+  showMinutes,
+  showTime,
+  type Meal,
+  type Plan,
+} from '@zemrin/core';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useMeal, usePlan } from '../../store/hooks.ts';
@@ -87,14 +95,8 @@ function Woven({ meal, plan }: { meal: Meal; plan: Plan }) {
 
 function Head({ meal, plan }: { meal: Meal; plan: Plan }) {
   const t = useWords();
-  const jobs = plan.steps.filter((step) => !step.begun).flatMap((step) => step.hands);
-  const from = plan.servingMin - 60;
-  const lastHour = jobs.reduce(
-    (sum, job) =>
-      sum + Math.max(0, Math.min(job.endMin, plan.servingMin) - Math.max(job.startMin, from)),
-    0,
-  );
-  const heads = meal.eaters.reduce((sum, group) => sum + group.count, 0);
+  const lastHour = handsBetween(jobsOf(plan), plan.servingMin - 60, plan.servingMin);
+  const { heads } = companyOf(meal.eaters);
   return (
     <header className="mb-3 flex flex-wrap items-baseline gap-x-5 gap-y-1">
       <h1 className="text-[26px]">{meal.title}</h1>
