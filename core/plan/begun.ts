@@ -39,11 +39,24 @@ function endOf(
   const followers = followersBegun(step, steps);
   const likelyEnd = (step.begunMin ?? Infinity) + step.span.likelyMin;
   if (followers.length === 0) {
-    return step.elastic ? { lower: nowMin } : exactly(Math.max(likelyEnd, nowMin));
+    const end = Math.max(likelyEnd, nowMin - longestWaitAfter(step, steps));
+    return step.elastic ? { lower: Math.min(nowMin, end) } : exactly(end);
   }
   const followed = Math.min(...followers.map((other) => other.begunMin ?? Infinity));
   const end = step.elastic ? followed : Math.min(followed, likelyEnd);
   return Number.isFinite(end) ? exactly(end) : undefined;
+}
+
+/**
+ * How long what follows a step may wait. A step whose time is up may have ended so long ago without
+ * the next having begun; what follows at once would have begun, so then it is still going on.
+ */
+function longestWaitAfter(step: ExpandedStep, steps: readonly ExpandedStep[]): number {
+  const waits = steps
+    .flatMap((other) => other.step.after)
+    .filter((gap) => gap.step === step.step.id && gap.from === 'end')
+    .map((gap) => gap.mostMin ?? Infinity);
+  return Math.min(Infinity, ...waits);
 }
 
 /** The cook has begun it, and nothing that follows it: it is going on now. */

@@ -117,7 +117,7 @@ function addHandsLeft(
   const { network } = built;
   const end = built.endOf[step.index] ?? 0;
   return step.hands.flatMap((hands): HandsNode[] => {
-    if (hands.where === 'start') return [];
+    if (hands.where === 'start' || (network.upper[end] ?? latest) <= nowMin) return [];
     if (hands.where === 'end') {
       const node = network.addNode(nowMin - hands.minutes, latest);
       addAtEnd(network, node, end, hands.minutes, step.index);

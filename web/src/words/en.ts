@@ -4,7 +4,6 @@ import { coreWords } from '@zemrin/core';
 export const en = {
   ...coreWords,
 
-  'app.name': 'Zemrin',
   'app.loading': 'Fetching your meals',
   'app.skip': 'Skip to the page',
   'app.undo': 'Undo',
@@ -219,7 +218,6 @@ export const en = {
   'bench.sodium': 'Sodium, each',
   'bench.sodiumShare': '{{share}} % of a day’s 2,300 mg, if all of it is eaten',
   'bench.sugar': 'Sugar, of the mixture',
-  'bench.vessel': 'Vessel',
   'bench.brim': '{{vessel}}, {{capacity}}',
   'bench.fill': 'filled to {{fill}}',
   'bench.enough': 'Enough to cover.',

@@ -1,0 +1,90 @@
+import { describe, expect, it } from 'vitest';
+import { fahrenheitToC } from '../quantity/index.ts';
+import type { MessageKey } from '../words/index.ts';
+import {
+  cautionsOf,
+  LONGEST_RAW_DAYS,
+  POULTRY_CORE_C,
+  ROOM_LIMIT_MIN,
+  WHOLE_CUT_CORE_C,
+  type Caution,
+} from './index.ts';
+
+type Watched = Parameters<typeof cautionsOf>[0];
+
+const watch = (step: Partial<Watched>): Caution[] =>
+  cautionsOf({ verb: 'prepare', place: 'board', animals: [], minutes: 30, ...step });
+const keys = (step: Partial<Watched>): MessageKey[] => watch(step).map((c) => c.message.key);
+const broken = (step: Partial<Watched>): MessageKey[] =>
+  watch(step).flatMap((c) => (c.broken ? [c.message.key] : []));
+
+describe('the figures of safety', () => {
+  // USDA/FSIS, safe minimum internal temperatures, from memory: 145 °F whole cuts with three
+  // minutes' rest, 165 °F poultry.
+  it('are the published ones', () => {
+    expect(WHOLE_CUT_CORE_C).toBeCloseTo(fahrenheitToC(145), 1);
+    expect(POULTRY_CORE_C).toBeCloseTo(fahrenheitToC(165), 1);
+    // USDA/FSIS: two hours in the danger zone; marinated poultry two days, other meat five.
+    expect(ROOM_LIMIT_MIN).toBe(120);
+    expect(LONGEST_RAW_DAYS).toEqual({ poultry: 2, other: 5 });
+  });
+});
+
+describe('cautions at the step', () => {
+  it('marinating is cold, and no longer than the meat may lie', () => {
+    const soak = { verb: 'marinate', place: 'fridge', animals: ['lamb'] } as const;
+    expect(keys({ ...soak, minutes: 14 * 60 })).toEqual(['caution.marinateCold']);
+    expect(broken({ ...soak, minutes: 5 * 1440 })).toEqual([]);
+    expect(broken({ ...soak, minutes: 5 * 1440 + 1 })).toEqual(['caution.tooLongRaw']);
+    const duck = { ...soak, animals: ['poultry'] } as const;
+    expect(broken({ ...duck, minutes: 2 * 1440 })).toEqual([]);
+    expect(broken({ ...duck, minutes: 2 * 1440 + 1 })).toEqual(['caution.tooLongRaw']);
+  });
+
+  it('the counter counts toward two hours, for what is raw', () => {
+    const temper = { verb: 'temper', place: 'counter', animals: ['beef'] } as const;
+    expect(keys({ ...temper, minutes: 40 })).toEqual(['caution.twoHours']);
+    expect(broken({ ...temper, minutes: 120 })).toEqual([]);
+    expect(broken({ ...temper, minutes: 121 })).toEqual(['caution.twoHoursBroken']);
+    expect(keys({ ...temper, animals: [], minutes: 300 })).toEqual([]);
+    expect(keys({ verb: 'rise', place: 'counter', minutes: 300 })).toEqual([]);
+    expect(keys({ verb: 'marinate', place: 'counter', animals: ['pork'], minutes: 30 })).toContain(
+      'caution.twoHours',
+    );
+  });
+
+  it('fire is outdoors, hot fat is dry, what is held is hot', () => {
+    expect(keys({ verb: 'smoke', place: 'smoker' })).toEqual(['caution.charcoal']);
+    expect(keys({ verb: 'grill', place: 'grill' })).toEqual([
+      'caution.charcoal',
+      'caution.flareUp',
+    ]);
+    expect(keys({ verb: 'light', place: 'board' })).toEqual(['caution.charcoal']);
+    expect(keys({ verb: 'brown', place: 'hob' })).toEqual(['caution.hotFat']);
+    expect(keys({ verb: 'hold', place: 'oven' })).toEqual(['caution.holdHot']);
+    expect(keys({ verb: 'steam', place: 'hob' })).toEqual(['caution.steam']);
+    expect(keys({ verb: 'slice', place: 'board', animals: ['beef'] })).toEqual([]);
+  });
+
+  it('rarer than guidance is said, and guidance in whole degrees is guidance', () => {
+    const roast = { verb: 'roast', place: 'oven' } as const;
+    expect(keys({ ...roast, animals: ['lamb'], coreC: 63 })).toEqual(['caution.redMeatCore']);
+    expect(broken({ ...roast, animals: ['lamb'], coreC: 54 })).toEqual(['caution.belowGuidance']);
+    expect(keys({ ...roast, animals: ['poultry'], coreC: 74 })).toEqual(['caution.poultryCore']);
+    expect(broken({ ...roast, animals: ['poultry'], coreC: 66 })).toEqual([
+      'caution.belowGuidance',
+    ]);
+    expect(keys({ ...roast, animals: [], coreC: 40 })).toEqual([]);
+  });
+
+  it('names a source for each', () => {
+    const all = [
+      ...watch({ verb: 'marinate', place: 'counter', animals: ['poultry'], minutes: 9999 }),
+      ...watch({ verb: 'grill', place: 'grill', animals: ['beef'], coreC: 50 }),
+      ...watch({ verb: 'fry', place: 'hob' }),
+      ...watch({ verb: 'hold', place: 'hob' }),
+    ];
+    expect(all.length).toBeGreaterThan(6);
+    for (const caution of all) expect(caution.source).toMatch(/^source\./);
+  });
+});

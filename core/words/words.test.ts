@@ -1,0 +1,38 @@
+import { describe, expect, it } from 'vitest';
+import { coreWords, say, VERBS, type Manner, type MessageKey } from './index.ts';
+
+const at = Date.UTC(2026, 10, 28, 18, 0) / 60_000;
+const paris: Manner = { zone: 'Europe/Paris', clock: '24h', units: 'metric', servingMin: at };
+
+describe('saying what the computation has to say', () => {
+  it('writes values in the cook’s own way', () => {
+    const reason = { key: 'why.handsElsewhere', values: { other: 'Brown', at: { at } } } as const;
+    expect(say(reason, paris)).toBe('Your hands are wanted for Brown at 19:00.');
+    expect(say(reason, { ...paris, clock: '12h' })).toBe(
+      'Your hands are wanted for Brown at 7:00 pm.',
+    );
+    const elsewhere = { ...paris, zone: 'America/New_York', servingMin: undefined };
+    expect(say(reason, elsewhere)).toBe('Your hands are wanted for Brown at Sat 13:00.');
+    const core = { key: 'caution.poultryCore', values: { tempC: { tempC: 73.9 } } } as const;
+    expect(say(core, paris)).toContain('74°');
+    expect(say(core, { ...paris, units: 'us' })).toContain('165°');
+    const little = {
+      key: 'batch.tooLittle',
+      values: { have: { ml: 80 }, need: { ml: 1250 } },
+    } as const;
+    expect(say(little, paris)).toMatch(/^80 ml is too little to cover: mix about 1\.25 l/);
+  });
+
+  it('has sentences that are sentences: plain, whole, without shouting or jargon', () => {
+    for (const [key, sentence] of Object.entries(coreWords) as [MessageKey, string][]) {
+      if (key.startsWith('source.') || key.startsWith('rescue.')) continue;
+      expect(sentence, key).toMatch(/[.:]$/);
+      expect(sentence, key).not.toMatch(/!|constraint|node|task|resource|schedule/i);
+    }
+  });
+
+  it('names each verb once', () => {
+    expect(new Set(VERBS).size).toBe(VERBS.length);
+    expect(VERBS).toContain('serve');
+  });
+});
