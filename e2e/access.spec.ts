@@ -40,7 +40,7 @@ test('axe finds nothing in dialogs, nor where a meal cannot be done', async ({ p
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
   await expectNoFindings(page);
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Your hours' }).click();
+  await page.getByRole('button', { name: 'Your hours and measures' }).click();
   await expectNoFindings(page);
   await page.keyboard.press('Escape');
   await segment(page, /^Smoke, Smoked lamb/).click();

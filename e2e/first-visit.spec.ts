@@ -23,7 +23,9 @@ test('an empty meal becomes a planned one', async ({ page }) => {
   await page.getByLabel('What is it called?').fill('Sunday joint');
   await page.getByLabel('Marinated, roasted, rested').check();
   await page.getByRole('button', { name: 'Put it on the table' }).click();
-  await expect(page.getByRole('heading', { name: 'Sunday joint' })).toBeVisible();
+  await expect(page.getByRole('textbox', { name: 'Name of Sunday joint' })).toHaveValue(
+    'Sunday joint',
+  );
   await expect(page.getByText(/^Yes/)).toBeVisible();
   await goTo(page, 'Weave');
   await page.getByRole('button', { name: /^Roast, Sunday joint/ }).click();

@@ -140,7 +140,7 @@ test('the panel says times, give and why', async ({ page }) => {
 
 test('the cook’s hours change the plan', async ({ page }) => {
   await openSupper(page);
-  await page.getByRole('button', { name: 'Your hours' }).click();
+  await page.getByRole('button', { name: 'Your hours and measures' }).click();
   const work = page.getByRole('group', { name: 'work' });
   await work.getByRole('checkbox', { name: 'Fri' }).uncheck();
   await page.getByRole('button', { name: 'Keep these hours' }).click();
@@ -171,4 +171,33 @@ test('what has begun stays, and the plan goes on from there', async ({ page }) =
   await page.getByRole('button', { name: 'Begun now' }).click();
   await expect.poll(() => startOf(page, /^Salt, Duck/)).toBe('Fri 17:20');
   await expect(page.getByText('You began it at Fri 17:20.')).toBeVisible();
+});
+
+test('a cook in the United States reads pounds, cups and a twelve-hour clock', async ({ page }) => {
+  await openSupper(page);
+  await page.getByRole('button', { name: 'Your hours and measures' }).click();
+  await page.getByLabel('Weights and heat').selectOption({ label: 'pounds, °F' });
+  await page.getByLabel('Cups and spoons').selectOption({ label: 'United States' });
+  await page.getByLabel('Clock').selectOption({ label: '7:00 pm' });
+  await page.getByRole('button', { name: 'Keep these hours' }).click();
+  await expect(page.getByRole('textbox', { name: 'Serve at' })).toHaveValue('7:00 pm');
+  await expect(segment(page, SMOKE)).toHaveAttribute('aria-label', /8:57 am to 1:55 pm/);
+  await goTo(page, 'Bench');
+  await expect(page.getByRole('textbox', { name: 'On the scale' })).toHaveValue('5 lb 4 oz');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('textbox', { name: 'On the scale' })).toHaveValue('2.38 kg');
+});
+
+test('a dish is renamed where it stands, and taken off the table', async ({ page }) => {
+  await openSupper(page, 'Table');
+  const name = page.getByRole('textbox', { name: 'Name of Charred flatbreads' });
+  await name.fill('Hearth breads');
+  await name.press('Enter');
+  await goTo(page, 'Weave');
+  await expect(page.getByRole('heading', { name: 'Hearth breads' })).toBeVisible();
+  await goTo(page, 'Table');
+  await page.getByRole('button', { name: 'Take Hearth breads off the table' }).click();
+  await goTo(page, 'Weave');
+  await expect(page.getByRole('heading', { name: 'Hearth breads' })).toHaveCount(0);
+  await expect(page.getByRole('heading', { name: 'Duck legs in plum' })).toBeVisible();
 });

@@ -1,4 +1,3 @@
-import { addDays } from '../time/index.ts';
 import { takenIds } from './ids.ts';
 import { groupsOf, seatsOf, type Seat } from './seats.ts';
 import { starterDish, type StarterId } from './starters.ts';
@@ -9,8 +8,6 @@ import type { Dish, Food, Kitchen, Meal, Step, StepTime } from './schema.ts';
 export type Command =
   | { do: 'rename'; title: string }
   | { do: 'serveAt'; at: string }
-  | { do: 'serveLater'; days: number }
-  | { do: 'setZone'; zone: string }
   | { do: 'changeSeat'; seat: number; to: Seat }
   | { do: 'addSeat'; seat: Seat }
   | { do: 'removeSeat'; seat: number }
@@ -41,10 +38,6 @@ export function applyCommand(meal: Meal, command: Command): Meal {
       return { ...meal, title: command.title };
     case 'serveAt':
       return { ...meal, serving: { ...meal.serving, at: command.at } };
-    case 'serveLater':
-      return { ...meal, serving: { ...meal.serving, at: addDays(meal.serving.at, command.days) } };
-    case 'setZone':
-      return { ...meal, serving: { ...meal.serving, zone: command.zone } };
     case 'changeSeat':
       return withSeats(meal, seatsOf(meal.eaters).with(command.seat, command.to));
     case 'addSeat':

@@ -29,7 +29,7 @@ const start = library(undefined, loaded({ meals: [meal('a'), meal('b')], bin: []
 
 const commands: Command[] = [
   { do: 'rename', title: 'Other' },
-  { do: 'serveLater', days: 1 },
+  { do: 'serveAt', at: '2026-11-29T19:00' },
   { do: 'addSeat', seat: { who: 'child', portion: 0.5, avoids: ['dairy'] } },
   { do: 'removeSeat', seat: 0 },
   { do: 'addDish', starter: 'brown-braise', name: 'Stew' },

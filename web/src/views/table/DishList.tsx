@@ -11,6 +11,7 @@ import {
 import { X } from 'lucide-react';
 import { Link } from 'react-router';
 import { useEdit } from '../../store/hooks.ts';
+import { EditField } from '../../ui/EditField.tsx';
 import { WeightField } from '../../ui/WeightField.tsx';
 import { useWords } from '../../words/words.ts';
 
@@ -43,13 +44,28 @@ function DishRow({ meal, dish, thread }: { meal: Meal; dish: Dish; thread: Threa
       <div className="flex items-start gap-2">
         <div className="mr-auto min-w-0">
           <h3 className="text-[18px]">
-            <Link to={`/meal/${meal.id}/weave`} className="hover:underline">
-              {dish.name}
-            </Link>
+            <EditField
+              label={t('table.nameOf', { dish: dish.name })}
+              hideLabel
+              value={dish.name}
+              onCommit={(name) => {
+                if (name !== '') edit({ do: 'renameDish', dish: dish.id, name });
+                return undefined;
+              }}
+              className="field-sizing-content max-w-full border-b-2 border-transparent bg-transparent font-bold hover:border-line focus:border-now"
+            />
           </h3>
           {dish.note && <p className="text-sm text-muted">{dish.note}</p>}
         </div>
-        {thread && <SmallThread thread={thread} />}
+        {thread && (
+          <Link
+            to={`/meal/${meal.id}/weave/${dish.steps[0]?.id ?? ''}`}
+            aria-label={t('table.toWeave', { dish: dish.name })}
+            className="flex min-h-[36px] shrink-0"
+          >
+            <SmallThread thread={thread} />
+          </Link>
+        )}
         <button
           type="button"
           className="btn btn-quiet -mt-2 -mr-2 px-2"

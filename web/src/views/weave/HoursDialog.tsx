@@ -11,6 +11,7 @@ export function HoursDialog({ meal, onClose }: { meal: Meal; onClose: () => void
   const t = useWords();
   const edit = useEdit(meal.id);
   const [hours, setHours] = useState<Kitchen['hours']>(meal.kitchen.hours);
+  const [ways, setWays] = useState<Ways>(meal.kitchen);
   const [wrong, setWrong] = useState(false);
   const change = (index: number, to: Partial<Kitchen['hours'][number]>) =>
     setHours(hours.map((stretch, i) => (i === index ? { ...stretch, ...to } : stretch)));
@@ -27,7 +28,10 @@ export function HoursDialog({ meal, onClose }: { meal: Meal; onClose: () => void
     );
     setWrong(good.length < hours.length);
     if (good.length < hours.length) return;
-    edit({ do: 'setHours', hours: good });
+    const gesture = `hours-${meal.id}-${JSON.stringify([good, ways])}`;
+    edit({ do: 'setHours', hours: good }, gesture);
+    const { units, spoons, clock } = ways;
+    edit({ do: 'setUnits', change: { units, spoons, clock } }, gesture);
     onClose();
   };
   return (
@@ -84,6 +88,7 @@ export function HoursDialog({ meal, onClose }: { meal: Meal; onClose: () => void
           </div>
         </fieldset>
       ))}
+      <Measures ways={ways} onChange={(change) => setWays({ ...ways, ...change })} />
       {wrong && (
         <p role="alert" className="mb-3 text-clash">
           {t('weave.badHours')}
@@ -107,5 +112,68 @@ export function HoursDialog({ meal, onClose }: { meal: Meal; onClose: () => void
         </button>
       </div>
     </Modal>
+  );
+}
+
+type Ways = Pick<Kitchen, 'units' | 'spoons' | 'clock'>;
+
+const UNITS = ['metric', 'us'] as const;
+const SPOONS = ['us', 'metric', 'imperial', 'australian'] as const;
+const CLOCKS = ['24h', '12h'] as const;
+
+/** How this cook reads scales, spoons and clocks. */
+function Measures({ ways, onChange }: { ways: Ways; onChange: (change: Partial<Ways>) => void }) {
+  const t = useWords();
+  return (
+    <fieldset className="mb-4 flex flex-wrap gap-3">
+      <legend className="mb-1 font-semibold">{t('weave.measures')}</legend>
+      <Choice
+        label={t('weave.weights')}
+        value={ways.units}
+        options={UNITS.map((unit) => [unit, t(`weave.weights.${unit}`)])}
+        onChoose={(units) => onChange({ units })}
+      />
+      <Choice
+        label={t('weave.spoons')}
+        value={ways.spoons}
+        options={SPOONS.map((system) => [system, t(`weave.spoons.${system}`)])}
+        onChoose={(spoons) => onChange({ spoons })}
+      />
+      <Choice
+        label={t('weave.clock')}
+        value={ways.clock}
+        options={CLOCKS.map((style) => [style, t(`weave.clock.${style}`)])}
+        onChoose={(clock) => onChange({ clock })}
+      />
+    </fieldset>
+  );
+}
+
+interface ChoiceProps<Value extends string> {
+  readonly label: string;
+  readonly value: Value;
+  readonly options: ReadonlyArray<readonly [Value, string]>;
+  readonly onChoose: (value: Value) => void;
+}
+
+function Choice<Value extends string>(props: ChoiceProps<Value>) {
+  return (
+    <label className="grid text-sm">
+      {props.label}
+      <select
+        className="field"
+        value={props.value}
+        onChange={(event) => {
+          const chosen = props.options.find(([value]) => value === event.target.value);
+          if (chosen) props.onChoose(chosen[0]);
+        }}
+      >
+        {props.options.map(([value, words]) => (
+          <option key={value} value={value}>
+            {words}
+          </option>
+        ))}
+      </select>
+    </label>
   );
 }
