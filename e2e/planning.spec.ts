@@ -143,7 +143,7 @@ test('the cook’s hours change the plan', async ({ page }) => {
   await page.getByRole('button', { name: 'Your hours and measures' }).click();
   const work = page.getByRole('group', { name: 'work' });
   await work.getByRole('checkbox', { name: 'Fri' }).uncheck();
-  await page.getByRole('button', { name: 'Keep these hours' }).click();
+  await page.getByRole('button', { name: 'Keep these' }).click();
   await expect(page.getByText('first job Fri 14:42')).toBeVisible();
 });
 
@@ -179,7 +179,7 @@ test('a cook in the United States reads pounds, cups and a twelve-hour clock', a
   await page.getByLabel('Weights and heat').selectOption({ label: 'pounds, °F' });
   await page.getByLabel('Cups and spoons').selectOption({ label: 'United States' });
   await page.getByLabel('Clock').selectOption({ label: '7:00 pm' });
-  await page.getByRole('button', { name: 'Keep these hours' }).click();
+  await page.getByRole('button', { name: 'Keep these' }).click();
   await expect(page.getByRole('textbox', { name: 'Serve at' })).toHaveValue('7:00 pm');
   await expect(segment(page, SMOKE)).toHaveAttribute('aria-label', /8:57 am to 1:55 pm/);
   await goTo(page, 'Bench');

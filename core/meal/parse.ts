@@ -134,6 +134,7 @@ function unionProblems(issue: Issue & { code: 'invalid_union' }, path: string): 
       },
     ];
   }
+  // The same issue with its path counted from the top: still an issue, which spreading forgets.
   return closest.flatMap((inner) =>
     problemsOf({ ...inner, path: [...issue.path, ...inner.path] } as Issue),
   );

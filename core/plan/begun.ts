@@ -39,8 +39,10 @@ function endOf(
   const followers = followersBegun(step, steps);
   const likelyEnd = (step.begunMin ?? Infinity) + step.span.likelyMin;
   if (followers.length === 0) {
-    const end = Math.max(likelyEnd, nowMin - longestWaitAfter(step, steps));
-    return step.elastic ? { lower: Math.min(nowMin, end) } : exactly(end);
+    const waiting = nowMin - longestWaitAfter(step, steps);
+    if (!step.elastic) return exactly(Math.max(likelyEnd, waiting));
+    const leastEnd = (step.begunMin ?? Infinity) + step.span.leastMin;
+    return { lower: Math.min(nowMin, Math.max(leastEnd, waiting)) };
   }
   const followed = Math.min(...followers.map((other) => other.begunMin ?? Infinity));
   const end = step.elastic ? followed : Math.min(followed, likelyEnd);

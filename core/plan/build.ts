@@ -62,8 +62,8 @@ function addLength(built: MealNetwork, step: ExpandedStep, loose: boolean): void
   const from = startOf[step.index] ?? 0;
   const to = endOf[step.index] ?? 0;
   // A step that is over lasted as long as it did.
-  if (network.upper[from] === network.lower[from] && network.upper[to] === network.lower[to])
-    return;
+  const known = (node: number) => network.upper[node] === network.lower[node];
+  if (step.past && known(from) && known(to)) return;
   const least = step.elastic ? step.span.leastMin : step.span.likelyMin;
   const most = step.elastic ? step.span.mostMin : step.span.likelyMin;
   network.addArc({ from, to, lag: least, why: { kind: 'takes', step: step.index } });
@@ -119,7 +119,7 @@ function addHandsLeft(
   return step.hands.flatMap((hands): HandsNode[] => {
     if (hands.where === 'start' || (network.upper[end] ?? latest) <= nowMin) return [];
     if (hands.where === 'end') {
-      const node = network.addNode(nowMin - hands.minutes, latest);
+      const node = network.addNode((network.lower[end] ?? nowMin) - hands.minutes, latest);
       addAtEnd(network, node, end, hands.minutes, step.index);
       return [{ step: step.index, node, hands }];
     }

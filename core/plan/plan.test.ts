@@ -332,6 +332,11 @@ describe('when it cannot be done', () => {
       at('2026-11-28T19:01'),
     );
     expect(made.status).toBe('cannot');
+    const atOnce = planOf(
+      mealOfDishes([dish('d', [step({ id: 'a', time: fixed(1) })])]),
+      at('2026-11-28T19:00'),
+    );
+    expect(atOnce.status).toBe('cannot');
   });
 });
 

@@ -10,7 +10,7 @@ import { solveEarliest, solveLatest, Trace, type Times } from './network.ts';
 import { jobsOf } from './jobs.ts';
 import { chanceOnTime } from './odds.ts';
 import { findRescues } from './rescue.ts';
-import type { Plan, PlannedStep } from './types.ts';
+import type { Plan, PlannedHands, PlannedStep } from './types.ts';
 import { grantWishes, type Granted } from './wishes.ts';
 
 /** A chance below this is called tight. Our own line, no source. */
@@ -56,7 +56,9 @@ function planAt(meal: Meal, kitchen: Kitchen, servingMin: number, nowMin: number
   const { built, times, ...granted } = bestTimes(steps, servingMin, nowMin, blocks);
   const give = { built: hard, earliest, latest: latest.times.at };
   const trace = traceOf(built);
-  const planned = steps.map((step) => plannedStep(step, built, times, trace, granted, give));
+  const planned = steps.map((step) =>
+    plannedStep(step, built, times, trace, granted, give, nowMin),
+  );
   const clashes = findClashes(planned, kitchen);
   const onTime = chanceOnTime(planned, meal, blocks, servingMin);
   return {
@@ -125,7 +127,9 @@ function planThatCannot(meal: Meal, steps: readonly ExpandedStep[], given: Given
   const granted: Granted = { pinMissedMin: new Map(), inHand: new Map() };
   const give = { built: fromNow, earliest, latest: times.at };
   const trace = traceOf(built);
-  const planned = steps.map((step) => plannedStep(step, built, times, trace, granted, give));
+  const planned = steps.map((step) =>
+    plannedStep(step, built, times, trace, granted, give, nowMin),
+  );
   return {
     ...frame(meal, servingMin, nowMin, blocks, planned),
     status: 'cannot',
@@ -175,6 +179,22 @@ interface Give {
   readonly latest: readonly number[];
 }
 
+/** The hands-on work of a step; of one that has begun, what is still to come. */
+function handsOf(
+  step: ExpandedStep,
+  built: MealNetwork,
+  times: Times,
+  nowMin: number,
+): PlannedHands[] {
+  return built.hands
+    .filter((hands) => hands.step === step.index)
+    .map(({ node, hands }) => {
+      const startMin = times.at[node] ?? 0;
+      return { startMin, endMin: startMin + hands.minutes, what: hands.what };
+    })
+    .filter((hands) => !step.past || hands.endMin >= nowMin);
+}
+
 function plannedStep(
   step: ExpandedStep,
   built: MealNetwork,
@@ -182,6 +202,7 @@ function plannedStep(
   trace: Trace,
   granted: Granted,
   give: Give,
+  nowMin: number,
 ): PlannedStep {
   const at = (node: number | undefined) => times.at[node ?? 0] ?? 0;
   const startMin = at(built.startOf[step.index]);
@@ -204,13 +225,7 @@ function plannedStep(
     limitedBy: step.limitedBy,
     rounds: step.rounds,
     place: step.place,
-    hands: built.hands
-      .filter((hands) => hands.step === step.index)
-      .map(({ node, hands }) => ({
-        startMin: at(node),
-        endMin: at(node) + hands.minutes,
-        what: hands.what,
-      })),
+    hands: handsOf(step, built, times, nowMin),
     why:
       pinMissedMin > 0
         ? [...why, { key: 'why.pinMissed', values: { minutes: { minutes: pinMissedMin } } }]

@@ -19,6 +19,7 @@ export const store = configureStore({
 });
 
 export type RootState = ReturnType<typeof store.getState>;
+const startListening = listener.startListening.withTypes<RootState, typeof store.dispatch>();
 export const useAppDispatch = useDispatch.withTypes<typeof store.dispatch>();
 export const useAppSelector = useSelector.withTypes<RootState>();
 
@@ -44,12 +45,11 @@ export async function startStore(db: Promise<Db>, planner: Planner): Promise<voi
 /** Every meal that differs from before is stored, every one that is gone is put in the bin. */
 function listenForSaving(db: Db): void {
   let written: Promise<unknown> = Promise.resolve();
-  listener.startListening({
-    predicate: (_action, now, before) =>
-      (now as RootState).library.meals !== (before as RootState).library.meals,
+  startListening({
+    predicate: (_action, now, before) => now.library.meals !== before.library.meals,
     effect: (_action, api) => {
-      const now = (api.getState() as RootState).library;
-      const before = (api.getOriginalState() as RootState).library;
+      const now = api.getState().library;
+      const before = api.getOriginalState().library;
       written = written.then(() => writeChanges(db, before, now)).catch(sayStorageFailed);
     },
   });
@@ -80,17 +80,16 @@ function listenForPlans(planner: Planner): void {
       (why) => notifyError(why),
     );
   };
-  listener.startListening({
+  startListening({
     actionCreator: previewed,
     effect: ({ payload }) => ask(payload),
   });
-  listener.startListening({
+  startListening({
     predicate: (action, now, before) =>
-      ticked.match(action) ||
-      (now as RootState).library.meals !== (before as RootState).library.meals,
+      ticked.match(action) || now.library.meals !== before.library.meals,
     effect: (action, api) => {
-      const now = (api.getState() as RootState).library.meals;
-      const before = (api.getOriginalState() as RootState).library.meals;
+      const now = api.getState().library.meals;
+      const before = api.getOriginalState().library.meals;
       for (const [id, meal] of Object.entries(now)) {
         if (ticked.match(action) || before[id] !== meal) ask(meal);
       }

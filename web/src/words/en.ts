@@ -308,7 +308,7 @@ export const en = {
   'weave.until': 'to',
   'weave.hoursAdd': 'Add hours away',
   'weave.hoursRemove': 'Take these hours out',
-  'weave.hoursSave': 'Keep these hours',
+  'weave.hoursSave': 'Keep these',
   'weave.hoursNote': 'Only your hands stop; food waits on.',
   'weave.badHours': 'Choose at least one day for each, and write times as 23:00.',
   'weave.newStep': 'New step',

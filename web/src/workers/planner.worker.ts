@@ -10,4 +10,5 @@ const api = {
 
 export type PlannerApi = typeof api;
 
+// A worker's own scope is an endpoint; the library of DOM types takes it for a window.
 expose(api, self as unknown as Endpoint);
