@@ -3,7 +3,7 @@ import { say, type Manner } from '../words/index.ts';
 
 /** A scaled mixture as other tools read it. */
 export function scaleJson(batch: Batch, manner: Manner) {
-  const { window, cover, reserve, totals } = batch;
+  const { window: soak, cover, reserve, totals } = batch;
   return {
     factor: batch.factor,
     lines: batch.lines.map((line) => ({
@@ -21,12 +21,12 @@ export function scaleJson(batch: Batch, manner: Manner) {
       sugarG: totals.sugarG,
       sodiumMgPerServing: totals.sodiumMgPerServing,
     },
-    window: window
+    window: soak
       ? {
-          leastMin: window.leastMin,
-          bestMin: window.bestMin,
-          longestMin: window.longestMin,
-          limitedBy: window.limitedBy ?? null,
+          leastMin: soak.leastMin,
+          bestMin: soak.bestMin,
+          longestMin: soak.longestMin,
+          limitedBy: soak.limitedBy ?? null,
         }
       : null,
     cover: cover ? { needMl: cover.needMl, haveMl: cover.haveMl, fits: cover.fits ?? null } : null,

@@ -1,9 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { applyCommand, mannerOf, say, type Kitchen, type Meal, type Step } from '../index.ts';
-import { at, dish, mealOfDishes, step, supper } from '../test/meals.ts';
+import { at, dish, fixed, mealOfDishes, step, supper } from '../test/meals.ts';
 import { plan, type Clash } from './index.ts';
-
-const fixed = (minutes: number) => ({ kind: 'fixed' as const, minutes });
 
 function withAppliances(meal: Meal, appliances: Kitchen['appliances']): Meal {
   return { ...meal, kitchen: { ...meal.kitchen, appliances } };

@@ -5,6 +5,8 @@ import {
   after,
   at,
   dish,
+  elastic,
+  fixed,
   mealArbitrary,
   mealOfDishes,
   NIGHT,
@@ -14,14 +16,6 @@ import {
   ZONE,
 } from '../test/meals.ts';
 import { plan } from './index.ts';
-
-const fixed = (minutes: number) => ({ kind: 'fixed' as const, minutes });
-const elastic = (leastMin: number, bestMin: number, longestMin: number) => ({
-  kind: 'elastic' as const,
-  leastMin,
-  bestMin,
-  longestMin,
-});
 
 function whyOf(meal: Meal, id: string, now = '2026-11-23T08:00'): string {
   const made = plan(meal, meal.kitchen, at(now));

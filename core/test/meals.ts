@@ -23,6 +23,15 @@ export const WORK = {
   what: 'work',
 };
 
+/** Times of steps, short. */
+export const fixed = (minutes: number) => ({ kind: 'fixed' as const, minutes });
+export const elastic = (leastMin: number, bestMin: number, longestMin: number) => ({
+  kind: 'elastic' as const,
+  leastMin,
+  bestMin,
+  longestMin,
+});
+
 type PartStep = Partial<Step> & Pick<Step, 'id' | 'time'>;
 
 /** A step with what the test does not care about filled in. */
