@@ -32,7 +32,8 @@ describe('the elastic axis', () => {
     fc.assert(
       fc.property(events, fc.nat(6000), (minutes, min) => {
         const axis = elasticAxis(minutes);
-        expect(momentAt(axis, placeOf(axis, min))).toBe(min);
+        // A moment may come back as −0, which is 0.
+        expect(momentAt(axis, placeOf(axis, min)) - min).toBeCloseTo(0, 9);
       }),
     );
   });
