@@ -58,7 +58,7 @@ function batchText(name: string, batch: Batch, meal: Meal): string {
   const manner = mannerOf(meal);
   const { totals, reserve, window } = batch;
   const lines = [
-    `${name} for ${showWeight(batch.batchG, manner.units)}: × ${batch.factor.toFixed(2)}`,
+    `${name}${batch.batchG > 0 ? ` for ${showWeight(batch.batchG, manner.units)}` : ''}: × ${batch.factor.toFixed(2)}`,
   ];
   for (const line of batch.lines) {
     const off = `${line.measureErrorPct >= 0 ? '+' : ''}${line.measureErrorPct.toFixed(1)} %`;
@@ -69,9 +69,8 @@ function batchText(name: string, batch: Batch, meal: Meal): string {
   lines.push(`In all ${showWeight(totals.grams)}, ${showVolume(totals.ml)}.`);
   if (reserve) lines.push(`Keep clean first: ${showVolume(reserve.ml)}, ${reserve.purpose}.`);
   if (window) {
-    const limit = window.limitedBy ? `: ${window.limitedBy}` : '';
     lines.push(
-      `Least ${showMinutes(window.leastMin)}, best ${showMinutes(window.bestMin)}, longest ${showMinutes(window.longestMin)}${limit}.`,
+      `Least ${showMinutes(window.leastMin)}, best ${showMinutes(window.bestMin)}, longest ${showMinutes(window.longestMin)}. ${say(window.limitedBy, manner)}`,
     );
   }
   lines.push(...batch.warnings.map((warning) => `! ${say(warning, manner)}`));

@@ -15,7 +15,7 @@ test('the meat on the scale changes spoons and plan', async ({ page }) => {
   await scale.fill('3 kg');
   await scale.press('Enter');
   await expect(yoghurt).toContainText('640 g');
-  await expect(page.getByText('so × 2.00')).toBeVisible();
+  await expect(page.getByText('so × 2.16')).toBeVisible();
   await goTo(page, 'Weave');
   await expect(segment(page, SMOKE)).toHaveAttribute('aria-label', /6 h 15/);
   await goTo(page, 'Table');

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { CUTS, pantryOf } from '../pantry/index.ts';
 import { MixtureSchema, roundCount, scaleMixture, type BatchFor, type Mixture } from './index.ts';
 
 /** A mixture from its lines, for 1,000 g unless said otherwise. */
@@ -15,13 +16,24 @@ function mixture(lines: object[], more: object = {}): Mixture {
   });
 }
 
-const on = (batchG: number, more: Partial<BatchFor> = {}): BatchFor => ({
-  batchG,
-  portions: 4,
-  animals: ['lamb'],
-  spoons: 'us',
-  ...more,
-});
+/** Food of so much weight, four portions, in a pantry without own things. */
+function on(
+  weightG: number,
+  more: Partial<BatchFor> = {},
+  cut = 'lamb-shoulder-bone-in',
+): BatchFor {
+  return {
+    foods: [{ id: 'meat', name: 'meat', weightG, portions: 4, cut: CUTS.get(cut) }],
+    variantFoods: new Map(),
+    portions: 4,
+    pantry: pantryOf(undefined),
+    siblings: [],
+    spoons: 'us',
+    brine: 'equilibrium',
+    saltAtEnd: false,
+    ...more,
+  };
+}
 
 const OIL = { ingredient: 'olive-oil', amount: '100 g' };
 const SALT = { ingredient: 'salt-fine-table', amount: '12 g' };
@@ -130,18 +142,18 @@ describe('what is in it', () => {
   });
 
   it('warns of too little, too much for the vessel, too salty and too long', () => {
-    const keys = (recipe: Mixture, more: Partial<BatchFor> = {}) =>
-      scaleMixture(recipe, on(1000, more)).warnings.map((warning) => warning.key);
+    const keys = (recipe: Mixture, more: Partial<BatchFor> = {}, cut = 'lamb-leg-boneless') =>
+      scaleMixture(recipe, on(1000, more, cut)).warnings.map((warning) => warning.key);
     expect(keys(mixture([{ ...OIL, amount: '30 g' }]))).toEqual(['batch.tooLittle']);
-    const full = { vessel: { name: 'bowl', capacityMl: 1200 } };
+    const full = { vessel: { name: 'bowl', kind: 'bowl' as const, capacityMl: 1200 } };
     expect(keys(mixture([{ ...YOGHURT, amount: '400 g' }]), full)).toEqual(['batch.overflows']);
     expect(keys(mixture([{ ...SALT, amount: '40 g' }], { kind: 'dry brine' }))).toEqual([
       'batch.salty',
     ]);
     const three = { window: { leastMin: 60, bestMin: 600, longestMin: 3 * 1440 } };
-    const long = mixture([YOGHURT], three);
-    expect(keys(long)).toEqual([]);
-    // USDA/FSIS marinating guidance, from memory: poultry two days.
-    expect(keys(long, { animals: ['poultry'] })).toEqual(['batch.tooLong']);
+    const oily = mixture([{ ...OIL, amount: '300 g' }], three);
+    // FSIS marinating guidance, from memory: poultry two days, other meat five.
+    expect(keys(oily, {}, 'chicken-whole')).toContain('batch.tooLong');
+    expect(keys(oily)).not.toContain('batch.tooLong');
   });
 });

@@ -1,6 +1,24 @@
-export * from './fields.ts';
-export { LineSchema, MixtureSchema, type Mixture, type MixtureLine } from './mixture.ts';
-export { scaleMixture, type Batch, type BatchFor, type Reserve } from './scale.ts';
+export * from './mixture.ts';
+export {
+  scaleMixture,
+  windowOf,
+  coolingOfMixture,
+  type Batch,
+  type Meters,
+  type Reserve,
+  type VariantBatch,
+} from './scale.ts';
+export { saltedFood, saltingBy, weighMixture, type BatchFood, type BatchFor } from './weigh.ts';
 export { roundCount, type ScaledLine } from './line.ts';
-export type { Cover, Vessel } from './cover.ts';
+export { VESSEL_KINDS, type Cover, type Vessel, type VesselKind } from './cover.ts';
+export { holdsOf, mixableOfLine, type Shelf } from './compose.ts';
+export * from './contact.ts';
+export * from './cooling.ts';
+export * from './diffusion.ts';
+export * from './salting.ts';
+export type { SoakEnd, SoakWindow } from './window.ts';
 export type { BatchWarning } from './warnings.ts';
+export { weighingSteps, type WeighingStep } from './weighing.ts';
+export { effectsOf, type Effect } from './effect.ts';
+export { nudgeAmount, recipeAmount } from './amounts.ts';
+export * from './meters.ts';

@@ -1,54 +1,102 @@
-import type { Animal } from '../pantry/index.ts';
-import { mlOf, parseQuantity, type SpoonSystem } from '../quantity/index.ts';
-import { coverOf, type Cover, type Vessel } from './cover.ts';
-import { baselineGrams, ingredientOf, scaleLine, type ScaledLine } from './line.ts';
-import type { Mixture } from './mixture.ts';
+import { coolingOf, type CoolingEstimate } from './cooling.ts';
+import { acidPct, pct, pHOf, plus, times, type Contents } from './contents.ts';
+import { mixed, ontoRaw, setAside, type Boiled, type Clean, type TouchedRaw } from './contact.ts';
+import { coverOf, type Cover } from './cover.ts';
+import { measureLine, type ScaledLine } from './line.ts';
+import type { Mixture, Variant } from './mixture.ts';
+import { saltAtRest } from './salting.ts';
 import { batchWarnings, type BatchWarning } from './warnings.ts';
+import {
+  allFoods,
+  lineTotals,
+  saltedFood,
+  saltingBy,
+  weighMixture,
+  type BatchFor,
+  type WeighedMixture,
+} from './weigh.ts';
+import { soakWindow, type SoakWindow } from './window.ts';
 
 /** A mixture at the weight of its batch. */
 export interface Batch {
-  /** Batch weight over the baseline's. 1 for a fixed mixture. */
+  /** Weight of all its food over the baseline's. 1 for a fixed mixture. */
   readonly factor: number;
   readonly baselineG?: number | undefined;
+  /** The food of the main part. */
   readonly batchG: number;
+  /** All the food, variants with it. */
+  readonly allG: number;
+  /** Everything one measures, in the order it goes in. */
   readonly lines: readonly ScaledLine[];
+  /** So many lines go in before the variants are taken out. */
+  readonly commonCount: number;
+  readonly variants: readonly VariantBatch[];
   /** Set aside clean, before anything touches raw food. */
   readonly reserve?: Reserve | undefined;
-  readonly totals: {
+  /** What goes on the food of the main part. */
+  readonly onFood: Clean | TouchedRaw | Boiled;
+  /** Of it, for each food, kept apart. */
+  readonly split: ReadonlyArray<{
+    readonly food: string;
+    readonly name: string;
+    readonly weightG: number;
     readonly grams: number;
     readonly ml: number;
-    /** What is left for the food once the reserve is out. */
-    readonly onFoodMl: number;
-    readonly onFoodG: number;
-    readonly saltG: number;
-    readonly sugarG: number;
-    /** If all that goes on the food were eaten, shared over the portions. */
-    readonly sodiumMgPerServing: number;
-    /** Salt as % of the food's weight. */
-    readonly saltPctOfFood: number;
-  };
-  readonly window?: Mixture['window'];
+  }>;
+  readonly totals: BatchTotals;
+  readonly meters: Meters;
+  readonly window?: SoakWindow | undefined;
   readonly cover?: Cover | undefined;
+  /** A boiled mixture's way to fridge-cold. */
+  readonly cooling?: CoolingEstimate | undefined;
   readonly warnings: readonly BatchWarning[];
+}
+
+export interface BatchTotals {
+  readonly grams: number;
+  readonly ml: number;
+  readonly onFoodMl: number;
+  readonly onFoodG: number;
+  readonly saltG: number;
+  readonly sugarG: number;
+  /** Of the salt and all else that is eaten, shared over the portions. */
+  readonly sodiumMgPerServing: number;
+  /** Salt that reaches the food, % of its weight. */
+  readonly saltPctOfFood: number;
+}
+
+/** What is in the mixture, as the cook judges it. % of its weight. */
+export interface Meters {
+  readonly acidPct: number;
+  readonly pH?: number | undefined;
+  readonly strongEnzymePct: number;
+  readonly mildEnzymePct: number;
+  readonly sugarPct: number;
+  readonly alcoholPct: number;
+  readonly saltPct: number;
+}
+
+export interface VariantBatch {
+  readonly id: string;
+  readonly name: string;
+  readonly forAvoids: Variant['forAvoids'];
+  readonly foods: ReadonlyArray<{ readonly name: string; readonly weightG: number }>;
+  readonly foodG: number;
+  /** To be taken out of what everyone shares. */
+  readonly takeG: number;
+  readonly takeMl: number;
+  /** What is stirred in afterwards. */
+  readonly lines: readonly ScaledLine[];
+  readonly saltPctOfFood: number;
 }
 
 export interface Reserve {
   readonly ml: number;
   readonly grams: number;
   readonly purpose: string;
-  /** Its share of the whole mixture, 0 to 1. */
+  /** Its share of the main part, 0 to 1. */
   readonly share: number;
-}
-
-/** What the mixture goes on and who eats it. */
-export interface BatchFor {
-  /** All the food the mixture goes on, together. */
-  readonly batchG: number;
-  /** Portions it is shared over. */
-  readonly portions: number;
-  readonly animals: readonly Animal[];
-  readonly spoons: SpoonSystem;
-  readonly vessel?: Vessel | undefined;
+  readonly kept: Clean;
 }
 
 /**
@@ -57,93 +105,153 @@ export interface BatchFor {
  * the rest, not the whole, grow with the batch.
  */
 export function scaleMixture(mixture: Mixture, batch: BatchFor): Batch {
-  const { batchG, portions, spoons } = batch;
-  const baselineG = mixture.basis.kind === 'perWeight' ? mixture.basis.baselineG : undefined;
-  const factor = baselineG === undefined ? 1 : batchG / baselineG;
-  const base = baselineTotals(mixture, spoons);
-  const lineFactor = factorOfLines(mixture, factor, base, spoons);
-  const lines = mixture.lines.map((line) => scaleLine(line, lineFactor, spoons));
-  const grams = sum(lines.map((line) => line.grams));
-  const ml = base.grams > 0 ? (grams * base.ml) / base.grams : 0;
-  const reserve = reserveOf(mixture, factor, grams, ml, base, spoons);
-  const used = 1 - (reserve?.share ?? 0);
-  const saltG = sum(lines.map((line) => line.saltG));
-  const totals: Batch['totals'] = {
-    grams,
-    ml,
-    onFoodMl: ml * used,
-    onFoodG: grams * used,
-    saltG,
-    sugarG: sum(lines.map((line) => line.sugarsG)),
-    sodiumMgPerServing:
-      portions === 0 ? 0 : (sum(lines.map((line) => line.sodiumMg)) * used) / portions,
-    saltPctOfFood: batchG === 0 ? 0 : ((saltG * used) / batchG) * 100,
-  };
-  const cover = coverOf(mixture, batchG, totals.onFoodMl, batch.vessel);
+  const weighed = weighMixture(mixture, batch);
+  const { main } = weighed;
+  const whole = mixed(main.contents);
+  const share = 1 - usedShare(weighed);
+  const { kept, rest } = setAside(whole, share);
+  const reserve =
+    mixture.reserve && whole.grams > 0
+      ? { ml: kept.ml, grams: kept.grams, purpose: mixture.reserve.purpose, share, kept }
+      : undefined;
+  const onFood = soakingContents(weighed);
+  const totals = totalsOf(mixture, batch, weighed, share);
+  // Variants lie in vessels of their own.
+  const inVessel = times(main.contents, 1 - share);
+  const cover = coverOf(mixture, main.foodG, inVessel, batch.vessel);
+  const window = soakWindow(mixture, batch, onFood);
+  const { saltPctOfFood } = totals;
   return {
-    factor,
-    baselineG,
-    batchG,
-    lines,
+    factor: weighed.factor,
+    baselineG: mixture.basis.kind === 'perWeight' ? mixture.basis.baselineG : undefined,
+    batchG: main.foodG,
+    allG: sum(allFoods(batch), 'weightG'),
+    lines: measuredLines(mixture, batch, weighed),
+    commonCount: weighed.commonCount,
+    variants: weighed.variants.map((part) => variantBatch(part, mixture, batch)),
     reserve,
+    onFood: mixture.touchesRaw ? ontoRaw(rest) : rest,
+    split: splitOver(batch, rest),
     totals,
-    window: mixture.window,
+    meters: metersOf(onFood),
+    window,
     cover,
-    warnings: batchWarnings(batch.animals, mixture, totals, cover),
+    cooling: mixture.boiled ? coolingOfMixture(weighed) : undefined,
+    warnings: batchWarnings({ mixture, batch, weighed, onFood, saltPctOfFood, cover, window }),
   };
 }
 
-interface BaselineTotals {
-  readonly grams: number;
-  readonly ml: number;
+/** Only the window: what the planner asks for, without spoons. */
+export function windowOf(mixture: Mixture, batch: BatchFor): SoakWindow | undefined {
+  return soakWindow(mixture, batch, soakingContents(weighMixture(mixture, batch)));
 }
 
-/** Grams and millilitres of the mixture as written; what has no density counts as water. */
-function baselineTotals(mixture: Mixture, spoons: SpoonSystem): BaselineTotals {
-  return mixture.lines.reduce(
-    (total, line) => {
-      const grams = baselineGrams(line, spoons);
-      const ml = mlOf(parseQuantity(line.amount, spoons), ingredientOf(line)) ?? grams;
-      return { grams: total.grams + grams, ml: total.ml + ml };
-    },
-    { grams: 0, ml: 0 },
-  );
+/** A boiled mixture's way to cold, from what was hot and the ice that goes in. */
+export function coolingOfMixture(weighed: WeighedMixture): CoolingEstimate {
+  const ice = lineTotals(weighed.lines.filter(({ of }) => of.id === 'ice')).grams;
+  return coolingOf(lineTotals(weighed.lines).grams - ice, ice);
 }
 
-function factorOfLines(
+/** What lies on the main food while it soaks: the reserve out, salt for the end not yet in. */
+function soakingContents(weighed: WeighedMixture): Contents {
+  const { main } = weighed;
+  return times(plus(main.contents, main.atEnd, -1), usedShare(weighed));
+}
+
+/** Of the main part, what is left once the reserve is out. */
+function usedShare({ main, reserveMl }: WeighedMixture): number {
+  return main.contents.ml > 0 ? 1 - Math.min(1, reserveMl / main.contents.ml) : 1;
+}
+
+function totalsOf(
   mixture: Mixture,
-  factor: number,
-  base: BaselineTotals,
-  spoons: SpoonSystem,
-): number {
-  if (mixture.reserve?.scaling !== 'fixed' || base.grams === 0) return factor;
-  const kept = reserveBaselineG(mixture, base, spoons);
-  return (factor * (base.grams - kept) + kept) / base.grams;
+  batch: BatchFor,
+  weighed: WeighedMixture,
+  reserveShare: number,
+): BatchTotals {
+  const measured = lineTotals(weighed.lines);
+  const { main } = weighed;
+  const used = 1 - reserveShare;
+  const portions = batch.foods.length > 0 ? sum(batch.foods, 'portions') : batch.portions;
+  const eaten = eatenShare(mixture, batch, main.contents.saltG);
+  // What is kept clean is eaten too.
+  const sodiumMg = main.contents.sodiumMg * (used * eaten + reserveShare);
+  return {
+    grams: measured.grams,
+    ml: measured.ml,
+    onFoodMl: main.contents.ml * used,
+    onFoodG: main.contents.grams * used,
+    saltG: measured.saltG,
+    sugarG: measured.sugarG,
+    sodiumMgPerServing: portions === 0 ? 0 : sodiumMg / portions,
+    saltPctOfFood: main.foodG === 0 ? 0 : ((main.contents.saltG * used * eaten) / main.foodG) * 100,
+  };
 }
 
-function reserveBaselineG(mixture: Mixture, base: BaselineTotals, spoons: SpoonSystem): number {
-  if (!mixture.reserve) return 0;
-  const amount = parseQuantity(mixture.reserve.amount, spoons);
-  const gPerMl = base.ml > 0 ? base.grams / base.ml : 1;
-  const ml = mlOf(amount, { name: mixture.name, gPerMl }) ?? 0;
-  return Math.min(base.grams, ml * gPerMl);
+/**
+ * Of the salt of a mixture, what is eaten. All of a paste or a sauce; of a brine what the meat
+ * holds once it is at rest, or the target of a strong one.
+ */
+function eatenShare(mixture: Mixture, batch: BatchFor, saltG: number): number {
+  if (mixture.kind !== 'wet brine' || saltG === 0) return 1;
+  const food = saltedFood(allFoods(batch));
+  if (food.boneless === 0) return 1;
+  const by = saltingBy(mixture, batch);
+  if (mixture.salting && by === 'strong') {
+    return Math.min(1, ((mixture.salting.targetPct / 100) * food.boneless) / saltG);
+  }
+  const water = lineTotals(weighMixture(mixture, batch).lines).waterG;
+  return Math.min(1, (saltAtRest(saltG, food, water) * food.boneless) / saltG);
 }
 
-function reserveOf(
+function measuredLines(mixture: Mixture, batch: BatchFor, weighed: WeighedMixture): ScaledLine[] {
+  return weighed.lines.map((line) => ({
+    ...measureLine(line, batch.spoons, batch.owned),
+    index: mixture.lines.indexOf(line.line),
+  }));
+}
+
+function variantBatch(
+  part: WeighedMixture['variants'][number],
   mixture: Mixture,
-  factor: number,
-  grams: number,
-  ml: number,
-  base: BaselineTotals,
-  spoons: SpoonSystem,
-): Reserve | undefined {
-  if (!mixture.reserve || grams === 0) return undefined;
-  const wantedG =
-    reserveBaselineG(mixture, base, spoons) * (mixture.reserve.scaling === 'fixed' ? 1 : factor);
-  const share = Math.min(1, wantedG / grams);
-  return { ml: ml * share, grams: grams * share, purpose: mixture.reserve.purpose, share };
+  batch: BatchFor,
+): VariantBatch {
+  const { variant } = part;
+  const eaten = eatenShare(mixture, batch, part.contents.saltG);
+  return {
+    id: variant.id,
+    name: variant.name,
+    forAvoids: variant.forAvoids,
+    foods: part.foods.map(({ name, weightG }) => ({ name, weightG })),
+    foodG: part.foodG,
+    takeG: part.takeG,
+    takeMl: part.takeMl,
+    lines: part.lines.map((line) => measureLine(line, batch.spoons, batch.owned)),
+    saltPctOfFood: part.foodG === 0 ? 0 : ((part.contents.saltG * eaten) / part.foodG) * 100,
+  };
 }
 
-function sum(values: readonly number[]): number {
-  return values.reduce((total, value) => total + value, 0);
+/** One mixture over several foods, by weight. */
+function splitOver(batch: BatchFor, rest: Clean): Batch['split'] {
+  const all = sum(batch.foods, 'weightG');
+  return batch.foods.map(({ id, name, weightG }) => {
+    const share = all > 0 ? weightG / all : 0;
+    return { food: id, name, weightG, grams: rest.grams * share, ml: rest.ml * share };
+  });
+}
+
+function metersOf(onFood: Contents): Meters {
+  return {
+    acidPct: acidPct(onFood),
+    pH: pHOf(onFood),
+    strongEnzymePct: pct(onFood.strongEnzymeG, onFood),
+    mildEnzymePct: pct(onFood.mildEnzymeG, onFood),
+    sugarPct: pct(onFood.sugarG, onFood),
+    alcoholPct: pct(onFood.alcoholG, onFood),
+    saltPct: pct(onFood.saltG, onFood),
+  };
+}
+
+function sum<K extends string>(items: ReadonlyArray<Readonly<Record<K, number>>>, key: K): number {
+  return items.reduce((total, item) => total + item[key], 0);
 }

@@ -1,8 +1,10 @@
-import type { Animal } from '../pantry/index.ts';
-import { LONGEST_RAW_DAYS } from '../safety/index.ts';
 import type { Message } from '../words/index.ts';
+import { acidPct, pct, type Contents } from './contents.ts';
 import type { Cover } from './cover.ts';
 import type { Mixture } from './mixture.ts';
+import type { BatchFor, WeighedMixture } from './weigh.ts';
+import { SOAK_LIMITS, FRUIT_LONGEST_MIN } from './soak-limits.ts';
+import type { SoakWindow } from './window.ts';
 
 /** Something the cook should know before the mixture goes on. */
 export type BatchWarning = Message;
@@ -10,33 +12,107 @@ export type BatchWarning = Message;
 /** The strongest salting most people still like, % of the food. Common practice, no source. */
 const SALT_HIGH_PCT = 2.5;
 
-export function batchWarnings(
-  animals: readonly Animal[],
-  mixture: Mixture,
-  totals: { readonly saltPctOfFood: number },
-  cover: Cover | undefined,
-): BatchWarning[] {
+/** What the warnings look at. */
+export interface Looked {
+  readonly mixture: Mixture;
+  readonly batch: BatchFor;
+  readonly weighed: WeighedMixture;
+  readonly onFood: Contents;
+  readonly saltPctOfFood: number;
+  readonly cover: Cover | undefined;
+  readonly window: SoakWindow | undefined;
+}
+
+export function batchWarnings(looked: Looked): BatchWarning[] {
+  return [
+    ...coverWarnings(looked),
+    ...saltWarnings(looked),
+    ...soakWarnings(looked),
+    ...variantWarnings(looked),
+    ...partWarnings(looked),
+  ];
+}
+
+function coverWarnings({ cover }: Looked): BatchWarning[] {
+  if (!cover) return [];
   const warnings: BatchWarning[] = [];
-  if (cover && !cover.enough) {
-    warnings.push({
-      key: 'batch.tooLittle',
-      values: { have: { ml: cover.haveMl }, need: { ml: cover.needMl } },
-    });
+  if (!cover.enough) {
+    const values = { have: { ml: cover.haveMl }, need: { ml: cover.needMl } };
+    warnings.push({ key: 'batch.tooLittle', values });
   }
-  if (cover?.fits === false) {
-    warnings.push({
-      key: 'batch.overflows',
-      values: { vessel: cover.vessel ?? '', fill: { ml: cover.fillMl } },
-    });
-  }
-  const eatenWithFood = mixture.kind !== 'pickle' && mixture.kind !== 'wet brine';
-  if (eatenWithFood && totals.saltPctOfFood > SALT_HIGH_PCT) {
-    warnings.push({ key: 'batch.salty', values: { pct: totals.saltPctOfFood.toFixed(1) } });
-  }
-  const poultry = animals.includes('poultry');
-  const longestDays = poultry ? LONGEST_RAW_DAYS.poultry : LONGEST_RAW_DAYS.other;
-  if (mixture.touchesRaw && mixture.window && mixture.window.longestMin > longestDays * 1440) {
-    warnings.push({ key: 'batch.tooLong', values: { days: String(longestDays) } });
+  if (cover.froths) {
+    warnings.push({ key: 'batch.froths', values: { vessel: cover.vessel?.name ?? '' } });
+  } else if (cover.fits === false) {
+    const values = { vessel: cover.vessel?.name ?? '', fill: { ml: cover.fillMl } };
+    warnings.push({ key: 'batch.overflows', values });
   }
   return warnings;
+}
+
+function saltWarnings({ mixture, weighed, saltPctOfFood }: Looked): BatchWarning[] {
+  const eatenWithFood = mixture.kind !== 'pickle' && mixture.kind !== 'wet brine';
+  if (eatenWithFood && saltPctOfFood > SALT_HIGH_PCT) {
+    return [{ key: 'batch.salty', values: { pct: saltPctOfFood.toFixed(1) } }];
+  }
+  const salted = weighed.lines.some(({ line }) => line.scaling === 'salt');
+  const without = weighed.lines.find(
+    ({ line, grams, locked }) => line.scaling === 'salt' && !locked && grams <= 0,
+  );
+  return salted && without ? [{ key: 'batch.alreadySalted' }] : [];
+}
+
+function soakWarnings({ mixture, batch, onFood, window }: Looked): BatchWarning[] {
+  if (!window) return [];
+  const warnings: BatchWarning[] = [];
+  const groups = batch.foods.map(({ cut }) => cut?.soaks);
+  const fruit = onFood.strongEnzymeG + onFood.mildEnzymeG > 0;
+  if (
+    fruit &&
+    groups.some((group) => group !== undefined && SOAK_LIMITS[group].enzymeMin === 0) &&
+    pct(onFood.strongEnzymeG, onFood) > 0.2
+  ) {
+    warnings.push({ key: 'batch.enzymeNever' });
+  }
+  const fishy = groups.some((group) => group === 'fish' || group === 'shellfish');
+  if (fishy && acidPct(onFood) > 0.5 && window.longestMin > 30) {
+    warnings.push({ key: 'batch.fishSour' });
+  }
+  if (!window.own) return warnings;
+  const raw = window.limits.find(({ kind }) => kind === 'raw');
+  if (mixture.touchesRaw && raw && window.longestMin > raw.minutes) {
+    warnings.push({ key: 'batch.tooLong', values: { days: String(raw.minutes / 1440) } });
+  }
+  if (fruit && window.longestMin > FRUIT_LONGEST_MIN) {
+    warnings.push({ key: 'batch.fruitLong' });
+  }
+  const past = window.limits.find(
+    ({ kind, minutes }) => kind !== 'raw' && window.longestMin > minutes * 1.05,
+  );
+  if (past) {
+    const values = { minutes: { minutes: past.minutes } };
+    warnings.push({ key: 'batch.pastLimit', values }, past.message);
+  }
+  return warnings;
+}
+
+/** What goes in instead must not hold what is avoided. */
+function variantWarnings({ weighed }: Looked): BatchWarning[] {
+  return weighed.variants.flatMap(({ variant, lines }) =>
+    lines
+      .filter(({ of }) => of.holds.some((held) => variant.forAvoids.includes(held)))
+      .map(({ of }) => ({
+        key: 'batch.variantHolds' as const,
+        values: { variant: variant.name, what: of.name },
+      })),
+  );
+}
+
+/** More of another mixture than there is. */
+function partWarnings({ weighed }: Looked): BatchWarning[] {
+  return weighed.lines.flatMap(({ line, of, grams }) => {
+    const thereIs = line.part === 'whole' ? undefined : of.countG?.[''];
+    return line.part === undefined || thereIs === undefined || grams <= thereIs * 1.01
+      ? []
+      : [{ key: 'batch.moreThanThere' as const, values: { what: of.name } }];
+  });
 }

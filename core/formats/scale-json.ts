@@ -26,7 +26,7 @@ export function scaleJson(batch: Batch, manner: Manner) {
           leastMin: soak.leastMin,
           bestMin: soak.bestMin,
           longestMin: soak.longestMin,
-          limitedBy: soak.limitedBy ?? null,
+          limitedBy: say(soak.limitedBy, manner),
         }
       : null,
     cover: cover ? { needMl: cover.needMl, haveMl: cover.haveMl, fits: cover.fits ?? null } : null,

@@ -1,5 +1,8 @@
-import { CUTS, type Avoidable } from '../pantry/index.ts';
+import { pantryOf, type Avoidable, type Cut } from '../pantry/index.ts';
 import type { Dish, Eaters, Food, Meal } from './schema.ts';
+
+/** What of a meal its amounts depend on. */
+export type Table = Pick<Meal, 'eaters' | 'pantry'>;
 
 /** Heads and portions at a table: two children of half a portion are two heads, one portion. */
 export interface Company {
@@ -40,11 +43,11 @@ export interface SettledFood {
  * The weight of a food: what the scale says, else its share times the eaters. Weights by share
  * are rounded up to 10 g, pieces up to whole ones.
  */
-export function settleFood(meal: Pick<Meal, 'eaters'>, dish: Dish, food: Food): SettledFood {
+export function settleFood(meal: Table, dish: Dish, food: Food): SettledFood {
   const company = companyOf(eatersOf(meal, dish, food));
   const { suggestedG, pieces } = byShare(food, company);
   const weightG = food.weighedG ?? suggestedG;
-  const yieldShare = food.cut === undefined ? undefined : CUTS.get(food.cut)?.servedShare;
+  const yieldShare = cutOf(meal, food)?.servedShare;
   return {
     food,
     weightG,
@@ -72,6 +75,11 @@ function byShare(food: Food, company: Company): { suggestedG: number; pieces?: n
       return { suggestedG: pieces * share.pieceG, pieces };
     }
   }
+}
+
+/** What a cook knows of a food's cut; undefined when it is none the pantry has. */
+export function cutOf(meal: Pick<Meal, 'pantry'>, food: Pick<Food, 'cut'>): Cut | undefined {
+  return food.cut === undefined ? undefined : pantryOf(meal.pantry).cuts.get(food.cut);
 }
 
 /** A food of a dish by its id. @throws RangeError when there is none */

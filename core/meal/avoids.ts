@@ -1,5 +1,6 @@
-import { CUTS, INGREDIENTS, type Avoidable } from '../pantry/index.ts';
-import { eatersOf } from './amounts.ts';
+import { mixableOfLine, type Mixture, type Shelf } from '../batch/index.ts';
+import { pantryOf, type Animal, type Avoidable } from '../pantry/index.ts';
+import { cutOf, eatersOf } from './amounts.ts';
 import type { Dish, Eaters, Meal } from './schema.ts';
 
 /** Something in a dish that an eater it is meant for avoids. */
@@ -41,31 +42,58 @@ interface Part {
 }
 
 function mixtureParts(meal: Meal, dish: Dish): Part[] {
+  const shelf: Shelf = {
+    pantry: pantryOf(meal.pantry),
+    siblings: dish.mixtures,
+    spoons: meal.kitchen.spoons,
+  };
   return dish.mixtures.flatMap((mixture) => {
-    const foods = dish.foods.filter((food) => mixture.on.includes(food.id));
-    const eaters =
-      foods.length === 0 ? meal.eaters : foods.flatMap((food) => eatersOf(meal, dish, food));
-    return mixture.lines.map((line) => {
-      const ingredient = INGREDIENTS.get(line.ingredient);
-      const because = line.name ?? ingredient?.name ?? line.ingredient;
-      return { holds: ingredient?.holds ?? [], because, eaters };
-    });
+    // What is made for other mixtures is counted in them.
+    if (mixture.basis.kind === 'asUsed') return [];
+    return [
+      ...partsOfLines(mixture.lines, eatersOfFoods(meal, dish, mixture.on), shelf),
+      ...(mixture.variants ?? []).flatMap((variant) => {
+        const spared = mixture.lines.filter(
+          (line) =>
+            !mixableOfLine(line, shelf).holds.some((held) => variant.forAvoids.includes(held)),
+        );
+        const eaters = variant.on.length === 0 ? [] : eatersOfFoods(meal, dish, variant.on);
+        return partsOfLines([...spared, ...variant.instead], eaters, shelf);
+      }),
+    ];
   });
 }
 
-function foodParts(meal: Meal, dish: Dish): Part[] {
-  return dish.foods.map((food) => {
-    const animal = CUTS.get(food.cut ?? '')?.animal ?? 'none';
-    const holds: Avoidable[] =
-      animal === 'none'
-        ? []
-        : animal === 'fish'
-          ? ['fish']
-          : animal === 'pork'
-            ? ['meat', 'pork']
-            : ['meat'];
-    return { holds, because: food.name, eaters: eatersOf(meal, dish, food) };
+function partsOfLines(lines: Mixture['lines'], eaters: readonly Eaters[], shelf: Shelf): Part[] {
+  return lines.map((line) => {
+    const { holds, name } = mixableOfLine(line, shelf);
+    return { holds, because: line.name ?? name, eaters };
   });
+}
+
+function eatersOfFoods(meal: Meal, dish: Dish, ids: readonly string[]): Eaters[] {
+  const foods = dish.foods.filter((food) => ids.includes(food.id));
+  return foods.length === 0 ? meal.eaters : foods.flatMap((food) => eatersOf(meal, dish, food));
+}
+
+/** What an animal is to those who avoid it. */
+const ANIMAL_HOLDS: Readonly<Record<Animal, readonly Avoidable[]>> = {
+  none: [],
+  fish: ['fish'],
+  shellfish: ['shellfish'],
+  pork: ['meat', 'pork'],
+  beef: ['meat'],
+  lamb: ['meat'],
+  poultry: ['meat'],
+  game: ['meat'],
+};
+
+function foodParts(meal: Meal, dish: Dish): Part[] {
+  return dish.foods.map((food) => ({
+    holds: ANIMAL_HOLDS[cutOf(meal, food)?.animal ?? 'none'],
+    because: food.name,
+    eaters: eatersOf(meal, dish, food),
+  }));
 }
 
 function headsAvoiding(eaters: readonly Eaters[], avoids: Avoidable): number {

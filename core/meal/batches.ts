@@ -1,35 +1,62 @@
-import { scaleMixture, type Batch, type Mixture } from '../batch/index.ts';
-import { CUTS, type Animal } from '../pantry/index.ts';
-import { companyOf, foodOf, settleFood } from './amounts.ts';
-import type { Dish, Meal } from './schema.ts';
+import {
+  coolingOfMixture,
+  scaleMixture,
+  weighMixture,
+  windowOf,
+  type Batch,
+  type CoolingEstimate,
+  type Mixture,
+  type SoakWindow,
+} from '../batch/index.ts';
+import type { Message } from '../words/index.ts';
+import { batchFor, type Cooked } from './batch-for.ts';
+import { dishNotes } from './batch-notes.ts';
+import { dishWarnings } from './batch-warnings.ts';
+import type { Dish } from './schema.ts';
+
+/** A batch with what its dish adds to it. */
+export interface NotedBatch extends Batch {
+  /** What to know, with nothing wrong. */
+  readonly notes: readonly Message[];
+}
 
 /**
  * A mixture of a meal at the weight of the foods it goes on.
  *
- * @param weightG what the scale says, when it is not the meal's own weight
+ * @param weightG what the scale says of all its foods together, when it is not the meal's own
  */
-export function batchOf(
-  meal: Pick<Meal, 'eaters' | 'kitchen'>,
-  dish: Dish,
-  mixture: Mixture,
-  weightG?: number,
-): Batch {
-  const settled = mixture.on.map((id) => settleFood(meal, dish, foodOf(dish, id)));
-  const sum = (values: readonly number[]) => values.reduce((total, value) => total + value, 0);
-  return scaleMixture(mixture, {
-    batchG: weightG ?? sum(settled.map((food) => food.weightG)),
-    portions:
-      settled.length > 0
-        ? sum(settled.map((food) => food.company.portions))
-        : companyOf(meal.eaters).portions,
-    animals: animalsOf(dish),
-    spoons: meal.kitchen.spoons,
-    vessel: meal.kitchen.vessels.find((vessel) => vessel.id === mixture.vessel),
-  });
+export function batchOf(meal: Cooked, dish: Dish, mixture: Mixture, weightG?: number): NotedBatch {
+  const batch = scaleMixture(mixture, batchFor(meal, dish, mixture, weightG));
+  const more = dishWarnings(meal, dish, mixture, batch);
+  const notes = dishNotes(meal, dish, mixture, batch);
+  return { ...batch, warnings: [...batch.warnings, ...more], notes };
 }
 
-/** The animals a dish's cuts come from, each once. */
-export function animalsOf(dish: Dish): Animal[] {
-  const all = dish.foods.flatMap((food) => CUTS.get(food.cut ?? '')?.animal ?? []);
-  return [...new Set(all)].filter((animal) => animal !== 'none');
+/** The windows found for a dish, as long as nothing they depend on has changed. */
+const found = new WeakMap<Dish, Cooked & { windows: Map<Mixture, SoakWindow | undefined> }>();
+
+/** How long a mixture may stay on its food; undefined for what does not soak. */
+export function soakWindowOf(meal: Cooked, dish: Dish, mixture: Mixture): SoakWindow | undefined {
+  const { eaters, kitchen, pantry } = meal;
+  let kept = found.get(dish);
+  if (kept?.eaters !== eaters || kept.kitchen !== kitchen || kept.pantry !== pantry) {
+    kept = { eaters, kitchen, pantry, windows: new Map() };
+    found.set(dish, kept);
+  }
+  if (!kept.windows.has(mixture)) {
+    kept.windows.set(mixture, windowOf(mixture, batchFor(meal, dish, mixture)));
+  }
+  return kept.windows.get(mixture);
+}
+
+/** The batch as the recipe is written: the same foods in all at the weight it is for. */
+export function recipeBatchOf(meal: Cooked, dish: Dish, mixture: Mixture, batch: Batch): Batch {
+  return batch.factor > 0 && batch.allG > 0
+    ? batchOf(meal, dish, mixture, batch.allG / batch.factor)
+    : batch;
+}
+
+/** How long a boiled mixture takes to fridge-cold. */
+export function coolingOfBatch(meal: Cooked, dish: Dish, mixture: Mixture): CoolingEstimate {
+  return coolingOfMixture(weighMixture(mixture, batchFor(meal, dish, mixture)));
 }

@@ -1,8 +1,11 @@
-import { takenIds } from './ids.ts';
+import type { OwnCut, OwnIngredient, OwnPantry } from '../pantry/index.ts';
+import { inBatches, type BatchCommand } from './batch-commands.ts';
+import { mapId, takenIds } from './ids.ts';
+import { practised } from './practise.ts';
 import { groupsOf, seatsOf, type Seat } from './seats.ts';
 import { starterDish, type StarterId } from './starters.ts';
-import type { Mixture, MixtureLine } from '../batch/index.ts';
-import type { Dish, Food, Kitchen, Meal, Step, StepTime } from './schema.ts';
+import type { Dish, Kitchen, Meal, Step, StepTime } from './schema.ts';
+import { SCHOOLS, type SchoolName, type SomeSchools } from './schools.ts';
 
 /** Everything a cook can do to a meal. Each is a value, so that it can be stored, undone and named. */
 export type Command =
@@ -11,7 +14,6 @@ export type Command =
   | { do: 'changeSeat'; seat: number; to: Seat }
   | { do: 'addSeat'; seat: Seat }
   | { do: 'removeSeat'; seat: number }
-  | { do: 'weigh'; dish: string; food: string; weightG: number | null }
   | { do: 'setStepTime'; step: string; time: StepTime }
   | {
       do: 'editStep';
@@ -22,14 +24,17 @@ export type Command =
   | { do: 'beginStep'; step: string; at: string | null }
   | { do: 'addStepAfter'; step: string; new: Step }
   | { do: 'removeStep'; step: string }
-  | { do: 'setLine'; dish: string; mixture: string; line: number; change: Partial<MixtureLine> }
-  | { do: 'setReserve'; dish: string; mixture: string; amount: string }
-  | { do: 'setWindow'; dish: string; mixture: string; window: NonNullable<Mixture['window']> }
   | { do: 'setHours'; hours: Kitchen['hours'] }
   | { do: 'setUnits'; change: Partial<Pick<Kitchen, 'units' | 'spoons' | 'clock'>> }
+  | { do: 'setMeasures'; measures: Kitchen['measures'] }
+  | { do: 'setVessels'; vessels: Kitchen['vessels'] }
+  | { do: 'setSchool'; school: SchoolName; to: string | null; dish?: string }
+  | { do: 'ownIngredient'; ingredient: OwnIngredient }
+  | { do: 'ownCut'; cut: OwnCut }
   | { do: 'addDish'; starter: StarterId; name: string }
   | { do: 'renameDish'; dish: string; name: string }
-  | { do: 'removeDish'; dish: string };
+  | { do: 'removeDish'; dish: string }
+  | BatchCommand;
 
 /** The meal after a command. The meal given is left as it was. Unknown ids change nothing. */
 export function applyCommand(meal: Meal, command: Command): Meal {
@@ -54,38 +59,29 @@ export function applyCommand(meal: Meal, command: Command): Meal {
     }
     case 'removeDish':
       return removeDish(meal, command.dish);
+    case 'setMeasures':
+      return command.measures.length === 0
+        ? meal
+        : { ...meal, kitchen: { ...meal.kitchen, measures: command.measures } };
+    case 'setVessels':
+      return setVessels(meal, command.vessels);
+    case 'setSchool':
+      return practised(setSchool(meal, command));
+    case 'ownIngredient':
+    case 'ownCut':
+      return { ...meal, pantry: withOwn(meal.pantry, command) };
     default:
-      return { ...meal, dishes: meal.dishes.map((dish) => inDish(dish, command)) };
+      return { ...meal, dishes: meal.dishes.map((dish) => inDish(meal, dish, command)) };
   }
 }
 
 type DishCommand = Extract<Command, { dish: string } | { step: string }>;
 
-function inDish(dish: Dish, command: Exclude<DishCommand, { do: 'removeDish' }>): Dish {
+function inDish(meal: Meal, dish: Dish, command: Exclude<DishCommand, { do: 'removeDish' }>): Dish {
   if ('dish' in command && command.dish !== dish.id) return dish;
   switch (command.do) {
     case 'renameDish':
       return { ...dish, name: command.name };
-    case 'weigh':
-      return { ...dish, foods: mapId(dish.foods, command.food, (f) => weigh(f, command.weightG)) };
-    case 'setLine':
-      return inMixture(dish, command.mixture, (mixture) => ({
-        ...mixture,
-        lines: mixture.lines.map((line, i) =>
-          i === command.line ? { ...line, ...command.change } : line,
-        ),
-      }));
-    case 'setReserve':
-      return inMixture(dish, command.mixture, (mixture) =>
-        mixture.reserve
-          ? { ...mixture, reserve: { ...mixture.reserve, amount: command.amount } }
-          : mixture,
-      );
-    case 'setWindow':
-      return inMixture(dish, command.mixture, (mixture) => ({
-        ...mixture,
-        window: command.window,
-      }));
     case 'setStepTime':
       return inStep(dish, command.step, (step) => ({ ...step, time: command.time }));
     case 'editStep':
@@ -104,12 +100,9 @@ function inDish(dish: Dish, command: Exclude<DishCommand, { do: 'removeDish' }>)
       return addStepAfter(dish, command.step, command.new);
     case 'removeStep':
       return { ...dish, steps: withoutSteps(dish.steps, new Set([command.step])) };
+    default:
+      return inBatches(meal, dish, command);
   }
-}
-
-function weigh(food: Food, weightG: number | null): Food {
-  const { weighedG: _old, ...rest } = food;
-  return weightG === null ? rest : { ...rest, weighedG: weightG };
 }
 
 /** The new step goes between the step and all that followed it. */
@@ -158,14 +151,46 @@ function removeDish(meal: Meal, id: string): Meal {
   return { ...meal, dishes };
 }
 
-function inMixture(dish: Dish, id: string, change: (mixture: Mixture) => Mixture): Dish {
-  return { ...dish, mixtures: mapId(dish.mixtures, id, change) };
-}
-
 function inStep(dish: Dish, id: string, change: (step: Step) => Step): Dish {
   return { ...dish, steps: mapId(dish.steps, id, change) };
 }
 
-function mapId<T extends { id: string }>(items: readonly T[], id: string, to: (item: T) => T): T[] {
-  return items.map((item) => (item.id === id ? to(item) : item));
+/** A mixture keeps no vessel that is gone. */
+function setVessels(meal: Meal, vessels: Kitchen['vessels']): Meal {
+  const kept = new Set(vessels.map((vessel) => vessel.id));
+  const dishes = meal.dishes.map((dish) => ({
+    ...dish,
+    mixtures: dish.mixtures.map(({ vessel, ...mixture }) =>
+      vessel === undefined || !kept.has(vessel) ? mixture : { ...mixture, vessel },
+    ),
+  }));
+  return { ...meal, kitchen: { ...meal.kitchen, vessels }, dishes };
+}
+
+/** An answer for the kitchen or for one dish; null takes it back. Unknown answers change nothing. */
+function setSchool(meal: Meal, command: Extract<Command, { do: 'setSchool' }>): Meal {
+  const { school, to, dish: id } = command;
+  const answers: readonly string[] = SCHOOLS[school];
+  if (to !== null && !answers.includes(to)) return meal;
+  const answered = (schools: SomeSchools | undefined): SomeSchools => {
+    const { [school]: _old, ...others } = schools ?? {};
+    return to === null ? others : { ...others, [school]: to };
+  };
+  if (id === undefined) {
+    return { ...meal, kitchen: { ...meal.kitchen, schools: answered(meal.kitchen.schools) } };
+  }
+  const dishes = mapId(meal.dishes, id, (dish) => ({ ...dish, schools: answered(dish.schools) }));
+  return { ...meal, dishes };
+}
+
+function withOwn(
+  pantry: OwnPantry | undefined,
+  command: Extract<Command, { do: 'ownIngredient' | 'ownCut' }>,
+): OwnPantry {
+  const { ingredients, cuts } = pantry ?? { ingredients: [], cuts: [] };
+  const put = <T extends { id: string }>(items: readonly T[], item: T): T[] =>
+    items.some(({ id }) => id === item.id) ? mapId(items, item.id, () => item) : [...items, item];
+  return command.do === 'ownIngredient'
+    ? { ...pantry, ingredients: put(ingredients, command.ingredient), cuts }
+    : { ...pantry, ingredients, cuts: put(cuts, command.cut) };
 }

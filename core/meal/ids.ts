@@ -25,3 +25,12 @@ export function freshId(name: string, taken: ReadonlySet<string>): string {
   for (let n = 2; taken.has(id); n++) id = `${base}-${n}`;
   return id;
 }
+
+/** The list with the one of an id changed. */
+export function mapId<T extends { id: string }>(
+  items: readonly T[],
+  id: string,
+  to: (item: T) => T,
+): T[] {
+  return items.map((item) => (item.id === id ? to(item) : item));
+}

@@ -3,8 +3,19 @@ export * from './parse.ts';
 export type { MealProblem } from './problem.ts';
 export * from './amounts.ts';
 export * from './commands.ts';
+export type { BatchCommand, LineChange, MixtureChange } from './batch-commands.ts';
+export { practised } from './practise.ts';
 export * from './starters.ts';
 export * from './avoids.ts';
 export * from './seats.ts';
-export * from './batches.ts';
+export {
+  batchOf,
+  coolingOfBatch,
+  recipeBatchOf,
+  soakWindowOf,
+  type NotedBatch,
+} from './batches.ts';
+export { animalsOf, batchFor, isStew, type Cooked } from './batch-for.ts';
+export * from './schools.ts';
 export { freshId, takenIds } from './ids.ts';
+export * from './portions.ts';

@@ -1,6 +1,6 @@
-import { INGREDIENTS } from '../pantry/index.ts';
+import { soaks, type Mixture, type MixtureLine } from '../batch/index.ts';
+import { pantryOf } from '../pantry/index.ts';
 import { gramsOf, mlOf, parseQuantity } from '../quantity/index.ts';
-import type { Mixture } from '../batch/index.ts';
 import type { Dish, MealFile, Step } from './schema.ts';
 import type { MealProblem } from './problem.ts';
 
@@ -36,21 +36,39 @@ function checkDish(dish: Dish, path: string, meal: MealFile): MealProblem[] {
   const problems: MealProblem[] = [];
   const foods = new Set(dish.foods.map((food) => food.id));
   const mixtures = new Map(dish.mixtures.map((mixture) => [mixture.id, mixture]));
+  dish.foods.forEach((food, f) => {
+    if (food.cut !== undefined && !pantryOf(meal.pantry).cuts.has(food.cut)) {
+      problems.push(nowhere(`${path}.foods[${f}].cut`, food.cut, 'cut of the pantry'));
+    }
+  });
   dish.mixtures.forEach((mixture, m) => {
     const at = `${path}.mixtures[${m}]`;
-    mixture.on.forEach((food, f) => {
-      if (!foods.has(food)) problems.push(nowhere(`${at}.on[${f}]`, food, 'food of this dish'));
-    });
-    problems.push(...checkLines(mixture, at));
+    const named = [
+      ...mixture.on.map((food, f) => ({ food, path: `${at}.on[${f}]` })),
+      ...(mixture.variants ?? []).flatMap((variant, v) =>
+        variant.on.map((food, f) => ({ food, path: `${at}.variants[${v}].on[${f}]` })),
+      ),
+    ];
+    for (const { food, path: where } of named) {
+      if (!foods.has(food)) problems.push(nowhere(where, food, 'food of this dish'));
+    }
+    problems.push(...checkMixture(mixture, dish, at, meal));
     if (mixture.vessel && !meal.kitchen.vessels.some((vessel) => vessel.id === mixture.vessel)) {
       problems.push(nowhere(`${at}.vessel`, mixture.vessel, 'vessel of this kitchen'));
     }
   });
   dish.steps.forEach((step, s) => {
     const at = `${path}.steps[${s}]`;
-    if (step.time.kind === 'soak' && !mixtures.get(step.time.mixture)?.window) {
-      problems.push(nowhere(`${at}.time.mixture`, step.time.mixture, 'mixture with a window'));
+    if (step.time.kind === 'soak' || step.time.kind === 'cooling') {
+      const of = mixtures.get(step.time.mixture);
+      const fits = of !== undefined && (step.time.kind === 'soak' ? soaks(of) : of.boiled === true);
+      const what = step.time.kind === 'soak' ? 'mixture that soaks' : 'mixture that is boiled';
+      if (!fits) problems.push(nowhere(`${at}.time.mixture`, step.time.mixture, what));
     }
+    step.mixtures?.forEach((mixture, m) => {
+      if (!mixtures.has(mixture))
+        problems.push(nowhere(`${at}.mixtures[${m}]`, mixture, 'mixture of this dish'));
+    });
     if ('food' in step.time && !foods.has(step.time.food)) {
       problems.push(nowhere(`${at}.time.food`, step.time.food, 'food of this dish'));
     }
@@ -66,16 +84,37 @@ function checkDish(dish: Dish, path: string, meal: MealFile): MealProblem[] {
   return problems;
 }
 
-function checkLines(mixture: Mixture, at: string): MealProblem[] {
-  return mixture.lines.flatMap((line, l): MealProblem[] => {
-    const ingredient = INGREDIENTS.get(line.ingredient);
-    if (!ingredient)
-      return [nowhere(`${at}.lines[${l}].ingredient`, line.ingredient, 'ingredient of the pantry')];
-    const amount = parseQuantity(line.amount);
+function checkMixture(mixture: Mixture, dish: Dish, at: string, meal: MealFile): MealProblem[] {
+  const lists = [
+    { lines: mixture.lines, path: `${at}.lines` },
+    ...(mixture.variants ?? []).map((variant, v) => ({
+      lines: variant.instead,
+      path: `${at}.variants[${v}].instead`,
+    })),
+  ];
+  return lists.flatMap(({ lines, path }) =>
+    lines.flatMap((line, l) => {
+      const where = `${path}[${l}]`;
+      return line.part === undefined
+        ? checkIngredient(line, where, meal)
+        : checkPart(line, mixture, dish, where);
+    }),
+  );
+}
+
+function checkIngredient(line: MixtureLine, at: string, meal: MealFile): MealProblem[] {
+  const ingredient = pantryOf(meal.pantry).ingredients.get(line.ingredient);
+  if (!ingredient)
+    return [nowhere(`${at}.ingredient`, line.ingredient, 'ingredient of the pantry')];
+  const written = line.locked === undefined ? ['amount'] : ['amount', 'locked'];
+  return written.flatMap((field): MealProblem[] => {
+    const text = field === 'locked' ? (line.locked ?? '') : line.amount;
+    const amount = parseQuantity(text, meal.kitchen.spoons);
+    const path = `${at}.${field}`;
     if (['temperature', 'time'].includes(amount.dimension)) {
       return [
         {
-          path: `${at}.lines[${l}].amount`,
+          path,
           wrong: 'is not an amount of an ingredient',
           mend: 'Write a weight, a volume or a number',
         },
@@ -84,13 +123,57 @@ function checkLines(mixture: Mixture, at: string): MealProblem[] {
     if (gramsOf(amount, ingredient) === undefined && mlOf(amount, ingredient) === undefined) {
       return [
         {
-          path: `${at}.lines[${l}].amount`,
-          wrong: `cannot be weighed: the pantry does not know what “${line.amount}” of ${ingredient.name} weighs`,
+          path,
+          wrong: `cannot be weighed: the pantry does not know what “${text}” of ${ingredient.name} weighs`,
           mend: 'Write it as a weight, as in “40 g”',
         },
       ];
     }
     return [];
+  });
+}
+
+/** A line that is another mixture: it must be there, not be made of this one, and be clean. */
+function checkPart(line: MixtureLine, mixture: Mixture, dish: Dish, at: string): MealProblem[] {
+  const path = `${at}.ingredient`;
+  const source = dish.mixtures.find((other) => other.id === line.ingredient);
+  if (!source) return [nowhere(path, line.ingredient, 'mixture of this dish')];
+  if (madeOf(source, mixture.id, dish, new Set())) {
+    return [
+      { path, wrong: `makes “${mixture.name}” out of itself`, mend: 'Take one out of the circle' },
+    ];
+  }
+  if (line.part === 'reserve' && !source.reserve) {
+    return [
+      {
+        path,
+        wrong: `takes what was kept clean of “${source.name}”, and nothing is`,
+        mend: 'Give that mixture a reserve first',
+      },
+    ];
+  }
+  const boiled = dish.steps.some(
+    (step) => step.verb === 'boil' && step.mixtures?.includes(mixture.id),
+  );
+  if (line.part === 'used' && source.touchesRaw && !boiled) {
+    return [
+      {
+        path,
+        wrong: `puts what has touched raw food in “${mixture.name}” without boiling it`,
+        mend: `Add a step with the verb “boil” and “mixtures”: ["${mixture.id}"]`,
+      },
+    ];
+  }
+  return [];
+}
+
+function madeOf(mixture: Mixture, target: string, dish: Dish, seen: Set<string>): boolean {
+  if (mixture.id === target) return true;
+  if (seen.has(mixture.id)) return false;
+  seen.add(mixture.id);
+  return mixture.lines.some((line) => {
+    const source = dish.mixtures.find((other) => line.part && other.id === line.ingredient);
+    return source !== undefined && madeOf(source, target, dish, seen);
   });
 }
 

@@ -1,8 +1,10 @@
 import { z } from 'zod';
-import { AVOIDABLE } from '../pantry/index.ts';
-import { ascending, clock, grams, id, minutes, MixtureSchema, type Known } from '../batch/index.ts';
+import { MixtureSchema, VESSEL_KINDS } from '../batch/index.ts';
+import { AVOIDABLE, OwnPantrySchema } from '../pantry/index.ts';
+import { ascending, clock, grams, id, MEASURES, minutes, type Known } from '../quantity/index.ts';
 import { isLocal, isZone } from '../time/index.ts';
 import { PLACES, VERBS } from '../words/index.ts';
+import { SchoolsSchema } from './schools.ts';
 
 /**
  * The meal document, as it lies in a file. Objects are loose: fields this version does not know
@@ -16,7 +18,13 @@ export const PlaceSchema = z.looseObject({
 });
 
 export const HandsSchema = z.discriminatedUnion('when', [
-  z.looseObject({ when: z.literal('start'), minutes: minutes.positive(), what: z.string() }),
+  z.looseObject({
+    when: z.literal('start'),
+    minutes: minutes.positive(),
+    what: z.string(),
+    /** The school of practice that asks for it. */
+    school: z.string().optional(),
+  }),
   z.looseObject({ when: z.literal('end'), minutes: minutes.positive(), what: z.string() }),
   z.looseObject({ when: z.literal('all'), what: z.string() }),
   z.looseObject({
@@ -45,6 +53,8 @@ export const StepTimeSchema = z.discriminatedUnion('kind', [
     .refine(...ascending('leastMin', 'bestMin', 'longestMin')),
   /** The window of a mixture: how long it may stay on the food. */
   z.looseObject({ kind: z.literal('soak'), mixture: id }),
+  /** A boiled mixture growing fridge-cold. */
+  z.looseObject({ kind: z.literal('cooling'), mixture: id }),
   /** A rule of thumb by the weight of a food. */
   z
     .looseObject({
@@ -90,6 +100,10 @@ export const StepSchema = z.looseObject({
   hands: z.array(HandsSchema).default([]),
   doneWhen: z.looseObject({ coreC: z.number().optional(), text: z.string().optional() }).optional(),
   cautions: z.array(z.string()).default([]),
+  /** The mixtures it is about: what is mixed, boiled, brushed on. */
+  mixtures: z.array(id).optional(),
+  /** The school of practice that put it here. */
+  school: z.string().optional(),
   /** Where the cook has put its start: minutes before serving. */
   pinnedBeforeServeMin: z.number().int().optional(),
   /** An instant: the cook has begun it, and nothing moves it any more. */
@@ -128,6 +142,8 @@ export const DishSchema = z.looseObject({
   readyWithinMin: minutes,
   foods: z.array(FoodSchema).default([]),
   mixtures: z.array(MixtureSchema).default([]),
+  /** Where this dish is done in another way than the kitchen's. */
+  schools: SchoolsSchema.optional(),
   steps: z.array(StepSchema),
 });
 
@@ -157,6 +173,7 @@ export const ApplianceSchema = z.looseObject({
 export const VesselSchema = z.looseObject({
   id,
   name: z.string(),
+  kind: z.enum(VESSEL_KINDS).default('tub'),
   capacityMl: z.number().positive(),
 });
 
@@ -170,6 +187,12 @@ export const KitchenSchema = z.looseObject({
   hours: z.array(HoursSchema).default([]),
   appliances: z.array(ApplianceSchema).default([]),
   vessels: z.array(VesselSchema).default([]),
+  /** The spoons and cups there are. */
+  measures: z
+    .array(z.enum(MEASURES))
+    .min(1, 'must hold at least one')
+    .default([...MEASURES]),
+  schools: SchoolsSchema.optional(),
 });
 
 const localTime = z.string().refine(isLocal, {
@@ -199,6 +222,8 @@ export const MealSchema = z.looseObject({
   eaters: z.array(EatersSchema).min(1, 'must hold at least one eater'),
   kitchen: KitchenSchema,
   dishes: z.array(DishSchema),
+  /** Ingredients and cuts of the cook's own. */
+  pantry: OwnPantrySchema.optional(),
 });
 
 export type MealFile = Known<z.infer<typeof MealSchema>>;

@@ -1,3 +1,4 @@
+import { MEASURES } from '../quantity/index.ts';
 import { freshId } from './ids.ts';
 import { MEAL_VERSION, type Dish, type Kitchen, type Meal, type Step } from './schema.ts';
 
@@ -175,6 +176,7 @@ export function plainKitchen(name: string): Kitchen {
       { id: 'hob', kind: 'hob', name: 'Hob', fits: 4 },
     ],
     vessels: [],
+    measures: [...MEASURES],
   };
 }
 

@@ -1,122 +1,43 @@
-import { z } from 'zod';
-import type { Measurable } from '../quantity/index.ts';
+import { cutFromRow, type Cut } from './cut.ts';
 import cutData from './cuts.json';
+import { ingredientFromRow, type Ingredient } from './ingredient.ts';
 import ingredientData from './ingredients.json';
+import { cutFromOwn, ingredientFromOwn, type OwnPantry } from './own.ts';
+import { CutFile, IngredientFile } from './rows.ts';
 
-/** What an eater may avoid: an allergen, or something they do without. */
-export const AVOIDABLE = [
-  'dairy',
-  'egg',
-  'fish',
-  'gluten',
-  'mustard',
-  'nuts',
-  'peanuts',
-  'sesame',
-  'shellfish',
-  'soy',
-  'sulphites',
-  'heat',
-  'alcohol',
-  'meat',
-  'pork',
-] as const;
-export type Avoidable = (typeof AVOIDABLE)[number];
-
-export const AnimalSchema = z.enum(['beef', 'lamb', 'pork', 'poultry', 'game', 'fish', 'none']);
-export type Animal = z.infer<typeof AnimalSchema>;
-
-/** A value with the key of its source in the same file. */
-const sourced = z.tuple([z.number().nonnegative(), z.string()]);
-
-const IngredientRow = z.strictObject({
-  id: z.string(),
-  name: z.string(),
-  section: z.string(),
-  holds: z.array(z.enum(AVOIDABLE)),
-  spice: z.boolean(),
-  values: z.strictObject({
-    gPerMl: sourced.optional(),
-    sodiumMgPer100g: sourced,
-    sugarsGPer100g: sourced,
-  }),
-  countG: z.record(z.string(), sourced).optional(),
-});
-
-const CutRow = z.strictObject({
-  id: z.string(),
-  name: z.string(),
-  animal: AnimalSchema,
-  rawPerAdultG: z.tuple([z.tuple([z.number(), z.number()]), z.string()]),
-  servedShare: sourced,
-  pieceG: sourced.optional(),
-  piecesPerAdult: sourced.optional(),
-});
-
-export const IngredientFile = z.strictObject({
-  sources: z.record(z.string(), z.string()),
-  ingredients: z.array(IngredientRow),
-});
-
-export const CutFile = z.strictObject({
-  sources: z.record(z.string(), z.string()),
-  cuts: z.array(CutRow),
-});
-
-export interface Ingredient extends Measurable {
-  readonly id: string;
-  readonly section: string;
-  /** What in it an eater may avoid. */
-  readonly holds: readonly Avoidable[];
-  /** Measured to 5 % rather than 3 %. */
-  readonly spice: boolean;
-  readonly sodiumMgPer100g: number;
-  readonly sugarsGPer100g: number;
+/** What there is to cook with, by id. */
+export interface Pantry {
+  readonly ingredients: ReadonlyMap<string, Ingredient>;
+  readonly cuts: ReadonlyMap<string, Cut>;
 }
 
-export interface Cut {
-  readonly id: string;
-  readonly name: string;
-  readonly animal: Animal;
-  readonly rawPerAdultG: { readonly low: number; readonly high: number };
-  /** Edible cooked weight over weight as bought. */
-  readonly servedShare: number;
-  readonly pieceG?: number | undefined;
-  readonly piecesPerAdult?: number | undefined;
-}
+const ingredientFile = IngredientFile.parse(ingredientData);
 
 /** All ingredients Zemrin knows, by id. */
 export const INGREDIENTS: ReadonlyMap<string, Ingredient> = new Map(
-  IngredientFile.parse(ingredientData).ingredients.map((row) => [row.id, ingredientOf(row)]),
+  ingredientFile.ingredients.map((row) => [row.id, ingredientFromRow(row, ingredientFile.sources)]),
 );
 
 /** All cuts Zemrin knows, by id. */
 export const CUTS: ReadonlyMap<string, Cut> = new Map(
-  CutFile.parse(cutData).cuts.map((row) => [
-    row.id,
-    {
-      id: row.id,
-      name: row.name,
-      animal: row.animal,
-      rawPerAdultG: { low: row.rawPerAdultG[0][0], high: row.rawPerAdultG[0][1] },
-      servedShare: row.servedShare[0],
-      pieceG: row.pieceG?.[0],
-      piecesPerAdult: row.piecesPerAdult?.[0],
-    },
-  ]),
+  CutFile.parse(cutData).cuts.map((row) => [row.id, cutFromRow(row)]),
 );
 
-function ingredientOf(row: z.infer<typeof IngredientRow>): Ingredient {
-  const weights = Object.entries(row.countG ?? {}).map(([counted, [grams]]) => [counted, grams]);
-  return {
-    id: row.id,
-    name: row.name,
-    section: row.section,
-    holds: row.holds,
-    spice: row.spice,
-    gPerMl: row.values.gPerMl?.[0],
-    sodiumMgPer100g: row.values.sodiumMgPer100g[0],
-    sugarsGPer100g: row.values.sugarsGPer100g[0],
-    countG: Object.fromEntries(weights) as Record<string, number>,
+const BUILT_IN: Pantry = { ingredients: INGREDIENTS, cuts: CUTS };
+const made = new WeakMap<OwnPantry, Pantry>();
+
+/** Zemrin's pantry with the cook's own on top: an own one wins over a built-in of its id. */
+export function pantryOf(own: OwnPantry | undefined): Pantry {
+  if (!own || (own.ingredients.length === 0 && own.cuts.length === 0)) return BUILT_IN;
+  const found = made.get(own);
+  if (found) return found;
+  const pantry: Pantry = {
+    ingredients: new Map([
+      ...INGREDIENTS,
+      ...own.ingredients.map((row) => [row.id, ingredientFromOwn(row)] as const),
+    ]),
+    cuts: new Map([...CUTS, ...own.cuts.map((row) => [row.id, cutFromOwn(row)] as const)]),
   };
+  made.set(own, pantry);
+  return pantry;
 }

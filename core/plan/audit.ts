@@ -1,8 +1,10 @@
-import { LONGEST_RAW_DAYS, ROOM_LIMIT_MIN } from '../safety/index.ts';
+import { longestRaw, ROOM_LIMIT_MIN } from '../safety/index.ts';
 import {
   animalsOf,
+  coolingOfBatch,
   foodOf,
   settleFood,
+  soakWindowOf,
   type Dish,
   type Kitchen,
   type Meal,
@@ -52,7 +54,7 @@ export function audit(plan: Plan, meal: Meal, kitchen: Kitchen): Finding[] {
       found.push(...gapFindings(step, at, planned));
       found.push(...frameFindings(plan, dish, step, at, serving));
       found.push(...tendingFindings(step, at));
-      found.push(...safetyFindings(dish, step, at));
+      found.push(...safetyFindings(meal, dish, step, at));
     }
   }
   found.push(...hoursFindings(plan, meal, kitchen), ...handsFindings(plan));
@@ -76,8 +78,14 @@ function lengthBounds(meal: Meal, dish: Dish, step: Step): [number, number] {
     case 'elastic':
       return [time.leastMin, time.longestMin];
     case 'soak': {
-      const window = dish.mixtures.find((mixture) => mixture.id === time.mixture)?.window;
+      const mixture = dish.mixtures.find(({ id }) => id === time.mixture);
+      const window = mixture && soakWindowOf(meal, dish, mixture);
       return window ? [window.leastMin, window.longestMin] : [Infinity, -Infinity];
+    }
+    case 'cooling': {
+      const mixture = dish.mixtures.find(({ id }) => id === time.mixture);
+      const minutes = mixture ? Math.round(coolingOfBatch(meal, dish, mixture).fridgeMin) : NaN;
+      return [minutes, minutes];
     }
     case 'perWeight': {
       const grams = settleFood(meal, dish, foodOf(dish, time.food)).weightG;
@@ -144,12 +152,12 @@ function tendingFindings(step: Step, at: PlannedStep): Finding[] {
   });
 }
 
-function safetyFindings(dish: Dish, step: Step, at: PlannedStep): Finding[] {
-  const animals = animalsOf(dish);
+function safetyFindings(meal: Meal, dish: Dish, step: Step, at: PlannedStep): Finding[] {
+  const animals = animalsOf(meal, dish);
   if (animals.length === 0) return [];
   const minutes = at.endMin - at.startMin;
   const said = at.cautions.some((caution) => caution.broken);
-  const days = animals.includes('poultry') ? LONGEST_RAW_DAYS.poultry : LONGEST_RAW_DAYS.other;
+  const days = longestRaw(animals)?.days ?? 0;
   const soaks = step.verb === 'marinate' || step.verb === 'brine';
   const warm = step.place.kind !== 'fridge' && step.place.kind !== 'freezer';
   const raw = soaks || step.verb === 'temper' || step.verb === 'thaw';

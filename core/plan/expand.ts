@@ -1,6 +1,8 @@
 import {
+  coolingOfBatch,
   foodOf,
   settleFood,
+  soakWindowOf,
   type Dish,
   type Meal,
   type Place,
@@ -8,6 +10,7 @@ import {
   type StepTime,
 } from '../meal/index.ts';
 import { epochMinOfIso } from '../time/index.ts';
+import type { Message } from '../words/index.ts';
 
 /** A length of time: a likely one between two unlikely ones, or an open window. */
 export interface Span {
@@ -27,7 +30,8 @@ export interface ExpandedStep {
   readonly span: Span;
   /** Its length is ours to choose within the window; otherwise the food decides. */
   readonly elastic: boolean;
-  readonly limitedBy?: string | undefined;
+  /** What sets the longest of a soak. */
+  readonly limitedBy?: Message | undefined;
   readonly hands: readonly ExpandedHands[];
   readonly place: Place;
   /** "3 rounds of 6", where it goes in rounds. */
@@ -97,15 +101,27 @@ function spanOf(time: StepTime, dish: Dish, meal: Meal): SettledTime {
       return {
         span: spread(time.leastMin, time.bestMin, time.longestMin),
         elastic: true,
-        limitedBy: time.limitedBy,
+        limitedBy:
+          time.limitedBy === undefined
+            ? undefined
+            : { key: 'window.own', values: { text: time.limitedBy } },
       };
     case 'soak': {
-      const window = dish.mixtures.find((mixture) => mixture.id === time.mixture)?.window;
-      if (!window) throw new RangeError(`mixture “${time.mixture}” has no window`);
+      const mixture = mixtureOf(dish, time.mixture);
+      const window = soakWindowOf(meal, dish, mixture);
+      if (!window) throw new RangeError(`mixture “${time.mixture}” does not soak`);
       return {
         span: spread(window.leastMin, window.bestMin, window.longestMin),
         elastic: true,
         limitedBy: window.limitedBy,
+      };
+    }
+    case 'cooling': {
+      const { fridgeMin } = coolingOfBatch(meal, dish, mixtureOf(dish, time.mixture));
+      const minutes = (share: number) => Math.round(fridgeMin * share);
+      return {
+        span: spread(minutes(COOLING_LEAST), minutes(1), minutes(COOLING_MOST)),
+        elastic: false,
       };
     }
     case 'perWeight': {
@@ -130,6 +146,16 @@ function spanOf(time: StepTime, dish: Dish, meal: Meal): SettledTime {
       };
     }
   }
+}
+
+/** The estimate knows neither the pot nor the fridge. Common practice, no source. */
+const COOLING_LEAST = 0.7;
+const COOLING_MOST = 1.4;
+
+function mixtureOf(dish: Dish, id: string): Dish['mixtures'][number] {
+  const found = dish.mixtures.find((mixture) => mixture.id === id);
+  if (!found) throw new RangeError(`no mixture “${id}” in dish “${dish.id}”`);
+  return found;
 }
 
 function spread(leastMin: number, likelyMin: number, mostMin: number): Span {

@@ -91,6 +91,7 @@ export function explainStart(
   const arc = chain[binds]?.arc;
   return [
     lengthSentence(built, times, index),
+    ...limitSentences(built, index),
     ...whyShort(built, times, index),
     ...(block ? [blockSentence(block)] : []),
     ...(arc
@@ -116,6 +117,13 @@ function lengthSentence(built: MealNetwork, times: Times, index: number): Messag
     return { key: minutes > likelyMin ? 'why.soakLonger' : 'why.soakShorter', values };
   }
   return { key: leastMin === mostMin ? 'why.takes' : 'why.likely', values };
+}
+
+/** What sets the longest of a soak. */
+function limitSentences(built: MealNetwork, index: number): Message[] {
+  const step = built.steps[index];
+  if (!step?.limitedBy) return [];
+  return [{ key: 'why.longest', values: { most: { minutes: step.span.mostMin } } }, step.limitedBy];
 }
 
 /** When a soak falls short of its best because it would have to begin in a block. */

@@ -57,7 +57,7 @@ function planAt(meal: Meal, kitchen: Kitchen, servingMin: number, nowMin: number
   const give = { built: hard, earliest, latest: latest.times.at };
   const trace = traceOf(built);
   const planned = steps.map((step) =>
-    plannedStep(step, built, times, trace, granted, give, nowMin),
+    plannedStep(meal, step, built, times, trace, granted, give, nowMin),
   );
   const clashes = findClashes(planned, kitchen);
   const onTime = chanceOnTime(planned, meal, blocks, servingMin);
@@ -128,7 +128,7 @@ function planThatCannot(meal: Meal, steps: readonly ExpandedStep[], given: Given
   const give = { built: fromNow, earliest, latest: times.at };
   const trace = traceOf(built);
   const planned = steps.map((step) =>
-    plannedStep(step, built, times, trace, granted, give, nowMin),
+    plannedStep(meal, step, built, times, trace, granted, give, nowMin),
   );
   return {
     ...frame(meal, servingMin, nowMin, blocks, planned),
@@ -196,6 +196,7 @@ function handsOf(
 }
 
 function plannedStep(
+  meal: Meal,
   step: ExpandedStep,
   built: MealNetwork,
   times: Times,
@@ -233,7 +234,8 @@ function plannedStep(
     cautions: cautionsOf({
       verb: step.step.verb,
       place: step.place.kind,
-      animals: animalsOf(step.dish),
+      animals: animalsOf(meal, step.dish),
+      school: step.step.school,
       minutes: endMin - startMin,
       coreC: step.step.doneWhen?.coreC,
     }),

@@ -19,7 +19,7 @@ export interface PlannedStep {
   readonly mustStartByMin: number;
   readonly span: Span;
   readonly elastic: boolean;
-  readonly limitedBy?: string | undefined;
+  readonly limitedBy?: Message | undefined;
   readonly rounds?: number | undefined;
   readonly place: Place;
   readonly hands: readonly PlannedHands[];

@@ -4,6 +4,8 @@ import { numericQuantity } from 'numeric-quantity';
 export const NUMBER_PATTERN =
   '(?:\\d+\\s+\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[¼-¾⅐-⅞]|[¼-¾⅐-⅞]|\\d+[.,]\\d+|\\d+)';
 
+const WHOLE_NUMBER = new RegExp(`^${NUMBER_PATTERN}$`);
+
 /** Why a number could not be read: "unclear" numbers have two meanings and are never guessed. */
 export type NumberProblem = 'not-a-number' | 'unclear';
 
@@ -13,7 +15,7 @@ export type NumberProblem = 'not-a-number' | 'unclear';
  */
 export function readNumber(token: string): number | NumberProblem {
   const text = token.trim();
-  if (!new RegExp(`^${NUMBER_PATTERN}$`).test(text)) return 'not-a-number';
+  if (!WHOLE_NUMBER.test(text)) return 'not-a-number';
   if (/^[1-9]\d{0,2},\d{3}$/.test(text)) return 'unclear';
   const value = numericQuantity(text.replace(',', '.').replace('⁄', '/'), { round: false });
   return Number.isFinite(value) ? value : 'not-a-number';

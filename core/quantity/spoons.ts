@@ -8,36 +8,31 @@ export interface SpoonReading {
   readonly ml: number;
   /** (reading − wanted) / wanted × 100. */
   readonly errorPct: number;
-}
-
-interface Scoop {
-  readonly amount: number;
-  /** How many times one dips a spoon for it: ¾ cup is ½ and ¼. */
+  /** How many times one dips a spoon or a cup. */
   readonly dips: number;
 }
 
-const CUP_PARTS: readonly Scoop[] = [
-  { amount: 0, dips: 0 },
-  { amount: 1 / 4, dips: 1 },
-  { amount: 1 / 3, dips: 1 },
-  { amount: 1 / 2, dips: 1 },
-  { amount: 2 / 3, dips: 2 },
-  { amount: 3 / 4, dips: 2 },
-];
-const TBSP_PARTS: readonly Scoop[] = [
-  { amount: 0, dips: 0 },
-  { amount: 1 / 2, dips: 1 },
-];
-const TSP_PARTS: readonly Scoop[] = [
-  { amount: 0, dips: 0 },
-  { amount: 1 / 8, dips: 1 },
-  { amount: 1 / 4, dips: 1 },
-  { amount: 3 / 8, dips: 2 },
-  { amount: 1 / 2, dips: 1 },
-  { amount: 5 / 8, dips: 2 },
-  { amount: 3 / 4, dips: 2 },
-  { amount: 7 / 8, dips: 3 },
-];
+/** The measures a kitchen may have. */
+export const MEASURES = [
+  '1 cup',
+  '1/2 cup',
+  '1/3 cup',
+  '1/4 cup',
+  '1 tbsp',
+  '1/2 tbsp',
+  '1 tsp',
+  '1/2 tsp',
+  '1/4 tsp',
+  '1/8 tsp',
+] as const;
+export type Measure = (typeof MEASURES)[number];
+
+type Bare = 'cup' | 'tbsp' | 'tsp';
+
+/** Amounts one reads at a glance; in 24ths, so that halves, thirds and eighths are whole. */
+const PARTS_24 = [0, 3, 6, 8, 9, 12, 15, 16, 18, 21];
+/** Beyond so many of one measure a cook takes the next larger one. */
+const MOST: Readonly<Record<Bare, number>> = { cup: 40, tbsp: 8, tsp: 5 };
 
 /**
  * Reads a volume as at most two kinds of measure, with the fewest dips that stay within the
@@ -46,20 +41,41 @@ const TSP_PARTS: readonly Scoop[] = [
  * @param ml wanted volume, above 0
  * @param spoons whose measures
  * @param withinPct bound of the error: 3, or 5 for spices
+ * @param owned the measures there are in the kitchen; all of them when left out
  */
-export function readAsSpoons(ml: number, spoons: SpoonSystem, withinPct = 3): SpoonReading {
-  const best = candidates(ml, spoons).reduce((a, b) => (better(a, b, ml, withinPct) ? a : b));
+export function readAsSpoons(
+  ml: number,
+  spoons: SpoonSystem,
+  withinPct = 3,
+  owned: readonly Measure[] = MEASURES,
+): SpoonReading {
+  const best = candidates(ml, spoons, owned).reduce((a, b) =>
+    better(a, b, ml, withinPct) ? a : b,
+  );
   return {
-    text: best.parts.join(' + '),
+    text: best.parts.map(textOf).join(' + '),
     ml: best.ml,
     errorPct: ((best.ml - ml) / ml) * 100,
+    dips: best.dips,
   };
 }
 
+interface Part {
+  readonly amount: number;
+  readonly unit: Bare | 'pinch';
+}
+
 interface Candidate {
-  readonly parts: readonly string[];
+  readonly parts: readonly Part[];
   readonly ml: number;
   readonly dips: number;
+}
+
+const NOTHING: Candidate = { parts: [], ml: 0, dips: 0 };
+
+function textOf({ amount, unit }: Part): string {
+  const plural = amount > 1 && unit === 'cup' ? 's' : amount > 1 && unit === 'pinch' ? 'es' : '';
+  return `${writeNumber(amount)} ${unit}${plural}`;
 }
 
 function better(a: Candidate, b: Candidate, ml: number, withinPct: number): boolean {
@@ -73,19 +89,19 @@ function better(a: Candidate, b: Candidate, ml: number, withinPct: number): bool
   return offA <= offB;
 }
 
-function candidates(ml: number, spoons: SpoonSystem): Candidate[] {
-  const size = (bare: string) => ML_PER[BARE_MEASURE[spoons][bare] ?? ''] ?? NaN;
-  const cups = around(ml, size('cup'), 'cup', CUP_PARTS);
+function candidates(ml: number, spoons: SpoonSystem, owned: readonly Measure[]): Candidate[] {
+  const size = (bare: Bare) => ML_PER[BARE_MEASURE[spoons][bare] ?? ''] ?? NaN;
+  const sizes = { cup: size('cup'), tbsp: size('tbsp'), tsp: size('tsp') };
+  const around = (left: number, unit: Bare) =>
+    readingsAround(Math.max(0, left), sizes[unit], unit, owned);
   const found: Candidate[] = pinches();
-  for (const cup of cups) {
-    const afterCup = ml - cup.ml;
-    for (const tbsp of around(Math.max(0, afterCup), size('tbsp'), 'tbsp', TBSP_PARTS)) {
-      if (cup.ml > 0 && tbsp.ml >= size('cup') / 4) continue;
+  for (const cup of around(ml, 'cup')) {
+    for (const tbsp of around(ml - cup.ml, 'tbsp')) {
+      if (cup.ml > 0 && tbsp.ml >= sizes.cup / 4) continue;
       found.push(join(cup, tbsp));
-      if (cup.ml > 0 && tbsp.ml > 0) continue;
-      const rest = Math.max(0, afterCup - tbsp.ml);
-      for (const tsp of around(rest, size('tsp'), 'tsp', TSP_PARTS)) {
-        if (cup.ml > 0 || (tbsp.ml > 0 && tsp.ml >= size('tbsp'))) continue;
+      if (cup.ml > 0) continue;
+      for (const tsp of around(ml - tbsp.ml, 'tsp')) {
+        if (tbsp.ml > 0 && tsp.ml >= sizes.tbsp) continue;
         found.push(join(tbsp, tsp));
       }
     }
@@ -97,7 +113,7 @@ function candidates(ml: number, spoons: SpoonSystem): Candidate[] {
 function pinches(): Candidate[] {
   const each = ML_PER.pinch ?? NaN;
   return [1, 2, 3].map((n) => ({
-    parts: [n === 1 ? '1 pinch' : `${n} pinches`],
+    parts: [{ amount: n, unit: 'pinch' as const }],
     ml: n * each,
     dips: n,
   }));
@@ -108,18 +124,44 @@ function join(a: Candidate, b: Candidate): Candidate {
 }
 
 /** No spoon of this kind, and the readings just under and just over `ml`. */
-function around(ml: number, sizeMl: number, unit: string, parts: readonly Scoop[]): Candidate[] {
-  const found: Candidate[] = [{ parts: [], ml: 0, dips: 0 }];
-  const most = unit === 'cup' ? 40 : unit === 'tbsp' ? 8 : 5;
+function readingsAround(
+  ml: number,
+  sizeMl: number,
+  unit: Bare,
+  owned: readonly Measure[],
+): Candidate[] {
+  const dips = dipsFor(unit, owned);
+  const found: Candidate[] = [NOTHING];
   const whole = Math.floor(ml / sizeMl);
   for (const count of [whole - 1, whole, whole + 1]) {
-    for (const part of parts) {
-      const amount = count + part.amount;
-      if (count < 0 || amount <= 0 || amount > most) continue;
-      const plural = unit === 'cup' && amount > 1 ? 'cups' : unit;
-      const text = `${writeNumber(amount)} ${plural}`;
-      found.push({ parts: [text], ml: amount * sizeMl, dips: count + part.dips });
+    for (const part of PARTS_24) {
+      const needed = count < 0 ? undefined : dips[count * 24 + part];
+      if (needed === undefined || needed === 0) continue;
+      const amount = count + part / 24;
+      found.push({ parts: [{ amount, unit }], ml: amount * sizeMl, dips: needed });
     }
   }
   return found;
+}
+
+const known = new Map<string, ReadonlyArray<number | undefined>>();
+
+/** For each amount in 24ths of a measure, the fewest dips with what is owned; undefined: none. */
+function dipsFor(unit: Bare, owned: readonly Measure[]): ReadonlyArray<number | undefined> {
+  const scoops = owned.filter((measure) => measure.endsWith(` ${unit}`)).map(scoop24);
+  const key = `${unit} ${scoops.join()}`;
+  const cached = known.get(key);
+  if (cached) return cached;
+  const fewest: Array<number | undefined> = [0];
+  for (let amount = 1; amount <= MOST[unit] * 24; amount++) {
+    const ways = scoops.flatMap((scoop) => fewest[amount - scoop] ?? []);
+    fewest.push(ways.length === 0 ? undefined : Math.min(...ways) + 1);
+  }
+  known.set(key, fewest);
+  return fewest;
+}
+
+function scoop24(measure: Measure): number {
+  const [top = 1, bottom = 1] = (measure.split(' ')[0] ?? '1').split('/').map(Number);
+  return (top / bottom) * 24;
 }

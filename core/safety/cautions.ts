@@ -2,7 +2,8 @@ import type { Animal } from '../pantry/index.ts';
 import type { Message, MessageKey, PlaceKind, Verb } from '../words/index.ts';
 import {
   CORE_ROUNDING_C,
-  LONGEST_RAW_DAYS,
+  FRIDGE_COLD_C,
+  longestRaw,
   POULTRY_CORE_C,
   ROOM_LIMIT_MIN,
   WHOLE_CUT_CORE_C,
@@ -31,6 +32,8 @@ export interface WatchedStep {
   readonly minutes: number;
   /** The core at which it is taken off. */
   readonly coreC?: number | undefined;
+  /** The school of practice that put the step there. */
+  readonly school?: string | undefined;
 }
 
 /**
@@ -40,6 +43,14 @@ export function cautionsOf(step: WatchedStep): Caution[] {
   const { animals, minutes } = step;
   const raw = animals.length > 0 && RAW_WORK.has(step.verb);
   const cautions: Caution[] = [];
+  if (step.school === 'washing') cautions.push(caution('caution.washing', 'source.fsisWashing'));
+  if (step.school === 'usedMarinade') {
+    cautions.push(caution('caution.boilUsed', 'source.fsisMarinating'));
+  }
+  if (raw && step.verb === 'brine') {
+    const values = { tempC: { tempC: FRIDGE_COLD_C } };
+    cautions.push(caution('caution.brineCold', 'source.foodCodeCold', values));
+  }
   if (raw && (step.verb === 'marinate' || step.verb === 'brine')) {
     cautions.push(caution('caution.marinateCold', 'source.fsisMarinating'));
     cautions.push(...tooLong(animals, minutes));
@@ -57,10 +68,9 @@ export function cautionsOf(step: WatchedStep): Caution[] {
 }
 
 function tooLong(animals: readonly Animal[], minutes: number): Caution[] {
-  const animal = animals.includes('poultry') ? 'poultry' : (animals[0] ?? 'none');
-  const days = animal === 'poultry' ? LONGEST_RAW_DAYS.poultry : LONGEST_RAW_DAYS.other;
-  if (minutes <= days * 1440) return [];
-  const values = { food: animal, minutes: { minutes }, days: String(days) };
+  const limit = longestRaw(animals);
+  if (!limit || minutes <= limit.days * 1440) return [];
+  const values = { food: limit.animal, minutes: { minutes }, days: String(limit.days) };
   return [caution('caution.tooLongRaw', 'source.fsisMarinating', values, true)];
 }
 

@@ -1,3 +1,5 @@
+import type { Animal } from '../pantry/index.ts';
+
 /**
  * The figures the safety rules rest on. Every one is from memory of the publication named, and
  * must be compared with it before anyone relies on it. A cook's local food authority comes first.
@@ -6,8 +8,29 @@
 /** Minutes raw or cooked food may stand between 5 and 60 °C. Source: USDA/FSIS, the two-hour rule. */
 export const ROOM_LIMIT_MIN = 120;
 
-/** Days raw food may lie in a marinade or brine. Source: USDA/FSIS, marinating guidance. */
-export const LONGEST_RAW_DAYS = { poultry: 2, other: 5 } as const;
+/**
+ * Days raw food may lie in a marinade or brine. Sources: USDA/FSIS, marinating guidance (poultry
+ * two, other meat five); FoodSafety.gov, cold storage chart (fish and shellfish two).
+ */
+const LONGEST_RAW_DAYS: Partial<Readonly<Record<Animal, number>>> = {
+  poultry: 2,
+  fish: 2,
+  shellfish: 2,
+};
+const OTHER_MEAT_DAYS = 5;
+
+/** The strictest limit among the animals, and whose it is; undefined for no animals at all. */
+export function longestRaw(
+  animals: readonly Animal[],
+): { readonly days: number; readonly animal: Animal } | undefined {
+  return animals
+    .filter((animal) => animal !== 'none')
+    .map((animal) => ({ animal, days: LONGEST_RAW_DAYS[animal] ?? OTHER_MEAT_DAYS }))
+    .reduce<{ days: number; animal: Animal } | undefined>(
+      (strictest, one) => (strictest && strictest.days <= one.days ? strictest : one),
+      undefined,
+    );
+}
 
 /** Core of poultry, 165 °F. Source: USDA/FSIS, safe minimum internal temperatures. */
 export const POULTRY_CORE_C = 73.9;
@@ -17,3 +40,6 @@ export const WHOLE_CUT_CORE_C = 62.8;
 
 /** "63 °C" and "74 °C" are the same guidance written in whole degrees. */
 export const CORE_ROUNDING_C = 0.5;
+
+/** Cold enough for raw food, 41 °F. Source: FDA Food Code, 3-501.16. */
+export const FRIDGE_COLD_C = 5;

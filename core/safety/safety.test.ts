@@ -3,7 +3,7 @@ import { fahrenheitToC } from '../quantity/index.ts';
 import type { MessageKey } from '../words/index.ts';
 import {
   cautionsOf,
-  LONGEST_RAW_DAYS,
+  longestRaw,
   POULTRY_CORE_C,
   ROOM_LIMIT_MIN,
   WHOLE_CUT_CORE_C,
@@ -26,7 +26,11 @@ describe('the figures of safety', () => {
     expect(POULTRY_CORE_C).toBeCloseTo(fahrenheitToC(165), 1);
     // USDA/FSIS: two hours in the danger zone; marinated poultry two days, other meat five.
     expect(ROOM_LIMIT_MIN).toBe(120);
-    expect(LONGEST_RAW_DAYS).toEqual({ poultry: 2, other: 5 });
+    expect(longestRaw(['lamb'])?.days).toBe(5);
+    expect(longestRaw(['lamb', 'poultry'])).toEqual({ days: 2, animal: 'poultry' });
+    // FoodSafety.gov, cold storage chart, from memory: fish one to two days.
+    expect(longestRaw(['fish'])?.days).toBe(2);
+    expect(longestRaw(['none'])).toBeUndefined();
   });
 });
 

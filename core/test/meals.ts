@@ -1,6 +1,14 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
-import { epochMinOf, mealOf, type Dish, type Kitchen, type Meal, type Step } from '../index.ts';
+import {
+  epochMinOf,
+  mealOf,
+  MEASURES,
+  type Dish,
+  type Kitchen,
+  type Meal,
+  type Step,
+} from '../index.ts';
 
 /** The zone all test meals are in. */
 export const ZONE = 'Europe/Paris';
@@ -77,6 +85,7 @@ export function mealOfDishes(
       hours,
       appliances: [{ id: 'hob', kind: 'hob', name: 'Hob', fits: 4 }],
       vessels: [],
+      measures: [...MEASURES],
     },
     dishes,
   };

@@ -5,6 +5,7 @@ export const en = {
   'why.soakBest': 'It has its best {{likely}}.',
   'why.soakLonger': 'It gets {{minutes}}, more than its best {{likely}} and within {{most}}.',
   'why.soakShorter': 'It gets {{minutes}}, less than its best {{likely}}; it needs {{least}}.',
+  'why.longest': 'It may stay {{most}} at most.',
   'why.shortAsleep': 'Its best would begin at {{best}}, and you sleep from {{from}} to {{to}}.',
   'why.shortAway': 'Its best would begin at {{best}}, and you are away from {{from}} to {{to}}.',
   'why.begun': 'You began it at {{at}}.',
@@ -50,6 +51,111 @@ export const en = {
   'batch.tooLong':
     'The window runs past {{days}} days, the longest public guidance allows for this meat.',
 
+  'batch.froths': 'It would boil over: fill the {{vessel}} less, or take a larger one.',
+  'batch.alreadySalted': 'The other lines bring all the salt it wants: leave the salt out.',
+  'batch.enzymeNever':
+    'Raw fruit turns fish to paste in minutes. Cook the fruit first, or leave it out.',
+  'batch.fishSour': 'Fish in this much acid turns firm and dry past half an hour.',
+  'batch.fruitLong': 'Raw fruit turns meat to paste past two days, however little of it there is.',
+  'batch.pastLimit': 'Your longest runs past {{minutes}}:',
+  'batch.variantHolds': '{{variant}} would hold {{what}}, which it is meant to go without.',
+  'batch.moreThanThere': 'This takes more {{what}} than there is. Mix more of it, or take less.',
+  'batch.sugarBurns':
+    'Sugar is {{pct}} % and burns above about {{burns}}; {{step}} is at {{tempC}}. Wipe it off first, or brush it on at the end.',
+  'batch.twiceSalted': '{{first}} and {{second}} both salt it: {{pct}} % together. Leave one out.',
+
+  'batch.coolsIn':
+    'Off the boil and with its ice in, it is at {{startC}}; fridge-cold after {{fridge}} in the fridge or {{bath}} in an ice bath. A simple estimate.',
+  'batch.towardRest': 'Salt is slow: in {{minutes}} it goes about {{pct}} % of the way to rest.',
+  'batch.soakedOut':
+    '{{minutes}} in {{water}} of fresh water takes the salt from {{before}} % to about {{after}} %.',
+  'batch.noReserve': 'Nothing is kept clean yet: set a part aside if you want it for a sauce.',
+  'batch.throwAway': 'Throw away what the meat lay in.',
+  'batch.boilFirst':
+    'What the meat lay in is boiled before it meets a plate; the plan has the step.',
+  'batch.secondBatch': 'Mix {{grams}} again, clean, for the sauce.',
+
+  'window.own': '{{text}}.',
+  'window.ownLeast': 'You set the least.',
+  'window.ownLongest': 'You set the longest.',
+  'window.leastSalt': 'Salt is {{mm}} mm in by then.',
+  'window.leastStrong': 'The meat holds more than half the salt you want by then.',
+  'window.leastSurface': 'Flavour stays at the surface, and that is quick.',
+  'window.leastPickle': 'Thin slices have taken it up by then.',
+  'window.raw': 'Public guidance keeps raw {{food}} {{days}} days at most.',
+  'window.acid': 'Acid ({{pct}} %) makes the surface mealy past that.',
+  'window.dairy': 'Sour milk softens the surface too far past that.',
+  'window.enzyme': 'Raw fruit ({{pct}} %) turns the surface to paste past that.',
+  'window.bicarbonate': 'Bicarbonate tastes of soap past that.',
+  'window.plain': 'It gains nothing more, and the surface slackens.',
+  'window.salt': 'It gets half as salty again as you want past that.',
+  'window.keepsDays': 'It keeps {{days}} days cold.',
+  'window.keeps': 'It keeps about two weeks cold.',
+
+  'school.washing': 'Washing raw meat',
+  'school.washing.none': 'Not at all',
+  'school.washing.none.why':
+    'Public guidance is against it: it spreads what it is meant to remove.',
+  'school.washing.acid': 'With lime or vinegar',
+  'school.washing.acid.why':
+    'Taste and custom. The sink, the tap and your hands come into the plan.',
+  'school.washing.flour': 'With flour and water',
+  'school.washing.flour.why':
+    'Flour takes up blood. The sink, the tap and your hands come into the plan.',
+  'school.tenderising': 'Making it tender',
+  'school.tenderising.time': 'By time',
+  'school.tenderising.time.why':
+    'Cooking long enough does it, and nothing can go wrong in the fridge.',
+  'school.tenderising.acid': 'By acid',
+  'school.tenderising.acid.why':
+    'Only the surface, and mealy if too long: it sets its own longest time.',
+  'school.tenderising.fruit': 'By raw fruit',
+  'school.tenderising.fruit.why': 'Strong and quick: it sets its own longest time.',
+  'school.tenderising.powder': 'By powder',
+  'school.tenderising.powder.why':
+    'Papain, ten times as strong as fruit: it sets its own longest time.',
+  'school.tenderising.bicarbonate': 'By bicarbonate',
+  'school.tenderising.bicarbonate.why':
+    'For thin slices, three quarters of an hour at most; then rinse.',
+  'school.stewSalt': 'Salt in a stew',
+  'school.stewSalt.early': 'With the seasoning',
+  'school.stewSalt.early.why': 'Salt needs hours to reach the middle.',
+  'school.stewSalt.end': 'At the end',
+  'school.stewSalt.end.why':
+    'The liquid boils down, so the last taste decides; the middle stays plain.',
+  'school.usedMarinade': 'What the meat lay in',
+  'school.usedMarinade.keptClean': 'A part kept clean from the start',
+  'school.usedMarinade.keptClean.why': 'The sauce never meets raw meat.',
+  'school.usedMarinade.thrown': 'Thrown away',
+  'school.usedMarinade.thrown.why': 'Nothing to mind, and nothing left for a sauce.',
+  'school.usedMarinade.boiled': 'Boiled and served',
+  'school.usedMarinade.boiled.why':
+    'A full rolling boil comes into the plan before it meets a plate.',
+  'school.usedMarinade.second': 'A second batch',
+  'school.usedMarinade.second.why': 'As much again, mixed clean, for the sauce.',
+  'school.brine': 'Brine',
+  'school.brine.equilibrium': 'To rest with the meat',
+  'school.brine.equilibrium.why': 'It cannot come out too salty, whatever the day brings.',
+  'school.brine.strong': 'Strong and short',
+  'school.brine.strong.why': 'Hours and not days, and the clock decides how salty it gets.',
+  'school.firstHalfHour': 'The first half hour',
+  'school.firstHalfHour.fridge': 'Straight to the fridge',
+  'school.firstHalfHour.fridge.why':
+    'What is gained outside is little, and it counts toward the two hours.',
+  'school.firstHalfHour.counter': 'On the counter',
+  'school.firstHalfHour.counter.why':
+    'Salt moves a little faster. It counts toward the two-hour limit.',
+  'school.step.wash': 'Wash the meat, then sink and hands',
+  'school.step.counter': 'First half hour, on the counter',
+  'school.step.boil': 'Boil what it lay in',
+  'school.step.boilWhat': 'A full rolling boil, then strain',
+
+  'caution.washing':
+    'Public guidance is against washing meat: drops carry it over the kitchen. Wash sink, tap and hands with soap.',
+  'caution.boilUsed':
+    'It has touched raw meat: a full rolling boil all through before it is served.',
+  'caution.brineCold': 'The brine is cold, {{tempC}} or less, before the food goes in.',
+
   'caution.marinateCold':
     'Keep it at 4 °C or colder. What has touched raw meat comes to a full boil or is thrown away.',
   'caution.twoHours':
@@ -69,10 +175,12 @@ export const en = {
   'caution.steam': 'Open the lid away from you.',
 
   'source.fsisMarinating': 'USDA/FSIS, marinating guidance; from memory, not yet compared',
+  'source.fsisWashing': 'USDA/FSIS, washing food; from memory, not yet compared',
   'source.fsisTwoHours': 'USDA/FSIS, the two-hour rule; from memory, not yet compared',
   'source.fsisChart':
     'USDA/FSIS, safe minimum internal temperatures; from memory, not yet compared',
   'source.foodCodeHold': 'FDA Food Code, chapter 3-5, hot holding; from memory, not yet compared',
+  'source.foodCodeCold': 'FDA Food Code, chapter 3-5, cold holding; from memory, not yet compared',
   'source.coGuidance': 'Public guidance on carbon monoxide; from memory, not yet compared',
   'source.common': 'Common practice, no source',
 } as const;

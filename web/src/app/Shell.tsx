@@ -1,5 +1,6 @@
 import {
   CalendarClock,
+  CookingPot,
   Scale,
   Search,
   SunMoon,
@@ -25,6 +26,7 @@ const ICONS: Readonly<Record<ViewName, typeof Scale>> = {
   table: UtensilsCrossed,
   bench: Scale,
   weave: Waypoints,
+  kitchen: CookingPot,
 };
 
 /** What stands around every view: the way to the others, undo, and the keys. */

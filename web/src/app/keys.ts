@@ -13,7 +13,7 @@ interface Keys {
   readonly history: History;
 }
 
-/** The keys that work everywhere. Views mark what `n` and `e` press with data-key. */
+/** The keys that work everywhere. Views mark what a letter presses with data-key. */
 export function useKeys({ meal, setOverlay, history }: Keys): void {
   const navigate = useNavigate();
   useEffect(() => {
@@ -40,7 +40,7 @@ export function useKeys({ meal, setOverlay, history }: Keys): void {
       if (event.key === '?') setOverlay('keys');
       const view = VIEWS.find((v) => v.key === event.key);
       if (view) void navigate(addressOf(view.name, meal));
-      if ((event.key === 'n' || event.key === 'e') && press(event.key)) event.preventDefault();
+      if (/^[a-z]$/.test(event.key) && press(event.key)) event.preventDefault();
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);

@@ -4,6 +4,7 @@ export const VIEWS = [
   { name: 'table', key: '1' },
   { name: 'bench', key: '2' },
   { name: 'weave', key: '4' },
+  { name: 'kitchen', key: '9' },
 ] as const;
 
 export type ViewName = (typeof VIEWS)[number]['name'];

@@ -5,6 +5,7 @@ import {
   type Manner,
   type Meal,
   type Message,
+  type OwnPantry,
   type Plan,
 } from '@zemrin/core';
 import { useCallback, useMemo } from 'react';
@@ -47,4 +48,19 @@ export function useManner(
     const manner = mannerOf(meal, servingMin);
     return { manner, sayIt: (message: Message) => say(message, manner) };
   }, [meal, servingMin]);
+}
+
+/** What the cook has added of their own in any other meal. */
+export function useOwnPantry(meal: string): OwnPantry {
+  const meals = useAppSelector((state) => state.library.meals);
+  return useMemo(() => {
+    const others = Object.values(meals).filter((other) => other.id !== meal);
+    const byId = <T extends { id: string }>(items: readonly T[]) => [
+      ...new Map(items.map((item) => [item.id, item])).values(),
+    ];
+    return {
+      ingredients: byId(others.flatMap((other) => other.pantry?.ingredients ?? [])),
+      cuts: byId(others.flatMap((other) => other.pantry?.cuts ?? [])),
+    };
+  }, [meals, meal]);
 }

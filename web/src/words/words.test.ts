@@ -12,7 +12,11 @@ function sources(folder: string): string[] {
   return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
     const path = join(folder, entry.name);
     if (entry.isDirectory()) return sources(path);
-    return /\.tsx?$/.test(entry.name) && !/\.test\.|en\.ts$/.test(entry.name) ? [path] : [];
+    return /\.tsx?$/.test(entry.name) &&
+      !/\.test\.|en\.ts$/.test(entry.name) &&
+      !path.includes('words/en/')
+      ? [path]
+      : [];
   });
 }
 

@@ -1,5 +1,4 @@
 import {
-  batchOf,
   settleFood,
   showWeight,
   type Batch,
@@ -7,15 +6,24 @@ import {
   type Meal,
   type Mixture,
 } from '@zemrin/core';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Columns2, Pencil, Scale } from 'lucide-react';
+import { lazy, Suspense, useState } from 'react';
+import { Link, useParams } from 'react-router';
 import { useMeal, usePlan } from '../../store/hooks.ts';
 import { NoMeal } from '../../ui/NoMeal.tsx';
 import { useWords } from '../../words/words.ts';
+import { Chooser, type Placed } from './Chooser.tsx';
 import { Contents } from './Contents.tsx';
 import { Measures } from './Measures.tsx';
+import { NewMixture } from './NewMixture.tsx';
 import { OnTheScale } from './OnTheScale.tsx';
+import { Schools } from './Schools.tsx';
 import { SoakWindow } from './SoakWindow.tsx';
+import { useBench } from './useBench.ts';
 import { Vessel } from './Vessel.tsx';
+
+const ScaleMode = lazy(() => import('./ScaleMode.tsx'));
+const MixtureForm = lazy(() => import('./MixtureForm.tsx'));
 
 /** Batches and mixtures: weight in, spoons and grams out. */
 export default function Bench() {
@@ -31,9 +39,12 @@ export default function Bench() {
         <h1 className="text-3xl">{t('bench.title')}</h1>
         <p className="my-3">{t('bench.none')}</p>
         <p className="mb-4 text-muted">{t('bench.noneMore')}</p>
-        <Link className="btn" to={`/meal/${meal.id}/table`}>
-          {t('nav.table')}
-        </Link>
+        <div className="flex flex-wrap gap-3">
+          <NewMixture meal={meal} />
+          <Link className="btn" to={`/meal/${meal.id}/table`}>
+            {t('nav.table')}
+          </Link>
+        </div>
       </main>
     );
   }
@@ -44,13 +55,20 @@ interface WeighedProps {
   readonly meal: Meal;
   readonly dish: Dish;
   readonly mixture: Mixture;
-  readonly all: ReadonlyArray<{ dish: Dish; mixture: Mixture }>;
+  readonly all: readonly Placed[];
 }
 
 function Weighed({ meal, dish, mixture, all }: WeighedProps) {
   const t = useWords();
   const plan = usePlan(meal.id);
-  const batch: Batch = batchOf(meal, dish, mixture);
+  const bench = useBench(meal, dish, mixture);
+  const { batch } = bench;
+  const [compare, setCompare] = useState(false);
+  const [over, setOver] = useState<'scale' | 'form'>();
+  /** The line being changed, and the batch as it was when the cook took it up. */
+  const [changing, setChanging] = useState<{ line: number; before: Batch }>();
+  const select = (line: number | undefined) =>
+    setChanging(line === undefined ? undefined : { line, before: batch });
   const foods = dish.foods
     .filter((food) => mixture.on.includes(food.id))
     .map(
@@ -61,17 +79,37 @@ function Weighed({ meal, dish, mixture, all }: WeighedProps) {
     <main className="flex min-h-full flex-col lg:flex-row">
       <section className="min-w-0 grow px-4 py-4 md:px-6">
         <Chooser meal={meal} all={all} chosen={mixture} />
-        <header className="mb-3 flex flex-wrap items-baseline gap-x-4">
-          <h1 className="text-[26px]">{mixture.name}</h1>
-          <span className="text-muted">
-            {t('bench.for', { what: foods.join('; ') || dish.name })}
-          </span>
+        <header className="mb-2.5 flex flex-wrap items-center gap-x-2 gap-y-1">
+          <div className="mr-auto min-w-0">
+            <h1 className="text-[25px]">{mixture.name}</h1>
+            <p className="text-muted">{t('bench.for', { what: foods.join('; ') || dish.name })}</p>
+          </div>
+          <Tool icon={Scale} label={t('bench.weigh')} hotkey="w" onClick={() => setOver('scale')} />
+          <Tool
+            icon={Columns2}
+            label={t('bench.compare')}
+            hotkey="c"
+            pressed={compare}
+            onClick={() => setCompare(!compare)}
+          />
+          <Tool
+            icon={Pencil}
+            label={t('bench.change')}
+            hotkey="m"
+            onClick={() => setOver('form')}
+          />
         </header>
         <div className="grid gap-x-6 gap-y-4 md:grid-cols-[220px_1fr] md:grid-rows-[auto_1fr]">
-          <OnTheScale meal={meal} dish={dish} mixture={mixture} batch={batch} />
+          <OnTheScale {...bench} />
           <div className="min-w-0 md:col-start-2 md:row-span-2 md:row-start-1">
-            <Measures meal={meal} dish={dish} mixture={mixture} batch={batch} />
-            <SoakWindow meal={meal} dish={dish} mixture={mixture} plan={plan} />
+            <Measures
+              {...bench}
+              compare={compare}
+              selected={changing?.line}
+              before={changing?.before}
+              onSelect={select}
+            />
+            <SoakWindow meal={meal} dish={dish} mixture={mixture} batch={batch} plan={plan} />
           </div>
           <div className="md:col-start-1 md:row-start-2">
             <Vessel batch={batch} units={meal.kitchen.units} />
@@ -80,44 +118,36 @@ function Weighed({ meal, dish, mixture, all }: WeighedProps) {
         </div>
       </section>
       <aside className="shrink-0 bg-panel p-5 lg:sticky lg:top-0 lg:h-screen lg:w-[296px] lg:overflow-y-auto">
-        <Contents meal={meal} mixture={mixture} batch={batch} />
+        <Contents meal={meal} mixture={mixture} batch={batch} before={changing?.before} />
+        <Schools meal={meal} dish={dish} mixture={mixture} />
       </aside>
+      <Suspense fallback={null}>
+        {over === 'scale' && <ScaleMode bench={bench} onClose={() => setOver(undefined)} />}
+        {over === 'form' && <MixtureForm bench={bench} onClose={() => setOver(undefined)} />}
+      </Suspense>
     </main>
   );
 }
 
-/** The meal's mixtures: a row of them, or on a phone a list to pull down. */
-function Chooser(props: { meal: Meal; all: WeighedProps['all']; chosen: Mixture }) {
-  const t = useWords();
-  const navigate = useNavigate();
-  const { meal, all, chosen } = props;
-  const to = (mixture: string) => `/meal/${meal.id}/bench/${mixture}`;
+function Tool(props: {
+  icon: typeof Scale;
+  label: string;
+  hotkey: string;
+  pressed?: boolean;
+  onClick: () => void;
+}) {
+  const Icon = props.icon;
   return (
-    <nav aria-label={t('bench.choose')} className="mb-3">
-      <select
-        aria-label={t('bench.choose')}
-        className="field w-full md:hidden"
-        value={chosen.id}
-        onChange={(event) => void navigate(to(event.target.value))}
-      >
-        {all.map(({ mixture }) => (
-          <option key={mixture.id} value={mixture.id}>
-            {mixture.name}
-          </option>
-        ))}
-      </select>
-      <div className="hidden flex-wrap gap-x-1 md:flex">
-        {all.map(({ mixture }) => (
-          <Link
-            key={mixture.id}
-            to={to(mixture.id)}
-            aria-current={mixture.id === chosen.id ? 'page' : undefined}
-            className={`flex min-h-[38px] shrink-0 items-center rounded-lg px-2.5 text-[14.5px] ${mixture.id === chosen.id ? 'bg-ink text-ground' : 'hover:bg-soft'}`}
-          >
-            {mixture.name}
-          </Link>
-        ))}
-      </div>
-    </nav>
+    <button
+      type="button"
+      data-key={props.hotkey}
+      aria-pressed={props.pressed}
+      aria-keyshortcuts={props.hotkey}
+      className={`btn min-h-[40px] gap-2 px-2.5 text-sm ${props.pressed ? 'btn-main' : ''}`}
+      onClick={props.onClick}
+    >
+      <Icon size={16} aria-hidden="true" />
+      {props.label} <span className="key">{props.hotkey}</span>
+    </button>
   );
 }

@@ -1,43 +1,95 @@
-import type { Batch, Meal, Mixture } from '@zemrin/core';
+import {
+  DAILY_SODIUM_MG,
+  METER_RANGES,
+  type Batch,
+  type Meal,
+  type NotedBatch,
+  type Mixture,
+} from '@zemrin/core';
 import { useManner } from '../../store/hooks.ts';
 import { useWords } from '../../words/words.ts';
 
-/** Sodium a day. Source: the Daily Value on US food labels, 2,300 mg. */
-const SODIUM_DAY_MG = 2300;
+interface ContentsProps {
+  readonly meal: Meal;
+  readonly mixture: Mixture;
+  readonly batch: NotedBatch;
+  /** Before the line in hand was changed: its figures stay as faint marks. */
+  readonly before: Batch | undefined;
+}
 
 /** What is in the mixture, as meters, and what to mind. */
-export function Contents({ meal, mixture, batch }: { meal: Meal; mixture: Mixture; batch: Batch }) {
+export function Contents({ meal, mixture, batch, before }: ContentsProps) {
   const t = useWords();
   const { sayIt } = useManner(meal);
-  const { totals } = batch;
-  const sugarPct = totals.grams > 0 ? (totals.sugarG / totals.grams) * 100 : 0;
+  const { totals, meters } = batch;
   const onFood = batch.batchG > 0 && mixture.kind !== 'glaze';
+  const fruit = meters.strongEnzymePct + meters.mildEnzymePct;
+  const share = Math.round((totals.sodiumMgPerServing / DAILY_SODIUM_MG) * 100);
   return (
     <>
       <h2 className="text-xl">{t('bench.inIt')}</h2>
-      {onFood && (
-        <Meter
-          name={t('bench.salt')}
-          value={`${totals.saltPctOfFood.toFixed(1)} %`}
-          share={totals.saltPctOfFood / 4}
-          usual={[0.8 / 4, 1.5 / 4]}
-          note={t('bench.saltUsual')}
-        />
-      )}
       <Meter
-        name={t('bench.sodium')}
-        value={`${Math.round(totals.sodiumMgPerServing)} mg`}
-        share={totals.sodiumMgPerServing / SODIUM_DAY_MG}
-        note={t('bench.sodiumShare', {
-          share: Math.round((totals.sodiumMgPerServing / SODIUM_DAY_MG) * 100),
-        })}
+        name={onFood ? t('bench.salt') : t('bench.saltOfMixture')}
+        value={`${(onFood ? totals.saltPctOfFood : meters.saltPct).toFixed(1)} %`}
+        at={onFood ? totals.saltPctOfFood : meters.saltPct}
+        was={before && (onFood ? before.totals.saltPctOfFood : before.meters.saltPct)}
+        range={METER_RANGES.salt}
+        note={t('bench.sodium', { mg: Math.round(totals.sodiumMgPerServing), share })}
       />
-      <Meter name={t('bench.sugar')} value={`${sugarPct.toFixed(1)} %`} share={sugarPct / 100} />
-      {batch.warnings.map((warning) => (
-        <p key={warning.key} role="status" className="mt-4 rounded-lg border-2 border-clash p-3">
+      <Meter
+        name={t('bench.acid')}
+        value={meters.acidPct < 0.05 ? t('bench.none0') : `${meters.acidPct.toFixed(1)} %`}
+        at={meters.acidPct}
+        was={before?.meters.acidPct}
+        range={METER_RANGES.acid}
+        note={
+          meters.pH === undefined ? t('bench.noAcid') : t('bench.pH', { pH: meters.pH.toFixed(1) })
+        }
+      />
+      <Meter
+        name={t('bench.enzyme')}
+        value={fruit < 0.05 ? t('bench.none0') : `${fruit.toFixed(1)} %`}
+        at={meters.strongEnzymePct + meters.mildEnzymePct / 8}
+        was={before && before.meters.strongEnzymePct + before.meters.mildEnzymePct / 8}
+        range={METER_RANGES.enzyme}
+        note={
+          fruit < 0.05
+            ? t('bench.noEnzyme')
+            : meters.strongEnzymePct > 0
+              ? t('bench.strongEnzyme')
+              : t('bench.mildEnzyme')
+        }
+      />
+      <Meter
+        name={t('bench.sugar')}
+        value={`${meters.sugarPct.toFixed(1)} %`}
+        at={meters.sugarPct}
+        was={before?.meters.sugarPct}
+        range={METER_RANGES.sugar}
+        note={t('bench.sugarNote')}
+      />
+      {batch.warnings.map((warning, i) => (
+        <p key={i} role="status" className="mt-4 rounded-lg border-2 border-clash p-3">
           {sayIt(warning)}
         </p>
       ))}
+      {batch.notes.map((note) => (
+        <p key={note.key} className="mt-3 rounded-lg bg-soft p-3">
+          {sayIt(note)}
+        </p>
+      ))}
+      {batch.cooling && batch.cooling.startC > 0 && (
+        <p className="mt-3 rounded-lg bg-soft p-3">
+          {sayIt({
+            key: 'batch.coolsIn',
+            values: {
+              startC: { tempC: batch.cooling.startC },
+              fridge: { minutes: batch.cooling.fridgeMin },
+              bath: { minutes: batch.cooling.iceBathMin },
+            },
+          })}
+        </p>
+      )}
       {mixture.touchesRaw && (
         <p className="mt-5 rounded-lg bg-warm p-3">
           <strong>{t('bench.keepCold')}</strong> {t('bench.rawNote')}{' '}
@@ -46,7 +98,6 @@ export function Contents({ meal, mixture, batch }: { meal: Meal; mixture: Mixtur
           </span>
         </p>
       )}
-      <p className="mt-4 text-sm text-muted">{t('bench.sources')}</p>
     </>
   );
 }
@@ -54,33 +105,39 @@ export function Contents({ meal, mixture, batch }: { meal: Meal; mixture: Mixtur
 interface MeterProps {
   readonly name: string;
   readonly value: string;
-  /** 0 to 1; more is drawn as full. */
-  readonly share: number;
-  /** The usual part, from and to. */
-  readonly usual?: readonly [number, number];
-  readonly note?: string;
+  readonly at: number;
+  readonly was: number | undefined;
+  readonly range: { readonly from: number; readonly to: number; readonly most: number };
+  readonly note: string;
 }
 
-function Meter({ name, value, share, usual, note }: MeterProps) {
-  const pct = (x: number) => `${Math.min(100, Math.max(0, x * 100))}%`;
+/** A figure on its scale; the usual part is shaded, what it was before the change is a ring. */
+function Meter({ name, value, at, was, range, note }: MeterProps) {
+  // Small amounts matter most, so the scale runs by the square root.
+  const place = (x: number) => `${Math.min(100, Math.sqrt(Math.max(0, x) / range.most) * 100)}%`;
+  const width = `calc(${place(range.to)} - ${place(range.from)})`;
   return (
-    <div className="mt-4">
+    <div className="mt-3.5">
       <p className="flex justify-between">
         {name} <strong>{value}</strong>
       </p>
-      <div aria-hidden="true" className="relative mt-1 h-3 rounded-full bg-soft">
-        {usual && (
+      <div aria-hidden="true" className="relative mt-1 h-2.5 rounded-full bg-soft">
+        <span
+          className="absolute inset-y-0 rounded-full bg-ink/25"
+          style={{ left: place(range.from), width }}
+        />
+        {was !== undefined && Math.abs(was - at) > 0.005 * Math.max(was, at) && (
           <span
-            className="absolute inset-y-0 rounded-full bg-ink/25"
-            style={{ left: pct(usual[0]), width: pct(usual[1] - usual[0]) }}
+            className="absolute -top-1 -bottom-1 w-[8px] -translate-x-1/2 rounded-sm border-2 border-muted"
+            style={{ left: place(was) }}
           />
         )}
         <span
-          className="absolute -top-0.5 -bottom-0.5 w-[6px] -translate-x-1/2 rounded-sm bg-ink"
-          style={{ left: pct(share) }}
+          className="absolute -top-1 -bottom-1 w-[6px] -translate-x-1/2 rounded-sm bg-ink"
+          style={{ left: place(at) }}
         />
       </div>
-      {note && <p className="mt-1 text-sm text-muted">{note}</p>}
+      <p className="mt-1 text-sm text-muted">{note}</p>
     </div>
   );
 }

@@ -1,41 +1,71 @@
-import {
-  showVolume,
-  showWeight,
-  type Batch,
-  type Dish,
-  type Meal,
-  type Mixture,
-} from '@zemrin/core';
-import { useEdit } from '../../store/hooks.ts';
+import { cutOf, feeds, shareOfPlate, showVolume, showWeight, yieldOf } from '@zemrin/core';
+import { EditField } from '../../ui/EditField.tsx';
 import { WeightField } from '../../ui/WeightField.tsx';
 import { useWords } from '../../words/words.ts';
 import { ReserveField } from './ReserveField.tsx';
-
-interface ScaleProps {
-  readonly meal: Meal;
-  readonly dish: Dish;
-  readonly mixture: Mixture;
-  readonly batch: Batch;
-}
+import type { OnBench } from './useBench.ts';
 
 /** What lies on the scale, what the recipe was written for, and what is set aside first. */
-export function OnTheScale({ meal, dish, mixture, batch }: ScaleProps) {
+export function OnTheScale(bench: OnBench) {
   const t = useWords();
+  const { batch, meal, mixture, dish, edit } = bench;
   const units = meal.kitchen.units;
+  const { basis } = mixture;
   return (
-    <section className="flex flex-col gap-4">
-      {batch.baselineG === undefined ? (
-        <p className="time border-b-2 border-ink pb-2 text-xl">{t('bench.fixed')}</p>
+    <section className="flex flex-col gap-3.5">
+      {batch.batchG === 0 ? (
+        <p className="time border-b-2 border-ink pb-2 text-xl">
+          {t(basis.kind === 'asUsed' ? 'bench.asUsed' : 'bench.fixed', {
+            factor: batch.factor.toFixed(2),
+          })}
+        </p>
       ) : (
         <div>
-          <Weight meal={meal} dish={dish} mixture={mixture} batch={batch} />
+          <Weight {...bench} />
           <p className="mt-1 text-sm text-muted">
-            {t('bench.recipeFor', {
-              weight: showWeight(batch.baselineG, units),
-              factor: batch.factor.toFixed(2),
-            })}
+            {basis.kind === 'perWeight'
+              ? t('bench.recipeFor', {
+                  weight: showWeight(basis.baselineG, units),
+                  factor: batch.factor.toFixed(2),
+                })
+              : t(`bench.basis.${basis.kind}`, { factor: batch.factor.toFixed(2) })}
           </p>
+          {batch.allG > batch.batchG && (
+            <p className="text-sm text-muted">
+              {t('bench.withApart', { all: showWeight(batch.allG, units) })}
+            </p>
+          )}
+          <Plates {...bench} />
         </div>
+      )}
+      {mixture.salting && (
+        <EditField
+          label={t('bench.saltTarget')}
+          value={`${mixture.salting.targetPct} %`}
+          className="field w-[110px]"
+          onStep={(direction) => {
+            const targetPct = Math.max(0.1, (mixture.salting?.targetPct ?? 1) + direction * 0.1);
+            const salting = { ...mixture.salting, targetPct: Number(targetPct.toFixed(2)) };
+            edit(
+              {
+                do: 'editMixture',
+                dish: dish.id,
+                mixture: mixture.id,
+                change: { salting: { strengthPct: 5, sugarToSalt: 0, ...salting } },
+              },
+              `salting-${mixture.id}`,
+            );
+          }}
+          onCommit={(text) => {
+            const targetPct = Number(text.replace('%', '').replace(',', '.').trim());
+            if (!(targetPct > 0 && targetPct <= 8)) return t('bench.badTarget', { text });
+            if (mixture.salting) {
+              const salting = { ...mixture.salting, targetPct };
+              edit({ do: 'editMixture', dish: dish.id, mixture: mixture.id, change: { salting } });
+            }
+            return undefined;
+          }}
+        />
       )}
       {batch.reserve && (
         <div>
@@ -49,14 +79,28 @@ export function OnTheScale({ meal, dish, mixture, batch }: ScaleProps) {
           <ReserveField meal={meal} dish={dish} mixture={mixture} />
         </div>
       )}
+      {batch.split.length > 1 && (
+        <div>
+          <h2 className="text-base">{t('bench.split')}</h2>
+          <ul>
+            {batch.split.map((part) => (
+              <li key={part.food} className="flex justify-between gap-2 border-b border-line py-1">
+                <span>
+                  {part.name} <span className="text-muted">{showWeight(part.weightG, units)}</span>
+                </span>
+                <strong className="whitespace-nowrap">{showWeight(part.grams, units)}</strong>
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
     </section>
   );
 }
 
 /** The batch's weight, large. With several foods it is their sum; each is weighed on Table. */
-function Weight({ meal, dish, mixture, batch }: ScaleProps) {
+function Weight({ meal, dish, mixture, batch, edit }: OnBench) {
   const t = useWords();
-  const edit = useEdit(meal.id);
   const units = meal.kitchen.units;
   const food = dish.foods.find((f) => f.id === mixture.on[0]);
   if (!food) return null;
@@ -85,5 +129,26 @@ function Weight({ meal, dish, mixture, batch }: ScaleProps) {
         </button>
       )}
     </>
+  );
+}
+
+/** What becomes of the raw weight, and how many it feeds. */
+function Plates({ meal, dish, mixture, batch }: OnBench) {
+  const t = useWords();
+  const food = dish.foods.find((f) => f.id === mixture.on[0]);
+  const cut = food && cutOf(meal, food);
+  if (!cut || mixture.on.length > 1) return null;
+  const { servedG, boneG } = yieldOf(cut, batch.batchG);
+  const { low, high } = feeds(cut, batch.batchG, shareOfPlate(meal, dish));
+  const units = meal.kitchen.units;
+  return (
+    <p className="mt-1 text-sm text-muted">
+      {t('bench.plates', {
+        served: showWeight(servedG, units),
+        low: Math.floor(low),
+        high: Math.max(1, Math.round(high)),
+      })}
+      {boneG > 0 && ` ${t('bench.bone', { bone: showWeight(boneG, units) })}`}
+    </p>
   );
 }

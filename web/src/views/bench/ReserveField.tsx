@@ -27,7 +27,11 @@ export function ReserveField({ meal, dish, mixture }: ReserveFieldProps) {
             if (error instanceof QuantityError) return error.message;
             throw error;
           }
-          edit({ do: 'setReserve', dish: dish.id, mixture: mixture.id, amount: text });
+          const { reserve } = mixture;
+          if (reserve) {
+            const change = { reserve: { ...reserve, amount: text } };
+            edit({ do: 'editMixture', dish: dish.id, mixture: mixture.id, change });
+          }
           return undefined;
         }}
       />

@@ -1,13 +1,16 @@
 import {
   readMinutes,
+  say,
   showMinutes,
   showTime,
+  type Batch,
   type Dish,
   type Meal,
   type Mixture,
   type Plan,
+  type SoakWindow as Window,
 } from '@zemrin/core';
-import { useEdit } from '../../store/hooks.ts';
+import { useEdit, useManner } from '../../store/hooks.ts';
 import { EditField } from '../../ui/EditField.tsx';
 import { useWords } from '../../words/words.ts';
 
@@ -15,24 +18,22 @@ interface SoakWindowProps {
   readonly meal: Meal;
   readonly dish: Dish;
   readonly mixture: Mixture;
+  readonly batch: Batch;
   readonly plan: Plan | undefined;
 }
 
 /** The window as a band of hours, with the plan's own soak marked on it, and what limits it. */
-export function SoakWindow({ meal, dish, mixture, plan }: SoakWindowProps) {
+export function SoakWindow({ meal, dish, mixture, batch, plan }: SoakWindowProps) {
   const t = useWords();
-  const window = mixture.window;
+  const window = batch.window;
   if (!window) return null;
   const step = dish.steps.find((s) => s.time.kind === 'soak' && s.time.mixture === mixture.id);
   const planned = plan?.steps.find((p) => p.id === step?.id);
   const soak = planned && planned.endMin - planned.startMin;
   const time = (min: number) =>
     showTime(min, meal.serving.zone, meal.kitchen.clock, plan?.servingMin);
-  // Short windows and long ones alike: the band runs by the square root of the hours.
-  const end = Math.sqrt(window.longestMin * 1.35);
-  const at = (min: number) => (Math.sqrt(min) / end) * 100;
   return (
-    <section className="mt-6">
+    <section className="mt-5">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <h2 className="text-xl">{t('bench.window')}</h2>
         <span className="text-muted">
@@ -45,55 +46,65 @@ export function SoakWindow({ meal, dish, mixture, plan }: SoakWindowProps) {
             : t('bench.notPlanned')}
         </span>
       </div>
-      <div aria-hidden="true" className="relative mt-8 mb-2 h-[22px] rounded-full bg-soft">
-        <span
-          className="absolute inset-y-0 bg-ink/25"
-          style={{
-            left: `${at(window.leastMin)}%`,
-            width: `${at(window.longestMin) - at(window.leastMin)}%`,
-          }}
-        />
-        <span
-          className="hatched absolute inset-y-0 right-0 rounded-r-full"
-          style={{ left: `${at(window.longestMin)}%` }}
-        />
-        {[window.leastMin, window.bestMin, window.longestMin].map((min) => (
-          <span
-            key={min}
-            className="absolute -bottom-2 h-[38px] w-[2px] bg-ink/60"
-            style={{ left: `${at(min)}%` }}
-          />
-        ))}
-        {soak !== undefined && (
-          <>
-            <span
-              className="absolute -top-1.5 -bottom-1.5 w-[6px] -translate-x-1/2 rounded-sm bg-now"
-              style={{ left: `${at(soak)}%` }}
-            />
-            <strong
-              className="absolute -top-8 -translate-x-1/2 whitespace-nowrap"
-              style={{ left: `${Math.min(92, at(soak))}%` }}
-            >
-              {showMinutes(soak)}
-            </strong>
-          </>
-        )}
-      </div>
+      <Band window={window} soak={soak} />
       <WindowFields meal={meal} dish={dish} mixture={mixture} window={window} />
     </section>
   );
 }
 
-type Window = NonNullable<Mixture['window']>;
+function Band({ window, soak }: { window: Window; soak: number | undefined }) {
+  // Short windows and long ones alike: the band runs by the square root of the hours.
+  const end = Math.sqrt(Math.max(window.longestMin, soak ?? 0) * 1.35);
+  const at = (min: number) => (Math.sqrt(min) / end) * 100;
+  return (
+    <div aria-hidden="true" className="relative mt-8 mb-2 h-[20px] rounded-full bg-soft">
+      <span
+        className="absolute inset-y-0 bg-ink/25"
+        style={{
+          left: `${at(window.leastMin)}%`,
+          width: `${at(window.longestMin) - at(window.leastMin)}%`,
+        }}
+      />
+      <span
+        className="hatched absolute inset-y-0 right-0 rounded-r-full"
+        style={{ left: `${at(window.longestMin)}%` }}
+      />
+      {[window.leastMin, window.bestMin, window.longestMin].map((min, i) => (
+        <span
+          key={i}
+          className="absolute -bottom-2 h-[36px] w-[2px] bg-ink/60"
+          style={{ left: `${at(min)}%` }}
+        />
+      ))}
+      {soak !== undefined && (
+        <>
+          <span
+            className="absolute -top-1.5 -bottom-1.5 w-[6px] -translate-x-1/2 rounded-sm bg-now"
+            style={{ left: `${at(soak)}%` }}
+          />
+          <strong
+            className="absolute -top-8 -translate-x-1/2 whitespace-nowrap"
+            style={{ left: `${Math.min(92, Math.max(4, at(soak)))}%` }}
+          >
+            {showMinutes(soak)}
+          </strong>
+        </>
+      )}
+    </div>
+  );
+}
 
 function WindowFields(props: { meal: Meal; dish: Dish; mixture: Mixture; window: Window }) {
   const t = useWords();
   const edit = useEdit(props.meal.id);
+  const { manner } = useManner(props.meal);
   const { dish, mixture, window } = props;
+  const set = (own: Mixture['window']) =>
+    edit({ do: 'editMixture', dish: dish.id, mixture: mixture.id, change: { window: own } });
   const fields = [
-    { key: 'leastMin', label: t('bench.least'), because: window.leastBecause },
+    { key: 'leastMin', label: t('bench.least'), because: say(window.leastBecause, manner) },
     { key: 'bestMin', label: t('bench.best'), because: undefined },
-    { key: 'longestMin', label: t('bench.longest'), because: window.limitedBy },
+    { key: 'longestMin', label: t('bench.longest'), because: say(window.limitedBy, manner) },
   ] as const;
   return (
     <div className="mt-4 grid gap-x-6 gap-y-3 sm:grid-cols-3">
@@ -106,19 +117,33 @@ function WindowFields(props: { meal: Meal; dish: Dish; mixture: Mixture; window:
             onCommit={(text) => {
               const minutes = readMinutes(text);
               if (minutes === undefined) return t('weave.badMinutes', { text });
-              const next = { ...window, [key]: minutes };
-              if (next.leastMin > next.bestMin || next.bestMin > next.longestMin) {
+              const leastMin = key === 'leastMin' ? minutes : window.leastMin;
+              const bestMin = key === 'bestMin' ? minutes : window.bestMin;
+              const longestMin = key === 'longestMin' ? minutes : window.longestMin;
+              if (leastMin > bestMin || bestMin > longestMin) {
                 return t('weave.badTimes', {
-                  least: showMinutes(next.leastMin),
-                  best: showMinutes(next.bestMin),
-                  most: showMinutes(next.longestMin),
+                  least: showMinutes(leastMin),
+                  best: showMinutes(bestMin),
+                  most: showMinutes(longestMin),
                 });
               }
-              edit({ do: 'setWindow', dish: dish.id, mixture: mixture.id, window: next });
+              set({ ...mixture.window, leastMin, bestMin, longestMin });
               return undefined;
             }}
           />
           {because && <p className="mt-1 text-sm text-muted">{because}</p>}
+          {key === 'bestMin' &&
+            (window.own ? (
+              <button
+                type="button"
+                className="mt-1 min-h-[32px] text-sm underline"
+                onClick={() => set(undefined)}
+              >
+                {t('bench.reckonAgain')}
+              </button>
+            ) : (
+              <p className="mt-1 text-sm text-muted">{t('bench.reckoned')}</p>
+            ))}
         </div>
       ))}
     </div>

@@ -1,5 +1,8 @@
 import {
+  cutOf,
+  feeds,
   settleFood,
+  shareOfPlate,
   showWeight,
   threadsOf,
   type Dish,
@@ -14,6 +17,7 @@ import { useEdit } from '../../store/hooks.ts';
 import { EditField } from '../../ui/EditField.tsx';
 import { WeightField } from '../../ui/WeightField.tsx';
 import { useWords } from '../../words/words.ts';
+import { AddFood } from './AddFood.tsx';
 
 /** The dishes as one reads a menu, each with the raw weight to buy and its thread in small. */
 export function DishList({ meal, plan }: { meal: Meal; plan: Plan | undefined }) {
@@ -57,15 +61,6 @@ function DishRow({ meal, dish, thread }: { meal: Meal; dish: Dish; thread: Threa
           </h3>
           {dish.note && <p className="text-sm text-muted">{dish.note}</p>}
         </div>
-        {thread && (
-          <Link
-            to={`/meal/${meal.id}/weave/${dish.steps[0]?.id ?? ''}`}
-            aria-label={t('table.toWeave', { dish: dish.name })}
-            className="flex min-h-[36px] shrink-0"
-          >
-            <SmallThread thread={thread} />
-          </Link>
-        )}
         <button
           type="button"
           className="btn btn-quiet -mt-2 -mr-2 px-2"
@@ -76,9 +71,19 @@ function DishRow({ meal, dish, thread }: { meal: Meal; dish: Dish; thread: Threa
           <X size={17} aria-hidden="true" />
         </button>
       </div>
+      {thread && (
+        <Link
+          to={`/meal/${meal.id}/weave/${dish.steps[0]?.id ?? ''}`}
+          aria-label={t('table.toWeave', { dish: dish.name })}
+          className="flex min-h-[24px] items-center"
+        >
+          <SmallThread thread={thread} />
+        </Link>
+      )}
       {dish.foods.map((food) => (
         <FoodRow key={food.id} meal={meal} dish={dish} food={food} />
       ))}
+      <AddFood meal={meal} dish={dish} />
     </>
   );
 }
@@ -109,7 +114,8 @@ function FoodRow({ meal, dish, food }: { meal: Meal; dish: Dish; food: Food }) {
               : t('table.perHead', {
                   raw: showWeight(each, units),
                   served: showWeight(settled.servedPerPortionG, units),
-                })}
+                })}{' '}
+          <Feeding meal={meal} dish={dish} food={food} weightG={settled.weightG} />
         </p>
         {settled.weighed && (
           <button
@@ -135,16 +141,43 @@ function FoodRow({ meal, dish, food }: { meal: Meal; dish: Dish; food: Food }) {
   );
 }
 
+/** The other way round: how many this much would feed, and a way to take it out again. */
+function Feeding(props: { meal: Meal; dish: Dish; food: Food; weightG: number }) {
+  const t = useWords();
+  const edit = useEdit(props.meal.id);
+  const { meal, dish, food, weightG } = props;
+  const cut = cutOf(meal, food);
+  const timed = dish.steps.some((step) => 'food' in step.time && step.time.food === food.id);
+  if (!cut && timed) return null;
+  const fed = cut && feeds(cut, weightG, shareOfPlate(meal, dish));
+  return (
+    <>
+      {fed &&
+        t('table.feeds', {
+          low: Math.floor(fed.low),
+          high: Math.max(1, Math.round(fed.high)),
+        })}{' '}
+      {!timed && (
+        <button
+          type="button"
+          className="min-h-[24px] underline"
+          aria-label={t('table.removeFood', { food: food.name })}
+          onClick={() => edit({ do: 'removeFood', dish: dish.id, food: food.id })}
+        >
+          {t('table.remove')}
+        </button>
+      )}
+    </>
+  );
+}
+
 function SmallThread({ thread }: { thread: Thread }) {
   const parts = thread.main.map((segment) => ({
     ...segment,
     weight: 1 + Math.log(1 + (segment.endMin - segment.startMin) / 30),
   }));
   return (
-    <span
-      aria-hidden="true"
-      className="mt-2 flex h-[9px] w-[128px] shrink-0 border-r-[5px] border-ink pr-px"
-    >
+    <span aria-hidden="true" className="flex h-[8px] w-full border-r-[5px] border-ink pr-px">
       {parts.map((part) => (
         <span
           key={`${part.step.id}-${part.waiting}`}

@@ -13,7 +13,7 @@ import { useMeal, usePlan } from '../../store/hooks.ts';
 import { Modal } from '../../ui/Modal.tsx';
 import { NoMeal } from '../../ui/NoMeal.tsx';
 import { useWords } from '../../words/words.ts';
-import { HoursDialog } from './HoursDialog.tsx';
+import { HoursDialog } from '../../ui/HoursDialog.tsx';
 import { EveningPanel } from './EveningPanel.tsx';
 import { StepPanel } from './StepPanel.tsx';
 import { TimesList } from './TimesList.tsx';

@@ -1,8 +1,9 @@
 import { readClock, type Kitchen, type Meal } from '@zemrin/core';
 import { useState } from 'react';
-import { useEdit } from '../../store/hooks.ts';
-import { Modal } from '../../ui/Modal.tsx';
-import { useWords } from '../../words/words.ts';
+import { useEdit } from '../store/hooks.ts';
+import { Choice } from './Choice.tsx';
+import { Modal } from './Modal.tsx';
+import { useWords } from '../words/words.ts';
 
 const DAYS = [1, 2, 3, 4, 5, 6, 7] as const;
 
@@ -146,34 +147,5 @@ function Measures({ ways, onChange }: { ways: Ways; onChange: (change: Partial<W
         onChoose={(clock) => onChange({ clock })}
       />
     </fieldset>
-  );
-}
-
-interface ChoiceProps<Value extends string> {
-  readonly label: string;
-  readonly value: Value;
-  readonly options: ReadonlyArray<readonly [Value, string]>;
-  readonly onChoose: (value: Value) => void;
-}
-
-function Choice<Value extends string>(props: ChoiceProps<Value>) {
-  return (
-    <label className="grid text-sm">
-      {props.label}
-      <select
-        className="field"
-        value={props.value}
-        onChange={(event) => {
-          const chosen = props.options.find(([value]) => value === event.target.value);
-          if (chosen) props.onChoose(chosen[0]);
-        }}
-      >
-        {props.options.map(([value, words]) => (
-          <option key={value} value={value}>
-            {words}
-          </option>
-        ))}
-      </select>
-    </label>
   );
 }

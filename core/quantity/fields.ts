@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { parseQuantity, QuantityError } from '../quantity/index.ts';
+import { parseQuantity } from './parse.ts';
+import { QuantityError } from './quantity.ts';
 
 /** A name within a file: how one part points at another. */
 export const id = z

@@ -1,0 +1,77 @@
+import {
+  saltAfterSoaking,
+  saltedFood,
+  saltingBy,
+  saltUptake,
+  type Batch,
+  type Mixture,
+} from '../batch/index.ts';
+import type { Message } from '../words/index.ts';
+import { batchFor, type Cooked } from './batch-for.ts';
+import type { Dish } from './schema.ts';
+import { schoolsOf } from './schools.ts';
+
+/** What to know of a batch, with nothing wrong. */
+export function dishNotes(meal: Cooked, dish: Dish, mixture: Mixture, batch: Batch): Message[] {
+  return [
+    ...towardRest(meal, dish, mixture, batch),
+    ...soakingOut(meal, dish, mixture, batch),
+    ...usedNotes(meal, dish, mixture, batch),
+  ];
+}
+
+/** How far salt gets in a brine made to come to rest. */
+function towardRest(meal: Cooked, dish: Dish, mixture: Mixture, batch: Batch): Message[] {
+  const around = batchFor(meal, dish, mixture);
+  const cut = around.foods[0]?.cut;
+  if (!mixture.salting || !batch.window || !cut) return [];
+  if (mixture.kind !== 'wet brine' || saltingBy(mixture, around) !== 'equilibrium') return [];
+  const minutes = batch.window.bestMin;
+  const pct = Math.round(saltUptake(cut, minutes) * 100);
+  return [{ key: 'batch.towardRest', values: { minutes: { minutes }, pct } }];
+}
+
+/** Fresh water for soaking out, for a gram of food. Common practice, no source. */
+const FRESH_WATER_PER_G = 2;
+
+/** What a soak in fresh water after the brine leaves of the salt. */
+function soakingOut(meal: Cooked, dish: Dish, mixture: Mixture, batch: Batch): Message[] {
+  if (mixture.kind !== 'wet brine') return [];
+  const brined = dish.steps.find(
+    (step) => step.time.kind === 'soak' && step.time.mixture === mixture.id,
+  );
+  const soak = dish.steps.find(
+    (step) => step.verb === 'soak' && step.after.some((gap) => gap.step === brined?.id),
+  );
+  const minutes = soak?.time.kind === 'elastic' ? soak.time.bestMin : undefined;
+  const { foods } = batchFor(meal, dish, mixture);
+  const cut = foods[0]?.cut;
+  if (minutes === undefined || !cut) return [];
+  const food = saltedFood(foods);
+  const uptake = saltUptake(cut, minutes);
+  const before = batch.totals.saltPctOfFood / 100;
+  const after = saltAfterSoaking(before, food, FRESH_WATER_PER_G * batch.batchG, uptake);
+  const values = {
+    minutes: { minutes },
+    water: { ml: FRESH_WATER_PER_G * batch.batchG },
+    before: (before * 100).toFixed(1),
+    after: (after * 100).toFixed(1),
+  };
+  return [{ key: 'batch.soakedOut', values }];
+}
+
+/** What becomes of what the meat lay in, by the school of the dish. */
+function usedNotes(meal: Cooked, dish: Dish, mixture: Mixture, batch: Batch): Message[] {
+  const lies = mixture.kind === 'marinade' || mixture.kind === 'paste';
+  if (!lies || !mixture.touchesRaw) return [];
+  switch (schoolsOf(meal.kitchen, dish).usedMarinade) {
+    case 'keptClean':
+      return mixture.reserve ? [] : [{ key: 'batch.noReserve' }];
+    case 'thrown':
+      return [{ key: 'batch.throwAway' }];
+    case 'boiled':
+      return [{ key: 'batch.boilFirst' }];
+    case 'second':
+      return [{ key: 'batch.secondBatch', values: { grams: { grams: batch.totals.grams } } }];
+  }
+}

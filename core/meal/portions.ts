@@ -1,0 +1,72 @@
+import type { Cut } from '../pantry/index.ts';
+import { companyOf, cutOf, eatersOf } from './amounts.ts';
+import type { Dish, Food, Meal } from './schema.ts';
+
+/** Several meats on one table: each is taken less of. Kitchen convention, from memory. */
+const AMONG_OTHERS = 0.7;
+
+/** What becomes of a raw weight. The parts add up to the whole, in grams. */
+export interface Yield {
+  readonly boneG: number;
+  readonly trimG: number;
+  /** What cooking takes; negative for grains, which take water up. */
+  readonly shrinkG: number;
+  readonly servedG: number;
+}
+
+export function yieldOf(cut: Cut, weightG: number): Yield {
+  const boneG = weightG * cut.boneShare;
+  const trimG = weightG * cut.trimShare;
+  const servedG = weightG * cut.servedShare;
+  return { boneG, trimG, servedG, shrinkG: weightG - boneG - trimG - servedG };
+}
+
+/** How many adult portions a raw weight makes, by the usual raw weight for one. */
+export function feeds(cut: Cut, weightG: number, shareOfPlate = 1): { low: number; high: number } {
+  return {
+    low: weightG / (cut.rawPerAdultG.high * shareOfPlate),
+    high: weightG / (cut.rawPerAdultG.low * shareOfPlate),
+  };
+}
+
+/** How much of a usual portion a dish is among the others: less beside a second meat. */
+export function shareOfPlate(meal: Pick<Meal, 'dishes' | 'pantry'>, dish: Dish): number {
+  const isMeat = (other: Dish) =>
+    other.foods.some((food) => (cutOf(meal, food)?.animal ?? 'none') !== 'none');
+  const meats = meal.dishes.filter(isMeat);
+  return isMeat(dish) && meats.length > 1 ? AMONG_OTHERS : 1;
+}
+
+/**
+ * What to ask of a cut for one portion: the middle of its usual raw weight, less beside another
+ * meat; in pieces where it is sold and served so. Children and appetites are in the portions.
+ */
+export function shareFor(
+  meal: Pick<Meal, 'dishes' | 'pantry'>,
+  dish: Dish,
+  cut: Cut,
+): Food['share'] {
+  if (cut.pieceG !== undefined && cut.piecesPerAdult !== undefined) {
+    return {
+      kind: 'pieces',
+      pieces: cut.piecesPerAdult,
+      pieceG: cut.pieceG,
+      by: cut.piecesPerAdult <= 1 ? 'head' : 'portion',
+    };
+  }
+  const middleG = (cut.rawPerAdultG.low + cut.rawPerAdultG.high) / 2;
+  return { kind: 'weight', rawG: Math.round((middleG * shareOfPlate(meal, dish)) / 5) * 5 };
+}
+
+/** Raw weight the eaters of a food ask for, from the low to the high end of what is usual. */
+export function rawWanted(
+  meal: Pick<Meal, 'dishes' | 'eaters' | 'pantry'>,
+  dish: Dish,
+  food: Food,
+): { readonly lowG: number; readonly highG: number } | undefined {
+  const cut = cutOf(meal, food);
+  if (!cut) return undefined;
+  const { portions } = companyOf(eatersOf(meal, dish, food));
+  const share = shareOfPlate(meal, dish) * portions;
+  return { lowG: cut.rawPerAdultG.low * share, highG: cut.rawPerAdultG.high * share };
+}
