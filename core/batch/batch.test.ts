@@ -1,43 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CUTS, pantryOf } from '../pantry/index.ts';
-import { MixtureSchema, roundCount, scaleMixture, type BatchFor, type Mixture } from './index.ts';
-
-/** A mixture from its lines, for 1,000 g unless said otherwise. */
-function mixture(lines: object[], more: object = {}): Mixture {
-  return MixtureSchema.parse({
-    id: 'm',
-    name: 'Mixture',
-    kind: 'marinade',
-    basis: { kind: 'perWeight', baselineG: 1000 },
-    on: ['meat'],
-    lines,
-    ...more,
-  });
-}
-
-/** Food of so much weight, four portions, in a pantry without own things. */
-function on(
-  weightG: number,
-  more: Partial<BatchFor> = {},
-  cut = 'lamb-shoulder-bone-in',
-): BatchFor {
-  return {
-    foods: [{ id: 'meat', name: 'meat', weightG, portions: 4, cut: CUTS.get(cut) }],
-    variantFoods: new Map(),
-    portions: 4,
-    pantry: pantryOf(undefined),
-    siblings: [],
-    spoons: 'us',
-    brine: 'equilibrium',
-    saltAtEnd: false,
-    ...more,
-  };
-}
-
-const OIL = { ingredient: 'olive-oil', amount: '100 g' };
-const SALT = { ingredient: 'salt-fine-table', amount: '12 g' };
-const YOGHURT = { ingredient: 'yoghurt-full-fat', amount: '300 g' };
+import { mixture, OIL, on, SALT, YOGHURT } from '../test/batches.ts';
+import { roundCount, scaleMixture, type BatchFor, type Mixture } from './index.ts';
 
 describe('scaling from the baseline to the batch', () => {
   it('multiplies a 1 kg recipe by 1.7 for 1.7 kg', () => {

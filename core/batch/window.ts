@@ -150,7 +150,7 @@ function wishOf(
     };
   }
   const brined = mixture.kind === 'wet brine' || mixture.kind === 'dry brine';
-  const leastMm = Math.min(brined ? 5 : 3, cut.thicknessMm / 8);
+  const leastMm = brined ? Math.min(5, cut.thicknessMm / 8) : Math.min(3, cut.thicknessMm / 16);
   const bestMm = brined ? cut.thicknessMm / 2 : Math.min(6, cut.thicknessMm / 4);
   return {
     leastMin: minutesToFront(leastMm),

@@ -1,4 +1,5 @@
 import type { Cut } from '../pantry/index.ts';
+import { writeNumber } from '../quantity/index.ts';
 import { companyOf, cutOf, eatersOf } from './amounts.ts';
 import type { Dish, Food, Meal } from './schema.ts';
 
@@ -21,12 +22,27 @@ export function yieldOf(cut: Cut, weightG: number): Yield {
   return { boneG, trimG, servedG, shrinkG: weightG - boneG - trimG - servedG };
 }
 
-/** How many adult portions a raw weight makes, by the usual raw weight for one. */
+/**
+ * How many adult portions a raw weight makes: by the piece where a cut is eaten so, else by the
+ * usual raw weight for one.
+ */
 export function feeds(cut: Cut, weightG: number, shareOfPlate = 1): { low: number; high: number } {
+  if (cut.pieceG !== undefined && cut.piecesPerAdult !== undefined) {
+    const portions = weightG / cut.pieceG / cut.piecesPerAdult;
+    return { low: portions, high: portions };
+  }
   return {
     low: weightG / (cut.rawPerAdultG.high * shareOfPlate),
     high: weightG / (cut.rawPerAdultG.low * shareOfPlate),
   };
+}
+
+/** As one says it: "10 to 12", "8". At least one half. */
+export function sayFeeds({ low, high }: { low: number; high: number }): string {
+  const half = (portions: number) => Math.max(0.5, Math.round(portions * 2) / 2);
+  const whole = (portions: number) => (portions < 3 ? half(portions) : Math.round(portions));
+  const [from, to] = [whole(low), whole(high)];
+  return from === to ? writeNumber(from) : `${writeNumber(from)}–${writeNumber(to)}`;
 }
 
 /** How much of a usual portion a dish is among the others: less beside a second meat. */

@@ -146,7 +146,7 @@ function Tool(props: {
       className={`btn min-h-[40px] gap-2 px-2.5 text-sm ${props.pressed ? 'btn-main' : ''}`}
       onClick={props.onClick}
     >
-      <Icon size={16} aria-hidden="true" />
+      <Icon size={16} aria-hidden="true" className="hidden sm:block" />
       {props.label} <span className="key">{props.hotkey}</span>
     </button>
   );

@@ -1,4 +1,12 @@
-import { cutOf, feeds, shareOfPlate, showVolume, showWeight, yieldOf } from '@zemrin/core';
+import {
+  cutOf,
+  feeds,
+  sayFeeds,
+  shareOfPlate,
+  showVolume,
+  showWeight,
+  yieldOf,
+} from '@zemrin/core';
 import { EditField } from '../../ui/EditField.tsx';
 import { WeightField } from '../../ui/WeightField.tsx';
 import { useWords } from '../../words/words.ts';
@@ -139,14 +147,12 @@ function Plates({ meal, dish, mixture, batch }: OnBench) {
   const cut = food && cutOf(meal, food);
   if (!cut || mixture.on.length > 1) return null;
   const { servedG, boneG } = yieldOf(cut, batch.batchG);
-  const { low, high } = feeds(cut, batch.batchG, shareOfPlate(meal, dish));
   const units = meal.kitchen.units;
   return (
     <p className="mt-1 text-sm text-muted">
       {t('bench.plates', {
         served: showWeight(servedG, units),
-        low: Math.floor(low),
-        high: Math.max(1, Math.round(high)),
+        feeds: sayFeeds(feeds(cut, batch.batchG, shareOfPlate(meal, dish))),
       })}
       {boneG > 0 && ` ${t('bench.bone', { bone: showWeight(boneG, units) })}`}
     </p>

@@ -3,6 +3,7 @@ import {
   feeds,
   freshId,
   pantryOf,
+  sayFeeds,
   shareFor,
   shareOfPlate,
   showWeight,
@@ -113,7 +114,6 @@ function FoodPicker({ meal, dish, onClose }: { meal: Meal; dish: Dish; onClose: 
 function CutItem(props: { cut: Cut; meal: Meal; dish: Dish; onSelect: () => void }) {
   const t = useWords();
   const { cut, meal, dish } = props;
-  const { low, high } = feeds(cut, 1000, shareOfPlate(meal, dish));
   return (
     <Command.Item
       value={`${cut.name} ${cut.id}`}
@@ -124,8 +124,7 @@ function CutItem(props: { cut: Cut; meal: Meal; dish: Dish; onSelect: () => void
       <span className="ml-auto text-sm text-muted">
         {t('table.kiloFeeds', {
           weight: showWeight(1000, meal.kitchen.units),
-          low: low.toFixed(1),
-          high: high.toFixed(1),
+          feeds: sayFeeds(feeds(cut, 1000, shareOfPlate(meal, dish))),
         })}
       </span>
     </Command.Item>

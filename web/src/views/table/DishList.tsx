@@ -1,6 +1,7 @@
 import {
   cutOf,
   feeds,
+  sayFeeds,
   settleFood,
   shareOfPlate,
   showWeight,
@@ -152,11 +153,7 @@ function Feeding(props: { meal: Meal; dish: Dish; food: Food; weightG: number })
   const fed = cut && feeds(cut, weightG, shareOfPlate(meal, dish));
   return (
     <>
-      {fed &&
-        t('table.feeds', {
-          low: Math.floor(fed.low),
-          high: Math.max(1, Math.round(fed.high)),
-        })}{' '}
+      {fed && t('table.feeds', { feeds: sayFeeds(fed) })}{' '}
       {!timed && (
         <button
           type="button"

@@ -88,7 +88,7 @@ export const bench = {
   'bench.purpose': 'What for',
   'bench.purposeBasting': 'for basting',
   'bench.split': 'For each, kept apart',
-  'bench.plates': 'About {{served}} on the plates: feeds {{low}} to {{high}}.',
+  'bench.plates': 'About {{served}} on the plates: feeds {{feeds}}.',
   'bench.bone': 'Bone {{bone}}.',
   'bench.saltTarget': 'Salt wanted in the food',
   'bench.badTarget':

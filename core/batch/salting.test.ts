@@ -1,0 +1,80 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  coolingOf,
+  drySaltG,
+  equilibriumSaltG,
+  saltAfterSoaking,
+  saltAtRest,
+  strongSaltG,
+} from './index.ts';
+
+const LEG = { boneless: 1000, waterShare: 0.72 };
+
+describe('salt by a target', () => {
+  it('lives in water only: 35.8 g and not 30 for a kilo in a kilo at 1.5 %, by hand', () => {
+    // 0.015 × (1000 + 0.72 × 1000) / 0.72
+    expect(equilibriumSaltG(0.015, LEG, 1000)).toBeCloseTo(35.8, 1);
+    // The simple p·(meat + water) leaves the meat a sixth short of its target.
+    expect(saltAtRest(0.015 * 2000, LEG, 1000)).toBeCloseTo(0.01256, 5);
+  });
+
+  it('comes out as wanted at rest, whatever the meat and the water', () => {
+    const share = fc.double({ min: 0.5, max: 0.85, noNaN: true });
+    const grams = fc.double({ min: 50, max: 20_000, noNaN: true });
+    const target = fc.double({ min: 0.002, max: 0.05, noNaN: true });
+    fc.assert(
+      fc.property(share, grams, grams, target, (waterShare, boneless, waterG, wanted) => {
+        const food = { boneless, waterShare };
+        const saltG = equilibriumSaltG(wanted, food, waterG);
+        expect(saltAtRest(saltG, food, waterG)).toBeCloseTo(wanted, 10);
+        expect(saltG).toBeGreaterThan(wanted * boneless);
+      }),
+    );
+  });
+
+  it('is a share of the brine when strong, of the meat when dry', () => {
+    // A 5 % brine by weight: 52.6 g in a litre, since 52.6 / 1052.6 is 5 %.
+    expect(strongSaltG(0.05, 1000)).toBeCloseTo(52.63, 2);
+    // One US cup of table salt in a US gallon is 7.2 % (kitchen convention, from memory).
+    expect(strongSaltG(0.072, 3785) / (236.6 * 1.22)).toBeCloseTo(1, 1);
+    expect(drySaltG(0.01, LEG)).toBeCloseTo(10, 9);
+  });
+
+  it('soaks out toward fresh water and never past it', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.005, max: 0.06, noNaN: true }),
+        fc.double({ min: 100, max: 10_000, noNaN: true }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (salt, fresh, uptake) => {
+          const left = saltAfterSoaking(salt, LEG, fresh, uptake);
+          expect(left).toBeLessThanOrEqual(salt + 1e-12);
+          expect(left).toBeGreaterThan(0);
+        },
+      ),
+    );
+    // At rest with twice its weight of water: 0.03 × 0.72 / (0.72 + 2), by hand.
+    expect(saltAfterSoaking(0.03, LEG, 2000, 1)).toBeCloseTo((0.03 * 0.72) / 2.72, 9);
+  });
+});
+
+describe('a boiled brine growing cold', () => {
+  it('counts ice as what it is: 334 J melt a gram', () => {
+    // 1 kg at 100 °C with 500 g of ice: (418600 − 167000) / (1500 × 4.186), by hand.
+    expect(coolingOf(1000, 500).startC).toBeCloseTo(40.07, 2);
+    // A quarter more ice than the heat can melt stays ice.
+    const cold = coolingOf(1000, 1567);
+    expect(cold.startC).toBe(0);
+    expect(cold.iceLeftG).toBeCloseTo(1567 - 418_600 / 334, 3);
+    expect(cold.fridgeMin).toBe(0);
+  });
+
+  it('takes hours in a fridge, minutes in an ice bath, longer the more there is', () => {
+    const litre = coolingOf(1000, 0);
+    expect(litre.fridgeMin).toBeGreaterThan(5 * 60);
+    expect(litre.iceBathMin).toBeLessThan(60);
+    expect(coolingOf(4000, 0).fridgeMin).toBeGreaterThan(litre.fridgeMin * 1.4);
+    expect(coolingOf(700, 300).fridgeMin).toBeLessThan(litre.fridgeMin);
+  });
+});
