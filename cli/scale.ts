@@ -8,7 +8,7 @@ import {
   showMinutes,
   showVolume,
   showWeight,
-  type Batch,
+  type NotedBatch,
   type Meal,
 } from '@zemrin/core';
 import { InputError, nowOf, readMeal, type Outcome } from './io.ts';
@@ -54,7 +54,7 @@ function weightOf(text: string | undefined): number | undefined {
   );
 }
 
-function batchText(name: string, batch: Batch, meal: Meal): string {
+function batchText(name: string, batch: NotedBatch, meal: Meal): string {
   const manner = mannerOf(meal);
   const { totals, reserve, window } = batch;
   const lines = [
@@ -67,12 +67,19 @@ function batchText(name: string, batch: Batch, meal: Meal): string {
     );
   }
   lines.push(`In all ${showWeight(totals.grams)}, ${showVolume(totals.ml)}.`);
+  for (const variant of batch.variants) {
+    const stirred = variant.lines.map((line) => `${line.measure} ${line.name}`).join(', ');
+    lines.push(
+      `${variant.name}, ${showWeight(variant.foodG)} of food: take out ${showWeight(variant.takeG)} after line ${batch.commonCount}${stirred ? `, stir in ${stirred}` : ''}.`,
+    );
+  }
   if (reserve) lines.push(`Keep clean first: ${showVolume(reserve.ml)}, ${reserve.purpose}.`);
   if (window) {
     lines.push(
       `Least ${showMinutes(window.leastMin)}, best ${showMinutes(window.bestMin)}, longest ${showMinutes(window.longestMin)}. ${say(window.limitedBy, manner)}`,
     );
   }
+  lines.push(...batch.notes.map((note) => say(note, manner)));
   lines.push(...batch.warnings.map((warning) => `! ${say(warning, manner)}`));
   return lines.join('\n');
 }

@@ -10,19 +10,22 @@ export async function visit(page: Page, now = WEDNESDAY): Promise<void> {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 }
 
-/** Takes the example supper and goes to one of its views. */
+export type View = 'Meals' | 'Table' | 'Bench' | 'Weave' | 'Kitchen';
+
+/** Takes an example meal, the supper unless said otherwise, and goes to one of its views. */
 export async function openSupper(
   page: Page,
-  view: 'Table' | 'Bench' | 'Weave' = 'Weave',
+  view: View = 'Weave',
   now = WEDNESDAY,
+  title = 'First-frost supper',
 ): Promise<void> {
   await visit(page, now);
-  await page.getByRole('button', { name: 'Open “First-frost supper”' }).click();
-  await expect(page).toHaveURL(/first-frost-supper\/weave/);
+  await page.getByRole('button', { name: `Open “${title}”` }).click();
+  await expect(page).toHaveURL(/\/weave/);
   await goTo(page, view);
 }
 
-export async function goTo(page: Page, view: 'Meals' | 'Table' | 'Bench' | 'Weave'): Promise<void> {
+export async function goTo(page: Page, view: View): Promise<void> {
   await page.getByRole('navigation', { name: 'Views' }).getByRole('link', { name: view }).click();
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 }

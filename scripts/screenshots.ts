@@ -1,4 +1,4 @@
-/** Takes the pictures of docs/screenshots from the built application, with the example meal. */
+/** Takes the pictures of docs/screenshots from the built application, with the example meals. */
 import { chromium, type Page } from '@playwright/test';
 import { fileURLToPath } from 'node:url';
 import { appOf } from '../server/app.ts';
@@ -38,11 +38,19 @@ for (const [suffix, viewport] of [
   });
   const page = await context.newPage();
   await page.goto(base);
-  await page.getByRole('button', { name: /First-frost supper/ }).click();
-  await page.waitForURL(/weave/);
+  for (const title of ['First-frost supper', 'Towpath lunch', 'Wednesday hock']) {
+    await page.goto(base);
+    await page.getByRole('button', { name: `Open “${title}”` }).click();
+    await page.waitForURL(/weave/);
+    await settle(page);
+  }
   await shoot(page, `table${suffix}`, `${MEAL}/table`);
   await shoot(page, `bench${suffix}`, `${MEAL}/bench`);
   await shoot(page, `weave${suffix}`, `${MEAL}/weave${suffix === '' ? '/lamb-smoke' : ''}`);
+  if (suffix === '') {
+    await shoot(page, 'kitchen', `${MEAL}/kitchen`);
+    await shoot(page, 'bench-brine', '/meal/towpath-lunch/bench/cider-brine');
+  }
   await shoot(page, `meals${suffix}`, '/');
   await context.close();
 }

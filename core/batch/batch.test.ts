@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { mixture, OIL, on, SALT, YOGHURT } from '../test/batches.ts';
-import { roundCount, scaleMixture, type BatchFor, type Mixture } from './index.ts';
+import { DAILY_SODIUM_MG, roundCount, scaleMixture, type BatchFor, type Mixture } from './index.ts';
 
 describe('scaling from the baseline to the batch', () => {
   it('multiplies a 1 kg recipe by 1.7 for 1.7 kg', () => {
@@ -94,6 +94,24 @@ describe('what is in it', () => {
     expect(totals.saltG).toBeCloseTo(12, 1);
     expect(totals.saltPctOfFood).toBeCloseTo(1.2, 2);
     expect(totals.sodiumMgPerServing).toBeCloseTo((12 * 393.4) / 4, 0);
+  });
+
+  // FDA Daily Value of sodium, 2,300 mg (2,400 before 2016), from memory.
+  it('knows a day’s sodium', () => {
+    expect(DAILY_SODIUM_MG).toBe(2300);
+  });
+
+  // Sodium per 100 g, from memory of food composition tables; one line of each, four portions.
+  it.each([
+    ['soy-sauce', '40 g', 550],
+    ['soy-sauce-reduced-salt', '40 g', 330],
+    ['fish-sauce', '20 g', 392.5],
+    ['stock-ready-made', '500 g', 425],
+    ['stock-low-salt', '500 g', 75],
+    ['mustard-dijon-style', '20 g', 115],
+  ])('counts the sodium of %s', (ingredient, amount, mg) => {
+    const { totals } = scaleMixture(mixture([{ ingredient, amount }]), on(1000));
+    expect(totals.sodiumMgPerServing).toBeCloseTo(mg, 6);
   });
 
   it('counts only what goes on the food, not the reserve', () => {

@@ -1,4 +1,4 @@
-import type { Shape } from '../pantry/index.ts';
+import type { Cut, Shape } from '../pantry/index.ts';
 
 /**
  * Salt moving into meat, as Fickian diffusion.
@@ -30,6 +30,14 @@ export function minutesToFront(depthMm: number, tempC = 4): number {
 export interface SaltBody {
   readonly shape: Shape;
   readonly thicknessMm: number;
+}
+
+/** A cut as salt meets it: what is hollow is walls, brined from both sides. */
+export function saltBodyOf(
+  cut: Pick<Cut, 'shape' | 'meatMm'> & { thicknessMm?: number },
+): SaltBody {
+  const hollow = cut.thicknessMm !== undefined && cut.meatMm < cut.thicknessMm;
+  return { shape: hollow ? 'slab' : cut.shape, thicknessMm: cut.meatMm };
 }
 
 /** The one-dimensional body whose series stands for a shape. */

@@ -2,6 +2,7 @@ export * from './mixture.ts';
 export {
   scaleMixture,
   windowOf,
+  saltInMeatPct,
   coolingOfMixture,
   type Batch,
   type Meters,

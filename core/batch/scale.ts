@@ -15,7 +15,7 @@ import {
   type BatchFor,
   type WeighedMixture,
 } from './weigh.ts';
-import { soakWindow, type SoakWindow } from './window.ts';
+import { saltTakenUp, soakWindow, type SoakWindow } from './window.ts';
 
 /** A mixture at the weight of its batch. */
 export interface Batch {
@@ -144,6 +144,15 @@ export function scaleMixture(mixture: Mixture, batch: BatchFor): Batch {
 /** Only the window: what the planner asks for, without spoons. */
 export function windowOf(mixture: Mixture, batch: BatchFor): SoakWindow | undefined {
   return soakWindow(mixture, batch, soakingContents(weighMixture(mixture, batch)));
+}
+
+/** Salt in the meat after so many minutes, % of its weight without bone; undefined unless brined. */
+export function saltInMeatPct(
+  mixture: Mixture,
+  batch: BatchFor,
+  minutes: number,
+): number | undefined {
+  return saltTakenUp(mixture, batch, soakingContents(weighMixture(mixture, batch)), minutes);
 }
 
 /** A boiled mixture's way to cold, from what was hot and the ice that goes in. */

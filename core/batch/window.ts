@@ -2,16 +2,16 @@ import type { Animal, Cut, SoakGroup } from '../pantry/index.ts';
 import { longestRaw } from '../safety/index.ts';
 import type { Message, MessageKey } from '../words/index.ts';
 import { acidPct, pct, type Contents } from './contents.ts';
-import { minutesToFront, minutesToUptake } from './diffusion.ts';
+import { minutesToFront, minutesToUptake, saltBodyOf, saltUptake } from './diffusion.ts';
 import { soaks, type Mixture } from './mixture.ts';
-import { USUAL_WATER_SHARE } from './salting.ts';
+import { saltAtRest, USUAL_WATER_SHARE } from './salting.ts';
 import {
   acidLimitMin,
   BICARBONATE_LONGEST_MIN,
   enzymeLimitMin,
   SOAK_LIMITS,
 } from './soak-limits.ts';
-import { saltingBy, type BatchFood, type BatchFor } from './weigh.ts';
+import { saltedFood, saltingBy, type BatchFood, type BatchFor } from './weigh.ts';
 
 /** How long a mixture may stay on its food. Minutes. */
 export interface SoakWindow {
@@ -34,10 +34,10 @@ export interface SoakEnd {
 }
 
 /** A cut nobody has described: a steak's thickness, tender. Common practice, no source. */
-const UNKNOWN: Pick<Cut, 'soaks' | 'shape' | 'thicknessMm' | 'animal'> = {
+const UNKNOWN: Pick<Cut, 'soaks' | 'shape' | 'meatMm' | 'animal'> = {
   soaks: 'beef-tender',
   shape: 'slab',
-  thicknessMm: 25,
+  meatMm: 25,
   animal: 'none',
 };
 
@@ -130,8 +130,8 @@ function wishOf(
   if (mixture.kind === 'pickle') return { ...PICKLE, because: { key: 'window.leastPickle' } };
   const thickest = foods
     .map(({ cut }) => cut ?? UNKNOWN)
-    .reduce((a, b) => (b.thicknessMm > a.thicknessMm ? b : a), { ...UNKNOWN, thicknessMm: 0 });
-  const cut = thickest.thicknessMm === 0 ? UNKNOWN : thickest;
+    .reduce((a, b) => (b.meatMm > a.meatMm ? b : a), { ...UNKNOWN, meatMm: 0 });
+  const cut = thickest.meatMm === 0 ? UNKNOWN : thickest;
   if (cut.soaks === 'fish' || cut.soaks === 'shellfish') {
     return {
       leastMin: FISH_LEAST_MIN,
@@ -150,8 +150,8 @@ function wishOf(
     };
   }
   const brined = mixture.kind === 'wet brine' || mixture.kind === 'dry brine';
-  const leastMm = brined ? Math.min(5, cut.thicknessMm / 8) : Math.min(3, cut.thicknessMm / 16);
-  const bestMm = brined ? cut.thicknessMm / 2 : Math.min(6, cut.thicknessMm / 4);
+  const leastMm = brined ? Math.min(5, cut.meatMm / 8) : Math.min(3, cut.meatMm / 16);
+  const bestMm = brined ? cut.meatMm / 2 : Math.min(6, cut.meatMm / 4);
   return {
     leastMin: minutesToFront(leastMm),
     bestMin: minutesToFront(bestMm),
@@ -160,7 +160,7 @@ function wishOf(
 }
 
 /** A strong brine is done when the meat holds, taken all together, the salt that is wanted. */
-function strongWish(mixture: Mixture, cut: Pick<Cut, 'shape' | 'thicknessMm'>): Wish {
+function strongWish(mixture: Mixture, cut: Pick<Cut, 'shape' | 'meatMm'>): Wish {
   const bestMin = strongBrineMin(mixture, cut, 1);
   return {
     leastMin: bestMin * 0.6,
@@ -172,14 +172,35 @@ function strongWish(mixture: Mixture, cut: Pick<Cut, 'shape' | 'thicknessMm'>): 
 /** Minutes in a strong brine until the meat holds so many times the salt that is wanted. */
 function strongBrineMin(
   mixture: Mixture,
-  cut: Pick<Cut, 'shape' | 'thicknessMm'>,
+  cut: Pick<Cut, 'shape' | 'meatMm'>,
   times: number,
 ): number {
   const salting = mixture.salting;
   if (!salting) return 0;
   const atRest = salting.strengthPct * USUAL_WATER_SHARE;
   const share = Math.min(0.98, (salting.targetPct * times) / atRest);
-  return minutesToUptake(cut, share);
+  return minutesToUptake(saltBodyOf(cut), share);
+}
+
+/**
+ * Salt in the meat after so many minutes, % of its weight without bone: its share of what it
+ * would hold at rest. Undefined for what is not salted by a brine or dry.
+ */
+export function saltTakenUp(
+  mixture: Mixture,
+  batch: BatchFor,
+  onFood: Contents,
+  minutes: number,
+): number | undefined {
+  const cut = batch.foods[0]?.cut;
+  const brined = mixture.kind === 'wet brine' || mixture.kind === 'dry brine';
+  const food = saltedFood(batch.foods);
+  if (!brined || !cut || food.boneless === 0) return undefined;
+  const atRest =
+    mixture.kind === 'wet brine'
+      ? saltAtRest(onFood.saltG, food, onFood.waterG)
+      : onFood.saltG / food.boneless;
+  return atRest * saltUptake(saltBodyOf(cut), minutes) * 100;
 }
 
 /** Too salty is half as much again as one wanted. Common practice, no source. */
@@ -196,7 +217,7 @@ function endsOf(mixture: Mixture, batch: BatchFor, onFood: Contents): SoakEnd[] 
   if (mixture.salting && saltingBy(mixture, batch) === 'strong') {
     const soonest = Math.min(
       ...cuts.map((cut) => strongBrineMin(mixture, cut, TOO_SALTY_TIMES)),
-      minutesToUptake(UNKNOWN, 0.98),
+      minutesToUptake(saltBodyOf(UNKNOWN), 0.98),
     );
     ends.push({ kind: 'salt', minutes: soonest, message: { key: 'window.salt' } });
   }
@@ -226,14 +247,14 @@ function rawEnd(days: number, animal: Animal): SoakEnd {
 /** Sour, fruit, bicarbonate, or simply long: what ends a soak for one cut. */
 function qualityEnds(
   mixture: Mixture,
-  cut: Pick<Cut, 'soaks' | 'thicknessMm'>,
+  cut: Pick<Cut, 'soaks' | 'meatMm'>,
   onFood: Contents,
 ): SoakEnd[] {
   const group: SoakGroup = cut.soaks;
   const ends: SoakEnd[] = [];
   const acid = acidPct(onFood);
   const dairy = onFood.lacticMeq > 0.4 * onFood.acidMeq;
-  const sour = acidLimitMin(group, cut.thicknessMm, acid, dairy);
+  const sour = acidLimitMin(group, cut.meatMm, acid, dairy);
   if (sour !== undefined) {
     ends.push({
       kind: dairy ? 'dairy' : 'acid',
@@ -245,7 +266,7 @@ function qualityEnds(
   }
   const strong = pct(onFood.strongEnzymeG, onFood);
   const mild = pct(onFood.mildEnzymeG, onFood);
-  const fruit = enzymeLimitMin(group, cut.thicknessMm, strong, mild);
+  const fruit = enzymeLimitMin(group, cut.meatMm, strong, mild);
   if (fruit !== undefined) {
     const values = { pct: (strong + mild).toFixed(0) };
     ends.push({ kind: 'enzyme', minutes: fruit, message: { key: 'window.enzyme', values } });

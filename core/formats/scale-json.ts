@@ -13,6 +13,12 @@ export function scaleJson(batch: Batch, manner: Manner) {
       measure: line.measure,
       measureErrorPct: line.measureErrorPct,
     })),
+    variants: batch.variants.map((variant) => ({
+      name: variant.name,
+      foodG: variant.foodG,
+      takeG: variant.takeG,
+      lines: variant.lines.map(({ name, grams, measure }) => ({ name, grams, measure })),
+    })),
     reserve: reserve ? { grams: reserve.grams, ml: reserve.ml, purpose: reserve.purpose } : null,
     totals: {
       grams: totals.grams,

@@ -2,6 +2,7 @@ import {
   saltAfterSoaking,
   saltedFood,
   saltingBy,
+  saltBodyOf,
   saltUptake,
   type Batch,
   type Mixture,
@@ -14,10 +15,17 @@ import { schoolsOf } from './schools.ts';
 /** What to know of a batch, with nothing wrong. */
 export function dishNotes(meal: Cooked, dish: Dish, mixture: Mixture, batch: Batch): Message[] {
   return [
+    ...keeping(mixture),
     ...towardRest(meal, dish, mixture, batch),
     ...soakingOut(meal, dish, mixture, batch),
     ...usedNotes(meal, dish, mixture, batch),
   ];
+}
+
+/** How long what is made ahead keeps. */
+function keeping(mixture: Mixture): Message[] {
+  if (mixture.keepsDays === undefined) return [];
+  return [{ key: 'batch.keeps', values: { days: String(mixture.keepsDays) } }];
 }
 
 /** How far salt gets in a brine made to come to rest. */
@@ -27,7 +35,7 @@ function towardRest(meal: Cooked, dish: Dish, mixture: Mixture, batch: Batch): M
   if (!mixture.salting || !batch.window || !cut) return [];
   if (mixture.kind !== 'wet brine' || saltingBy(mixture, around) !== 'equilibrium') return [];
   const minutes = batch.window.bestMin;
-  const pct = Math.round(saltUptake(cut, minutes) * 100);
+  const pct = Math.round(saltUptake(saltBodyOf(cut), minutes) * 100);
   return [{ key: 'batch.towardRest', values: { minutes: { minutes }, pct } }];
 }
 
@@ -48,7 +56,7 @@ function soakingOut(meal: Cooked, dish: Dish, mixture: Mixture, batch: Batch): M
   const cut = foods[0]?.cut;
   if (minutes === undefined || !cut) return [];
   const food = saltedFood(foods);
-  const uptake = saltUptake(cut, minutes);
+  const uptake = saltUptake(saltBodyOf(cut), minutes);
   const before = batch.totals.saltPctOfFood / 100;
   const after = saltAfterSoaking(before, food, FRESH_WATER_PER_G * batch.batchG, uptake);
   const values = {

@@ -1,5 +1,6 @@
 import {
   coolingOfMixture,
+  saltInMeatPct,
   scaleMixture,
   weighMixture,
   windowOf,
@@ -54,6 +55,16 @@ export function recipeBatchOf(meal: Cooked, dish: Dish, mixture: Mixture, batch:
   return batch.factor > 0 && batch.allG > 0
     ? batchOf(meal, dish, mixture, batch.allG / batch.factor)
     : batch;
+}
+
+/** Salt in the meat after so long in its brine, % of its weight; undefined unless brined. */
+export function saltInMeat(
+  meal: Cooked,
+  dish: Dish,
+  mixture: Mixture,
+  minutes: number,
+): number | undefined {
+  return saltInMeatPct(mixture, batchFor(meal, dish, mixture), minutes);
 }
 
 /** How long a boiled mixture takes to fridge-cold. */

@@ -12,6 +12,7 @@ export {
   batchOf,
   coolingOfBatch,
   recipeBatchOf,
+  saltInMeat,
   soakWindowOf,
   type NotedBatch,
 } from './batches.ts';

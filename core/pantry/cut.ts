@@ -10,8 +10,10 @@ export interface Cut {
   /** % of the edible raw part. */
   readonly composition?: Composition | undefined;
   readonly shape: Shape;
-  /** The usual thickness, through which salt and heat must go. */
+  /** The usual thickness, through which heat must go. */
   readonly thicknessMm: number;
+  /** What salt and marinade must go through: less where the inside is hollow. */
+  readonly meatMm: number;
   readonly boneShare: number;
   readonly trimShare: number;
   /** Cooked weight over raw weight. */
@@ -43,6 +45,7 @@ export function cutFromRow(row: CutRow): Cut {
     composition: { waterPct, proteinPct, fatPct, carbohydratePct, ashPct },
     shape: row.shape,
     thicknessMm: row.thicknessMm[0],
+    meatMm: row.meatMm?.[0] ?? row.thicknessMm[0],
     boneShare: row.boneShare[0],
     trimShare: row.trimShare[0],
     cookedShare: row.cookedShare[0],

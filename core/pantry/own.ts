@@ -75,5 +75,11 @@ export function ingredientFromOwn(own: OwnIngredient): Ingredient {
 /** What is served of an own cut: what is left without bone and trim, as it cooks down. */
 export function cutFromOwn(own: OwnCut): Cut {
   const edible = 1 - own.boneShare - own.trimShare;
-  return { ...own, servedShare: edible * own.cookedShare, targets: [], own: true };
+  return {
+    ...own,
+    servedShare: edible * own.cookedShare,
+    meatMm: own.thicknessMm,
+    targets: [],
+    own: true,
+  };
 }

@@ -117,6 +117,8 @@ export const CutRow = z.strictObject({
   ifct: z.string().optional(),
   shape: z.enum(SHAPES),
   thicknessMm: sourced,
+  /** Hollow birds and fish: the meat itself, which brine meets from both sides. */
+  meatMm: sourced.optional(),
   boneShare: share,
   trimShare: share,
   cookedShare: sourced,

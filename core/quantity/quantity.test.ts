@@ -7,6 +7,7 @@ import {
   GRAMS_PER,
   gramsOf,
   mlOf,
+  MEASURES,
   ML_PER,
   parseQuantity,
   printQuantity,
@@ -17,6 +18,7 @@ import {
   showMinutes,
   showWeight,
   toMinutes,
+  type Measure,
   type Quantity,
   type SpoonSystem,
 } from './index.ts';
@@ -194,6 +196,69 @@ describe('spoons', () => {
         },
       ),
       { numRuns: 500 },
+    );
+  });
+
+  // Every way to take at most two kinds of measure, tried one by one.
+  function allReadings(owned: readonly Measure[], system: SpoonSystem) {
+    const kinds = ['cup', 'tbsp', 'tsp'] as const;
+    const nice = [0, 1 / 8, 1 / 4, 1 / 3, 3 / 8, 1 / 2, 5 / 8, 2 / 3, 3 / 4, 7 / 8];
+    const most = { cup: 40, tbsp: 8, tsp: 5 };
+    return kinds.map((kind) => {
+      const size = ML_PER[BARE_MEASURE[system][kind] ?? ''] ?? NaN;
+      const scoops = owned
+        .filter((measure) => measure.endsWith(` ${kind}`))
+        .map((measure) => mlOf(parseQuantity(measure, 'us'), { name: '', gPerMl: 1 }) ?? NaN)
+        .map((ml) => ml / (ML_PER[`US ${kind}`] ?? NaN));
+      const dips = (amount: number): number => {
+        if (Math.abs(amount) < 1e-9) return 0;
+        const ways = scoops.filter((scoop) => scoop <= amount + 1e-9);
+        // The largest first is not always fewest, so each of the three largest that fit is tried.
+        return Math.min(Infinity, ...ways.slice(0, 3).map((scoop) => 1 + dips(amount - scoop)));
+      };
+      const amounts = [0, 1, 2].flatMap((whole) => nice.map((part) => whole + part));
+      return amounts
+        .filter((amount) => amount > 0 && amount <= most[kind])
+        .map((amount) => ({ ml: amount * size, dips: dips(amount) }))
+        .filter(({ dips: needed }) => Number.isFinite(needed));
+    });
+  }
+
+  it('takes the fewest dips there are within the bound, with the spoons there are', () => {
+    const drawers = fc.subarray([...MEASURES], { minLength: 1 });
+    fc.assert(
+      fc.property(
+        drawers,
+        fc.double({ min: 3, max: 44, noNaN: true }),
+        fc.constantFrom<SpoonSystem>('us', 'metric', 'imperial', 'australian'),
+        (owned, ml, system) => {
+          const reading = readAsSpoons(ml, system, 3, owned);
+          const [cups = [], tbsps = [], tsps = []] = allReadings(owned, system);
+          const nothing = [{ ml: 0, dips: 0 }];
+          const inBound = [...tbsps, ...nothing]
+            .flatMap((a) =>
+              [...tsps, ...nothing].map((b) => ({ ml: a.ml + b.ml, dips: a.dips + b.dips })),
+            )
+            .concat(cups)
+            .filter((one) => one.ml > 0 && Math.abs(one.ml / ml - 1) <= 0.03);
+          const fewest = Math.min(...inBound.map(({ dips }) => dips));
+          if (inBound.length > 0) {
+            expect(Math.abs(reading.errorPct)).toBeLessThanOrEqual(3 + 1e-9);
+            expect(reading.dips).toBeLessThanOrEqual(fewest);
+          }
+          for (const part of reading.text.split(' + ')) {
+            const unit =
+              part
+                .split(' ')
+                .at(-1)
+                ?.replace(/s$|es$/, '') ?? '';
+            expect(unit === 'pinch' || owned.some((measure) => measure.endsWith(` ${unit}`))).toBe(
+              true,
+            );
+          }
+        },
+      ),
+      { numRuns: 200 },
     );
   });
 

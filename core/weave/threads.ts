@@ -21,7 +21,7 @@ export interface Thread {
   readonly main: readonly Segment[];
   /** What joins it: fires, ovens, doughs. */
   readonly sides: ReadonlyArray<readonly Segment[]>;
-  /** What lands on the plate: pieces where there are some, else portions. */
+  /** What lands on the plates: portions, or pieces where each gets more than one. */
   readonly plate: string;
 }
 
@@ -89,5 +89,6 @@ function plateOf(meal: Meal, dish: Dish): string {
   const pieces = dish.foods
     .map((food) => settleFood(meal, dish, food).pieces)
     .reduce<number>((sum, count) => sum + (count ?? 0), 0);
-  return String(pieces > 0 ? pieces : companyOf(meal.eaters).heads);
+  // Half a hock for each is a portion each; two breads for each are pieces.
+  return String(Math.max(pieces, companyOf(meal.eaters).heads));
 }

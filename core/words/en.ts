@@ -66,6 +66,7 @@ export const en = {
 
   'batch.coolsIn':
     'Off the boil and with its ice in, it is at {{startC}}; fridge-cold after {{fridge}} in the fridge or {{bath}} in an ice bath. A simple estimate.',
+  'batch.keeps': 'Made ahead, it keeps {{days}} days cold, as long as nothing raw touches it.',
   'batch.towardRest': 'Salt is slow: in {{minutes}} it goes about {{pct}} % of the way to rest.',
   'batch.soakedOut':
     '{{minutes}} in {{water}} of fresh water takes the salt from {{before}} % to about {{after}} %.',

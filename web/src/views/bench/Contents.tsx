@@ -34,7 +34,10 @@ export function Contents({ meal, mixture, batch, before }: ContentsProps) {
         at={onFood ? totals.saltPctOfFood : meters.saltPct}
         was={before && (onFood ? before.totals.saltPctOfFood : before.meters.saltPct)}
         range={METER_RANGES.salt}
-        note={t('bench.sodium', { mg: Math.round(totals.sodiumMgPerServing), share })}
+        note={t(mixture.kind === 'wet brine' ? 'bench.sodiumAtRest' : 'bench.sodium', {
+          mg: Math.round(totals.sodiumMgPerServing),
+          share,
+        })}
       />
       <Meter
         name={t('bench.acid')}

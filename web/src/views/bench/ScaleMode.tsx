@@ -71,7 +71,7 @@ export default function ScaleMode({ bench, onClose }: { bench: OnBench; onClose:
             {t('bench.untick')}
           </button>
         </div>
-        <ol ref={list} className="max-h-[30vh] overflow-auto">
+        <ol ref={list}>
           {steps.map((line, i) => (
             <li
               key={i}

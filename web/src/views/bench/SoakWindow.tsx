@@ -1,5 +1,6 @@
 import {
   readMinutes,
+  saltInMeat,
   say,
   showMinutes,
   showTime,
@@ -30,6 +31,7 @@ export function SoakWindow({ meal, dish, mixture, batch, plan }: SoakWindowProps
   const step = dish.steps.find((s) => s.time.kind === 'soak' && s.time.mixture === mixture.id);
   const planned = plan?.steps.find((p) => p.id === step?.id);
   const soak = planned && planned.endMin - planned.startMin;
+  const salt = soak === undefined ? undefined : saltInMeat(meal, dish, mixture, soak);
   const time = (min: number) =>
     showTime(min, meal.serving.zone, meal.kitchen.clock, plan?.servingMin);
   return (
@@ -47,6 +49,11 @@ export function SoakWindow({ meal, dish, mixture, batch, plan }: SoakWindowProps
         </span>
       </div>
       <Band window={window} soak={soak} />
+      {salt !== undefined && soak !== undefined && (
+        <p className="mt-4">
+          {t('bench.takenUp', { span: showMinutes(soak), pct: salt.toFixed(1) })}
+        </p>
+      )}
       <WindowFields meal={meal} dish={dish} mixture={mixture} window={window} />
     </section>
   );

@@ -90,11 +90,18 @@ function MealRow(props: { meal: Meal; nowMin: number; share: (min: number) => nu
   const at = wallClock(serving, meal.serving.zone);
   const bar = Math.min(100, share(serving));
   const flip = bar > 55;
-  const beside: CSSProperties & Record<'--beside', string> = {
+  const beneath = flip ? 30 + meal.dishes.length * 13 : 16;
+  const beside: CSSProperties & Record<'--beside' | '--beneath' | '--tall', string> = {
     '--beside': `calc(${flip ? 100 - bar : bar}% + 18px)`,
+    // Left of the bar the threads lie; the words go beneath them.
+    '--beneath': `${beneath}px`,
+    '--tall': `${beneath + 160}px`,
   };
   return (
-    <li className="relative border-b border-line py-4 md:min-h-[176px] md:border-0 md:border-t">
+    <li
+      className="relative border-b border-line py-4 md:min-h-(--tall) md:border-0 md:border-t"
+      style={beside}
+    >
       <div className="hidden md:block">
         <Threads meal={meal} plan={plan} share={share} />
         <span
@@ -104,8 +111,7 @@ function MealRow(props: { meal: Meal; nowMin: number; share: (min: number) => nu
         />
       </div>
       <div
-        className={`relative md:absolute md:top-4 md:w-[calc(44%-18px)] md:max-w-[340px] ${flip ? 'md:right-(--beside) md:text-right' : 'md:left-(--beside)'}`}
-        style={beside}
+        className={`relative md:absolute md:top-(--beneath) md:w-[calc(44%-18px)] md:max-w-[340px] ${flip ? 'md:right-(--beside) md:text-right' : 'md:left-(--beside)'}`}
       >
         <div className={`flex items-start gap-2 ${flip ? 'md:flex-row-reverse' : ''}`}>
           <Link

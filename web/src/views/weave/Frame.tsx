@@ -24,6 +24,9 @@ interface FrameProps {
   readonly onHours: () => void;
 }
 
+/** A night narrower than its word goes without: its shading says it. */
+const LABELLED = 44;
+
 /** Behind the threads: nights and times away, clock labels, folds, now, and the bar. */
 export function Frame({ plan, meal, axis, plotPx, height, onHours }: FrameProps) {
   const t = useWords();
@@ -42,14 +45,16 @@ export function Frame({ plan, meal, axis, plotPx, height, onHours }: FrameProps)
             className={`absolute ${block.kind === 'asleep' ? 'night-band' : 'away-band'}`}
             style={{ left: LEFT + left, top: HEADER - 8, width, height: height - HEADER + 8 }}
           >
-            <button
-              type="button"
-              onClick={onHours}
-              title={t('weave.hoursEdit')}
-              className="absolute bottom-1 left-1/2 -translate-x-1/2 rounded px-1 text-[13px] whitespace-nowrap text-muted underline decoration-dotted"
-            >
-              {block.what ?? t(`weave.${block.kind}`)}
-            </button>
+            {width >= LABELLED && (
+              <button
+                type="button"
+                onClick={onHours}
+                title={t('weave.hoursEdit')}
+                className="absolute bottom-1 left-1/2 -translate-x-1/2 rounded px-1 text-[13px] whitespace-nowrap text-muted underline decoration-dotted"
+              >
+                {block.what ?? t(`weave.${block.kind}`)}
+              </button>
+            )}
           </div>
         );
       })}

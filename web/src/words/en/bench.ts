@@ -143,6 +143,8 @@ export const bench = {
   'bench.window': 'How long it may stay',
   'bench.planned': 'planned {{span}}, {{from}} to {{to}}',
   'bench.notPlanned': 'not in the plan',
+  'bench.takenUp':
+    'In the planned {{span}} the meat takes up about {{pct}} % salt, taken all together.',
   'bench.least': 'least',
   'bench.best': 'best',
   'bench.longest': 'longest',
@@ -152,6 +154,7 @@ export const bench = {
   'bench.salt': 'Salt, of the food',
   'bench.saltOfMixture': 'Salt, of the mixture',
   'bench.sodium': '{{mg}} mg sodium each, {{share}} % of a day’s 2,300',
+  'bench.sodiumAtRest': 'at rest; {{mg}} mg sodium each at most, {{share}} % of a day’s 2,300',
   'bench.acid': 'Acid, as vinegar’s',
   'bench.none0': 'none',
   'bench.noAcid': 'nothing sour in it',

@@ -1,0 +1,189 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { goTo, openSupper, segment } from './supper.ts';
+
+/** The row of a line; an editor may stand open beneath it. */
+const row = (page: Page, name: RegExp) => page.getByRole('row', { name }).first();
+const line = (page: Page, name: RegExp) => page.getByRole('button', { name });
+
+/** The bench of an example meal, once it stands. */
+async function openBench(page: Page, title?: string): Promise<void> {
+  await openSupper(page, 'Bench', undefined, title);
+  await expect(page.getByRole('textbox', { name: 'On the scale' })).toBeVisible();
+}
+
+async function noFindings(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(
+    violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(' | ')}`),
+  ).toEqual([]);
+}
+
+test('one line changed shows what it does to salt and window, and a lock holds it', async ({
+  page,
+}) => {
+  await openBench(page);
+  await line(page, /^salt, coarse dense/).click();
+  const amount = page.getByRole('textbox', { name: 'In the recipe' });
+  await amount.fill('27 g');
+  await amount.press('Enter');
+  await expect(page.getByRole('status').filter({ hasText: /salt 1\.1 % → 1\.6 %/ })).toBeVisible();
+  await noFindings(page);
+  await page.getByRole('button', { name: 'Lock', exact: true }).click();
+  await expect(row(page, /salt, coarse dense/).getByLabel('locked')).toBeVisible();
+  const scale = page.getByRole('textbox', { name: 'On the scale' });
+  await scale.fill('4 kg');
+  await scale.press('Enter');
+  await expect(row(page, /salt, coarse dense/)).toContainText('47 g');
+  await expect(row(page, /yoghurt/)).toContainText('853 g');
+  await page.getByRole('button', { name: 'Unlock' }).click();
+  await expect(row(page, /salt, coarse dense/)).toContainText('76 g');
+});
+
+test('something sour shortens the window, and the plan follows', async ({ page }) => {
+  await openBench(page);
+  const longest = page.getByRole('textbox', { name: 'longest' });
+  await expect(longest).toHaveValue('24 h');
+  await page.locator('body').press('a');
+  await page.getByPlaceholder(/Garlic, lime/).fill('kiwi, raw');
+  await page.keyboard.press('Enter');
+  await line(page, /^kiwi, raw/).click();
+  const amount = page.getByRole('textbox', { name: 'In the recipe' });
+  await amount.fill('60 g');
+  await amount.press('Enter');
+  await expect(page.getByText(/Raw fruit \(\d+ %\) turns the surface to paste/)).toBeVisible();
+  await expect(longest).not.toHaveValue('24 h');
+  const most = await longest.inputValue();
+  await goTo(page, 'Weave');
+  await segment(page, /^Marinate, Smoked lamb/).click();
+  await expect(page.getByText('Raw fruit', { exact: false }).first()).toBeVisible();
+  await expect(page.getByText(`It may stay ${most} at most.`)).toBeVisible();
+});
+
+test('it is weighed out line by line with one key, the variant taken out on the way', async ({
+  page,
+}) => {
+  await openBench(page);
+  await page.locator('body').press('w');
+  const dialog = page.getByRole('dialog', { name: /^Weigh out/ });
+  await expect(dialog).toContainText('black limes');
+  await expect(dialog).toContainText('The scale then reads 30 g');
+  await noFindings(page);
+  for (let i = 0; i < 8; i++) await page.keyboard.press('Space');
+  await expect(dialog.locator('[aria-current]')).toContainText('Take out: Without dairy');
+  await page.keyboard.press('Backspace');
+  await expect(dialog.locator('[aria-current]')).toContainText('honey');
+  for (let i = 0; i < 3; i++) await page.keyboard.press('Space');
+  await expect(dialog).toContainText('All in: 690 g');
+});
+
+test('the recipe stands beside the batch, and a stand-in takes a line’s place', async ({
+  page,
+}) => {
+  await openBench(page);
+  await page.locator('body').press('c');
+  await expect(page.getByText('As written, 1.5 kg')).toBeVisible();
+  await expect(row(page, /yoghurt/)).toContainText('291 g');
+  await line(page, /^honey/).click();
+  await page
+    .getByRole('combobox', { name: 'In its place' })
+    .selectOption({ label: '21 g malt syrup' });
+  await expect(row(page, /malt syrup/)).toBeVisible();
+  await page.locator('body').press('Control+z');
+  await expect(row(page, /honey/)).toBeVisible();
+});
+
+test('a mixture is made from nothing, with an ingredient of one’s own', async ({ page }) => {
+  await openBench(page);
+  await page.getByRole('button', { name: 'New mixture' }).click();
+  const dialog = page.getByRole('dialog', { name: 'New mixture' });
+  await dialog.getByLabel('Name').fill('Spruce rub');
+  await dialog.getByLabel('What it is').selectOption('rub');
+  await dialog.getByLabel('Of which dish').selectOption('Duck legs in plum');
+  await dialog.getByRole('button', { name: 'Put it on the bench' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Spruce rub' })).toBeVisible();
+  await page.getByRole('button', { name: /^Add a line/ }).click();
+  await page.getByPlaceholder(/Garlic, lime/).fill('spruce tips');
+  await page.getByRole('button', { name: 'Add “spruce tips” as your own' }).click();
+  const form = page.getByRole('dialog', { name: 'New ingredient' });
+  await noFindings(page);
+  await form.getByLabel('Grams in a millilitre').fill('heavy');
+  await form.getByRole('button', { name: 'Keep it as my own' }).click();
+  await expect(form.getByRole('alert')).toContainText('gPerMl');
+  await form.getByLabel('Grams in a millilitre').fill('0,3');
+  await form.getByRole('button', { name: 'Keep it as my own' }).click();
+  await expect(row(page, /spruce tips/)).toContainText('18 g');
+
+  await page.locator('body').press('m');
+  const change = page.getByRole('dialog', { name: 'Change Spruce rub' });
+  await change.getByLabel('Reckon the salt from a target').check();
+  await change.getByLabel('Keep a part clean').check();
+  await change.getByLabel('Vessel').selectOption('mixing bowl');
+  await noFindings(page);
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('Keep clean first')).toBeVisible();
+  await expect(page.getByRole('img', { name: /mixing bowl/ })).toBeVisible();
+});
+
+test('a brine is salted by a target, covers what lies in its pot and is cold in time', async ({
+  page,
+}) => {
+  await openBench(page, 'Towpath lunch');
+  await expect(page.getByRole('heading', { level: 1, name: 'Cider brine' })).toBeVisible();
+  await expect(row(page, /salt, coarse dense/)).toContainText('44 g');
+  const target = page.getByRole('textbox', { name: 'Salt wanted in the food' });
+  await target.fill('2');
+  await target.press('Enter');
+  await expect(row(page, /salt, coarse dense/)).toContainText('74 g');
+  await expect(
+    page.getByText(/fridge-cold after .* in the fridge or .* in an ice bath/),
+  ).toBeVisible();
+  await expect(page.getByText('Public guidance keeps raw poultry 2 days at most.')).toBeVisible();
+  await target.fill('a lot');
+  await target.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('“a lot” is no salting');
+});
+
+test('how it is done is set in Kitchen and overruled for a dish', async ({ page }) => {
+  await openSupper(page, 'Kitchen');
+  const washing = page.getByRole('combobox', { name: 'Washing raw meat' });
+  await expect(page.getByText('Public guidance is against it', { exact: false })).toBeVisible();
+  await washing.selectOption({ label: 'With lime or vinegar' });
+  await goTo(page, 'Weave');
+  await expect(segment(page, /^Wash the meat, then sink and hands, Smoked/)).toBeVisible();
+  await expect(segment(page, /^Wash the meat, then sink and hands, Duck/)).toBeVisible();
+  await goTo(page, 'Bench');
+  await page
+    .getByRole('combobox', { name: 'Washing raw meat' })
+    .selectOption({ label: 'Not at all' });
+  await goTo(page, 'Weave');
+  await expect(segment(page, /^Wash the meat, then sink and hands, Smoked/)).toHaveCount(0);
+  await expect(segment(page, /^Wash the meat, then sink and hands, Duck/)).toBeVisible();
+});
+
+test('amounts are told in the spoons there are', async ({ page }) => {
+  await openSupper(page, 'Kitchen');
+  for (const spoon of ['1 tbsp', '½ tbsp'])
+    await page.getByRole('checkbox', { name: spoon, exact: true }).uncheck();
+  await goTo(page, 'Bench');
+  await expect(row(page, /turmeric/)).toContainText('tsp');
+  await expect(row(page, /turmeric/)).not.toContainText('tbsp');
+});
+
+test('the pantry says where its figures come from, and cuts feed so many', async ({ page }) => {
+  await openSupper(page, 'Kitchen');
+  await page.getByRole('searchbox', { name: 'Find in the pantry' }).fill('pomegranate');
+  await page.getByRole('button', { name: /pomegranate syrup/ }).click();
+  await expect(page.getByRole('dialog')).toContainText('from memory of food-science tables');
+  await page.keyboard.press('Escape');
+  await goTo(page, 'Table');
+  await page.getByRole('button', { name: 'Add a cut to Duck legs in plum' }).click();
+  await page.getByPlaceholder('Shoulder, guinea fowl, roots').fill('guinea fowl');
+  await expect(page.getByRole('option', { name: /guinea fowl, whole/ })).toContainText(
+    '1 kg feeds',
+  );
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('textbox', { name: 'Weight of guinea fowl, whole' })).toHaveValue(
+    /kg$/,
+  );
+});
