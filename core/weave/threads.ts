@@ -21,7 +21,7 @@ export interface Thread {
   readonly main: readonly Segment[];
   /** What joins it: fires, ovens, doughs. */
   readonly sides: ReadonlyArray<readonly Segment[]>;
-  /** What lands on the plates: portions, or pieces where each gets more than one. */
+  /** What lands on the plates: pieces where each portion has at least one, else heads. */
   readonly plate: string;
 }
 
@@ -90,5 +90,6 @@ function plateOf(meal: Meal, dish: Dish): string {
     .map((food) => settleFood(meal, dish, food).pieces)
     .reduce<number>((sum, count) => sum + (count ?? 0), 0);
   // Half a hock for each is a portion each; two breads for each are pieces.
-  return String(Math.max(pieces, companyOf(meal.eaters).heads));
+  const { heads, portions } = companyOf(meal.eaters);
+  return String(pieces >= portions ? pieces : heads);
 }
