@@ -109,7 +109,7 @@ test('on a phone the weave stands upright and a job opens its step', async ({ pa
   await expect(jobs.first()).toContainText('Salt the duck legs');
   await page.getByRole('button', { name: /Wrap the lamb in foil/ }).click();
   const dialog = page.getByRole('dialog');
-  await expect(dialog).toContainText('13:55 to 16:15');
+  await expect(dialog).toContainText('13:58 to 16:18');
   await dialog.getByRole('button', { name: '5 min earlier' }).click();
-  await expect(dialog).toContainText('13:50 to 16:10');
+  await expect(dialog).toContainText('13:53 to 16:13');
 });

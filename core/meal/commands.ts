@@ -27,6 +27,8 @@ export type Command =
   | { do: 'setHours'; hours: Kitchen['hours'] }
   | { do: 'setUnits'; change: Partial<Pick<Kitchen, 'units' | 'spoons' | 'clock'>> }
   | { do: 'setMeasures'; measures: Kitchen['measures'] }
+  | { do: 'setHelpers'; helpers: NonNullable<Kitchen['helpers']> }
+  | { do: 'setAppliances'; appliances: Kitchen['appliances'] }
   | { do: 'setVessels'; vessels: Kitchen['vessels'] }
   | { do: 'setSchool'; school: SchoolName; to: string | null; dish?: string }
   | { do: 'ownIngredient'; ingredient: OwnIngredient }
@@ -63,6 +65,10 @@ export function applyCommand(meal: Meal, command: Command): Meal {
       return command.measures.length === 0
         ? meal
         : { ...meal, kitchen: { ...meal.kitchen, measures: command.measures } };
+    case 'setHelpers':
+      return { ...meal, kitchen: { ...meal.kitchen, helpers: command.helpers } };
+    case 'setAppliances':
+      return { ...meal, kitchen: { ...meal.kitchen, appliances: command.appliances } };
     case 'setVessels':
       return setVessels(meal, command.vessels);
     case 'setSchool':

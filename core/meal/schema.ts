@@ -15,6 +15,9 @@ export const MEAL_VERSION = 1;
 export const PlaceSchema = z.looseObject({
   kind: z.enum(PLACES),
   tempC: z.number().min(-30).max(500).optional(),
+  /** The heats it accepts around that, when others want the same place. */
+  fromC: z.number().min(-30).max(500).optional(),
+  toC: z.number().min(-30).max(500).optional(),
 });
 
 export const HandsSchema = z.discriminatedUnion('when', [
@@ -162,9 +165,19 @@ export const HoursSchema = z.looseObject({
   what: z.string().optional(),
 });
 
+export const APPLIANCE_KINDS = [
+  'oven',
+  'hob',
+  'smoker',
+  'grill',
+  'fridge',
+  'freezer',
+  'box',
+] as const;
+
 export const ApplianceSchema = z.looseObject({
   id,
-  kind: z.enum(['oven', 'hob', 'smoker', 'grill', 'fridge', 'freezer', 'box']),
+  kind: z.enum(APPLIANCE_KINDS),
   name: z.string(),
   /** Shelves of an oven, rings of a hob, litres of a fridge: how much fits at once. */
   fits: z.number().positive(),
@@ -177,6 +190,15 @@ export const VesselSchema = z.looseObject({
   capacityMl: z.number().positive(),
 });
 
+/** Someone who lends a hand. */
+export const HelperSchema = z.looseObject({
+  id,
+  name: z.string().min(1),
+  from: clock,
+  to: clock,
+  days: z.array(z.number().int().min(1).max(7)).min(1),
+});
+
 export const KitchenSchema = z.looseObject({
   name: z.string(),
   altitudeM: z.number().min(-430).max(6000).default(0),
@@ -185,6 +207,7 @@ export const KitchenSchema = z.looseObject({
   spoons: z.enum(['us', 'metric', 'imperial', 'australian']).default('metric'),
   clock: z.enum(['24h', '12h']).default('24h'),
   hours: z.array(HoursSchema).default([]),
+  helpers: z.array(HelperSchema).optional(),
   appliances: z.array(ApplianceSchema).default([]),
   vessels: z.array(VesselSchema).default([]),
   /** The spoons and cups there are. */

@@ -11,6 +11,7 @@ import {
   type Step,
 } from '../meal/index.ts';
 import { blocksOf, epochMinOf } from '../time/index.ts';
+import { loadFindings } from './audit-loads.ts';
 import type { Plan, PlannedStep } from './types.ts';
 
 /** A promise of the plan that does not hold. */
@@ -24,6 +25,8 @@ export interface Finding {
     | 'past'
     | 'hours'
     | 'hands'
+    | 'heat'
+    | 'room'
     | 'tending'
     | 'give'
     | 'unsaid';
@@ -33,8 +36,8 @@ export interface Finding {
 
 /**
  * Checks a plan against its meal, from the meal's own text and none of the planner's code: every
- * length, gap, hour, pair of hands and safety rule. An empty list means the plan keeps its word.
- * Overlapping hands are allowed only where the plan says so as a clash.
+ * length, gap, hour, load and safety rule. An empty list means the plan keeps its word. More than
+ * there is of hands, heat or room is allowed only where the plan says so as a clash.
  */
 export function audit(plan: Plan, meal: Meal, kitchen: Kitchen): Finding[] {
   const serving = epochMinOf(meal.serving.at, meal.serving.zone);
@@ -57,7 +60,8 @@ export function audit(plan: Plan, meal: Meal, kitchen: Kitchen): Finding[] {
       found.push(...safetyFindings(meal, dish, step, at));
     }
   }
-  found.push(...hoursFindings(plan, meal, kitchen), ...handsFindings(plan));
+  const stepOf = new Map(meal.dishes.flatMap((dish) => dish.steps.map((s) => [s.id, s] as const)));
+  found.push(...hoursFindings(plan, meal, kitchen), ...loadFindings(plan, stepOf, kitchen));
   return found;
 }
 
@@ -181,17 +185,4 @@ function hoursFindings(plan: Plan, meal: Meal, kitchen: Kitchen): Finding[] {
           text: `“${h.what}” while asleep or away`,
         })),
     );
-}
-
-function handsFindings(plan: Plan): Finding[] {
-  const pieces = plan.steps
-    .filter((step) => !step.begun)
-    .flatMap((step) => step.hands.map((h) => ({ id: step.id, ...h })));
-  return pieces.flatMap((a, i) =>
-    pieces
-      .slice(i + 1)
-      .filter((b) => a.id !== b.id && a.startMin < b.endMin && b.startMin < a.endMin)
-      .filter((b) => !plan.clashes.some((c) => c.steps.includes(a.id) && c.steps.includes(b.id)))
-      .map((b): Finding => ({ rule: 'hands', steps: [a.id, b.id], text: 'two jobs at once' })),
-  );
 }

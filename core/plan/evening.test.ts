@@ -52,7 +52,8 @@ describe('an evening under way', () => {
     // Begun at 08:57 and looked after every 80 min: what is still to come is.
     const looks = stepOf(made, 'lamb-smoke').hands.map((h) => h.startMin - at('2026-11-28T08:57'));
     expect(looks.length).toBe(2);
-    expect(Math.abs((looks[0] ?? 0) - 160)).toBeLessThanOrEqual(16);
+    // Each look may drift by a fifth, counted from the one before.
+    expect(Math.abs((looks[0] ?? 0) - 160)).toBeLessThanOrEqual(32);
   });
 
   it('takes a step nobody marked as done once the one after it has begun', () => {

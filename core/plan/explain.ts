@@ -169,8 +169,12 @@ function bindingSentence(built: MealNetwork, times: Times, index: number, arc: A
     case 'order':
       return [
         {
-          key: 'why.handsElsewhere',
-          values: { other: labelFrom(built, why.other, index), at: at(arc.to) },
+          key: why.load === 'hands' ? 'why.handsElsewhere' : 'why.placeElsewhere',
+          values: {
+            other: labelFrom(built, why.other, index),
+            at: at(arc.to),
+            place: why.load === 'hob' ? 'ring' : why.load,
+          },
         },
       ];
     case 'inHand': {

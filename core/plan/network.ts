@@ -1,4 +1,5 @@
 import type { Block } from '../time/index.ts';
+import type { LoadKind } from './loads.ts';
 
 /**
  * The time network: a simple temporal network on whole minutes, with calendars.
@@ -22,8 +23,8 @@ export type Reason =
   | { kind: 'fresh'; step: number }
   /** A piece of hands-on work lies where it must within its step. */
   | { kind: 'hands'; step: number }
-  /** One pair of hands: the first step's work comes before the second's. */
-  | { kind: 'order'; step: number; other: number }
+  /** Of something there is only so much: the first step's claim comes before the other's. */
+  | { kind: 'order'; step: number; other: number; load: LoadKind }
   /** Wished for: a soak at its best. */
   | { kind: 'best'; step: number }
   /** Wished for: time in hand before this step is cut short. */

@@ -1,5 +1,5 @@
-import type { Meal } from '../meal/index.ts';
-import type { Block } from '../time/index.ts';
+import type { Kitchen, Meal } from '../meal/index.ts';
+import { stretchesOf, type Block } from '../time/index.ts';
 import type { PlannedStep } from './types.ts';
 
 /** On time means at most this long after the serving time. */
@@ -8,6 +8,24 @@ const SAMPLES = 500;
 /** One in ten evenings lies beyond this many standard deviations. */
 const NINE_IN_TEN_Z = 1.2815515655446004;
 
+/** What an evening has to reckon with besides its steps. */
+export interface Around {
+  readonly meal: Meal;
+  readonly kitchen: Kitchen;
+  readonly blocks: readonly Block[];
+  readonly servingMin: number;
+  /** Of something there is only so much: which step waits for which. */
+  readonly orders: readonly Order[];
+}
+
+/** A step that waits for another's claim on an oven or a ring to end. */
+export interface Order {
+  readonly before: number;
+  readonly fromStart: boolean;
+  readonly step: number;
+  readonly lagMin: number;
+}
+
 /**
  * The chance to serve on time, by living through the plan five hundred times: each step whose
  * length the food decides takes a length drawn from its spread (likely as its median, one in ten
@@ -15,19 +33,15 @@ const NINE_IN_TEN_Z = 1.2815515655446004;
  * does what is ready first, and nights and work hold up what needs hands. Nothing starts before
  * its planned time unless the food cannot wait.
  */
-export function chanceOnTime(
-  steps: readonly PlannedStep[],
-  meal: Meal,
-  blocks: readonly Block[],
-  servingMin: number,
-): number {
-  const gaps = gapsOf(steps, meal);
+export function chanceOnTime(steps: readonly PlannedStep[], around: Around): number {
+  const { servingMin } = around;
+  const gaps = gapsOf(steps, around.meal);
+  for (const { before, fromStart, step, lagMin } of around.orders) {
+    gaps[step]?.push({ before, fromStart, leastMin: lagMin, mostMin: Infinity });
+  }
   const lives = steps.map((step, index) => lifeOf(step, gaps[index] ?? []));
   const first = Math.min(servingMin, ...steps.map((step) => step.startMin));
-  const evening = new Evening(
-    lives,
-    blocks.filter((block) => block.endMin > first),
-  );
+  const evening = new Evening(lives, personsOf(around, first));
   let onTime = 0;
   for (let sample = 0; sample < SAMPLES; sample++) {
     if (evening.live() <= servingMin + GRACE_MIN) onTime++;
@@ -47,7 +61,7 @@ class Evening {
 
   constructor(
     private readonly lives: readonly Life[],
-    private readonly nights: readonly Block[],
+    private readonly persons: readonly Person[],
   ) {
     this.start = new Float64Array(lives.length);
     this.end = new Float64Array(lives.length);
@@ -67,15 +81,15 @@ class Evening {
       this.waitsFor[index] = life.waitsFor;
       if (life.waitsFor === 0) this.makeReady(index, life, ready);
     }
-    let handsFree = -Infinity;
+    for (const person of this.persons) person.freeMin = -Infinity;
     let last = -Infinity;
     while (ready.length > 0) {
-      const { slot, at } = this.nextOf(ready, handsFree);
+      const { slot, at, person } = this.nextOf(ready);
       const index = ready[slot] ?? 0;
       ready.splice(slot, 1);
       const life = this.lives[index];
       if (!life) break;
-      if (life.handsMin > 0) handsFree = at + life.handsMin;
+      if (person) person.freeMin = at + life.handsMin;
       const z = life.spread ? (NORMAL_DRAWS[this.draw++ % NORMAL_DRAWS.length] ?? 0) : 0;
       const finish = at + lengthOf(life, at, z);
       this.start[index] = at;
@@ -97,8 +111,9 @@ class Evening {
   }
 
   /** Of the ready steps, the one that can begin first; of two at once, the one planned first. */
-  private nextOf(ready: readonly number[], handsFree: number): { slot: number; at: number } {
+  private nextOf(ready: readonly number[]): { slot: number; at: number; person?: Person } {
     let slot = 0;
+    let person: Person | undefined;
     let bestAt = Infinity;
     let bestPlanned = Infinity;
     for (let i = 0; i < ready.length; i++) {
@@ -106,13 +121,28 @@ class Evening {
       const life = this.lives[index];
       let at = this.readyAt[index] ?? 0;
       if (!life) continue;
-      if (life.handsMin > 0) at = freeOf(this.nights, Math.max(at, handsFree), life.handsMin);
+      let who: Person | undefined;
+      if (life.handsMin > 0) ({ at, who } = this.firstFree(at, life.handsMin));
       if (at > bestAt || (at === bestAt && life.startMin >= bestPlanned)) continue;
       slot = i;
+      person = who;
       bestAt = at;
       bestPlanned = life.startMin;
     }
-    return { slot, at: bestAt };
+    return person ? { slot, at: bestAt, person } : { slot, at: bestAt };
+  }
+
+  /** Whoever can do so many minutes' work first, and when. */
+  private firstFree(readyAt: number, minutes: number): { at: number; who: Person | undefined } {
+    let at = Infinity;
+    let who: Person | undefined;
+    for (const person of this.persons) {
+      const free = person.firstFrom(Math.max(readyAt, person.freeMin), minutes);
+      if (free >= at) continue;
+      at = free;
+      who = person;
+    }
+    return { at, who };
   }
 }
 
@@ -187,12 +217,36 @@ function lengthOf(life: Life, at: number, z: number): number {
   return Math.max(0, life.likelyMin + (z * side) / NINE_IN_TEN_Z);
 }
 
-function freeOf(blocks: readonly Block[], from: number, handsMin: number): number {
-  let at = from;
-  for (const block of blocks) {
-    if (at < block.endMin && at + handsMin > block.startMin) at = block.endMin;
-  }
-  return at;
+/** Someone with two hands: when they can begin so many minutes' work, from a moment on. */
+interface Person {
+  freeMin: number;
+  readonly firstFrom: (min: number, minutes: number) => number;
+}
+
+/** The cook, outside of nights and work, and the helpers, inside of their hours. */
+function personsOf({ kitchen, meal, blocks, servingMin }: Around, fromMin: number): Person[] {
+  const nights = blocks.filter((block) => block.endMin > fromMin);
+  const cook: Person = {
+    freeMin: -Infinity,
+    firstFrom: (min, minutes) => {
+      let at = min;
+      for (const block of nights) {
+        if (at < block.endMin && at + minutes > block.startMin) at = block.endMin;
+      }
+      return at;
+    },
+  };
+  const helpers = (kitchen.helpers ?? []).map((helper): Person => {
+    const there = stretchesOf(helper, meal.serving.zone, fromMin, servingMin + 1);
+    return {
+      freeMin: -Infinity,
+      firstFrom: (min, minutes) => {
+        const stretch = there.find(({ endMin }) => min + minutes <= endMin);
+        return stretch ? Math.max(min, stretch.startMin) : Infinity;
+      },
+    };
+  });
+  return [cook, ...helpers];
 }
 
 /** A repeatable stream of numbers in (0, 1): mulberry32, public domain. */

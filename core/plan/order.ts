@@ -1,76 +1,91 @@
-import type { HandsNode, MealNetwork } from './build.ts';
-import { copyTimes, tightenLatest, type Times } from './network.ts';
-
-/** A pair of pieces of hands-on work that the plan wants at once. */
-export interface HandsClash {
-  readonly a: HandsNode;
-  readonly b: HandsNode;
-  readonly startMin: number;
-  readonly endMin: number;
-}
+import type { MealNetwork } from './build.ts';
+import {
+  changeMin,
+  conflictsIn,
+  latestConflict,
+  type Conflict,
+  type Load,
+  type Use,
+} from './loads.ts';
+import { copyTimes, tightenLatest, type Arc, type Times } from './network.ts';
 
 /** How many orders are tried. Work, not time: the same on every machine. */
 const TRIES = 160;
 
+/** What a conflict left costs: more than any earliness. */
+const LEFT_COST = 1e6;
+
 /**
- * Gives one pair of hands an order: a depth-first search that takes the latest clash, tries either
- * piece first, and keeps the plan that has to begin least earlier. Arcs for the order found are
- * left in the network.
+ * Gives every load an order: a depth-first search that takes the latest conflict, tries each of
+ * its uses before each other, and keeps the plan that has to begin least earlier. A conflict that
+ * no order ends is left and told; the others are still solved. Arcs for the order found are left
+ * in the network.
  *
- * @returns the times found and the clashes left in them (none, unless no order was found)
+ * @returns the times found and how many conflicts are left in them
  */
-export function orderHands(
+export function orderLoads(
   built: MealNetwork,
+  loads: readonly Load[],
   times: Times,
-): { times: Times; clashes: HandsClash[] } {
-  const search = new Search(built, times);
-  search.descend(copyTimes(times), 0);
-  if (!search.best) return { times, clashes: clashesIn(built, times) };
+): { times: Times; conflicts: number } {
+  const search = new Search(built, loads, times);
+  search.descend(copyTimes(times), 0, new Set());
+  if (!search.best) return { times, conflicts: conflictsIn(loads, times.at).length };
   search.best.arcs.forEach((arc) => built.network.addArc(arc));
-  return { times: search.best.times, clashes: [] };
+  return { times: search.best.times, conflicts: search.best.left };
 }
 
 class Search {
-  best: { times: Times; cost: number; arcs: MealNetwork['network']['arcs'] } | undefined;
+  best: { times: Times; cost: number; left: number; arcs: readonly Arc[] } | undefined;
   private tries = 0;
   private readonly base: number;
 
   constructor(
     private readonly built: MealNetwork,
+    private readonly loads: readonly Load[],
     private readonly free: Times,
   ) {
     this.base = built.network.arcs.length;
   }
 
-  descend(times: Times, depth: number): void {
-    const cost = this.costOf(times);
+  descend(times: Times, depth: number, left: ReadonlySet<string>): void {
+    const cost = this.costOf(times) + left.size * LEFT_COST;
     if (this.best && cost >= this.best.cost) return;
-    const clash = clashesIn(this.built, times)[0];
-    if (!clash) {
-      this.best = { times, cost, arcs: this.built.network.arcs.slice(this.base) };
+    const conflict = latestConflict(
+      this.loads,
+      times.at,
+      left.size === 0 ? () => true : (one) => !left.has(keyOf(one)),
+    );
+    if (!conflict) {
+      const arcs = this.built.network.arcs.slice(this.base);
+      this.best = { times, cost, left: left.size, arcs };
       return;
     }
-    const options = [this.tryOrder(times, clash.a, clash.b), this.tryOrder(times, clash.b, clash.a)]
+    const options = ordersOf(conflict.uses)
+      .map(([first, second]) => this.tryOrder(times, conflict.load, first, second))
       .filter((option) => option !== undefined)
       .sort((x, y) => x.cost - y.cost);
+    if (options.length === 0) {
+      this.descend(times, depth + 1, new Set([...left, keyOf(conflict)]));
+    }
     for (const option of options) {
-      if (this.tries > TRIES && (this.best || depth > TRIES)) return;
+      if (this.tries > TRIES && (this.best?.left === 0 || depth > TRIES)) return;
       const count = this.built.network.arcs.length;
       this.built.network.addArc(option.arc);
-      this.descend(option.times, depth + 1);
+      this.descend(option.times, depth + 1, left);
       this.built.network.truncate(count);
     }
   }
 
-  private tryOrder(times: Times, first: HandsNode, second: HandsNode) {
+  private tryOrder(times: Times, load: Load, first: Use, second: Use) {
     if (this.tries++ > TRIES * 4) return undefined;
     const { network } = this.built;
     const count = network.arcs.length;
-    const arc = {
-      from: first.node,
-      to: second.node,
-      lag: first.hands.minutes,
-      why: { kind: 'order', step: first.step, other: second.step } as const,
+    const arc: Arc = {
+      from: first.to,
+      to: second.from,
+      lag: first.toLag + changeMin(first, second),
+      why: { kind: 'order', step: first.step, other: second.step, load: load.kind },
     };
     network.addArc(arc);
     const tried = tightenLatest(network, copyTimes(times), count);
@@ -78,7 +93,7 @@ class Search {
     return tried.ok ? { arc, times: tried.times, cost: this.costOf(tried.times) } : undefined;
   }
 
-  /** Minutes by which steps begin earlier than they would with hands enough. */
+  /** Minutes by which steps begin earlier than they would with enough of everything. */
   private costOf(times: Times): number {
     return this.built.startOf.reduce(
       (sum, node) => sum + (this.free.at[node] ?? 0) - (times.at[node] ?? 0),
@@ -87,23 +102,16 @@ class Search {
   }
 }
 
-/** All pairs of hands-on work that overlap, the latest first. Work within one step never clashes. */
-export function clashesIn(built: MealNetwork, times: Times): HandsClash[] {
-  const pieces = built.hands
-    .map((hands) => ({ hands, at: times.at[hands.node] ?? 0 }))
-    .sort((x, y) => x.at - y.at || x.hands.node - y.hands.node);
-  const clashes: HandsClash[] = [];
-  for (let i = 0; i < pieces.length; i++) {
-    const a = pieces[i];
-    if (!a) continue;
-    const aEnd = a.at + a.hands.hands.minutes;
-    for (let j = i + 1; j < pieces.length; j++) {
-      const b = pieces[j];
-      if (!b || b.at >= aEnd) break;
-      if (a.hands.step === b.hands.step) continue;
-      const endMin = Math.min(aEnd, b.at + b.hands.hands.minutes);
-      clashes.push({ a: a.hands, b: b.hands, startMin: b.at, endMin });
-    }
-  }
-  return clashes.reverse();
+/** A conflict by what is in it, wherever it lies. */
+function keyOf({ load, uses }: Conflict): string {
+  return `${load.kind} ${uses.map((use) => `${use.step}:${use.from}`).join(' ')}`;
+}
+
+/** Each of the uses before each other one. */
+function ordersOf(uses: readonly Use[]): [Use, Use][] {
+  return uses.flatMap((first) =>
+    uses
+      .filter((second) => second !== first && second.step !== first.step)
+      .map((second): [Use, Use] => [first, second]),
+  );
 }

@@ -8,7 +8,11 @@ import { expandMeal, type ExpandedStep } from './expand.ts';
 import { explainContradiction, explainStart } from './explain.ts';
 import { solveEarliest, solveLatest, Trace, type Times } from './network.ts';
 import { jobsOf } from './jobs.ts';
-import { chanceOnTime } from './odds.ts';
+import { shareOut } from './helpers.ts';
+import { loadsOf, type Load } from './loads.ts';
+import { meetInTheMiddle } from './heat-shared.ts';
+import { chanceOnTime, type Order } from './odds.ts';
+import { rescueClashes } from './clash-rescue.ts';
 import { findRescues } from './rescue.ts';
 import type { Plan, PlannedHands, PlannedStep } from './types.ts';
 import { grantWishes, type Granted } from './wishes.ts';
@@ -27,7 +31,13 @@ const DAYS_BACK = 16;
 export function plan(meal: Meal, kitchen: Kitchen, nowMin: number): Plan {
   const servingMin = servingMinOf(meal);
   const made = planAt(meal, kitchen, servingMin, nowMin);
-  if (made.status !== 'cannot') return made;
+  if (made.status !== 'cannot') {
+    if (made.clashes.length === 0) return made;
+    const rescues = rescueClashes(meal, made, (tried) =>
+      planAt(tried, tried.kitchen, servingMinOf(tried), nowMin),
+    );
+    return { ...made, rescues };
+  }
   const rescues = findRescues(
     meal,
     kitchen,
@@ -53,14 +63,31 @@ function planAt(meal: Meal, kitchen: Kitchen, servingMin: number, nowMin: number
     return planThatCannot(meal, steps, { servingMin, nowMin, blocks, because });
   }
   const earliest = solveEarliest(hard.network, servingMin) ?? hard.network.lower;
-  const { built, times, ...granted } = bestTimes(steps, servingMin, nowMin, blocks);
+  const { built, loads, times, ...granted } = bestTimes(
+    meal,
+    kitchen,
+    steps,
+    servingMin,
+    nowMin,
+    blocks,
+  );
   const give = { built: hard, earliest, latest: latest.times.at };
   const trace = traceOf(built);
-  const planned = steps.map((step) =>
-    plannedStep(meal, step, built, times, trace, granted, give, nowMin),
+  const planned = shareOut(
+    meetInTheMiddle(
+      steps.map((step) => plannedStep(meal, step, built, times, trace, granted, give, nowMin)),
+    ),
+    kitchen,
+    meal.serving.zone,
   );
-  const clashes = findClashes(planned, kitchen);
-  const onTime = chanceOnTime(planned, meal, blocks, servingMin);
+  const clashes = findClashes(built, loads, times.at, kitchen);
+  const onTime = chanceOnTime(planned, {
+    meal,
+    kitchen,
+    blocks,
+    servingMin,
+    orders: ordersOf(built),
+  });
   return {
     ...frame(meal, servingMin, nowMin, blocks, planned),
     status: clashes.length > 0 || onTime < TIGHT_BELOW ? 'tight' : 'fits',
@@ -72,17 +99,35 @@ function planAt(meal: Meal, kitchen: Kitchen, servingMin: number, nowMin: number
   };
 }
 
-type Best = ReturnType<typeof grantWishes> & { built: MealNetwork };
+/** Which step waits for which at an oven or a ring: the orders the plan rests on. */
+function ordersOf(built: MealNetwork): Order[] {
+  return built.network.arcs.flatMap(({ from, to, lag, why }) => {
+    if (why.kind !== 'order' || why.load === 'hands') return [];
+    const step = built.startOf.indexOf(to);
+    const started = built.startOf.indexOf(from);
+    const before = started === -1 ? built.endOf.indexOf(from) : started;
+    return step === -1 || before === -1
+      ? []
+      : [{ before, fromStart: started !== -1, step, lagMin: lag }];
+  });
+}
 
-/** What is wished for, given up from the end when one pair of hands cannot do it all. */
+type Best = ReturnType<typeof grantWishes> & {
+  built: MealNetwork;
+  loads: readonly Load[];
+};
+
+/** What is wished for, given up from the end when the kitchen cannot do it all. */
 const WISHES = [
   { inHand: true, best: true },
   { inHand: false, best: true },
   { inHand: false, best: false },
 ] as const;
 
-/** The latest times under all wishes with one pair of hands; fewer wishes when hands run short. */
+/** The latest times under all wishes in this kitchen; fewer wishes when it runs short. */
 function bestTimes(
+  meal: Meal,
+  kitchen: Kitchen,
   steps: readonly ExpandedStep[],
   servingMin: number,
   nowMin: number,
@@ -93,7 +138,8 @@ function bestTimes(
     const built = buildNetwork(steps, { servingMin, nowMin, blocks });
     const latest = solveLatest(built.network);
     if (!latest.ok) break;
-    const next = { built, ...grantWishes(built, latest.times, wanted) };
+    const loads = loadsOf(built, kitchen, meal.serving.zone);
+    const next = { built, loads, ...grantWishes(built, loads, latest.times, wanted) };
     if (!best || next.clashes < best.clashes) best = next;
     if (best.clashes === 0) break;
   }

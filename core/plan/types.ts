@@ -35,6 +35,8 @@ export interface PlannedHands {
   readonly startMin: number;
   readonly endMin: number;
   readonly what: string;
+  /** Whoever lends a hand; left out, the cook. */
+  readonly who?: string | undefined;
 }
 
 /** Something that mends a meal that cannot be done; solved before it is offered. */

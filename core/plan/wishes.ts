@@ -1,6 +1,7 @@
 import { isLast, type MealNetwork } from './build.ts';
 import type { ExpandedStep } from './expand.ts';
-import { orderHands } from './order.ts';
+import type { Load } from './loads.ts';
+import { orderLoads } from './order.ts';
 import {
   copyTimes,
   solveLatest,
@@ -25,13 +26,14 @@ export interface Wanted {
 
 /**
  * What a good plan wants beyond what every plan must: steps where the cook put them, time in hand
- * after whatever the food decides, one job at a time, soaks at their best. Wishes are granted one
+ * after whatever the food decides, of every load no more than there is, soaks at their best. Wishes are granted one
  * by one, in that order, each as far as it goes without breaking what was granted before; they
  * stay in the network as arcs. Soaks come after the jobs they wait for, lest a minute's push
  * throw their beginning over a night.
  */
 export function grantWishes(
   built: MealNetwork,
+  loads: readonly Load[],
   latest: Times,
   wanted: Wanted,
 ): Granted & { times: Times; clashes: number } {
@@ -50,16 +52,16 @@ export function grantWishes(
       inHand.set(run.dish, { heldMin, wishedMin: run.wishedMin });
     }
   }
-  let ordered = orderHands(built, wishes.times);
+  let ordered = orderLoads(built, loads, wishes.times);
   if (wanted.best) {
     const soaks = built.steps.filter((step) => step.elastic && !step.past);
     const props = propUp(built, soaks, ordered.times);
     wishes.times = resolve(built, hardArcs, (arc) => arc.why.kind !== 'order', ordered.times);
     for (const step of [...soaks].reverse()) wishes.soakAtBest(step);
     const times = resolve(built, hardArcs, (arc) => !props.has(arc), wishes.times);
-    ordered = orderHands(built, times);
+    ordered = orderLoads(built, loads, times);
   }
-  return { times: ordered.times, clashes: ordered.clashes.length, pinMissedMin, inHand };
+  return { times: ordered.times, clashes: ordered.conflicts, pinMissedMin, inHand };
 }
 
 /**

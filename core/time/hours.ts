@@ -21,6 +21,26 @@ export interface Block {
   readonly what?: string | undefined;
 }
 
+/** A stretch of every week, in local clock time. */
+export type Weekly = Pick<Hours, 'from' | 'to' | 'days'>;
+
+/** Every stretch of it that touches `[fromMin, toMin]`, in order of start. */
+export function stretchesOf(
+  weekly: Weekly,
+  zone: string,
+  fromMin: number,
+  toMin: number,
+): { readonly startMin: number; readonly endMin: number }[] {
+  const days = daysOf(fromMin - 1440, toMin + 1440, zone);
+  return days.slice(0, -1).flatMap(({ date, weekday }, i) => {
+    if (!weekly.days.includes(weekday)) return [];
+    const startMin = epochMinOf(`${date}T${weekly.from}`, zone);
+    const endDate = weekly.to <= weekly.from ? (days[i + 1]?.date ?? date) : date;
+    const endMin = epochMinOf(`${endDate}T${weekly.to}`, zone);
+    return endMin > fromMin && startMin < toMin ? [{ startMin, endMin }] : [];
+  });
+}
+
 /** All blocks that touch `[fromMin, toMin]`, in order of start. */
 export function blocksOf(
   hours: readonly Hours[],
@@ -28,18 +48,13 @@ export function blocksOf(
   fromMin: number,
   toMin: number,
 ): Block[] {
-  const blocks: Block[] = [];
-  const days = daysOf(fromMin - 1440, toMin + 1440, zone);
-  days.slice(0, -1).forEach(({ date, weekday }, i) => {
-    for (const stretch of hours) {
-      if (!stretch.days.includes(weekday)) continue;
-      const startMin = epochMinOf(`${date}T${stretch.from}`, zone);
-      const endDate = stretch.to <= stretch.from ? (days[i + 1]?.date ?? date) : date;
-      const endMin = epochMinOf(`${endDate}T${stretch.to}`, zone);
-      if (endMin > fromMin && startMin < toMin) {
-        blocks.push({ kind: stretch.kind, startMin, endMin, what: stretch.what });
-      }
-    }
-  });
-  return blocks.sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin);
+  return hours
+    .flatMap((stretch) =>
+      stretchesOf(stretch, zone, fromMin, toMin).map((block): Block => ({
+        kind: stretch.kind,
+        ...block,
+        what: stretch.what,
+      })),
+    )
+    .sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin);
 }

@@ -17,6 +17,7 @@ export const en = {
   'why.atOnce': 'It follows {{other}} at once.',
   'why.notLongAfter': 'It comes at most {{gap}} after {{other}}.',
   'why.handsElsewhere': 'Your hands are wanted for {{other}} at {{at}}.',
+  'why.placeElsewhere': 'The {{place}} is wanted for {{other}} at {{at}}.',
   'why.inHand': '{{minutes}} is kept in hand, and {{other}} can take it.',
   'why.pin': 'You put it there.',
   'why.pinMissed': 'You put it {{minutes}} away from here; this is as near as it can be.',
@@ -36,10 +37,16 @@ export const en = {
   'clash.hands': '{{at}} wants four hands: {{a}} and {{b}}.',
   'clash.oven':
     'At {{at}} the {{place}} is wanted at {{tempA}} for {{a}} and at {{tempB}} for {{b}}.',
+  'clash.handsMore': 'At {{at}} more hands are wanted than there are: {{a}} and {{b}}.',
+  'clash.tooSoon':
+    '{{b}} wants the {{place}} at {{tempB}} at {{at}}, too soon after {{a}} at {{tempA}}.',
   'clash.room':
     'At {{at}} the {{place}} holds {{fits}}, and {{wanted}} are wanted: {{a}} and {{b}}.',
-  'clash.noPlace': '{{a}} wants a {{place}}, and this kitchen has none.',
+  'clash.noPlace': '{{a}} wants the {{place}}, and this kitchen has none.',
 
+  'rescue.helper': 'A second pair of hands from {{from}} to {{to}}',
+  'rescue.sameHeat': '{{label}} at {{tempC}}',
+  'rescue.leaveOut': 'Leave out {{dish}}',
   'rescue.serveAt': 'Serve at {{at}} instead',
   'rescue.serveSurer': 'Serve at {{at}}, with time in hand',
   'rescue.serveNextDay': 'Serve at the same time on {{day}}',

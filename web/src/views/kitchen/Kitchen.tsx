@@ -13,6 +13,8 @@ import { Choice } from '../../ui/Choice.tsx';
 import { NoMeal } from '../../ui/NoMeal.tsx';
 import { Tick } from '../../ui/Tick.tsx';
 import { useWords } from '../../words/words.ts';
+import { Appliances } from './Appliances.tsx';
+import { Helpers } from './Helpers.tsx';
 import { PantryList } from './PantryList.tsx';
 import { Vessels } from './Vessels.tsx';
 
@@ -38,6 +40,8 @@ export default function Kitchen() {
       <div className="grid gap-8 lg:grid-cols-[minmax(300px,1fr)_minmax(300px,1fr)_minmax(340px,1.1fr)]">
         <SchoolsOfKitchen meal={meal} />
         <div className="flex min-w-0 flex-col gap-8">
+          <Appliances meal={meal} />
+          <Helpers meal={meal} />
           <Vessels meal={meal} />
           <Spoons meal={meal} />
         </div>

@@ -21,6 +21,7 @@ export function EveningPanel({ meal, plan, brief, onChoose, onHours }: EveningPa
       <ServingTime meal={meal} size="large" />
       {plan.status === 'cannot' ? <Cannot meal={meal} plan={plan} /> : <Chance plan={plan} />}
       <Clashes meal={meal} plan={plan} onChoose={onChoose} />
+      {plan.status !== 'cannot' && <Rescues meal={meal} plan={plan} />}
       {!brief && plan.status !== 'cannot' && (
         <NextJobs meal={meal} plan={plan} onChoose={onChoose} />
       )}
@@ -46,26 +47,41 @@ function Chance({ plan }: { plan: Plan }) {
   );
 }
 
-function Cannot({ meal, plan }: { meal: Meal; plan: Plan }) {
+/** Ways out, the cheapest first; each has been planned before it is offered. */
+function Rescues({ meal, plan }: { meal: Meal; plan: Plan }) {
   const t = useWords();
   const edit = useEdit(meal.id);
+  const { sayIt } = useManner(meal, plan);
+  if (plan.rescues.length === 0) return null;
+  return (
+    <>
+      <h3 className="mt-3 text-base">{t('weave.rescue')}</h3>
+      {plan.rescues.map((rescue, i) => {
+        const text = sayIt(rescue.text);
+        return (
+          <button
+            key={text}
+            type="button"
+            className={`btn mt-2 w-full whitespace-normal ${i === 0 ? 'btn-main' : ''}`}
+            onClick={() => rescue.changes.forEach((change) => edit(change, `rescue-${text}`))}
+          >
+            {text}
+          </button>
+        );
+      })}
+    </>
+  );
+}
+
+function Cannot({ meal, plan }: { meal: Meal; plan: Plan }) {
+  const t = useWords();
   const { sayIt } = useManner(meal, plan);
   const at = showTime(plan.servingMin, plan.zone, meal.kitchen.clock);
   return (
     <div className="mt-4">
       <h2 className="text-lg text-clash">{t('weave.cannot', { at })}</h2>
       <p className="text-sm text-muted">{t('weave.needed')}</p>
-      {plan.rescues.length > 0 && <h3 className="mt-3 text-base">{t('weave.rescue')}</h3>}
-      {plan.rescues.map((rescue) => (
-        <button
-          key={rescue.servingMin}
-          type="button"
-          className="btn btn-main mt-2 w-full whitespace-normal"
-          onClick={() => rescue.changes.forEach((change) => edit(change))}
-        >
-          {sayIt(rescue.text)}
-        </button>
-      ))}
+      <Rescues meal={meal} plan={plan} />
       <h3 className="mt-4 text-base">{t('weave.because')}</h3>
       <ol className="mt-1 list-decimal space-y-1 pl-5 text-[15px]">
         {plan.because.map((reason, i) => (
@@ -115,7 +131,10 @@ function NextJobs(props: { meal: Meal; plan: Plan; onChoose: (step: string) => v
               className="grid min-h-[48px] w-full grid-cols-[1fr_auto] items-center gap-x-2 py-2 text-left hover:bg-soft"
               onClick={() => props.onChoose(job.step.id)}
             >
-              <span>{job.what}</span>
+              <span>
+                {job.what}
+                {job.who !== undefined && <span className="text-muted">, {job.who}</span>}
+              </span>
               <span className="font-semibold">
                 {showTime(job.startMin, plan.zone, meal.kitchen.clock, plan.servingMin)}
               </span>

@@ -31,9 +31,9 @@ export function HandsStrip(props: { plan: Plan; axis: Axis; plotPx: number; top:
       {jobs.map((job) => (
         <span
           key={`${job.what}-${job.startMin}`}
-          title={job.what}
+          title={job.who === undefined ? job.what : `${job.who}: ${job.what}`}
           aria-hidden="true"
-          className="slides absolute h-[18px] rounded-[5px] bg-ink"
+          className={`slides absolute h-[18px] rounded-[5px] ${job.who === undefined ? 'bg-ink' : 'border-2 border-ink bg-panel'}`}
           style={{
             left: LEFT + px(job.startMin),
             top: top + 18,

@@ -1,4 +1,5 @@
 import {
+  loadLinesOf,
   placeOf,
   showMinutes,
   showTime,
@@ -11,6 +12,7 @@ import { useMemo, type KeyboardEvent } from 'react';
 import { useWords } from '../../words/words.ts';
 import { Frame, HEADER } from './Frame.tsx';
 import { HandsStrip, STRIP } from './HandsStrip.tsx';
+import { LOAD_ROW, LoadStrip } from './LoadStrip.tsx';
 import { axisOf, LEFT, packLanes, RIGHT } from './layout.ts';
 import { rowHeight } from './sizes.ts';
 import { ThreadRow, type LaidThread } from './ThreadRow.tsx';
@@ -42,7 +44,8 @@ export function WideWeave({ meal, plan, chosen, onChoose, onHours }: WideWeavePr
     rows.push({ thread, lanes, top: y });
     y += rowHeight(lanes.length);
   }
-  const height = y + STRIP + 22;
+  const lines = loadLinesOf(plan, meal.kitchen);
+  const height = y + STRIP + lines.length * LOAD_ROW + 22;
   const time = (min: number) => showTime(min, plan.zone, meal.kitchen.clock, plan.servingMin);
   const describe = ({ step }: Segment) =>
     t('weave.segment', {
@@ -89,6 +92,17 @@ export function WideWeave({ meal, plan, chosen, onChoose, onHours }: WideWeavePr
             />
           ))}
           <HandsStrip plan={plan} axis={axis} plotPx={plotPx} top={y + 4} />
+          {lines.map((line, i) => (
+            <LoadStrip
+              key={line.kind}
+              line={line}
+              plan={plan}
+              axis={axis}
+              plotPx={plotPx}
+              top={y + STRIP + i * LOAD_ROW}
+              units={meal.kitchen.units}
+            />
+          ))}
         </>
       )}
     </div>

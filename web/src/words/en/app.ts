@@ -65,6 +65,8 @@ export const app = {
   'change.editFood': 'a cut',
   'change.removeFood': 'a cut taken out',
   'change.setMeasures': 'the spoons',
+  'change.setHelpers': 'who helps',
+  'change.setAppliances': 'what cooks',
   'change.setVessels': 'the vessels',
   'change.setSchool': 'how it is done',
   'change.ownIngredient': 'an ingredient of your own',

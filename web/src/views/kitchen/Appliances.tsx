@@ -1,0 +1,81 @@
+import { APPLIANCE_KINDS, freshId, type Kitchen, type Meal } from '@zemrin/core';
+import { X } from 'lucide-react';
+import { useEdit } from '../../store/hooks.ts';
+import { Choice } from '../../ui/Choice.tsx';
+import { EditField } from '../../ui/EditField.tsx';
+import { useWords } from '../../words/words.ts';
+
+/** Ovens by their shelves, hobs by their rings: what the plan may count on. */
+export function Appliances({ meal }: { meal: Meal }) {
+  const t = useWords();
+  const edit = useEdit(meal.id);
+  const { appliances } = meal.kitchen;
+  const set = (to: Kitchen['appliances']) => edit({ do: 'setAppliances', appliances: to });
+  const add = () =>
+    set([
+      ...appliances,
+      {
+        id: freshId('appliance', new Set(appliances.map(({ id }) => id))),
+        kind: 'oven',
+        name: t('kitchen.newAppliance'),
+        fits: 2,
+      },
+    ]);
+  return (
+    <section>
+      <h2 className="text-xl">{t('kitchen.appliances')}</h2>
+      <p className="text-muted">{t('kitchen.appliancesMore')}</p>
+      <ul className="mt-1">
+        {appliances.map((appliance, i) => (
+          <li
+            key={appliance.id}
+            className="grid grid-cols-[1fr_104px_62px_auto] items-start gap-2 border-t border-line py-1.5"
+          >
+            <EditField
+              label={t('kitchen.vesselName', { name: appliance.name })}
+              hideLabel
+              value={appliance.name}
+              className="field w-full"
+              onCommit={(name) =>
+                void (name !== '' && set(appliances.with(i, { ...appliance, name })))
+              }
+            />
+            <Choice
+              label={t('kitchen.vesselKind', { name: appliance.name })}
+              hideLabel
+              value={appliance.kind}
+              className="field w-full px-1"
+              options={APPLIANCE_KINDS.map((kind) => [kind, t(`appliance.${kind}`)])}
+              onChoose={(kind) => set(appliances.with(i, { ...appliance, kind }))}
+            />
+            <EditField
+              label={t('kitchen.applianceFits', { name: appliance.name })}
+              hideLabel
+              inputMode="numeric"
+              value={String(appliance.fits)}
+              className="field w-full text-right"
+              onCommit={(text) => {
+                const fits = Number(text.replace(',', '.'));
+                if (!(fits > 0)) return t('kitchen.badFits', { text });
+                set(appliances.with(i, { ...appliance, fits }));
+                return undefined;
+              }}
+            />
+            <button
+              type="button"
+              className="btn btn-quiet px-2"
+              aria-label={t('kitchen.removeVessel', { name: appliance.name })}
+              title={t('kitchen.removeVessel', { name: appliance.name })}
+              onClick={() => set(appliances.toSpliced(i, 1))}
+            >
+              <X size={16} aria-hidden="true" />
+            </button>
+          </li>
+        ))}
+      </ul>
+      <button type="button" className="btn mt-2" onClick={add}>
+        {t('kitchen.addAppliance')}
+      </button>
+    </section>
+  );
+}
