@@ -12,6 +12,12 @@ import { copyTimes, tightenLatest, type Arc, type Times } from './network.ts';
 /** How many orders are tried. Work, not time: the same on every machine. */
 const TRIES = 160;
 
+/** How many times it starts over with what was hard first. */
+const ROUNDS = 12;
+
+/** A way down is given up after so many orders. */
+const MOST_DEEP = 400;
+
 /** What a conflict left costs: more than any earliness. */
 const LEFT_COST = 1e6;
 
@@ -30,6 +36,9 @@ export function orderLoads(
 ): { times: Times; conflicts: number } {
   const search = new Search(built, loads, times);
   search.descend(copyTimes(times), 0, new Set());
+  for (let round = 0; round < ROUNDS && search.best && search.best.left > 0; round++) {
+    search.startOver(copyTimes(times));
+  }
   if (!search.best) return { times, conflicts: conflictsIn(loads, times.at).length };
   search.best.arcs.forEach((arc) => built.network.addArc(arc));
   return { times: search.best.times, conflicts: search.best.left };
@@ -38,6 +47,8 @@ export function orderLoads(
 class Search {
   best: { times: Times; cost: number; left: number; arcs: readonly Arc[] } | undefined;
   private tries = 0;
+  /** How often each step was in a conflict that was left. */
+  private readonly hard = new Map<number, number>();
   private readonly base: number;
 
   constructor(
@@ -77,8 +88,49 @@ class Search {
     }
   }
 
-  private tryOrder(times: Times, load: Load, first: Use, second: Use) {
-    if (this.tries++ > TRIES * 4) return undefined;
+  /**
+   * One way straight down, without going back: of all conflicts the one whose steps were hardest
+   * so far comes first. What is left this time is harder the next.
+   */
+  startOver(free: Times): void {
+    const { network } = this.built;
+    const left = new Set<string>();
+    let times = free;
+    for (let depth = 0; depth < MOST_DEEP; depth++) {
+      const conflict = this.hardest(times, left);
+      if (!conflict) break;
+      const [option] = ordersOf(conflict.uses)
+        .map(([first, second]) => this.tryOrder(times, conflict.load, first, second, true))
+        .filter((one) => one !== undefined)
+        .sort((x, y) => x.cost - y.cost);
+      if (option) {
+        network.addArc(option.arc);
+        times = option.times;
+        continue;
+      }
+      left.add(keyOf(conflict));
+      for (const { step } of conflict.uses) this.hard.set(step, (this.hard.get(step) ?? 0) + 1);
+    }
+    const cost = this.costOf(times) + left.size * LEFT_COST;
+    if (!this.best || cost < this.best.cost) {
+      this.best = { times, cost, left: left.size, arcs: network.arcs.slice(this.base) };
+    }
+    network.truncate(this.base);
+  }
+
+  private hardest(times: Times, left: ReadonlySet<string>): Conflict | undefined {
+    let found: Conflict | undefined;
+    let most = -1;
+    for (const conflict of conflictsIn(this.loads, times.at)) {
+      if (left.has(keyOf(conflict))) continue;
+      const hard = Math.max(...conflict.uses.map(({ step }) => this.hard.get(step) ?? 0));
+      if (hard > most) [found, most] = [conflict, hard];
+    }
+    return found;
+  }
+
+  private tryOrder(times: Times, load: Load, first: Use, second: Use, free = false) {
+    if (!free && this.tries++ > TRIES * 4) return undefined;
     const { network } = this.built;
     const count = network.arcs.length;
     const arc: Arc = {
