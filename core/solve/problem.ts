@@ -1,0 +1,85 @@
+/**
+ * The general layer of the planner: moments, least gaps, costs, and machines of which there is
+ * only so much. It knows nothing of meals; times are whole minutes from an origin, node 0.
+ */
+export interface Problem {
+  /** How many moments there are, the origin among them. */
+  readonly size: number;
+  /** `t[to] − t[from] ≥ lag`, in every solution. */
+  readonly arcs: readonly Lag[];
+  /** `weight` for each minute that `t[to] − t[from]` is short of `lag`. */
+  readonly costs: readonly Cost[];
+  readonly machines: readonly Machine[];
+  readonly uses: readonly Use[];
+}
+
+export interface Lag {
+  readonly from: number;
+  readonly to: number;
+  readonly lag: number;
+}
+
+export interface Cost extends Lag {
+  readonly weight: number;
+}
+
+/** Something of which there is only so much at once: a pair of hands, an oven, a pot, a fridge. */
+export interface Machine {
+  readonly fits: number;
+  /** When it is not to be had, in order of time and apart. */
+  readonly closed: readonly Stretch[];
+  /** How fast it climbs and falls, where it has one temperature at a time. */
+  readonly heat?: { readonly upPerMin: number; readonly downPerMin: number } | undefined;
+}
+
+export interface Stretch {
+  readonly startMin: number;
+  readonly endMin: number;
+}
+
+/** A claim on one of several machines, from a moment until so long after another. */
+export interface Use {
+  /** Uses of one group never stand in each other's way. */
+  readonly group: number;
+  /** What is taken apart together when a plan is improved: a dish. */
+  readonly family: number;
+  readonly from: number;
+  readonly to: number;
+  readonly toLag: number;
+  /** 0 holds the temperature, or wants someone to be there, and takes no room. */
+  readonly amount: number;
+  /** Which machines may serve it, the preferred first. */
+  readonly machines: readonly number[];
+  /** What each of these costs beyond the first. */
+  readonly prices: readonly number[];
+  readonly heat?: Heat | undefined;
+  /** It brings the machine to its heat itself. */
+  readonly heatsUp: boolean;
+  /** Groups it comes right after: what is inside stays inside while the heat changes. */
+  readonly follows: readonly number[];
+  /** Nothing moves it any more; two such do not conflict. */
+  readonly past: boolean;
+}
+
+/** The temperatures that are taken, °C. */
+export interface Heat {
+  readonly lowC: number;
+  readonly highC: number;
+}
+
+/** Whether two heats can be had at once: their ranges meet. */
+export function agree(a: Heat | undefined, b: Heat | undefined): boolean {
+  return !a || !b || (a.lowC <= b.highC && b.lowC <= a.highC);
+}
+
+/**
+ * Minutes from one heat to the next; none where the next use heats up itself, or goes on with
+ * what is inside.
+ */
+export function changeMin(first: Use, second: Use, machine: Machine): number {
+  if (!machine.heat || !first.heat || !second.heat || agree(first.heat, second.heat)) return 0;
+  if (second.follows.includes(first.group)) return 0;
+  const up = second.heat.lowC - first.heat.highC;
+  if (up > 0) return second.heatsUp ? 0 : Math.ceil(up / machine.heat.upPerMin);
+  return Math.ceil((first.heat.lowC - second.heat.highC) / machine.heat.downPerMin);
+}
