@@ -1,7 +1,7 @@
 import type { Contents } from './contents.ts';
 import type { Mixture, MixtureKind } from './mixture.ts';
 
-export const VESSEL_KINDS = ['bag', 'tub', 'bowl', 'pot', 'tray', 'jar'] as const;
+export const VESSEL_KINDS = ['bag', 'tub', 'bowl', 'pot', 'tray', 'jar', 'pan', 'steamer'] as const;
 export type VesselKind = (typeof VESSEL_KINDS)[number];
 
 /** Something food and mixture lie in. */
@@ -38,6 +38,8 @@ const VOID_SHARE: Readonly<Record<VesselKind, number>> = {
   bowl: 0.5,
   pot: 0.5,
   tray: 0.55,
+  pan: 0.55,
+  steamer: 0.6,
 };
 /** A bag with its air pressed out, or a plate on top, lies close around the food. */
 const PRESSED_VOID_SHARE: Readonly<Record<VesselKind, number>> = {
@@ -47,6 +49,8 @@ const PRESSED_VOID_SHARE: Readonly<Record<VesselKind, number>> = {
   bowl: 0.42,
   pot: 0.42,
   tray: 0.45,
+  pan: 0.45,
+  steamer: 0.5,
 };
 
 /** How full each may be. Common practice, no source. */
@@ -57,6 +61,8 @@ const FULL_SHARE: Readonly<Record<VesselKind, number>> = {
   bowl: 0.85,
   pot: 0.85,
   tray: 0.75,
+  pan: 0.7,
+  steamer: 0.8,
 };
 /** On the boil: sugar, milk and beer froth. Common practice, no source. */
 const BOILING_SHARE = 0.75;

@@ -12,12 +12,30 @@ import { SchoolsSchema } from './schools.ts';
  */
 export const MEAL_VERSION = 1;
 
+/** Two ways to use one fire. */
+export const FIRE_SIDES = ['direct', 'indirect'] as const;
+
 export const PlaceSchema = z.looseObject({
   kind: z.enum(PLACES),
   tempC: z.number().min(-30).max(500).optional(),
   /** The heats it accepts around that, when others want the same place. */
   fromC: z.number().min(-30).max(500).optional(),
   toC: z.number().min(-30).max(500).optional(),
+  /** A certain oven, hob or grill, where there are several. */
+  appliance: id.optional(),
+  /** Over the coals, or beside them. */
+  zone: z.enum(FIRE_SIDES).optional(),
+  /** Room it takes in a fridge. */
+  litres: z.number().positive().optional(),
+});
+
+/** What a step is in: a certain pot or tub, or any of a kind that is large enough. */
+export const InVesselSchema = z.looseObject({
+  one: id.optional(),
+  kind: z.enum(VESSEL_KINDS).optional(),
+  leastMl: z.number().positive().optional(),
+  /** Steps of a dish that give it the same name share one, from the first to the last. */
+  name: z.string().optional(),
 });
 
 export const HandsSchema = z.discriminatedUnion('when', [
@@ -76,6 +94,8 @@ export const StepTimeSchema = z.discriminatedUnion('kind', [
       food: id,
       perBatch: z.number().int().positive(),
       ...rangeFields,
+      /** Where the first rounds wait for the last. */
+      keepWarm: PlaceSchema.optional(),
     })
     .refine(...ascending('leastMin', 'likelyMin', 'mostMin')),
 ]);
@@ -100,6 +120,7 @@ export const StepSchema = z.looseObject({
   after: z.array(FollowsSchema).default([]),
   time: StepTimeSchema,
   place: PlaceSchema,
+  vessel: InVesselSchema.optional(),
   hands: z.array(HandsSchema).default([]),
   doneWhen: z.looseObject({ coreC: z.number().optional(), text: z.string().optional() }).optional(),
   cautions: z.array(z.string()).default([]),
@@ -181,6 +202,11 @@ export const ApplianceSchema = z.looseObject({
   name: z.string(),
   /** Shelves of an oven, rings of a hob, litres of a fridge: how much fits at once. */
   fits: z.number().positive(),
+  /** How fast it climbs and falls, where the cook has measured it. */
+  upCPerMin: z.number().positive().optional(),
+  downCPerMin: z.number().positive().optional(),
+  /** A grill with a hot and a cool side: how much fits beside the coals; `fits` is over them. */
+  fitsIndirect: z.number().positive().optional(),
 });
 
 export const VesselSchema = z.looseObject({
@@ -190,6 +216,10 @@ export const VesselSchema = z.looseObject({
   capacityMl: z.number().positive(),
 });
 
+/** Where a helper can be of use: at the board, at the hob, at the oven, at the fire outside. */
+export const WORKPLACES = ['board', 'hob', 'oven', 'fire'] as const;
+export type Workplace = (typeof WORKPLACES)[number];
+
 /** Someone who lends a hand. */
 export const HelperSchema = z.looseObject({
   id,
@@ -197,6 +227,8 @@ export const HelperSchema = z.looseObject({
   from: clock,
   to: clock,
   days: z.array(z.number().int().min(1).max(7)).min(1),
+  /** Where they may be left to work; left out, everywhere. */
+  at: z.array(z.enum(WORKPLACES)).min(1).optional(),
 });
 
 export const KitchenSchema = z.looseObject({
@@ -245,6 +277,8 @@ export const MealSchema = z.looseObject({
   eaters: z.array(EatersSchema).min(1, 'must hold at least one eater'),
   kitchen: KitchenSchema,
   dishes: z.array(DishSchema),
+  /** How much of what the food may overrun is kept in hand: 0 for a late start, 3 for a sure one. */
+  inHand: z.number().min(0).max(3).optional(),
   /** Ingredients and cuts of the cook's own. */
   pantry: OwnPantrySchema.optional(),
 });

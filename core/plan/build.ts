@@ -1,7 +1,8 @@
-import type { Block } from '../time/index.ts';
+import type { Verb } from '../words/index.ts';
 import { factOf, isGoingOn } from './begun.ts';
 import type { ExpandedHands, ExpandedStep } from './expand.ts';
 import { Network } from './network.ts';
+import { closedAt, workplaceOf, type Person } from './people.ts';
 
 /** A piece of hands-on work and the node at which it begins. */
 export interface HandsNode {
@@ -18,7 +19,18 @@ export interface MealNetwork {
   readonly startOf: readonly number[];
   readonly endOf: readonly number[];
   readonly hands: readonly HandsNode[];
+  /** Moments at which someone must be there for a minute, though no work is counted. */
+  readonly calls: readonly Call[];
+  readonly people: readonly Person[];
 }
+
+export interface Call {
+  readonly step: number;
+  readonly node: number;
+}
+
+/** What is only switched on, and takes no time of the hands. */
+export const SWITCHED: ReadonlySet<Verb> = new Set(['preheat', 'light', 'thaw']);
 
 /** How far tending may drift from its beat: about a fifth. Common practice, no source. */
 export const TEND_TOLERANCE = 0.2;
@@ -27,7 +39,7 @@ export interface BuildOptions {
   readonly servingMin: number;
   /** Nothing new begins before. */
   readonly nowMin: number;
-  readonly blocks: readonly Block[];
+  readonly people: readonly Person[];
   /** Serving may be later than asked: for the nearest time that works. */
   readonly openServing?: boolean;
   /** Leaves out all that keeps steps together, so that a plan of some kind always exists. */
@@ -36,21 +48,24 @@ export interface BuildOptions {
 
 /** Builds the hard part of the network: what must hold in every plan. */
 export function buildNetwork(steps: readonly ExpandedStep[], options: BuildOptions): MealNetwork {
-  const network = new Network(options.blocks);
+  const network = new Network(options.people[0]?.closed ?? []);
   const latest = options.openServing ? Number.MAX_SAFE_INTEGER : options.servingMin;
   const serving = network.addNode(options.servingMin, latest);
   const startOf: number[] = [];
   const endOf: number[] = [];
   const hands: HandsNode[] = [];
+  const calls: Call[] = [];
   for (const step of steps) {
     const fact = factOf(step, steps, options.nowMin);
     startOf.push(network.addNode(fact.start.lower, fact.start.upper ?? latest));
     endOf.push(network.addNode(fact.end.lower, fact.end.upper ?? latest));
   }
-  const built: MealNetwork = { network, steps, serving, startOf, endOf, hands };
+  const { people } = options;
+  const built: MealNetwork = { network, steps, serving, startOf, endOf, hands, calls, people };
   for (const step of steps) {
     addLength(built, step, options.loose ?? false);
     hands.push(...addHands(built, step, latest, options.nowMin));
+    calls.push(...addCalls(built, step));
   }
   addGaps(built, options.loose ?? false);
   addServing(built, options.loose ?? false);
@@ -84,13 +99,15 @@ function addHands(
   const start = built.startOf[step.index] ?? 0;
   const end = built.endOf[step.index] ?? 0;
   const why = { kind: 'hands', step: step.index } as const;
+  const closed = closedAt(built.people, workplaceOf(step.place));
   let lastPulse = start;
   return step.hands.map((hands): HandsNode => {
     if (hands.where === 'start') {
-      network.handsMin[start] = Math.max(network.handsMin[start] ?? 0, hands.minutes);
+      network.keepOut(start, hands.minutes, closed);
       return { step: step.index, node: start, hands };
     }
-    const node = network.addNode(nowMin, latest, hands.minutes);
+    const node = network.addNode(nowMin, latest);
+    network.keepOut(node, hands.minutes, closed);
     if (hands.where === 'end') {
       addAtEnd(network, node, end, hands.minutes, step.index);
       return { step: step.index, node, hands };
@@ -104,6 +121,30 @@ function addHands(
     return { step: step.index, node, hands };
   });
 }
+
+/**
+ * Nobody is woken: what is switched on is switched on by someone who is there, and what is over a
+ * fire or in the oven does not end while everyone sleeps or is away.
+ */
+function addCalls(built: MealNetwork, step: ExpandedStep): Call[] {
+  if (step.past) return [];
+  const { network, people } = built;
+  const closed = people[0]?.closed ?? [];
+  const calls: Call[] = [];
+  const call = (node: number) => {
+    if ((network.handsMin[node] ?? 0) > 0) return;
+    network.keepOut(node, 1, closed);
+    calls.push({ step: step.index, node });
+  };
+  if (SWITCHED.has(step.step.verb)) call(built.startOf[step.index] ?? 0);
+  if (ON_FIRE.has(step.place.kind) && !HEATS_ALONE.has(step.step.verb)) {
+    call(built.endOf[step.index] ?? 0);
+  }
+  return calls;
+}
+
+const ON_FIRE: ReadonlySet<string> = new Set(['oven', 'hob', 'smoker', 'grill']);
+const HEATS_ALONE: ReadonlySet<Verb> = new Set(['preheat', 'light']);
 
 /**
  * What a step that is going on still wants of the hands, night or no night: it burns already.

@@ -1,4 +1,5 @@
-import { agree, heatOf, type Heat } from './loads.ts';
+import { agree, type Heat } from '../solve/index.ts';
+import { heatOf } from './loads.ts';
 import type { PlannedStep } from './types.ts';
 
 /**

@@ -1,3 +1,4 @@
+import { SWITCHED } from './build.ts';
 import type { Plan, PlannedHands, PlannedStep } from './types.ts';
 
 /** A piece of hands-on work that is still to be done. */
@@ -22,8 +23,6 @@ export function callsOf(plan: Pick<Plan, 'steps'>): Job[] {
     .map((step) => ({ step, startMin: step.startMin, endMin: step.startMin, what: step.label }));
   return [...jobsOf(plan), ...switches].sort((a, b) => a.startMin - b.startMin);
 }
-
-const SWITCHED = new Set<PlannedStep['verb']>(['preheat', 'light', 'thaw']);
 
 /** Minutes of hands-on work between two moments. */
 export function handsBetween(jobs: readonly Job[], fromMin: number, toMin: number): number {

@@ -24,7 +24,7 @@ export type Reason =
   /** A piece of hands-on work lies where it must within its step. */
   | { kind: 'hands'; step: number }
   /** Of something there is only so much: the first step's claim comes before the other's. */
-  | { kind: 'order'; step: number; other: number; load: LoadKind }
+  | { kind: 'order'; step: number; other: number; load: LoadKind; name: string }
   /** Wished for: a soak at its best. */
   | { kind: 'best'; step: number }
   /** Wished for: time in hand before this step is cut short. */
@@ -45,11 +45,14 @@ export class Network {
   private readonly outOf: number[][] = [];
   /** Hands-on minutes that begin at the node and must lie outside the blocks; 0 for none. */
   readonly handsMin: number[] = [];
+  /** The blocks it must lie outside of; nothing where it has no hands. */
+  readonly closed: (readonly Block[])[] = [];
   /** Not before (epoch minutes). */
   readonly lower: number[] = [];
   /** Not after. */
   readonly upper: number[] = [];
 
+  /** @param blocks what every node with hands keeps out of, unless told otherwise */
   constructor(readonly blocks: readonly Block[]) {}
 
   get size(): number {
@@ -60,9 +63,16 @@ export class Network {
     this.lower.push(lower);
     this.upper.push(upper);
     this.handsMin.push(handsMin);
+    this.closed.push(this.blocks);
     this.into.push([]);
     this.outOf.push([]);
     return this.lower.length - 1;
+  }
+
+  /** At the node, so many minutes are wanted of someone who is not there in these blocks. */
+  keepOut(node: number, minutes: number, closed: readonly Block[]): void {
+    this.handsMin[node] = Math.max(this.handsMin[node] ?? 0, minutes);
+    this.closed[node] = closed;
   }
 
   addArc(arc: Arc): number {
@@ -196,8 +206,9 @@ function settleLatest(
   let at = limit;
   let left: Block | undefined;
   if (hands > 0) {
-    for (let i = network.blocks.length - 1; i >= 0; i--) {
-      const block = network.blocks[i];
+    const closed = network.closed[node] ?? [];
+    for (let i = closed.length - 1; i >= 0; i--) {
+      const block = closed[i];
       if (block && at < block.endMin && at + hands > block.startMin) {
         at = block.startMin - hands;
         left = block;
@@ -246,7 +257,7 @@ function firstFree(network: Network, node: number, from: number): number {
   const hands = network.handsMin[node] ?? 0;
   let at = from;
   if (hands === 0) return at;
-  for (const block of network.blocks) {
+  for (const block of network.closed[node] ?? []) {
     if (at < block.endMin && at + hands > block.startMin) at = block.endMin;
   }
   return at;

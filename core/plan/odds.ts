@@ -1,12 +1,17 @@
 import type { Kitchen, Meal } from '../meal/index.ts';
-import { stretchesOf, type Block } from '../time/index.ts';
-import type { PlannedStep } from './types.ts';
+import type { Block } from '../time/index.ts';
+import { NORMAL_DRAWS } from './draws.ts';
+import { mayWorkAt, peopleOf, workplaceOf } from './people.ts';
+import type { Danger, DishChance, PlannedStep } from './types.ts';
 
 /** On time means at most this long after the serving time. */
 const GRACE_MIN = 5;
-const SAMPLES = 500;
+/** Evenings lived through for a plan that is wanted at once. */
+const SAMPLES = 1000;
 /** One in ten evenings lies beyond this many standard deviations. */
 const NINE_IN_TEN_Z = 1.2815515655446004;
+/** A step is named as the danger when it is behind so many of the late evenings. */
+const DANGER_SHARE = 0.2;
 
 /** What an evening has to reckon with besides its steps. */
 export interface Around {
@@ -16,6 +21,7 @@ export interface Around {
   readonly servingMin: number;
   /** Of something there is only so much: which step waits for which. */
   readonly orders: readonly Order[];
+  readonly samples?: number | undefined;
 }
 
 /** A step that waits for another's claim on an oven or a ring to end. */
@@ -26,157 +32,233 @@ export interface Order {
   readonly lagMin: number;
 }
 
-/**
- * The chance to serve on time, by living through the plan five hundred times: each step whose
- * length the food decides takes a length drawn from its spread (likely as its median, one in ten
- * below least, one in ten above most), each soak and rest gives what it can, one pair of hands
- * does what is ready first, and nights and work hold up what needs hands. Nothing starts before
- * its planned time unless the food cannot wait.
- */
-export function chanceOnTime(steps: readonly PlannedStep[], around: Around): number {
-  const { servingMin } = around;
-  const gaps = gapsOf(steps, around.meal);
-  for (const { before, fromStart, step, lagMin } of around.orders) {
-    gaps[step]?.push({ before, fromStart, leastMin: lagMin, mostMin: Infinity });
-  }
-  const lives = steps.map((step, index) => lifeOf(step, gaps[index] ?? []));
-  const first = Math.min(servingMin, ...steps.map((step) => step.startMin));
-  const evening = new Evening(lives, personsOf(around, first));
-  let onTime = 0;
-  for (let sample = 0; sample < SAMPLES; sample++) {
-    if (evening.live() <= servingMin + GRACE_MIN) onTime++;
-  }
-  return onTime / SAMPLES;
+export interface Chances {
+  readonly onTime: number;
+  readonly onTimeOf: readonly DishChance[];
+  readonly endangeredBy?: Danger | undefined;
 }
 
-/** One evening after another on the same plan. */
+/**
+ * The chance to serve on time, by living through the plan many times: each step whose length the
+ * food decides takes a length drawn from its spread (likely as its median, one in ten below least,
+ * one in ten above most), each soak and rest gives what it can, whoever is free and able does what
+ * comes next in the plan, or goes on with something else while it is not ready, and nights and
+ * work hold up what needs hands. Nothing starts before its planned time unless the food cannot
+ * wait. A dish that is ready longer before serving than it keeps its best is not on time either.
+ */
+export function chances(steps: readonly PlannedStep[], around: Around): Chances {
+  const { servingMin, samples = SAMPLES, meal } = around;
+  const evening = new Evening(steps, around);
+  const lasts = steps.flatMap((_step, index) => (isLast(steps, index, around) ? [index] : []));
+  const dishOf = lasts.map((index) => meal.dishes.findIndex(({ id }) => id === steps[index]?.dish));
+  const earliest = dishOf.map(
+    (dish) => servingMin - (meal.dishes[dish]?.readyWithinMin ?? 0) - GRACE_MIN,
+  );
+  const missed = new Int32Array(meal.dishes.length);
+  const lastMissed = new Int32Array(meal.dishes.length).fill(-1);
+  const blamed = new Int32Array(steps.length);
+  let onTime = 0;
+  for (let sample = 0; sample < samples; sample++) {
+    evening.live();
+    let latest = -1;
+    for (let i = 0; i < lasts.length; i++) {
+      const end = evening.end[lasts[i] as number] as number;
+      if (end <= servingMin + GRACE_MIN && end >= (earliest[i] as number)) continue;
+      const dish = dishOf[i] as number;
+      if (lastMissed[dish] !== sample) missed[dish] = (missed[dish] as number) + 1;
+      lastMissed[dish] = sample;
+      if (latest === -1 || end > (evening.end[latest] as number)) latest = lasts[i] as number;
+    }
+    if (latest === -1) {
+      onTime++;
+      continue;
+    }
+    const blame = evening.worstBehind(latest);
+    if (blame !== -1) blamed[blame] = (blamed[blame] as number) + 1;
+  }
+  return {
+    onTime: onTime / samples,
+    onTimeOf: meal.dishes.map(({ id }, dish) => ({
+      dish: id,
+      onTime: 1 - (missed[dish] ?? 0) / samples,
+    })),
+    endangeredBy: dangerOf(steps, blamed, samples - onTime),
+  };
+}
+
+function dangerOf(
+  steps: readonly PlannedStep[],
+  blamed: Int32Array,
+  late: number,
+): Danger | undefined {
+  const most = Math.max(0, ...blamed);
+  const step = steps[blamed.indexOf(most)];
+  if (!step || late === 0 || most / late < DANGER_SHARE) return undefined;
+  return { step: step.id, share: most / late };
+}
+
+function isLast(steps: readonly PlannedStep[], index: number, { meal }: Around): boolean {
+  const id = steps[index]?.id;
+  const dish = meal.dishes.find((one) => one.id === steps[index]?.dish);
+  return !dish?.steps.some((other) => other.after.some((gap) => gap.step === id));
+}
+
+/** One evening after another on the same plan: the steps in its order, each when it can. */
 class Evening {
+  readonly end: Float64Array;
   private readonly start: Float64Array;
-  private readonly end: Float64Array;
-  /** When each step could begin as far as the food goes. */
-  private readonly readyAt: Float64Array;
-  private readonly waitsFor: Uint8Array;
-  private readonly followers: readonly number[][];
+  /** Minutes longer than likely. */
+  private readonly over: Float64Array;
+  /** The step each had to wait for; −1 for none. */
+  private readonly heldBy: Int32Array;
+  /** By place in the order of the plan, column by column. */
+  private readonly index: Int32Array;
+  private readonly planned: Float64Array;
+  private readonly plannedEnd: Float64Array;
+  private readonly elastic: Uint8Array;
+  private readonly leastMin: Float64Array;
+  private readonly likelyMin: Float64Array;
+  private readonly shorter: Float64Array;
+  private readonly longer: Float64Array;
+  private readonly handsMin: Float64Array;
+  private readonly may: readonly (readonly number[])[];
+  private readonly persons: readonly Person[];
+  /** All gaps one behind the other: for each life from where to where, and what they say. */
+  private readonly gapFrom: Int32Array;
+  private readonly gapBefore: Int32Array;
+  private readonly gapFromStart: Uint8Array;
+  private readonly gapLeast: Float64Array;
+  private readonly gapMost: Float64Array;
+  private readonly draws = NORMAL_DRAWS;
   private draw = 0;
 
-  constructor(
-    private readonly lives: readonly Life[],
-    private readonly persons: readonly Person[],
-  ) {
-    this.start = new Float64Array(lives.length);
-    this.end = new Float64Array(lives.length);
-    this.readyAt = new Float64Array(lives.length);
-    this.waitsFor = new Uint8Array(lives.length);
-    this.followers = lives.map((_life, index) =>
-      lives.flatMap((other, o) => (other.gaps.some((gap) => gap.before === index) ? [o] : [])),
-    );
+  constructor(steps: readonly PlannedStep[], around: Around) {
+    const first = Math.min(around.servingMin, ...steps.map((step) => step.startMin));
+    this.persons = personsOf(around, first);
+    const lives = livesOf(steps, around);
+    const column = (of: (life: Life) => number) => Float64Array.from(lives, of);
+    this.index = Int32Array.from(lives, (life) => life.index);
+    this.planned = column((life) => life.startMin);
+    this.plannedEnd = column((life) => life.endMin);
+    this.elastic = Uint8Array.from(lives, (life) => (life.elastic ? 1 : 0));
+    this.leastMin = column((life) => life.leastMin);
+    this.likelyMin = column((life) => life.likelyMin);
+    this.shorter = column((life) => life.shorter);
+    this.longer = column((life) => life.longer);
+    this.handsMin = column((life) => life.handsMin);
+    this.may = lives.map((life) => life.persons);
+    this.start = new Float64Array(steps.length);
+    this.end = new Float64Array(steps.length);
+    this.over = new Float64Array(steps.length);
+    this.heldBy = new Int32Array(steps.length);
+    const gaps = lives.flatMap((life) => life.gaps);
+    this.gapBefore = Int32Array.from(gaps, (gap) => gap.before);
+    this.gapFromStart = Uint8Array.from(gaps, (gap) => (gap.fromStart ? 1 : 0));
+    this.gapLeast = Float64Array.from(gaps, (gap) => gap.leastMin);
+    this.gapMost = Float64Array.from(gaps, (gap) => gap.mostMin);
+    let sum = 0;
+    this.gapFrom = Int32Array.from([0, ...lives.map((life) => (sum += life.gaps.length))]);
   }
 
-  /** Lives through one evening; returns when its last step ends. */
-  live(): number {
-    const ready: number[] = [];
-    for (let index = 0; index < this.lives.length; index++) {
-      const life = this.lives[index];
-      if (!life) continue;
-      this.waitsFor[index] = life.waitsFor;
-      if (life.waitsFor === 0) this.makeReady(index, life, ready);
+  live(): void {
+    for (const person of this.persons) person.busy = 0;
+    for (let slot = 0; slot < this.index.length; slot++) this.begin(slot);
+  }
+
+  private begin(slot: number): void {
+    const { start, end, gapBefore, gapFromStart } = this;
+    const last = this.gapFrom[slot + 1] as number;
+    let least = this.planned[slot] as number;
+    let holder = -1;
+    for (let gap = this.gapFrom[slot] as number; gap < last; gap++) {
+      const before = gapBefore[gap] as number;
+      const from = (gapFromStart[gap] === 1 ? start[before] : end[before]) as number;
+      const most = from + (this.gapMost[gap] as number);
+      if (most < least) least = most;
     }
-    for (const person of this.persons) person.freeMin = -Infinity;
-    let last = -Infinity;
-    while (ready.length > 0) {
-      const { slot, at, person } = this.nextOf(ready);
-      const index = ready[slot] ?? 0;
-      ready.splice(slot, 1);
-      const life = this.lives[index];
-      if (!life) break;
-      if (person) person.freeMin = at + life.handsMin;
-      const z = life.spread ? (NORMAL_DRAWS[this.draw++ % NORMAL_DRAWS.length] ?? 0) : 0;
-      const finish = at + lengthOf(life, at, z);
-      this.start[index] = at;
-      this.end[index] = finish;
-      if (finish > last) last = finish;
-      for (const next of this.followers[index] ?? []) {
-        const follower = this.lives[next];
-        const left = (this.waitsFor[next] ?? 0) - 1;
-        this.waitsFor[next] = left;
-        if (follower && left === 0) this.makeReady(next, follower, ready);
+    for (let gap = this.gapFrom[slot] as number; gap < last; gap++) {
+      const before = gapBefore[gap] as number;
+      const from = (gapFromStart[gap] === 1 ? start[before] : end[before]) as number;
+      const ready = from + (this.gapLeast[gap] as number);
+      if (ready > least) {
+        least = ready;
+        holder = before;
       }
     }
-    return last;
-  }
-
-  private makeReady(index: number, life: Life, ready: number[]): void {
-    this.readyAt[index] = readyAt(life, this.start, this.end);
-    ready.push(index);
-  }
-
-  /** Of the ready steps, the one that can begin first; of two at once, the one planned first. */
-  private nextOf(ready: readonly number[]): { slot: number; at: number; person?: Person } {
-    let slot = 0;
-    let person: Person | undefined;
-    let bestAt = Infinity;
-    let bestPlanned = Infinity;
-    for (let i = 0; i < ready.length; i++) {
-      const index = ready[i] ?? 0;
-      const life = this.lives[index];
-      let at = this.readyAt[index] ?? 0;
-      if (!life) continue;
-      let who: Person | undefined;
-      if (life.handsMin > 0) ({ at, who } = this.firstFree(at, life.handsMin));
-      if (at > bestAt || (at === bestAt && life.startMin >= bestPlanned)) continue;
-      slot = i;
-      person = who;
-      bestAt = at;
-      bestPlanned = life.startMin;
+    const hands = this.handsMin[slot] as number;
+    const at = hands > 0 ? this.give(slot, least, hands) : least;
+    let length = (this.plannedEnd[slot] as number) - at;
+    let beyond = 0;
+    if (this.elastic[slot] === 0) {
+      if ((this.longer[slot] as number) + (this.shorter[slot] as number) > 0) {
+        const z = this.draws[this.draw] as number;
+        this.draw = this.draw + 1 === this.draws.length ? 0 : this.draw + 1;
+        beyond = (z * ((z < 0 ? this.shorter[slot] : this.longer[slot]) as number)) / NINE_IN_TEN_Z;
+      }
+      length = (this.likelyMin[slot] as number) + beyond;
     }
-    return person ? { slot, at: bestAt, person } : { slot, at: bestAt };
+    const index = this.index[slot] as number;
+    const shortest = this.leastMin[slot] as number;
+    this.over[index] = beyond;
+    start[index] = at;
+    end[index] = at + (length > shortest ? length : shortest);
+    this.heldBy[index] = holder;
   }
 
-  /** Whoever can do so many minutes' work first, and when. */
-  private firstFree(readyAt: number, minutes: number): { at: number; who: Person | undefined } {
-    let at = Infinity;
-    let who: Person | undefined;
-    for (const person of this.persons) {
-      const free = person.firstFrom(Math.max(readyAt, person.freeMin), minutes);
-      if (free >= at) continue;
-      at = free;
-      who = person;
+  /** The first moment someone who may do it has both hands free for it. */
+  private give(slot: number, from: number, minutes: number): number {
+    const may = this.may[slot] as readonly number[];
+    let best = Infinity;
+    let who = -1;
+    for (let i = 0; i < may.length; i++) {
+      const at = firstFree(this.persons[may[i] as number] as Person, from, minutes);
+      if (at >= best) continue;
+      best = at;
+      who = may[i] as number;
     }
-    return { at, who };
+    if (who === -1) return from;
+    const person = this.persons[who] as Person;
+    // Only the last few jobs can still be in the way.
+    person.startMin[person.busy % KEPT] = best;
+    person.endMin[person.busy % KEPT] = best + minutes;
+    person.busy++;
+    return best;
+  }
+
+  /** Going back along what held it up: the step that overran most. */
+  worstBehind(step: number): number {
+    let worst = -1;
+    let most = 0;
+    for (let index = step; index !== -1; index = this.heldBy[index] as number) {
+      const over = this.over[index] as number;
+      if (over > most) {
+        worst = index;
+        most = over;
+      }
+    }
+    return worst;
   }
 }
+
+const KEPT = 8;
 
 /** A step as the evenings see it. */
 interface Life {
+  readonly index: number;
   readonly startMin: number;
   readonly endMin: number;
   readonly elastic: boolean;
-  readonly spread: boolean;
+  /** A length is never below this. */
   readonly leastMin: number;
   readonly likelyMin: number;
-  readonly mostMin: number;
+  /** How much shorter, and longer, one evening in ten is. */
+  readonly shorter: number;
+  readonly longer: number;
   /** Hands-on minutes at its start, 0 once it has begun. */
   readonly handsMin: number;
+  /** Who may do them. */
+  readonly persons: readonly number[];
   readonly gaps: readonly GapBefore[];
-  /** How many different steps it follows. */
-  readonly waitsFor: number;
-}
-
-function lifeOf(step: PlannedStep, gaps: readonly GapBefore[]): Life {
-  const hands = step.begun ? undefined : step.hands.find((h) => h.startMin === step.startMin);
-  const { leastMin, likelyMin, mostMin } = step.span;
-  return {
-    startMin: step.startMin,
-    endMin: step.endMin,
-    elastic: step.elastic,
-    spread: !step.elastic && mostMin > leastMin,
-    leastMin,
-    likelyMin,
-    mostMin,
-    handsMin: hands ? hands.endMin - hands.startMin : 0,
-    gaps,
-    waitsFor: new Set(gaps.map((gap) => gap.before)).size,
-  };
 }
 
 interface GapBefore {
@@ -184,6 +266,50 @@ interface GapBefore {
   readonly fromStart: boolean;
   readonly leastMin: number;
   readonly mostMin: number;
+}
+
+/** The steps in the order of the plan, each after all it waits for. */
+function livesOf(steps: readonly PlannedStep[], around: Around): Life[] {
+  const gaps = gapsOf(steps, around.meal);
+  for (const { before, fromStart, step, lagMin } of around.orders) {
+    gaps[step]?.push({ before, fromStart, leastMin: lagMin, mostMin: Infinity });
+  }
+  const people = peopleOf(around.kitchen, around.meal.serving.zone, 0, 0);
+  const order: number[] = [];
+  const seen = new Uint8Array(steps.length);
+  const visit = (index: number) => {
+    if (seen[index] === 1) return;
+    seen[index] = 1;
+    for (const gap of gaps[index] ?? []) visit(gap.before);
+    order.push(index);
+  };
+  steps
+    .map((_step, index) => index)
+    .sort((a, b) => (steps[a]?.startMin ?? 0) - (steps[b]?.startMin ?? 0) || a - b)
+    .forEach(visit);
+  return order.flatMap((index) => {
+    const step = steps[index];
+    if (!step) return [];
+    const persons = people.flatMap((person, slot) =>
+      mayWorkAt(person, workplaceOf(step.place)) ? [slot] : [],
+    );
+    return [{ ...lifeOf(step), index, persons, gaps: gaps[index] ?? [] }];
+  });
+}
+
+function lifeOf(step: PlannedStep): Omit<Life, 'index' | 'persons' | 'gaps'> {
+  const hands = step.begun ? undefined : step.hands.find((h) => h.startMin === step.startMin);
+  const { leastMin, likelyMin, mostMin } = step.span;
+  return {
+    startMin: step.startMin,
+    endMin: step.endMin,
+    elastic: step.elastic,
+    leastMin: step.elastic ? leastMin : 0,
+    likelyMin,
+    shorter: likelyMin - leastMin,
+    longer: mostMin - likelyMin,
+    handsMin: hands ? hands.endMin - hands.startMin : 0,
+  };
 }
 
 function gapsOf(steps: readonly PlannedStep[], meal: Meal): GapBefore[][] {
@@ -199,74 +325,48 @@ function gapsOf(steps: readonly PlannedStep[], meal: Meal): GapBefore[][] {
   );
 }
 
-/** When a step may begin: as planned, but not before what it follows, and not long after it either. */
-function readyAt(life: Life, start: Float64Array, end: Float64Array): number {
-  let least = -Infinity;
-  let most = Infinity;
-  for (const gap of life.gaps) {
-    const from = (gap.fromStart ? start : end)[gap.before] ?? 0;
-    if (from + gap.leastMin > least) least = from + gap.leastMin;
-    if (from + gap.mostMin < most) most = from + gap.mostMin;
-  }
-  return Math.max(least, Math.min(life.startMin, most));
-}
-
-function lengthOf(life: Life, at: number, z: number): number {
-  if (life.elastic) return Math.max(life.leastMin, life.endMin - at);
-  const side = z < 0 ? life.likelyMin - life.leastMin : life.mostMin - life.likelyMin;
-  return Math.max(0, life.likelyMin + (z * side) / NINE_IN_TEN_Z);
-}
-
-/** Someone with two hands: when they can begin so many minutes' work, from a moment on. */
+/** Someone with two hands: when not there, and the last few jobs. */
 interface Person {
-  freeMin: number;
-  readonly firstFrom: (min: number, minutes: number) => number;
+  readonly closedFrom: Float64Array;
+  readonly closedTo: Float64Array;
+  readonly startMin: Float64Array;
+  readonly endMin: Float64Array;
+  busy: number;
+}
+
+/** The first moment at which a person is there and has nothing else to do for so long. */
+function firstFree(person: Person, from: number, minutes: number): number {
+  const { closedFrom, closedTo, startMin, endMin, busy } = person;
+  const jobs = busy < KEPT ? busy : KEPT;
+  let at = from;
+  for (let again = true; again;) {
+    again = false;
+    for (let i = 0; i < closedTo.length; i++) {
+      if (at < (closedTo[i] as number) && at + minutes > (closedFrom[i] as number)) {
+        at = closedTo[i] as number;
+      }
+    }
+    for (let i = 0; i < jobs; i++) {
+      const end = endMin[i] as number;
+      if (at < end && at + minutes > (startMin[i] as number)) {
+        at = end;
+        again = true;
+      }
+    }
+  }
+  return at;
 }
 
 /** The cook, outside of nights and work, and the helpers, inside of their hours. */
-function personsOf({ kitchen, meal, blocks, servingMin }: Around, fromMin: number): Person[] {
-  const nights = blocks.filter((block) => block.endMin > fromMin);
-  const cook: Person = {
-    freeMin: -Infinity,
-    firstFrom: (min, minutes) => {
-      let at = min;
-      for (const block of nights) {
-        if (at < block.endMin && at + minutes > block.startMin) at = block.endMin;
-      }
-      return at;
-    },
-  };
-  const helpers = (kitchen.helpers ?? []).map((helper): Person => {
-    const there = stretchesOf(helper, meal.serving.zone, fromMin, servingMin + 1);
+function personsOf({ kitchen, meal, servingMin }: Around, fromMin: number): Person[] {
+  return peopleOf(kitchen, meal.serving.zone, fromMin, servingMin).map(({ closed }) => {
+    const near = closed.filter((block) => block.endMin > fromMin);
     return {
-      freeMin: -Infinity,
-      firstFrom: (min, minutes) => {
-        const stretch = there.find(({ endMin }) => min + minutes <= endMin);
-        return stretch ? Math.max(min, stretch.startMin) : Infinity;
-      },
+      closedFrom: Float64Array.from(near, ({ startMin }) => startMin),
+      closedTo: Float64Array.from(near, ({ endMin }) => endMin),
+      startMin: new Float64Array(KEPT),
+      endMin: new Float64Array(KEPT),
+      busy: 0,
     };
   });
-  return [cook, ...helpers];
 }
-
-/** A repeatable stream of numbers in (0, 1): mulberry32, public domain. */
-function randomOf(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return (((t ^ (t >>> 14)) >>> 0) + 0.5) / 4294967296;
-  };
-}
-
-/** A standard normal draw (Box and Muller 1958). */
-function normal(random: () => number): number {
-  return Math.sqrt(-2 * Math.log(random())) * Math.cos(2 * Math.PI * random());
-}
-
-/** Drawn once: the same evenings for every plan, so that two plans differ by what differs in them. */
-const NORMAL_DRAWS = (() => {
-  const random = randomOf(0x5eed);
-  return Float64Array.from({ length: 8191 }, () => normal(random));
-})();

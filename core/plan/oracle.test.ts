@@ -1,11 +1,12 @@
 import fc from 'fast-check';
 import solver from 'javascript-lp-solver';
 import { describe, expect, it } from 'vitest';
-import { blocksOf, epochMinOf, type Meal } from '../index.ts';
+import { epochMinOf, type Meal } from '../index.ts';
 import { mealArbitrary, ZONE } from '../test/meals.ts';
 import { buildNetwork } from './build.ts';
 import { expandMeal } from './expand.ts';
 import { chainOf } from './explain.ts';
+import { peopleOf } from './people.ts';
 import { Network, solveEarliest, solveLatest, Trace } from './network.ts';
 
 const HORIZON_MIN = 10 * 1440;
@@ -13,8 +14,8 @@ const HORIZON_MIN = 10 * 1440;
 function networkOf(meal: Meal, beforeMin: number) {
   const servingMin = epochMinOf(meal.serving.at, ZONE);
   const nowMin = servingMin - beforeMin;
-  const blocks = blocksOf(meal.kitchen.hours, ZONE, nowMin, servingMin);
-  return buildNetwork(expandMeal(meal, servingMin), { servingMin, nowMin, blocks });
+  const people = peopleOf(meal.kitchen, ZONE, nowMin, servingMin);
+  return buildNetwork(expandMeal(meal, servingMin), { servingMin, nowMin, people });
 }
 
 /**

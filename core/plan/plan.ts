@@ -1,102 +1,182 @@
-import { animalsOf, servingMin as servingMinOf, type Kitchen, type Meal } from '../meal/index.ts';
-import { cautionsOf } from '../safety/index.ts';
-import { blocksOf, type Block } from '../time/index.ts';
+import { servingMin as servingMinOf, type Kitchen, type Meal } from '../meal/index.ts';
+import type { Found } from '../solve/index.ts';
+import { type Block } from '../time/index.ts';
 import type { Message } from '../words/index.ts';
+import { arrangementOf, arranging, keptOrders, type Arrangement } from './arrange.ts';
 import { buildNetwork, type MealNetwork } from './build.ts';
 import { findClashes } from './clashes.ts';
-import { expandMeal, type ExpandedStep } from './expand.ts';
-import { explainContradiction, explainStart } from './explain.ts';
-import { solveEarliest, solveLatest, Trace, type Times } from './network.ts';
-import { jobsOf } from './jobs.ts';
-import { shareOut } from './helpers.ts';
-import { loadsOf, type Load } from './loads.ts';
-import { meetInTheMiddle } from './heat-shared.ts';
-import { chanceOnTime, type Order } from './odds.ts';
 import { rescueClashes } from './clash-rescue.ts';
+import { expandMeal, type ExpandedStep } from './expand.ts';
+import { explainContradiction } from './explain.ts';
+import { meetInTheMiddle } from './heat-shared.ts';
+import { jobsOf } from './jobs.ts';
+import { solveEarliest, solveLatest, Trace, type Times } from './network.ts';
+import { chances, type Order } from './odds.ts';
+import { peopleOf, type Person } from './people.ts';
+import { plannedStep, type Timed } from './planned-step.ts';
 import { findRescues } from './rescue.ts';
-import type { Plan, PlannedHands, PlannedStep } from './types.ts';
-import { grantWishes, type Granted } from './wishes.ts';
+import { settle } from './settle.ts';
+import type { Plan, PlannedStep } from './types.ts';
 
 /** A chance below this is called tight. Our own line, no source. */
 const TIGHT_BELOW = 0.7;
 /** How many days ahead the cook's hours are laid out. */
 const DAYS_BACK = 16;
+/** Shortest paths for a plan that is wanted at once, and for one that is only tried. */
+const AT_ONCE = 6_000;
+const TRIED = 2_500;
+/** And for the best that a worker looks for while the first plan is already shown. */
+export const THOROUGH = 400_000;
+
+export interface Planning {
+  /** The plan the cook has seen: what need not move stays. */
+  readonly previous?: Plan | undefined;
+  /** Work to spend at the most, in shortest paths; the same on every machine. */
+  readonly work?: number | undefined;
+}
 
 /**
- * Plans a meal backwards from its serving time. Pure: the same meal, kitchen and moment give the
- * same plan, whatever the machine.
+ * Plans a meal backwards from its serving time. Pure: the same meal, kitchen, moment and earlier
+ * plan give the same plan, whatever the machine.
  *
  * @param nowMin epoch minutes; nothing not begun starts before it
  */
-export function plan(meal: Meal, kitchen: Kitchen, nowMin: number): Plan {
+export function plan(meal: Meal, kitchen: Kitchen, nowMin: number, how: Planning = {}): Plan {
+  let last: Plan | undefined;
+  for (const better of planning(meal, kitchen, nowMin, how)) last = better.plan() ?? last;
+  if (!last) throw new RangeError('planning yields one plan at the least');
+  return withRescues(last, meal, kitchen, nowMin);
+}
+
+/** A plan on the way to a better one. */
+export interface Better {
+  /** Builds the plan; undefined for one that is passed at once by the next. */
+  readonly plan: () => Plan | undefined;
+  /** What the general layer found; undefined where the meal cannot be done whatever the order. */
+  readonly found?: Found | undefined;
+  readonly work: number;
+  readonly proved: boolean;
+}
+
+/** Ever better plans, the first at once; without rescues. */
+export function* planning(
+  meal: Meal,
+  kitchen: Kitchen,
+  nowMin: number,
+  how: Planning = {},
+): Generator<Better, void> {
   const servingMin = servingMinOf(meal);
-  const made = planAt(meal, kitchen, servingMin, nowMin);
+  const draft = draftAt(meal, kitchen, servingMin, nowMin);
+  if ('status' in draft) {
+    yield { plan: () => draft, work: 0, proved: true };
+    return;
+  }
+  const arrangement = arrangementOf(draft.hard, draft.latest, meal, kitchen, servingMin);
+  let shown: Found | undefined;
+  for (const found of arranging(arrangement, how.work ?? AT_ONCE, how.previous?.orders ?? [])) {
+    shown = found;
+    const plan = () => (shown === found ? planOf(draft, arrangement, found) : undefined);
+    yield { plan, found, work: found.work, proved: found.proved };
+  }
+}
+
+/** Adds what mends a plan that cannot be done, or in which something clashes. */
+export function withRescues(made: Plan, meal: Meal, kitchen: Kitchen, nowMin: number): Plan {
+  const tryMeal = (tried: Meal) => planAt(tried, tried.kitchen, servingMinOf(tried), nowMin);
   if (made.status !== 'cannot') {
     if (made.clashes.length === 0) return made;
-    const rescues = rescueClashes(meal, made, (tried) =>
-      planAt(tried, tried.kitchen, servingMinOf(tried), nowMin),
-    );
-    return { ...made, rescues };
+    return { ...made, rescues: rescueClashes(meal, made, tryMeal) };
   }
-  const rescues = findRescues(
-    meal,
-    kitchen,
-    expandMeal(meal, servingMin),
-    servingMin,
-    nowMin,
-    (at) => planAt(meal, kitchen, at, nowMin),
+  const steps = expandMeal(meal, made.servingMin);
+  const rescues = findRescues(meal, kitchen, steps, made.servingMin, nowMin, (at) =>
+    planAt(meal, kitchen, at, nowMin),
   );
   return { ...made, rescues };
 }
 
-/** The plan for a serving time that need not be the meal's own; without rescues. */
+/** The plan for a serving time that need not be the meal's own; quickly, without rescues. */
 function planAt(meal: Meal, kitchen: Kitchen, servingMin: number, nowMin: number): Plan {
+  const draft = draftAt(meal, kitchen, servingMin, nowMin);
+  if ('status' in draft) return draft;
+  const arrangement = arrangementOf(draft.hard, draft.latest, meal, kitchen, servingMin);
+  let last: Found | undefined;
+  for (const found of arranging(arrangement, TRIED, [])) last = found;
+  if (!last) throw new RangeError('a meal that can be timed can be arranged');
+  return planOf(draft, arrangement, last);
+}
+
+/** A meal that can be done but for its loads. */
+interface Draft {
+  readonly meal: Meal;
+  readonly kitchen: Kitchen;
+  readonly steps: readonly ExpandedStep[];
+  readonly people: readonly Person[];
+  readonly servingMin: number;
+  readonly nowMin: number;
+  readonly hard: MealNetwork;
+  readonly latest: Times;
+}
+
+function draftAt(meal: Meal, kitchen: Kitchen, servingMin: number, nowMin: number): Draft | Plan {
   const steps = expandMeal(meal, servingMin);
   const from = Math.max(nowMin, servingMin - DAYS_BACK * 1440);
-  const blocks = blocksOf(kitchen.hours, meal.serving.zone, from, servingMin);
-  const hard = buildNetwork(steps, { servingMin, nowMin, blocks });
+  const people = peopleOf(kitchen, meal.serving.zone, from, servingMin);
+  const hard = buildNetwork(steps, { servingMin, nowMin, people });
   const latest = solveLatest(hard.network);
-  if (!latest.ok || servingMin < nowMin) {
-    const because = latest.ok
-      ? pastServing(servingMin, nowMin)
-      : explainContradiction(hard, nowMin);
-    return planThatCannot(meal, steps, { servingMin, nowMin, blocks, because });
+  if (latest.ok && servingMin >= nowMin) {
+    return { meal, kitchen, steps, people, servingMin, nowMin, hard, latest: latest.times };
   }
+  const because = latest.ok ? pastServing(servingMin, nowMin) : explainContradiction(hard, nowMin);
+  return planThatCannot(meal, steps, { servingMin, nowMin, people, because });
+}
+
+function planOf(draft: Draft, arrangement: Arrangement, found: Found): Plan {
+  const { meal, kitchen, steps, people, servingMin, nowMin, hard } = draft;
+  const built = buildNetwork(steps, { servingMin, nowMin, people });
+  const { times, left, pinMissedMin, inHand } = settle(built, arrangement, found);
   const earliest = solveEarliest(hard.network, servingMin) ?? hard.network.lower;
-  const { built, loads, times, ...granted } = bestTimes(
+  const timed: Timed = {
     meal,
-    kitchen,
-    steps,
-    servingMin,
+    built,
+    times,
+    trace: traceOf(built),
     nowMin,
-    blocks,
-  );
-  const give = { built: hard, earliest, latest: latest.times.at };
-  const trace = traceOf(built);
-  const planned = shareOut(
-    meetInTheMiddle(
-      steps.map((step) => plannedStep(meal, step, built, times, trace, granted, give, nowMin)),
-    ),
-    kitchen,
-    meal.serving.zone,
-  );
-  const clashes = findClashes(built, loads, times.at, kitchen);
-  const onTime = chanceOnTime(planned, {
-    meal,
-    kitchen,
-    blocks,
-    servingMin,
-    orders: ordersOf(built),
-  });
+    give: { built: hard, earliest, latest: draft.latest.at },
+    pinMissedMin,
+    whose: (hands) => people[found.machineOf[hands] ?? 0]?.name,
+    served: (step) => servedBy(step, arrangement, found),
+  };
+  const planned = meetInTheMiddle(steps.map((step) => plannedStep(timed, step)));
+  const clashes = findClashes(arrangement, left, times.at);
+  const blocks = people[0]?.closed ?? [];
+  const odds = chances(planned, { meal, kitchen, blocks, servingMin, orders: ordersOf(built) });
   return {
     ...frame(meal, servingMin, nowMin, blocks, planned),
-    status: clashes.length > 0 || onTime < TIGHT_BELOW ? 'tight' : 'fits',
-    onTime,
+    status: clashes.length > 0 || odds.onTime < TIGHT_BELOW ? 'tight' : 'fits',
+    ...odds,
     clashes,
     because: [],
     rescues: [],
-    inHand: [...granted.inHand].map(([dish, held]) => ({ dish, ...held })),
+    inHand: [...inHand].map(([dish, held]) => ({ dish, ...held })),
+    bound: { cost: found.cost, atLeast: found.atLeast, proved: found.proved },
+    orders: keptOrders(arrangement, found),
   };
+}
+
+/** Which oven, and which pot. */
+function servedBy(
+  step: number,
+  { claims, loads }: Arrangement,
+  found: Found,
+): Pick<PlannedStep, 'appliance' | 'vessel'> {
+  const served: { appliance?: string; vessel?: string } = {};
+  claims.uses.forEach((use, index) => {
+    const load = loads[found.machineOf[index] ?? -1];
+    if (use.group !== step || !load || load.kind === 'hands') return;
+    if (load.kind === 'vessel') served.vessel = load.id;
+    else served.appliance ??= load.id;
+  });
+  return served;
 }
 
 /** Which step waits for which at an oven or a ring: the orders the plan rests on. */
@@ -112,45 +192,10 @@ function ordersOf(built: MealNetwork): Order[] {
   });
 }
 
-type Best = ReturnType<typeof grantWishes> & {
-  built: MealNetwork;
-  loads: readonly Load[];
-};
-
-/** What is wished for, given up from the end when the kitchen cannot do it all. */
-const WISHES = [
-  { inHand: true, best: true },
-  { inHand: false, best: true },
-  { inHand: false, best: false },
-] as const;
-
-/** The latest times under all wishes in this kitchen; fewer wishes when it runs short. */
-function bestTimes(
-  meal: Meal,
-  kitchen: Kitchen,
-  steps: readonly ExpandedStep[],
-  servingMin: number,
-  nowMin: number,
-  blocks: readonly Block[],
-): Best {
-  let best: Best | undefined;
-  for (const wanted of WISHES) {
-    const built = buildNetwork(steps, { servingMin, nowMin, blocks });
-    const latest = solveLatest(built.network);
-    if (!latest.ok) break;
-    const loads = loadsOf(built, kitchen, meal.serving.zone);
-    const next = { built, loads, ...grantWishes(built, loads, latest.times, wanted) };
-    if (!best || next.clashes < best.clashes) best = next;
-    if (best.clashes === 0) break;
-  }
-  if (!best) throw new RangeError('bestTimes was called on a network without a solution');
-  return best;
-}
-
 interface Given {
   readonly servingMin: number;
   readonly nowMin: number;
-  readonly blocks: readonly Block[];
+  readonly people: readonly Person[];
   readonly because: readonly Message[];
 }
 
@@ -159,8 +204,8 @@ interface Given {
  * sees how much is missing. Never called good.
  */
 function planThatCannot(meal: Meal, steps: readonly ExpandedStep[], given: Given): Plan {
-  const { servingMin, nowMin, blocks } = given;
-  const open = { servingMin, nowMin: servingMin - 60 * 1440, blocks };
+  const { servingMin, nowMin, people } = given;
+  const open = { servingMin, nowMin: servingMin - 60 * 1440, people };
   let built = buildNetwork(steps, open);
   let solved = solveLatest(built.network);
   if (!solved.ok) {
@@ -168,23 +213,31 @@ function planThatCannot(meal: Meal, steps: readonly ExpandedStep[], given: Given
     solved = solveLatest(built.network);
   }
   const times = solved.ok ? solved.times : solved.contradiction.times;
-  const fromNow = buildNetwork(steps, { servingMin: nowMin, nowMin, blocks, openServing: true });
+  const fromNow = buildNetwork(steps, { servingMin: nowMin, nowMin, people, openServing: true });
   const earliest = solveEarliest(fromNow.network, nowMin + 90 * 1440) ?? times.at;
-  const granted: Granted = { pinMissedMin: new Map(), inHand: new Map() };
-  const give = { built: fromNow, earliest, latest: times.at };
-  const trace = traceOf(built);
-  const planned = steps.map((step) =>
-    plannedStep(meal, step, built, times, trace, granted, give, nowMin),
-  );
+  const timed: Timed = {
+    meal,
+    built,
+    times,
+    trace: traceOf(built),
+    nowMin,
+    give: { built: fromNow, earliest, latest: times.at },
+    pinMissedMin: new Map(),
+    whose: () => undefined,
+    served: () => ({}),
+  };
+  const planned = steps.map((step) => plannedStep(timed, step));
   return {
-    ...frame(meal, servingMin, nowMin, blocks, planned),
+    ...frame(meal, servingMin, nowMin, people[0]?.closed ?? [], planned),
     status: 'cannot',
     onTime: 0,
+    onTimeOf: [],
     // What was never planned cannot clash.
     clashes: [],
     because: given.because,
     rescues: [],
     inHand: [],
+    orders: [],
   };
 }
 
@@ -216,77 +269,5 @@ function frame(
     firstJobMin: firstJob?.startMin,
     steps: planned,
     blocks: blocks.filter((block) => block.endMin > first && block.startMin < servingMin),
-  };
-}
-
-interface Give {
-  readonly built: MealNetwork;
-  readonly earliest: readonly number[];
-  readonly latest: readonly number[];
-}
-
-/** The hands-on work of a step; of one that has begun, what is still to come. */
-function handsOf(
-  step: ExpandedStep,
-  built: MealNetwork,
-  times: Times,
-  nowMin: number,
-): PlannedHands[] {
-  return built.hands
-    .filter((hands) => hands.step === step.index)
-    .map(({ node, hands }) => {
-      const startMin = times.at[node] ?? 0;
-      return { startMin, endMin: startMin + hands.minutes, what: hands.what };
-    })
-    .filter((hands) => !step.past || hands.endMin >= nowMin);
-}
-
-function plannedStep(
-  meal: Meal,
-  step: ExpandedStep,
-  built: MealNetwork,
-  times: Times,
-  trace: Trace,
-  granted: Granted,
-  give: Give,
-  nowMin: number,
-): PlannedStep {
-  const at = (node: number | undefined) => times.at[node ?? 0] ?? 0;
-  const startMin = at(built.startOf[step.index]);
-  const endMin = at(built.endOf[step.index]);
-  const giveNode = give.built.startOf[step.index] ?? 0;
-  const pinMissedMin = granted.pinMissedMin.get(step.index) ?? 0;
-  const why = explainStart(built, times, trace, step.index);
-  return {
-    id: step.step.id,
-    dish: step.dish.id,
-    dishName: step.dish.name,
-    verb: step.step.verb,
-    label: step.step.label,
-    startMin,
-    endMin,
-    canStartFromMin: step.begunMin ?? give.earliest[giveNode] ?? startMin,
-    mustStartByMin: step.begunMin ?? give.latest[giveNode] ?? startMin,
-    span: step.span,
-    elastic: step.elastic,
-    limitedBy: step.limitedBy,
-    rounds: step.rounds,
-    place: step.place,
-    hands: handsOf(step, built, times, nowMin),
-    why:
-      pinMissedMin > 0
-        ? [...why, { key: 'why.pinMissed', values: { minutes: { minutes: pinMissedMin } } }]
-        : why,
-    cautions: cautionsOf({
-      verb: step.step.verb,
-      place: step.place.kind,
-      animals: animalsOf(meal, step.dish),
-      school: step.step.school,
-      minutes: endMin - startMin,
-      coreC: step.step.doneWhen?.coreC,
-    }),
-    begun: step.past,
-    pinned: step.pinnedMin !== undefined,
-    pinMissedMin,
   };
 }

@@ -1,14 +1,7 @@
 import type { Kitchen, Meal } from '../meal/index.ts';
-import {
-  addDays,
-  blocksOf,
-  dayLong,
-  epochMinOf,
-  localOf,
-  wallClock,
-  type Block,
-} from '../time/index.ts';
+import { addDays, dayLong, epochMinOf, localOf, wallClock } from '../time/index.ts';
 import { buildNetwork } from './build.ts';
+import { peopleOf, type Person } from './people.ts';
 import type { ExpandedStep } from './expand.ts';
 import { solveEarliest } from './network.ts';
 import type { Plan, Rescue } from './types.ts';
@@ -41,8 +34,8 @@ export function findRescues(
   const { zone } = meal.serving;
   const asked = Math.max(servingMin, nowMin);
   const last = asked + DAYS_AHEAD * 1440;
-  const blocks = blocksOf(kitchen.hours, zone, Math.min(nowMin, servingMin), last);
-  const first = firstServing(steps, asked, nowMin, blocks, last);
+  const people = peopleOf(kitchen, zone, Math.min(nowMin, servingMin), last);
+  const first = firstServing(steps, asked, nowMin, people, last);
   if (first === undefined) return [];
 
   const rescues: Rescue[] = [];
@@ -74,10 +67,10 @@ function firstServing(
   steps: readonly ExpandedStep[],
   asked: number,
   nowMin: number,
-  blocks: readonly Block[],
+  people: readonly Person[],
   last: number,
 ): number | undefined {
-  const open = buildNetwork(steps, { servingMin: asked, nowMin, blocks, openServing: true });
+  const open = buildNetwork(steps, { servingMin: asked, nowMin, people, openServing: true });
   const first = solveEarliest(open.network, last)?.[open.serving];
   return first === undefined ? undefined : Math.ceil(first / ROUND_MIN) * ROUND_MIN;
 }

@@ -2,6 +2,7 @@ import type { Command, Place } from '../meal/index.ts';
 import type { Caution } from '../safety/index.ts';
 import type { Block } from '../time/index.ts';
 import type { Message, Verb } from '../words/index.ts';
+import type { KeptOrder } from './arrange.ts';
 import type { Span } from './expand.ts';
 
 /** A step with its times. All times in epoch minutes. */
@@ -22,6 +23,9 @@ export interface PlannedStep {
   readonly limitedBy?: Message | undefined;
   readonly rounds?: number | undefined;
   readonly place: Place;
+  /** The appliance and the vessel it fell to, by id. */
+  readonly appliance?: string | undefined;
+  readonly vessel?: string | undefined;
   readonly hands: readonly PlannedHands[];
   readonly why: readonly Message[];
   readonly cautions: readonly Caution[];
@@ -57,6 +61,10 @@ export interface Plan {
   readonly firstJobMin?: number | undefined;
   /** The chance to serve within five minutes of the time, 0 to 1; 0 when it cannot be done. */
   readonly onTime: number;
+  /** The same for each dish, and how often it is the one that is late. */
+  readonly onTimeOf: readonly DishChance[];
+  /** What most often makes the evening late, where something does. */
+  readonly endangeredBy?: Danger | undefined;
   readonly steps: readonly PlannedStep[];
   readonly clashes: readonly Clash[];
   /** Why it cannot be done. */
@@ -66,6 +74,29 @@ export interface Plan {
   readonly blocks: readonly Block[];
   /** By dish: minutes kept in hand against what a sure evening would want. */
   readonly inHand: ReadonlyArray<{ dish: string; heldMin: number; wishedMin: number }>;
+  /** How good it is: what it costs, and what every plan costs at least; none where it cannot be done. */
+  readonly bound?: Bound | undefined;
+  /** The orders it rests on, for the next plan to begin from. */
+  readonly orders: readonly KeptOrder[];
+}
+
+export interface DishChance {
+  readonly dish: string;
+  readonly onTime: number;
+}
+
+/** A step whose overrun is behind so many of the late evenings, 0 to 1. */
+export interface Danger {
+  readonly step: string;
+  readonly share: number;
+}
+
+/** In points: minutes of steps that begin early, and what soaks and time in hand are short of. */
+export interface Bound {
+  readonly cost: number;
+  readonly atLeast: number;
+  /** No plan is better. */
+  readonly proved: boolean;
 }
 
 /** Two things wanted at once of which there is one. */

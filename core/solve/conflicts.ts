@@ -19,6 +19,20 @@ export interface Standing {
   readonly endOf: (use: number) => number;
 }
 
+/** The standing of given times. */
+export function standingAt(
+  problem: Problem,
+  machineOf: readonly number[],
+  timeOf: (node: number) => number,
+): Standing {
+  const use = (index: number) => problem.uses[index] as Use;
+  return {
+    machineOf: (index) => machineOf[index] ?? 0,
+    startOf: (index) => timeOf(use(index).from),
+    endOf: (index) => timeOf(use(index).to) + use(index).toLag,
+  };
+}
+
 interface Placed {
   readonly index: number;
   readonly use: Use;
@@ -43,7 +57,9 @@ export function conflictsOf(problem: Problem, standing: Standing): Conflict[] {
     const found = closedConflicts(machine, it, there);
     if (it.heat) found.push(...heatConflicts(machine, it, there));
     if (Number.isFinite(it.fits)) {
-      found.push(...(it.fits === 1 ? pairConflicts(machine, there) : roomConflicts(machine, it, there)));
+      found.push(
+        ...(it.fits === 1 ? pairConflicts(machine, there) : roomConflicts(machine, it, there)),
+      );
     }
     return found;
   });
@@ -57,7 +73,14 @@ function closedConflicts(machine: number, it: Machine, placed: readonly Placed[]
     for (const block of it.closed) {
       if (block.startMin >= endMin) break;
       if (block.endMin <= startMin) continue;
-      found.push({ kind: 'closed', machine, uses: [index], there: [index], atMin: startMin, endMin });
+      found.push({
+        kind: 'closed',
+        machine,
+        uses: [index],
+        there: [index],
+        atMin: startMin,
+        endMin,
+      });
       break;
     }
   }

@@ -10,7 +10,15 @@ export interface Problem {
   /** `weight` for each minute that `t[to] − t[from]` is short of `lag`. */
   readonly costs: readonly Cost[];
   readonly machines: readonly Machine[];
+  readonly picks: readonly Pick[];
   readonly uses: readonly Use[];
+}
+
+/** Which machines may serve, the preferred first. All uses with this pick are on the same one. */
+export interface Pick {
+  readonly machines: readonly number[];
+  /** What each costs. */
+  readonly prices: readonly number[];
 }
 
 export interface Lag {
@@ -48,10 +56,8 @@ export interface Use {
   readonly toLag: number;
   /** 0 holds the temperature, or wants someone to be there, and takes no room. */
   readonly amount: number;
-  /** Which machines may serve it, the preferred first. */
-  readonly machines: readonly number[];
-  /** What each of these costs beyond the first. */
-  readonly prices: readonly number[];
+  /** Index of its pick of machines. */
+  readonly pick: number;
   readonly heat?: Heat | undefined;
   /** It brings the machine to its heat itself. */
   readonly heatsUp: boolean;

@@ -163,7 +163,7 @@ export class Retimer {
 
   private bottleneck(target: number, source: number, room: number): number {
     let least = room;
-    for (let node = target; node !== source; ) {
+    for (let node = target; node !== source;) {
       const arc = this.via[node] as number;
       if (arc >= 0) {
         least = Math.min(least, (this.room[arc] as number) - (this.flow[arc] as number));
@@ -177,7 +177,7 @@ export class Retimer {
   }
 
   private push(target: number, source: number, amount: number): void {
-    for (let node = target; node !== source; ) {
+    for (let node = target; node !== source;) {
       const arc = this.via[node] as number;
       if (arc >= 0) {
         this.flow[arc] = (this.flow[arc] as number) + amount;
@@ -191,7 +191,7 @@ export class Retimer {
 
   private pathBack(target: number, source: number): number[] {
     const arcs: number[] = [];
-    for (let node = target; node !== source; ) {
+    for (let node = target; node !== source;) {
       const arc = this.via[node] as number;
       arcs.push(arc >= 0 ? arc : ~arc);
       node = (arc >= 0 ? this.from[arc] : this.to[~arc]) as number;
@@ -211,58 +211,10 @@ export class Retimer {
 
   /** By how much an arc is short of its lag. */
   shortOf(arc: number): number {
-    const span = (this.time[this.to[arc] as number] as number) - (this.time[this.from[arc] as number] as number);
+    const span =
+      (this.time[this.to[arc] as number] as number) -
+      (this.time[this.from[arc] as number] as number);
     return (this.lag[arc] as number) - span;
-  }
-
-  /**
-   * Takes out all arcs from `first` on that are not wanted, and lets the times fall back to their
-   * best without them. What was numbered behind them moves up.
-   */
-  remove(first: number, wanted: (arc: number) => boolean): void {
-    const out: number[] = [];
-    for (let arc = first; arc < this.arcCount; arc++) if (!wanted(arc)) out.push(arc);
-    for (const arc of out) {
-      const from = this.from[arc] as number;
-      const to = this.to[arc] as number;
-      let left = this.flow[arc] as number;
-      this.flow[arc] = 0;
-      this.room[arc] = 0;
-      while (left > 0) {
-        const reach = this.shortest(from, to, Infinity, arc);
-        this.raise(reach);
-        const push = this.bottleneck(to, from, left);
-        this.push(to, from, push);
-        left -= push;
-      }
-    }
-    if (out.length > 0) this.compact(first, new Set(out));
-    this.cost = this.costOfTimes();
-  }
-
-  private compact(first: number, out: ReadonlySet<number>): void {
-    const old = this.arcCount;
-    let put = first;
-    for (let arc = first; arc < old; arc++) {
-      if (out.has(arc)) continue;
-      this.from[put] = this.from[arc] as number;
-      this.to[put] = this.to[arc] as number;
-      this.lag[put] = this.lag[arc] as number;
-      this.room[put] = this.room[arc] as number;
-      this.flow[put] = this.flow[arc] as number;
-      put++;
-    }
-    for (const list of [this.from, this.to, this.lag, this.room, this.nextOut, this.nextIn]) {
-      list.length = put;
-    }
-    this.firstOut.fill(-1);
-    this.firstIn.fill(-1);
-    for (let arc = 0; arc < put; arc++) {
-      this.nextOut[arc] = this.firstOut[this.from[arc] as number] as number;
-      this.nextIn[arc] = this.firstIn[this.to[arc] as number] as number;
-      this.firstOut[this.from[arc] as number] = arc;
-      this.firstIn[this.to[arc] as number] = arc;
-    }
   }
 
   /** The state now, to come back to after arcs were added. */

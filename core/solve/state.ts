@@ -4,14 +4,19 @@ import { Retimer, type Saved } from './retimer.ts';
 
 /** One way to make a conflict smaller. */
 export type Choice =
-  | { readonly kind: 'order'; readonly first: number; readonly second: number; readonly machine: number }
+  | {
+      readonly kind: 'order';
+      readonly first: number;
+      readonly second: number;
+      readonly machine: number;
+    }
   | { readonly kind: 'leave'; readonly use: number; readonly machine: number }
-  | { readonly kind: 'before' | 'after'; readonly use: number; readonly machine: number; readonly min: number };
-
-/** A choice that was made: what it says, and which arc of the retimer it is (none for a move). */
-export interface Made {
-  readonly choice: Choice;
-}
+  | {
+      readonly kind: 'before' | 'after';
+      readonly use: number;
+      readonly machine: number;
+      readonly min: number;
+    };
 
 export interface Mark {
   readonly saved: Saved;
@@ -23,9 +28,9 @@ export interface Mark {
 /** A plan in the making: times under the choices made so far, and who does what. */
 export class State implements Standing {
   readonly retimer: Retimer;
-  /** The choices, in the order of their arcs. */
+  /** The choices, in the order they were made. */
   readonly made: Choice[] = [];
-  /** For each use, which of its machines it may still have, as bits. */
+  /** For each pick, which of its machines it may still be, as bits. */
   private readonly allowed: Uint32Array;
   /** What the machines chosen cost. */
   price = 0;
@@ -34,9 +39,15 @@ export class State implements Standing {
   /** Whether the problem has a solution before any choice. */
   readonly possible: boolean;
 
-  constructor(readonly problem: Problem) {
+  /** @param at times to begin from; the nearer to a solution the less work */
+  constructor(
+    readonly problem: Problem,
+    at?: readonly number[],
+  ) {
     this.retimer = new Retimer(problem.size);
-    this.allowed = Uint32Array.from(problem.uses, (use) => 2 ** use.machines.length - 1);
+    if (at) this.retimer.time.set(at);
+    this.allowed = Uint32Array.from(problem.picks, (pick) => 2 ** pick.machines.length - 1);
+    this.price = problem.picks.reduce((sum, pick) => sum + (pick.prices[0] ?? 0), 0);
     this.possible =
       problem.arcs.every(({ from, to, lag }) => this.retimer.add(from, to, lag)) &&
       problem.costs.every(({ from, to, lag, weight }) => this.retimer.add(from, to, lag, weight));
@@ -47,13 +58,14 @@ export class State implements Standing {
     return this.retimer.cost + this.price;
   }
 
-  private slotOf(use: number): number {
-    const bits = this.allowed[use] as number;
+  private slotOf(pick: number): number {
+    const bits = this.allowed[pick] as number;
     return 31 - Math.clz32(bits & -bits);
   }
 
   machineOf(use: number): number {
-    return (this.problem.uses[use] as Use).machines[this.slotOf(use)] as number;
+    const { pick } = this.problem.uses[use] as Use;
+    return this.problem.picks[pick]?.machines[this.slotOf(pick)] as number;
   }
 
   startOf(use: number): number {
@@ -91,8 +103,9 @@ export class State implements Standing {
   }
 
   private mayLeave(use: number): boolean {
-    const bits = this.allowed[use] as number;
-    return (bits & (bits - 1)) !== 0 && !this.problem.uses[use]?.past;
+    const { pick, past } = this.problem.uses[use] as Use;
+    const bits = this.allowed[pick] as number;
+    return (bits & (bits - 1)) !== 0 && !past;
   }
 
   /** Before the closed stretch it lies in, or after it; past others that leave no room between. */
@@ -115,27 +128,6 @@ export class State implements Standing {
     ];
   }
 
-  /** The arc a choice adds; none where it only moves a use to another machine. */
-  arcOf(choice: Choice): Lag | undefined {
-    const { uses, machines } = this.problem;
-    switch (choice.kind) {
-      case 'order': {
-        const first = uses[choice.first] as Use;
-        const second = uses[choice.second] as Use;
-        const change = changeMin(first, second, machines[choice.machine] as Machine);
-        return { from: first.to, to: second.from, lag: first.toLag + change };
-      }
-      case 'before': {
-        const { to, toLag } = uses[choice.use] as Use;
-        return { from: to, to: 0, lag: toLag - choice.min };
-      }
-      case 'after':
-        return { from: 0, to: (uses[choice.use] as Use).from, lag: choice.min };
-      case 'leave':
-        return undefined;
-    }
-  }
-
   /**
    * Makes a choice. The machines it speaks of are settled with it.
    *
@@ -147,30 +139,33 @@ export class State implements Standing {
       this.stay(choice.first, choice.machine);
       this.stay(choice.second, choice.machine);
     } else this.stay(choice.use, choice.machine);
-    const arc = this.arcOf(choice);
-    if (arc) {
-      this.made.push(choice);
-      if (!this.retimer.add(arc.from, arc.to, arc.lag, Infinity, most - this.price)) return false;
+    this.made.push(choice);
+    const arc = arcOf(this.problem, choice);
+    if (arc && !this.retimer.add(arc.from, arc.to, arc.lag, Infinity, most - this.price)) {
+      return false;
     }
     return this.cost <= most;
   }
 
   private leave(use: number, machine: number): void {
-    const before = this.slotOf(use);
-    const slot = (this.problem.uses[use] as Use).machines.indexOf(machine);
-    this.allowed[use] = (this.allowed[use] as number) & ~(1 << slot);
-    this.pay(use, before);
+    const { pick } = this.problem.uses[use] as Use;
+    this.allow(pick, (this.allowed[pick] as number) & ~this.bitOf(pick, machine));
   }
 
   private stay(use: number, machine: number): void {
-    const before = this.slotOf(use);
-    this.allowed[use] = 1 << (this.problem.uses[use] as Use).machines.indexOf(machine);
-    this.pay(use, before);
+    const { pick } = this.problem.uses[use] as Use;
+    this.allow(pick, this.bitOf(pick, machine));
   }
 
-  private pay(use: number, before: number): void {
-    const { prices } = this.problem.uses[use] as Use;
-    this.price += (prices[this.slotOf(use)] ?? 0) - (prices[before] ?? 0);
+  private bitOf(pick: number, machine: number): number {
+    return 1 << (this.problem.picks[pick]?.machines.indexOf(machine) ?? 0);
+  }
+
+  private allow(pick: number, bits: number): void {
+    const prices = this.problem.picks[pick]?.prices ?? [];
+    const before = prices[this.slotOf(pick)] ?? 0;
+    this.allowed[pick] = bits;
+    this.price += (prices[this.slotOf(pick)] ?? 0) - before;
   }
 
   save(): Mark {
@@ -184,20 +179,32 @@ export class State implements Standing {
     this.allowed.set(mark.allowed);
     this.price = mark.price;
   }
+}
 
-  /** Takes back every choice about a use that is not kept, and its machine with it. */
-  loosen(keep: (use: number) => boolean): void {
-    const kept = this.made.map((choice) =>
-      choice.kind === 'order' ? keep(choice.first) && keep(choice.second) : keep(choice.use),
-    );
-    this.retimer.remove(this.base, (arc) => kept[arc - this.base] ?? false);
-    const left = this.made.filter((_choice, i) => kept[i]);
-    this.made.splice(0, this.made.length, ...left);
-    this.problem.uses.forEach((use, index) => {
-      if (keep(index)) return;
-      const before = this.slotOf(index);
-      this.allowed[index] = 2 ** use.machines.length - 1;
-      this.pay(index, before);
-    });
+/** The arc a choice adds; none where it only moves a use to another machine. */
+function arcOf(problem: Problem, choice: Choice): Lag | undefined {
+  const { uses } = problem;
+  switch (choice.kind) {
+    case 'order': {
+      const [first, second] = [uses[choice.first] as Use, uses[choice.second] as Use];
+      return { from: first.to, to: second.from, lag: lagOf(problem, choice) };
+    }
+    case 'before': {
+      const { to, toLag } = uses[choice.use] as Use;
+      return { from: to, to: 0, lag: toLag - choice.min };
+    }
+    case 'after':
+      return { from: 0, to: (uses[choice.use] as Use).from, lag: choice.min };
+    case 'leave':
+      return undefined;
   }
+}
+
+/** Minutes from the end of one use to the begin of the next on the same machine. */
+export function lagOf(
+  { uses, machines }: Problem,
+  { first, second, machine }: Extract<Choice, { kind: 'order' }>,
+): number {
+  const [a, b] = [uses[first] as Use, uses[second] as Use];
+  return a.toLag + changeMin(a, b, machines[machine] as Machine);
 }

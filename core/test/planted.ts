@@ -1,139 +1,291 @@
-import type { Dish, Kitchen, Meal, Step } from '../index.ts';
-import { after, at, dish, fixed, mealOfDishes, SATURDAY, step } from './meals.ts';
-
-/** A repeatable stream of numbers in [0, 1): mulberry32, public domain. */
-export function randomOf(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
-
-interface Placed {
-  readonly place: Step['place'];
-  readonly startMin: number;
-  readonly endMin: number;
-  readonly handsMin: number;
-}
-
-const ROOM: Readonly<Record<string, number>> = { oven: 2, hob: 2 };
-const OVENS_C = [160, 180, 200, 220];
+import type { Dish, Kitchen, Meal, Place, Step, StepTime, Verb } from '../index.ts';
+import { randomOf } from '../solve/index.ts';
+import { at, dish, elastic, fixed, mealOfDishes, NIGHT, SATURDAY, step, WORK } from './meals.ts';
 
 /**
- * A meal that can be done, because it was: dishes are laid into an evening one after another
- * where oven, rings and hands are free, and what the meal asks for is read off that evening with
- * a little room to spare.
+ * Meals that can be done, because they were: chains are laid into four days one after another,
+ * where the cook is awake and at home and hands, ovens, rings, the smoker and the steamer are
+ * free; what the meal asks for is read off those days with a little room to spare. So a planner
+ * that finds nothing is wrong, and not the meal.
  */
-export function plantedMeal(seed: number, dishes: number): Meal {
-  const random = randomOf(seed);
-  const pick = <T>(items: readonly T[]): T => items[Math.floor(random() * items.length)] as T;
-  const serving = at(SATURDAY);
-  const evening: Placed[] = [];
+export function plantedMeal(seed: number, size: keyof typeof SIZES): Meal {
+  const random = new Random(seed);
+  const { dishes, links } = SIZES[size];
+  const days = new Days();
   const made: Dish[] = [];
   for (let d = 0; d < dishes; d++) {
-    const kind = pick(['roast', 'stove', 'cold'] as const);
-    const heat = pick(OVENS_C);
-    const chain = chainOf(kind, heat, random);
-    let next = serving - Math.floor(random() * 25);
-    const placed: Placed[] = [];
-    for (const link of [...chain].reverse()) {
-      const found = latestFree(link, next, [...evening, ...placed]);
-      placed.unshift(found);
-      next = found.startMin - Math.floor(random() * 8);
-    }
-    evening.push(...placed);
-    const steps = chain.map((link, i): Step => {
-      const here = placed[i] as Placed;
-      const before = placed[i - 1];
-      const gap = before ? here.startMin - before.endMin : 0;
-      return step({
-        id: `d${d}-${i}`,
-        label: `d${d}-${i}`,
-        verb:
-          link.place.kind === 'oven' ? 'roast' : link.place.kind === 'hob' ? 'simmer' : 'prepare',
-        time: fixed(link.minutes),
-        place: link.place,
-        hands:
-          link.handsMin === 0
-            ? []
-            : [{ when: 'start', minutes: link.handsMin, what: `d${d}-${i}` }],
-        after: before ? after(`d${d}-${i - 1}`, 0, gap + 10) : [],
-      });
-    });
-    const lastEnd = placed.at(-1)?.endMin ?? serving;
-    made.push(dish(`d${d}`, steps, serving - lastEnd + 5));
+    const kind = random.pick(['roast', 'stove', 'braise', 'cold', 'smoke', 'steam'] as const);
+    const chain = lengthened(chainOf(kind, random), links, random);
+    made.push(plant(`d${d}`, chain, days, random));
   }
-  const meal = mealOfDishes(made);
-  const appliances: Kitchen['appliances'] = [
-    { id: 'oven', kind: 'oven', name: 'Oven', fits: ROOM.oven ?? 1 },
-    { id: 'hob', kind: 'hob', name: 'Hob', fits: ROOM.hob ?? 1 },
-  ];
-  return { ...meal, kitchen: { ...meal.kitchen, appliances } };
+  const meal = mealOfDishes(made, [NIGHT, WORK]);
+  return { ...meal, kitchen: { ...meal.kitchen, ...KITCHEN } };
 }
 
+/** About 20, 60 and 150 steps. */
+const SIZES = {
+  small: { dishes: 3, links: 7 },
+  middle: { dishes: 6, links: 10 },
+  large: { dishes: 12, links: 12.5 },
+} as const;
+
+const ROOM = { oven: 2, hob: 4, smoker: 1, steamer: 1 } as const;
+
+const KITCHEN: Pick<Kitchen, 'appliances' | 'vessels'> = {
+  appliances: [
+    { id: 'oven', kind: 'oven', name: 'Oven', fits: ROOM.oven },
+    { id: 'hob', kind: 'hob', name: 'Hob', fits: ROOM.hob },
+    { id: 'smoker', kind: 'smoker', name: 'Smoker', fits: ROOM.smoker },
+  ],
+  vessels: [{ id: 'steamer', name: 'Steamer', kind: 'steamer', capacityMl: 5000 }],
+};
+
+class Random {
+  private readonly next: () => number;
+
+  constructor(seed: number) {
+    this.next = randomOf(seed);
+  }
+
+  some(least: number, most: number): number {
+    return least + Math.floor(this.next() * (most - least + 1));
+  }
+
+  pick<T>(items: readonly T[]): T {
+    return items[this.some(0, items.length - 1)] as T;
+  }
+}
+
+/** One step to be laid into the days. */
 interface Link {
-  readonly place: Step['place'];
+  readonly verb: Verb;
+  readonly place: Place;
   readonly minutes: number;
-  readonly handsMin: number;
+  /** From a third of its length to half as long again. */
+  readonly elastic: boolean;
+  readonly startHands: number;
+  readonly tendEvery?: number;
+  readonly steams?: boolean;
 }
 
-function chainOf(kind: 'roast' | 'stove' | 'cold', heat: number, random: () => number): Link[] {
-  const some = (least: number, most: number) => least + Math.floor(random() * (most - least + 1));
-  const board = (): Link => {
-    const minutes = some(5, 20);
-    return { place: { kind: 'board' }, minutes, handsMin: minutes };
-  };
-  if (kind === 'cold') return [board()];
-  if (kind === 'stove')
-    return [
-      board(),
-      { place: { kind: 'hob', tempC: 100 }, minutes: some(15, 50), handsMin: some(0, 4) },
-    ];
-  return [
-    board(),
-    { place: { kind: 'oven', tempC: heat }, minutes: some(20, 70), handsMin: 2 },
-    { place: { kind: 'counter' }, minutes: some(5, 20), handsMin: 1 },
-  ];
-}
+const work = (verb: Verb, minutes: number): Link => ({
+  verb,
+  place: { kind: 'board' },
+  minutes,
+  elastic: false,
+  startHands: minutes,
+});
 
-/** The last moment up to `by` at which the link's oven, ring and hands are free. */
-function latestFree(link: Link, by: number, evening: readonly Placed[]): Placed {
-  for (let end = by; ; end--) {
-    const here = { ...link, startMin: end - link.minutes, endMin: end };
-    if (fits(here, evening)) return here;
+const cook = (verb: Verb, place: Place, minutes: number, more: Partial<Link> = {}): Link => ({
+  verb,
+  place,
+  minutes,
+  elastic: false,
+  startHands: 3,
+  ...more,
+});
+
+const soak = (verb: Verb, place: Place, minutes: number): Link => ({
+  verb,
+  place,
+  minutes,
+  elastic: true,
+  startHands: 2,
+});
+
+const FRIDGE: Place = { kind: 'fridge', tempC: 4 };
+
+function chainOf(
+  kind: 'roast' | 'stove' | 'braise' | 'cold' | 'smoke' | 'steam',
+  r: Random,
+): Link[] {
+  const brine = () => soak('brine', FRIDGE, r.pick([720, 1200, 2400]));
+  const marinate = () => soak('marinate', FRIDGE, r.pick([240, 720, 1800]));
+  const rest = (minutes: number) => soak('rest', { kind: 'counter' }, minutes);
+  const oven = (tempC: number): Place => ({ kind: 'oven', tempC });
+  const hob: Place = { kind: 'hob', tempC: 100 };
+  switch (kind) {
+    case 'roast':
+      return [
+        work('mix', r.some(6, 15)),
+        brine(),
+        cook('roast', oven(r.pick([160, 180, 200, 220])), r.some(30, 90)),
+        rest(20),
+        work('slice', r.some(4, 10)),
+      ];
+    case 'stove':
+      return [
+        work('prepare', r.some(6, 18)),
+        cook('simmer', hob, r.some(20, 50), { tendEvery: r.some(7, 15) }),
+      ];
+    case 'braise':
+      return [
+        work('mix', r.some(5, 12)),
+        marinate(),
+        work('brown', r.some(10, 20)),
+        cook('braise', oven(r.pick([160, 180])), r.some(100, 170), { tendEvery: 45 }),
+        rest(10),
+      ];
+    case 'cold':
+      return [work('prepare', r.some(8, 20)), soak('soak', FRIDGE, r.some(120, 600))];
+    case 'smoke':
+      return [
+        work('mix', r.some(10, 20)),
+        marinate(),
+        cook('light', { kind: 'smoker', tempC: 110 }, 30, { startHands: 6 }),
+        cook('smoke', { kind: 'smoker', tempC: 110 }, r.some(180, 300), { tendEvery: 60 }),
+        rest(90),
+        work('shred', r.some(6, 14)),
+      ];
+    case 'steam':
+      return [
+        work('prepare', r.some(5, 15)),
+        rest(20),
+        cook('steam', hob, r.some(15, 30), { steams: true }),
+      ];
   }
 }
 
-function fits(here: Placed, evening: readonly Placed[]): boolean {
-  const handsEnd = here.startMin + here.handsMin;
-  const handsClash = evening.some(
-    (other) =>
-      here.handsMin > 0 &&
-      other.handsMin > 0 &&
-      here.startMin < other.startMin + other.handsMin &&
-      other.startMin < handsEnd,
-  );
-  if (handsClash) return false;
-  const room = ROOM[here.place.kind];
-  if (room === undefined) return true;
-  const same = evening.filter((other) => other.place.kind === here.place.kind);
-  if (here.place.kind === 'oven') {
-    const apart = same.every((other) => {
-      const change = Math.abs((other.place.tempC ?? 0) - (here.place.tempC ?? 0));
-      // A little more than any oven needs to climb or to fall.
-      const wait = change === 0 ? -Infinity : Math.ceil(change / 4);
-      return (
-        here.startMin >= other.endMin + wait || other.startMin >= here.endMin + wait || change === 0
-      );
+/** More work at the board and more rests before the chain, as a longer recipe has. */
+function lengthened(chain: readonly Link[], links: number, random: Random): Link[] {
+  const longer = [...chain];
+  const wanted = Math.round(links + random.some(-1, 1));
+  while (longer.length < wanted) {
+    const before = random.some(0, 1) === 0;
+    longer.unshift(
+      before
+        ? work(random.pick(['prepare', 'mix', 'knead', 'shape']), random.some(4, 15))
+        : soak('rest', FRIDGE, random.pick([30, 60, 180])),
+    );
+  }
+  return longer;
+}
+
+interface Placed extends Link {
+  readonly startMin: number;
+  readonly endMin: number;
+}
+
+function plant(id: string, chain: readonly Link[], days: Days, random: Random): Dish {
+  const serving = at(SATURDAY);
+  const placed: Placed[] = [];
+  let by = serving - random.some(0, 25);
+  for (const link of [...chain].reverse()) {
+    const found = days.lay(link, by);
+    placed.unshift(found);
+    by = found.startMin - random.some(0, 8);
+  }
+  const steps = placed.map((here, i): Step => {
+    const before = placed[i - 1];
+    const gap = before ? here.startMin - before.endMin : 0;
+    // What was apart for a night may be so; what was close stays close.
+    const mostMin = gap > 240 ? {} : { mostMin: gap + random.some(10, 40) };
+    return step({
+      id: `${id}-${i}`,
+      verb: here.verb,
+      time: timeOf(here),
+      place: here.place,
+      hands: handsOf(here, `${id}-${i}`),
+      after: before ? [{ step: `${id}-${i - 1}`, from: 'end', leastMin: 0, ...mostMin }] : [],
+      ...(here.steams ? { vessel: { kind: 'steamer' } } : {}),
     });
-    if (!apart) return false;
-  }
-  for (let min = here.startMin; min < here.endMin; min++) {
-    const there = same.filter((other) => other.startMin <= min && min < other.endMin).length;
-    if (there >= room) return false;
-  }
-  return true;
+  });
+  return dish(id, steps, serving - (placed.at(-1)?.endMin ?? serving) + random.some(5, 60));
 }
+
+function timeOf({ elastic: gives, minutes }: Placed): StepTime {
+  return gives
+    ? elastic(Math.round(minutes * 0.6), minutes, Math.round(minutes * 1.5))
+    : fixed(minutes);
+}
+
+function handsOf({ startHands, tendEvery, minutes }: Placed, what: string): Step['hands'] {
+  const start =
+    startHands >= minutes
+      ? { when: 'all' as const, what }
+      : { when: 'start' as const, minutes: startHands, what };
+  return tendEvery === undefined
+    ? [start]
+    : [start, { when: 'every', everyMin: tendEvery, minutes: 1, what: `${what} tend` }];
+}
+
+/** Four days, and what is taken in them. */
+class Days {
+  private readonly laid: Placed[] = [];
+
+  /** Lays a link as late as it goes. */
+  lay(link: Link, by: number): Placed {
+    for (let endMin = by; ; endMin--) {
+      const here = { ...link, startMin: endMin - link.minutes, endMin };
+      if (!this.fits(here)) continue;
+      this.laid.push(here);
+      return here;
+    }
+  }
+
+  private fits(here: Placed): boolean {
+    const work = workOf(here);
+    if (work.some(([from, to]) => from < to && !atHome(from, to))) return false;
+    const others = this.laid.flatMap(workOf);
+    const clash = work.some(([from, to]) => others.some(([a, b]) => from < b && a < to));
+    return !clash && this.placeFits(here);
+  }
+
+  private placeFits(here: Placed): boolean {
+    const kind = here.place.kind;
+    if (here.steams && this.overlapping(here, (other) => other.steams === true) > 0) return false;
+    if (kind !== 'oven' && kind !== 'hob' && kind !== 'smoker') return true;
+    if (!atHome(here.endMin, here.endMin + 1)) return false;
+    if (kind !== 'hob' && this.laid.some((other) => tooHotOrCold(here, other))) return false;
+    const there = (min: number) =>
+      this.laid.filter((o) => o.place.kind === kind && o.startMin <= min && min < o.endMin).length;
+    const moments = [
+      here.startMin,
+      ...this.laid.flatMap((o) =>
+        o.startMin > here.startMin && o.startMin < here.endMin ? [o.startMin] : [],
+      ),
+    ];
+    return moments.every((min) => there(min) < ROOM[kind]);
+  }
+
+  private overlapping(here: Placed, wanted: (other: Placed) => boolean): number {
+    // A few minutes to wash up between.
+    return this.laid.filter(
+      (o) => wanted(o) && o.startMin < here.endMin + 6 && here.startMin < o.endMin + 6,
+    ).length;
+  }
+}
+
+/** Two heats in one place, or too soon after each other. */
+function tooHotOrCold(here: Placed, other: Placed): boolean {
+  if (other.place.kind !== here.place.kind) return false;
+  const change = Math.abs((other.place.tempC ?? 0) - (here.place.tempC ?? 0));
+  // A little more than any oven needs to climb or to fall.
+  const wait = Math.ceil(change / 4);
+  return change > 0 && here.startMin < other.endMin + wait && other.startMin < here.endMin + wait;
+}
+
+/** The pieces of work of a step: its start, and each time it is looked after. */
+function workOf({ startMin, endMin, startHands, tendEvery }: Placed): [number, number][] {
+  const pieces: [number, number][] = [[startMin, startMin + startHands]];
+  if (tendEvery === undefined) return pieces;
+  for (let min = startMin + tendEvery; min + 1 < endMin; min += tendEvery)
+    pieces.push([min, min + 1]);
+  return pieces;
+}
+
+function atHome(from: number, to: number): boolean {
+  const block = (startLocal: string, endLocal: string) =>
+    from < at(endLocal) && to > at(startLocal);
+  return !BLOCKS.some(([a, b]) => block(a, b));
+}
+
+/** The nights and work days before the Saturday. */
+const BLOCKS: readonly (readonly [string, string])[] = [20, 21, 22, 23, 24, 25, 26, 27, 28].flatMap(
+  (day): [string, string][] => {
+    const date = (d: number) => `2026-11-${String(d).padStart(2, '0')}`;
+    const night: [string, string] = [`${date(day - 1)}T23:00`, `${date(day)}T07:00`];
+    const weekend = day === 21 || day === 22 || day === 28;
+    return weekend ? [night] : [night, [`${date(day)}T09:00`, `${date(day)}T17:00`]];
+  },
+);

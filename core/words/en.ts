@@ -42,6 +42,8 @@ export const en = {
     '{{b}} wants the {{place}} at {{tempB}} at {{at}}, too soon after {{a}} at {{tempA}}.',
   'clash.room':
     'At {{at}} the {{place}} holds {{fits}}, and {{wanted}} are wanted: {{a}} and {{b}}.',
+  'clash.vessel': 'At {{at}} the {{place}} is wanted twice: {{a}} and {{b}}.',
+  'clash.nobody': 'At {{at}} nobody is there for {{b}}.',
   'clash.noPlace': '{{a}} wants the {{place}}, and this kitchen has none.',
 
   'rescue.helper': 'A second pair of hands from {{from}} to {{to}}',

@@ -1,0 +1,88 @@
+import { animalsOf, type Meal } from '../meal/index.ts';
+import { cautionsOf } from '../safety/index.ts';
+import type { MealNetwork } from './build.ts';
+import type { ExpandedStep } from './expand.ts';
+import { explainStart } from './explain.ts';
+import type { Times, Trace } from './network.ts';
+import type { PlannedHands, PlannedStep } from './types.ts';
+
+/** How far a step may go: its earliest and its latest start in any plan that serves on time. */
+export interface Give {
+  readonly built: MealNetwork;
+  readonly earliest: readonly number[];
+  readonly latest: readonly number[];
+}
+
+/** Times on a network, how they came about, and who does what. */
+export interface Timed {
+  readonly meal: Meal;
+  readonly built: MealNetwork;
+  readonly times: Times;
+  readonly trace: Trace;
+  readonly nowMin: number;
+  readonly give: Give;
+  readonly pinMissedMin: ReadonlyMap<number, number>;
+  /** By index of hands-on work: whose it is; undefined for the cook's. */
+  readonly whose: (hands: number) => string | undefined;
+  /** By step: the appliance and the vessel it fell to. */
+  readonly served: (step: number) => Pick<PlannedStep, 'appliance' | 'vessel'>;
+}
+
+/** A step with its times, its hands, its reasons and its cautions. */
+export function plannedStep(timed: Timed, step: ExpandedStep): PlannedStep {
+  const { meal, built, times, trace, nowMin, give } = timed;
+  const at = (node: number | undefined) => times.at[node ?? 0] ?? 0;
+  const startMin = at(built.startOf[step.index]);
+  const endMin = at(built.endOf[step.index]);
+  const giveNode = give.built.startOf[step.index] ?? 0;
+  const pinMissedMin = timed.pinMissedMin.get(step.index) ?? 0;
+  const why = explainStart(built, times, trace, step.index);
+  return {
+    id: step.step.id,
+    dish: step.dish.id,
+    dishName: step.dish.name,
+    verb: step.step.verb,
+    label: step.step.label,
+    startMin,
+    endMin,
+    canStartFromMin: step.begunMin ?? Math.min(startMin, give.earliest[giveNode] ?? startMin),
+    mustStartByMin: step.begunMin ?? give.latest[giveNode] ?? startMin,
+    span: step.span,
+    elastic: step.elastic,
+    limitedBy: step.limitedBy,
+    rounds: step.rounds,
+    place: step.place,
+    ...timed.served(step.index),
+    hands: handsOf(timed, step, nowMin),
+    why:
+      pinMissedMin > 0
+        ? [...why, { key: 'why.pinMissed', values: { minutes: { minutes: pinMissedMin } } }]
+        : why,
+    cautions: cautionsOf({
+      verb: step.step.verb,
+      place: step.place.kind,
+      animals: animalsOf(meal, step.dish),
+      school: step.step.school,
+      minutes: endMin - startMin,
+      coreC: step.step.doneWhen?.coreC,
+    }),
+    begun: step.past,
+    pinned: step.pinnedMin !== undefined,
+    pinMissedMin,
+  };
+}
+
+/** The hands-on work of a step; of one that has begun, what is still to come. */
+function handsOf(timed: Timed, step: ExpandedStep, nowMin: number): PlannedHands[] {
+  const { built, times } = timed;
+  return built.hands
+    .map((hands, index) => ({ ...hands, index }))
+    .filter((hands) => hands.step === step.index)
+    .map(({ node, hands, index }) => {
+      const startMin = times.at[node] ?? 0;
+      const who = timed.whose(index);
+      const piece = { startMin, endMin: startMin + hands.minutes, what: hands.what };
+      return who === undefined ? piece : { ...piece, who };
+    })
+    .filter((hands) => !step.past || hands.endMin >= nowMin);
+}
