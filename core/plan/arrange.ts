@@ -1,10 +1,10 @@
 import type { Kitchen, Meal } from '../meal/index.ts';
-import { solve, type Choice, type Found, type Problem } from '../solve/index.ts';
+import { solve, type Choice, type Found, type Lag, type Problem } from '../solve/index.ts';
 import type { MealNetwork } from './build.ts';
 import { claimsOf, type Claims } from './claims.ts';
 import { wishesOf, type Wish } from './costs.ts';
 import { loadsOf, type Load } from './loads.ts';
-import type { Times } from './network.ts';
+import type { Network, Times } from './network.ts';
 import { IN_HAND_FACTOR } from './runs.ts';
 
 /** A meal as the general layer sees it, with the way back. */
@@ -19,11 +19,15 @@ export interface Arrangement {
   readonly free: readonly number[];
 }
 
-/** An order of an earlier plan, in words that outlast a change of the meal. */
-export interface KeptOrder {
-  readonly first: string;
-  readonly second: string;
+/** What an earlier plan decided, in words that outlast a change of the meal. */
+export interface Kept {
+  readonly kind: Choice['kind'];
+  /** What it is about: for an order, the first of two. */
+  readonly use: string;
+  readonly second?: string | undefined;
   readonly load: string;
+  /** Before or after this moment. */
+  readonly min?: number | undefined;
 }
 
 /** The whole problem of a meal that has a solution but for its loads. */
@@ -38,11 +42,6 @@ export function arrangementOf(
   const loads = loadsOf(kitchen, built.people);
   const claims = claimsOf(built, meal, loads, built.people);
   const wishes = wishesOf(built, servingMin, meal.inHand ?? IN_HAND_FACTOR);
-  const bounds = network.lower.flatMap((lower, node) => {
-    const upper = network.upper[node] ?? Infinity;
-    const above = { from: 0, to: node + 1, lag: lower - servingMin };
-    return [above, { from: node + 1, to: 0, lag: servingMin - upper }];
-  });
   const shift = ({ startMin, endMin }: { startMin: number; endMin: number }) => ({
     startMin: startMin - servingMin,
     endMin: endMin - servingMin,
@@ -51,7 +50,7 @@ export function arrangementOf(
     problem: {
       size: network.size + 1,
       arcs: [
-        ...bounds,
+        ...boundsOf(network, servingMin),
         ...network.arcs.map(({ from, to, lag }) => ({ from: from + 1, to: to + 1, lag })),
       ],
       costs: wishes,
@@ -68,39 +67,70 @@ export function arrangementOf(
   };
 }
 
-/** Ever better arrangements, as far as the work allows. */
+/** Arcs that only lead on in time, so that what they say of bounds is never a circle. */
+const LEADS_ON: ReadonlySet<string> = new Set(['takes', 'gapLeast', 'serving']);
+
+/** The bounds of the moments, but for those that follow from others: every arc costs work. */
+function boundsOf(network: Network, servingMin: number): Lag[] {
+  const { lower, upper, arcs } = network;
+  const earliest = lower.map(() => true);
+  const latest = upper.map((min) => Number.isFinite(min));
+  for (const { from, to, lag, why } of arcs) {
+    if (!LEADS_ON.has(why.kind)) continue;
+    if ((lower[from] ?? 0) + lag >= (lower[to] ?? 0)) earliest[to] = false;
+    if ((upper[to] ?? 0) - lag <= (upper[from] ?? 0)) latest[from] = false;
+  }
+  return lower.flatMap((min, node): Lag[] => [
+    ...(earliest[node] ? [{ from: 0, to: node + 1, lag: min - servingMin }] : []),
+    ...(latest[node] ? [{ from: node + 1, to: 0, lag: servingMin - (upper[node] ?? 0) }] : []),
+  ]);
+}
+
+/** Ever better arrangements, as far as the work allows, from what an earlier plan decided. */
 export function arranging(
   arrangement: Arrangement,
   work: number,
-  kept: readonly KeptOrder[],
+  previous?: { readonly servingMin: number; readonly kept: readonly Kept[] },
 ): Generator<Found, void> {
-  const warm = kept.length > 0 ? choicesOf(arrangement, kept) : undefined;
+  const warm = previous && previous.kept.length > 0 ? choicesOf(arrangement, previous) : undefined;
   return solve(arrangement.problem, { work, warm, at: arrangement.free, calm: CALM });
 }
 
 /** Points a new order must save before a plan that the cook has seen is turned round. Our own, no source. */
 const CALM = 30;
 
-function choicesOf({ claims, loads }: Arrangement, kept: readonly KeptOrder[]): Choice[] {
+function choicesOf(
+  { claims, loads, servingMin }: Arrangement,
+  previous: { readonly servingMin: number; readonly kept: readonly Kept[] },
+): Choice[] {
   const useOf = new Map(claims.keys.map((key, index) => [key, index]));
   const machineOf = new Map(loads.map((load, index) => [load.key, index]));
-  return kept.flatMap(({ first, second, load }): Choice[] => {
-    const [a, b, machine] = [useOf.get(first), useOf.get(second), machineOf.get(load)];
-    if (a === undefined || b === undefined || machine === undefined) return [];
-    const serves = (use: number) =>
-      claims.picks[claims.uses[use]?.pick ?? -1]?.machines.includes(machine);
-    return serves(a) && serves(b) ? [{ kind: 'order', first: a, second: b, machine }] : [];
+  return previous.kept.flatMap(({ kind, use: key, second: other, load, min = 0 }): Choice[] => {
+    const [use, machine] = [useOf.get(key), machineOf.get(load)];
+    const serves = (index: number) =>
+      machine !== undefined &&
+      claims.picks[claims.uses[index]?.pick ?? -1]?.machines.includes(machine);
+    if (use === undefined || machine === undefined || !serves(use)) return [];
+    if (kind === 'leave') return [{ kind, use, machine }];
+    if (kind !== 'order') {
+      // A night is another when supper is on another day.
+      const same = previous.servingMin === servingMin;
+      return same ? [{ kind, use, machine, min: min - servingMin }] : [];
+    }
+    const second = useOf.get(other ?? '');
+    return second === undefined || !serves(second) ? [] : [{ kind, first: use, second, machine }];
   });
 }
 
-/** The orders of an arrangement, to be kept for the next. */
-export function keptOrders({ claims, loads }: Arrangement, found: Found): KeptOrder[] {
-  return found.choices.flatMap((choice): KeptOrder[] => {
-    if (choice.kind !== 'order') return [];
-    const [first, second] = [claims.keys[choice.first], claims.keys[choice.second]];
-    const load = loads[choice.machine]?.key;
-    return first === undefined || second === undefined || load === undefined
-      ? []
-      : [{ first, second, load }];
+/** What an arrangement decided, to be kept for the next. */
+export function keptOf({ claims, loads, servingMin }: Arrangement, found: Found): Kept[] {
+  return found.choices.map((choice): Kept => {
+    const load = loads[choice.machine]?.key ?? '';
+    const key = (index: number) => claims.keys[index] ?? '';
+    if (choice.kind === 'order') {
+      return { kind: 'order', use: key(choice.first), second: key(choice.second), load };
+    }
+    const min = choice.kind === 'leave' ? undefined : choice.min + servingMin;
+    return { kind: choice.kind, use: key(choice.use), load, min };
   });
 }

@@ -7,7 +7,7 @@ import type { Danger, DishChance, PlannedStep } from './types.ts';
 /** On time means at most this long after the serving time. */
 const GRACE_MIN = 5;
 /** Evenings lived through for a plan that is wanted at once. */
-const SAMPLES = 1000;
+const SAMPLES = 500;
 /** One in ten evenings lies beyond this many standard deviations. */
 const NINE_IN_TEN_Z = 1.2815515655446004;
 /** A step is named as the danger when it is behind so many of the late evenings. */

@@ -2,7 +2,7 @@ import { servingMin as servingMinOf, type Kitchen, type Meal } from '../meal/ind
 import type { Found } from '../solve/index.ts';
 import { type Block } from '../time/index.ts';
 import type { Message } from '../words/index.ts';
-import { arrangementOf, arranging, keptOrders, type Arrangement } from './arrange.ts';
+import { arrangementOf, arranging, keptOf, type Arrangement } from './arrange.ts';
 import { buildNetwork, type MealNetwork } from './build.ts';
 import { findClashes } from './clashes.ts';
 import { rescueClashes } from './clash-rescue.ts';
@@ -23,8 +23,8 @@ const TIGHT_BELOW = 0.7;
 /** How many days ahead the cook's hours are laid out. */
 const DAYS_BACK = 16;
 /** Shortest paths for a plan that is wanted at once, and for one that is only tried. */
-const AT_ONCE = 6_000;
-const TRIED = 2_500;
+const AT_ONCE = 3_000;
+const TRIED = 600;
 /** And for the best that a worker looks for while the first plan is already shown. */
 export const THOROUGH = 400_000;
 
@@ -42,16 +42,16 @@ export interface Planning {
  * @param nowMin epoch minutes; nothing not begun starts before it
  */
 export function plan(meal: Meal, kitchen: Kitchen, nowMin: number, how: Planning = {}): Plan {
-  let last: Plan | undefined;
-  for (const better of planning(meal, kitchen, nowMin, how)) last = better.plan() ?? last;
+  let last: Better | undefined;
+  for (const better of planning(meal, kitchen, nowMin, how)) last = better;
   if (!last) throw new RangeError('planning yields one plan at the least');
-  return withRescues(last, meal, kitchen, nowMin);
+  return withRescues(last.plan(), meal, kitchen, nowMin);
 }
 
 /** A plan on the way to a better one. */
 export interface Better {
-  /** Builds the plan; undefined for one that is passed at once by the next. */
-  readonly plan: () => Plan | undefined;
+  /** Builds the plan: costly, so only when it is to be shown. */
+  readonly plan: () => Plan;
   /** What the general layer found; undefined where the meal cannot be done whatever the order. */
   readonly found?: Found | undefined;
   readonly work: number;
@@ -72,10 +72,8 @@ export function* planning(
     return;
   }
   const arrangement = arrangementOf(draft.hard, draft.latest, meal, kitchen, servingMin);
-  let shown: Found | undefined;
-  for (const found of arranging(arrangement, how.work ?? AT_ONCE, how.previous?.orders ?? [])) {
-    shown = found;
-    const plan = () => (shown === found ? planOf(draft, arrangement, found) : undefined);
+  for (const found of arranging(arrangement, how.work ?? AT_ONCE, how.previous)) {
+    const plan = () => planOf(draft, arrangement, found);
     yield { plan, found, work: found.work, proved: found.proved };
   }
 }
@@ -100,7 +98,7 @@ function planAt(meal: Meal, kitchen: Kitchen, servingMin: number, nowMin: number
   if ('status' in draft) return draft;
   const arrangement = arrangementOf(draft.hard, draft.latest, meal, kitchen, servingMin);
   let last: Found | undefined;
-  for (const found of arranging(arrangement, TRIED, [])) last = found;
+  for (const found of arranging(arrangement, TRIED)) last = found;
   if (!last) throw new RangeError('a meal that can be timed can be arranged');
   return planOf(draft, arrangement, last);
 }
@@ -159,7 +157,7 @@ function planOf(draft: Draft, arrangement: Arrangement, found: Found): Plan {
     rescues: [],
     inHand: [...inHand].map(([dish, held]) => ({ dish, ...held })),
     bound: { cost: found.cost, atLeast: found.atLeast, proved: found.proved },
-    orders: keptOrders(arrangement, found),
+    kept: keptOf(arrangement, found),
   };
 }
 
@@ -237,7 +235,7 @@ function planThatCannot(meal: Meal, steps: readonly ExpandedStep[], given: Given
     because: given.because,
     rescues: [],
     inHand: [],
-    orders: [],
+    kept: [],
   };
 }
 

@@ -1,7 +1,6 @@
 import {
   conflictsOf,
   lagOf,
-  standingAt,
   type Choice,
   type Conflict,
   type Found,
@@ -64,7 +63,10 @@ function latestApart(built: MealNetwork, arrangement: Arrangement, found: Found)
     const solved = solveLatest(built.network);
     if (!solved.ok) return asFound;
     const { times } = solved;
-    const standing = standingAt(problem, found.machineOf, (node) => times.at[node - 1] ?? 0);
+    const standing = {
+      time: [0, ...times.at.map((min) => min - servingMin)],
+      machineOf: (use: number) => found.machineOf[use] ?? 0,
+    };
     const met = conflictsOf(problem, standing).filter(
       ({ kind, machine, uses }) => kind !== 'closed' && !left.has(`${machine} ${uses.join(' ')}`),
     );
@@ -75,14 +77,13 @@ function latestApart(built: MealNetwork, arrangement: Arrangement, found: Found)
 }
 
 function ordersAsFound(problem: Problem, { uses, machine }: Conflict, found: Found): OrderChoice[] {
-  const standing = standingAt(problem, found.machineOf, (node) => found.at[node] ?? 0);
   return uses.flatMap((first) =>
     uses.flatMap((second): OrderChoice[] => {
       if (problem.uses[first]?.group === problem.uses[second]?.group) return [];
       const order = { kind: 'order', first, second, machine } as const;
-      const change = lagOf(problem, order) - (problem.uses[first]?.toLag ?? 0);
-      const apart = standing.endOf(first) + change <= standing.startOf(second);
-      return apart ? [order] : [];
+      const [a, b] = [problem.uses[first], problem.uses[second]];
+      const between = (found.at[b?.from ?? 0] ?? 0) - (found.at[a?.to ?? 0] ?? 0);
+      return between >= lagOf(problem, order) ? [order] : [];
     }),
   );
 }

@@ -2,7 +2,7 @@ import type { Command, Place } from '../meal/index.ts';
 import type { Caution } from '../safety/index.ts';
 import type { Block } from '../time/index.ts';
 import type { Message, Verb } from '../words/index.ts';
-import type { KeptOrder } from './arrange.ts';
+import type { Kept } from './arrange.ts';
 import type { Span } from './expand.ts';
 
 /** A step with its times. All times in epoch minutes. */
@@ -76,8 +76,8 @@ export interface Plan {
   readonly inHand: ReadonlyArray<{ dish: string; heldMin: number; wishedMin: number }>;
   /** How good it is: what it costs, and what every plan costs at least; none where it cannot be done. */
   readonly bound?: Bound | undefined;
-  /** The orders it rests on, for the next plan to begin from. */
-  readonly orders: readonly KeptOrder[];
+  /** What it decided, for the next plan to begin from. */
+  readonly kept: readonly Kept[];
 }
 
 export interface DishChance {

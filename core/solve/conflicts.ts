@@ -12,141 +12,198 @@ export interface Conflict {
   readonly endMin: number;
 }
 
-/** Where a use stands: its machine, its begin and its end. */
+/** Where the moments lie, and which machine each use is on. */
 export interface Standing {
+  /** By node; only differences from node 0 mean anything. */
+  readonly time: ArrayLike<number>;
   readonly machineOf: (use: number) => number;
-  readonly startOf: (use: number) => number;
-  readonly endOf: (use: number) => number;
-}
-
-/** The standing of given times. */
-export function standingAt(
-  problem: Problem,
-  machineOf: readonly number[],
-  timeOf: (node: number) => number,
-): Standing {
-  const use = (index: number) => problem.uses[index] as Use;
-  return {
-    machineOf: (index) => machineOf[index] ?? 0,
-    startOf: (index) => timeOf(use(index).from),
-    endOf: (index) => timeOf(use(index).to) + use(index).toLag,
-  };
-}
-
-interface Placed {
-  readonly index: number;
-  readonly use: Use;
-  readonly startMin: number;
-  readonly endMin: number;
 }
 
 /** Every conflict of a standing, machine by machine, the latest first within each. */
 export function conflictsOf(problem: Problem, standing: Standing): Conflict[] {
-  const placed = problem.machines.map((): Placed[] => []);
-  for (let index = 0; index < problem.uses.length; index++) {
-    const startMin = standing.startOf(index);
-    const endMin = standing.endOf(index);
-    if (endMin <= startMin) continue;
-    const use = problem.uses[index] as Use;
-    placed[standing.machineOf(index)]?.push({ index, use, startMin, endMin });
-  }
-  return placed.flatMap((there, machine) => {
-    const it = problem.machines[machine] as Machine;
-    if (there.length === 0) return [];
-    there.sort((a, b) => b.startMin - a.startMin || b.index - a.index);
-    const found = closedConflicts(machine, it, there);
-    if (it.heat) found.push(...heatConflicts(machine, it, there));
-    if (Number.isFinite(it.fits)) {
-      found.push(
-        ...(it.fits === 1 ? pairConflicts(machine, there) : roomConflicts(machine, it, there)),
-      );
-    }
-    return found;
-  });
+  return new ConflictFinder(problem).find(standing);
 }
 
-function closedConflicts(machine: number, it: Machine, placed: readonly Placed[]): Conflict[] {
-  if (it.closed.length === 0) return [];
-  const found: Conflict[] = [];
-  for (const { index, use, startMin, endMin } of placed) {
-    if (use.past) continue;
-    for (const block of it.closed) {
-      if (block.startMin >= endMin) break;
-      if (block.endMin <= startMin) continue;
-      found.push({
-        kind: 'closed',
-        machine,
-        uses: [index],
-        there: [index],
-        atMin: startMin,
-        endMin,
-      });
-      break;
-    }
-  }
-  return found;
-}
+/**
+ * Finds conflicts, over and over on the same problem: what lies on a machine is kept in order from
+ * one time to the next, so that little has to be sorted.
+ */
+export class ConflictFinder {
+  /** When each use begins and ends, as of the last look. */
+  readonly start: Float64Array;
+  readonly end: Float64Array;
+  private readonly from: Int32Array;
+  private readonly to: Int32Array;
+  private readonly toLag: Float64Array;
+  /** Near which closed stretch each use was last. */
+  private readonly near: Int32Array;
+  /** By machine: uses by begin, the latest first. */
+  private readonly placed: number[][];
+  private readonly machineWas: Int32Array;
+  private found: Conflict[] = [];
+  /** Only so many are wanted, the latest. */
+  private wanted = Infinity;
 
-/** Where one fits at a time: every pair that overlaps. */
-function pairConflicts(machine: number, placed: readonly Placed[]): Conflict[] {
-  const found: Conflict[] = [];
-  for (let j = 0; j < placed.length; j++) {
-    const b = placed[j] as Placed;
-    if (b.use.amount === 0) continue;
-    for (let i = j + 1; i < placed.length; i++) {
-      const a = placed[i] as Placed;
-      if (a.endMin <= b.startMin || a.use.amount === 0 || a.use.group === b.use.group) continue;
-      if (a.use.past && b.use.past) continue;
-      const uses = [a.index, b.index];
-      const endMin = Math.min(a.endMin, b.endMin);
-      found.push({ kind: 'room', machine, uses, there: uses, atMin: b.startMin, endMin });
-    }
+  constructor(private readonly problem: Problem) {
+    const count = problem.uses.length;
+    this.from = Int32Array.from(problem.uses, (use) => use.from);
+    this.to = Int32Array.from(problem.uses, (use) => use.to);
+    this.toLag = Float64Array.from(problem.uses, (use) => use.toLag);
+    this.near = new Int32Array(count);
+    this.start = new Float64Array(count);
+    this.end = new Float64Array(count);
+    this.placed = problem.machines.map(() => []);
+    this.machineWas = new Int32Array(count).fill(-1);
   }
-  return found;
-}
 
-function heatConflicts(machine: number, it: Machine, placed: readonly Placed[]): Conflict[] {
-  const found: Conflict[] = [];
-  for (let j = 0; j < placed.length; j++) {
-    const b = placed[j] as Placed;
-    for (let i = j + 1; i < placed.length; i++) {
-      const a = placed[i] as Placed;
-      if (a.use.group === b.use.group || agree(a.use.heat, b.use.heat)) continue;
-      if (a.use.past && b.use.past) continue;
-      const clear = a.endMin + changeMin(a.use, b.use, it);
-      if (clear <= b.startMin) continue;
-      const uses = [a.index, b.index];
-      const endMin = Math.min(clear, b.endMin);
-      found.push({ kind: 'heat', machine, uses, there: uses, atMin: b.startMin, endMin });
-    }
-  }
-  return found;
-}
-
-function roomConflicts(machine: number, it: Machine, placed: readonly Placed[]): Conflict[] {
-  const found: Conflict[] = [];
-  for (const { startMin: min } of placed) {
-    if (found.at(-1)?.atMin === min) continue;
-    const there = placed.filter((p) => p.use.amount > 0 && p.startMin <= min && min < p.endMin);
-    const wanted = there.reduce((sum, { use }) => sum + use.amount, 0);
-    if (wanted <= it.fits || new Set(there.map(({ use }) => use.group)).size < 2) continue;
-    // The last to begin are the ones to be moved; as few as are too many.
-    const few: Placed[] = [];
-    for (let sum = 0, i = 0; i < there.length && sum <= it.fits; i++) {
-      few.push(there[i] as Placed);
-      sum += there[i]?.use.amount ?? 0;
-    }
-    if (few.every(({ use }) => use.past)) continue;
-    const endMin = Math.min(...there.map((p) => p.endMin));
-    const indices = (list: readonly Placed[]) => list.map(({ index }) => index).reverse();
-    found.push({
-      kind: 'room',
-      machine,
-      uses: indices(few),
-      there: indices(there),
-      atMin: min,
-      endMin,
+  /**
+   * @param active by family: 1 where it counts; left out, all do
+   * @param latest only so many, the latest first; left out, all, by machine
+   */
+  find(standing: Standing, active?: Uint8Array, latest = Infinity): Conflict[] {
+    this.place(standing, active);
+    this.found = [];
+    this.wanted = latest;
+    this.placed.forEach((there, machine) => {
+      if (there.length === 0) return;
+      const it = this.problem.machines[machine] as Machine;
+      this.sort(there);
+      if (it.closed.length > 0) this.closed(machine, it, there);
+      if (it.heat) this.pairs(machine, there, it);
+      if (it.fits === 1) this.pairs(machine, there);
+      else if (Number.isFinite(it.fits)) this.room(machine, it, there);
     });
+    return this.found;
   }
-  return found;
+
+  private place({ time, machineOf }: Standing, active: Uint8Array | undefined): void {
+    const { start, end, from, to, toLag, machineWas } = this;
+    const { uses } = this.problem;
+    const origin = time[0] as number;
+    for (let index = 0; index < start.length; index++) {
+      const startMin = (time[from[index] as number] as number) - origin;
+      const endMin = (time[to[index] as number] as number) - origin + (toLag[index] as number);
+      start[index] = startMin;
+      end[index] = endMin;
+      const there = endMin > startMin && active?.[(uses[index] as Use).family] !== 0;
+      const machine = there ? machineOf(index) : -1;
+      const was = machineWas[index] as number;
+      if (was === machine) continue;
+      if (was !== -1) this.placed[was]?.splice(this.placed[was].indexOf(index), 1);
+      if (machine !== -1) this.placed[machine]?.push(index);
+      machineWas[index] = machine;
+    }
+  }
+
+  /** By begin, the latest first; of two at once the one with the higher number. */
+  private sort(there: number[]): void {
+    const { start } = this;
+    for (let i = 1; i < there.length; i++) {
+      const index = there[i] as number;
+      const at = start[index] as number;
+      let j = i - 1;
+      for (; j >= 0; j--) {
+        const other = there[j] as number;
+        const otherAt = start[other] as number;
+        if (otherAt > at || (otherAt === at && other > index)) break;
+        there[j + 1] = other;
+      }
+      there[j + 1] = index;
+    }
+  }
+
+  /** Keeps a conflict; returns false when it is too early to be wanted, and so are all after it. */
+  private keep(conflict: Conflict): boolean {
+    const { found, wanted } = this;
+    if (wanted === Infinity) {
+      found.push(conflict);
+      return true;
+    }
+    if (found.length === wanted && conflict.atMin <= (found.at(-1)?.atMin ?? 0)) return false;
+    let i = found.length;
+    while (i > 0 && (found[i - 1]?.atMin ?? 0) < conflict.atMin) i--;
+    found.splice(i, 0, conflict);
+    if (found.length > wanted) found.pop();
+    return true;
+  }
+
+  private closed(machine: number, it: Machine, there: readonly number[]): void {
+    for (const index of there) {
+      const atMin = this.start[index] as number;
+      const endMin = this.end[index] as number;
+      if (this.problem.uses[index]?.past) continue;
+      const { closed } = it;
+      let at = this.near[index] as number;
+      while (at > 0 && (closed[at - 1]?.endMin ?? 0) > atMin) at--;
+      while (at < closed.length - 1 && (closed[at]?.endMin ?? 0) <= atMin) at++;
+      this.near[index] = at;
+      const block = closed[at];
+      if (!block || block.startMin >= endMin || block.endMin <= atMin) continue;
+      const uses = [index];
+      if (!this.keep({ kind: 'closed', machine, uses, there: uses, atMin, endMin })) return;
+    }
+  }
+
+  /** Where one fits at a time, or one heat: every pair that overlaps or comes too soon. */
+  private pairs(machine: number, there: readonly number[], heated?: Machine): void {
+    const { uses } = this.problem;
+    // How far back one can begin and still be in the way.
+    let longest = 0;
+    for (const index of there) {
+      longest = Math.max(longest, (this.end[index] as number) - (this.start[index] as number));
+    }
+    if (heated) longest += LONGEST_CHANGE;
+    for (let j = 0; j < there.length; j++) {
+      const second = there[j] as number;
+      const b = uses[second] as Use;
+      if (!heated && b.amount === 0) continue;
+      const atMin = this.start[second] as number;
+      for (let i = j + 1; i < there.length; i++) {
+        const first = there[i] as number;
+        if (atMin - (this.start[first] as number) >= longest) break;
+        const a = uses[first] as Use;
+        if (a.group === b.group || (a.past && b.past)) continue;
+        let clear = this.end[first] as number;
+        if (heated) {
+          if (agree(a.heat, b.heat)) continue;
+          clear += changeMin(a, b, heated);
+        } else if (a.amount === 0) continue;
+        if (clear <= atMin) continue;
+        const pair = [first, second];
+        const endMin = Math.min(clear, this.end[second] as number);
+        const kind = heated ? 'heat' : 'room';
+        if (!this.keep({ kind, machine, uses: pair, there: pair, atMin, endMin })) return;
+      }
+    }
+  }
+
+  private room(machine: number, it: Machine, placed: readonly number[]): void {
+    const { uses } = this.problem;
+    let last = NaN;
+    for (const { atMin } of placed.map((index) => ({ atMin: this.start[index] as number }))) {
+      if (atMin === last) continue;
+      last = atMin;
+      const there = placed.filter((index) => {
+        const here = (this.start[index] as number) <= atMin && atMin < (this.end[index] as number);
+        return here && (uses[index] as Use).amount > 0;
+      });
+      const wanted = there.reduce((sum, index) => sum + (uses[index] as Use).amount, 0);
+      if (wanted <= it.fits) continue;
+      if (new Set(there.map((index) => uses[index]?.group)).size < 2) continue;
+      // The last to begin are the ones to be moved; as few as are too many.
+      const few: number[] = [];
+      for (let sum = 0, i = 0; i < there.length && sum <= it.fits; i++) {
+        few.push(there[i] as number);
+        sum += uses[there[i] as number]?.amount ?? 0;
+      }
+      if (few.every((index) => uses[index]?.past)) continue;
+      const endMin = Math.min(...there.map((index) => this.end[index] as number));
+      few.reverse();
+      there.reverse();
+      if (!this.keep({ kind: 'room', machine, uses: few, there, atMin, endMin })) return;
+    }
+  }
 }
+
+/** No appliance takes longer from one heat to another. Our own bound, no source. */
+const LONGEST_CHANGE = 240;

@@ -11,6 +11,6 @@ export {
   type Use,
 } from './problem.ts';
 export { solve, LEFT_COST, type Effort, type Found } from './solve.ts';
-export { conflictsOf, standingAt, type Conflict, type Standing } from './conflicts.ts';
+export { conflictsOf, type Conflict, type Standing } from './conflicts.ts';
 export { lagOf, State, type Choice } from './state.ts';
 export { randomOf } from './random.ts';

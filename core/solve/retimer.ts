@@ -1,4 +1,5 @@
 import { Heap } from './heap.ts';
+import { wider } from './wider.ts';
 
 /**
  * Times under fixed orders, exactly: least cost `Σ w · max(0, lag − (t[to] − t[from]))` under
@@ -10,16 +11,17 @@ import { Heap } from './heap.ts';
 export class Retimer {
   /** The time of each node; node 0 is the origin, and only differences mean anything. */
   readonly time: Float64Array;
-  private readonly from: number[] = [];
-  private readonly to: number[] = [];
-  private readonly lag: number[] = [];
+  private from = new Int32Array(1024);
+  private to = new Int32Array(1024);
+  private lag = new Float64Array(1024);
   /** How much flow it may carry: the weight of a cost; without end for a hard arc. */
-  private readonly room: number[] = [];
-  private flow = new Float64Array(256);
+  private room = new Float64Array(1024);
+  private flow = new Float64Array(1024);
+  private nextOut = new Int32Array(1024);
+  private nextIn = new Int32Array(1024);
   private readonly firstOut: Int32Array;
   private readonly firstIn: Int32Array;
-  private readonly nextOut: number[] = [];
-  private readonly nextIn: number[] = [];
+  arcCount = 0;
   /** The flow's profit: the least cost of all that was added so far, which only grows. */
   cost = 0;
   /** Shortest paths looked for: the measure of work. */
@@ -46,10 +48,6 @@ export class Retimer {
     this.firstIn = new Int32Array(size).fill(-1);
   }
 
-  get arcCount(): number {
-    return this.from.length;
-  }
-
   /** How far from the origin a node lies. */
   at(node: number): number {
     return (this.time[node] as number) - (this.time[0] as number);
@@ -64,15 +62,15 @@ export class Retimer {
    *   the state is then half-way and must be restored
    */
   add(from: number, to: number, lag: number, weight = Infinity, most = Infinity): boolean {
-    const arc = this.from.length;
-    this.from.push(from);
-    this.to.push(to);
-    this.lag.push(lag);
-    this.room.push(weight);
+    const arc = this.arcCount++;
     if (arc >= this.flow.length) this.grow();
+    this.from[arc] = from;
+    this.to[arc] = to;
+    this.lag[arc] = lag;
+    this.room[arc] = weight;
     this.flow[arc] = 0;
-    this.nextOut.push(this.firstOut[from] as number);
-    this.nextIn.push(this.firstIn[to] as number);
+    this.nextOut[arc] = this.firstOut[from] as number;
+    this.nextIn[arc] = this.firstIn[to] as number;
     this.firstOut[from] = arc;
     this.firstIn[to] = arc;
     return this.mend(arc, most);
@@ -111,7 +109,8 @@ export class Retimer {
    * @returns the distance of the target, or `limit`
    */
   private shortest(source: number, target: number, limit: number, without: number): number {
-    const { time, distance, reached, settledIn, via, heap, flow } = this;
+    const { time, distance, reached, settledIn, via, heap, flow, room, lag } = this;
+    const { from, to, nextOut, nextIn } = this;
     const search = ++this.searches;
     this.settledCount = 0;
     heap.clear();
@@ -127,10 +126,10 @@ export class Retimer {
       if (node === target) return d;
       this.settled[this.settledCount++] = node;
       const here = time[node] as number;
-      for (let arc = this.firstOut[node] as number; arc !== -1; arc = this.nextOut[arc] as number) {
-        if ((flow[arc] as number) >= (this.room[arc] as number) || arc === without) continue;
-        const next = this.to[arc] as number;
-        const far = d + ((time[next] as number) - here - (this.lag[arc] as number));
+      for (let arc = this.firstOut[node] as number; arc !== -1; arc = nextOut[arc] as number) {
+        if ((flow[arc] as number) >= (room[arc] as number) || arc === without) continue;
+        const next = to[arc] as number;
+        const far = d + ((time[next] as number) - here - (lag[arc] as number));
         if (far >= limit || (reached[next] === search && far >= (distance[next] as number)))
           continue;
         distance[next] = far;
@@ -138,10 +137,10 @@ export class Retimer {
         via[next] = arc;
         heap.push(far, next);
       }
-      for (let arc = this.firstIn[node] as number; arc !== -1; arc = this.nextIn[arc] as number) {
+      for (let arc = this.firstIn[node] as number; arc !== -1; arc = nextIn[arc] as number) {
         if ((flow[arc] as number) <= 0 || arc === without) continue;
-        const next = this.from[arc] as number;
-        const far = d + ((this.lag[arc] as number) - (here - (time[next] as number)));
+        const next = from[arc] as number;
+        const far = d + ((lag[arc] as number) - (here - (time[next] as number)));
         if (far >= limit || (reached[next] === search && far >= (distance[next] as number)))
           continue;
         distance[next] = far;
@@ -233,18 +232,20 @@ export class Retimer {
       this.firstOut[this.from[arc] as number] = this.nextOut[arc] as number;
       this.firstIn[this.to[arc] as number] = this.nextIn[arc] as number;
     }
-    for (const list of [this.from, this.to, this.lag, this.room, this.nextOut, this.nextIn]) {
-      list.length = saved.arcs;
-    }
+    this.arcCount = saved.arcs;
     this.time.set(saved.time);
     this.flow.set(saved.flow);
     this.cost = saved.cost;
   }
 
   private grow(): void {
-    const wider = new Float64Array(this.flow.length * 2);
-    wider.set(this.flow);
-    this.flow = wider;
+    this.from = wider(this.from, Int32Array);
+    this.to = wider(this.to, Int32Array);
+    this.lag = wider(this.lag, Float64Array);
+    this.room = wider(this.room, Float64Array);
+    this.flow = wider(this.flow, Float64Array);
+    this.nextOut = wider(this.nextOut, Int32Array);
+    this.nextIn = wider(this.nextIn, Int32Array);
   }
 }
 

@@ -3,6 +3,7 @@ import type { Choice, State } from './state.ts';
 
 /** How many conflicts are looked at closely before one is settled. */
 const CLOSE_LOOKS = 5;
+const LATEST_LOOKS = 2;
 
 interface Option {
   readonly choice: Choice;
@@ -15,8 +16,12 @@ export interface SearchLimits {
   readonly below: number;
   /** Places to look at before it gives up. */
   readonly places: number;
+  /** Looks only at the latest conflicts: quicker to a first solution, slower to a proof. */
+  readonly latest?: boolean;
   /** No work is left to be done. */
   readonly spent?: () => boolean;
+  /** Stops at the first solution and leaves the state there. */
+  readonly first?: boolean;
   /** Called with the state at each better solution; its cost is below all before. */
   readonly found: (cost: number) => void;
 }
@@ -27,7 +32,7 @@ export interface SearchLimits {
  * whichever way is settled first. A branch whose cost passes the best so far is dropped, since
  * costs only grow downwards. So, run to its end, it proves the best.
  *
- * @returns whether it came to its end; the state is left as it was
+ * @returns whether it came to its end; the state is left as it was (but see `first`)
  */
 export function searchOrders(state: State, limits: SearchLimits): boolean {
   const search = new OrderSearch(state, limits);
@@ -37,6 +42,7 @@ export function searchOrders(state: State, limits: SearchLimits): boolean {
 
 class OrderSearch {
   gaveUp = false;
+  private stay = false;
   private places = 0;
   private below: number;
 
@@ -55,10 +61,11 @@ class OrderSearch {
         if (cost >= this.below || this.gaveUp) break;
         const here = this.state.save();
         if (this.state.make(choice, this.below - 1)) this.descend();
+        if (this.stay) return;
         this.state.restore(here);
       }
     }
-    this.state.restore(mark);
+    if (!this.stay) this.state.restore(mark);
   }
 
   /** Makes what has only one way; returns the choices to branch on, if there are any. */
@@ -68,10 +75,11 @@ class OrderSearch {
         this.gaveUp = true;
         return undefined;
       }
-      const conflicts = this.state.conflicts();
+      const conflicts = this.state.conflicts(this.limits.latest ? LATEST_LOOKS : undefined);
       if (conflicts.length === 0) {
         this.below = this.state.cost;
         this.limits.found(this.state.cost);
+        this.stay = this.limits.first ?? false;
         return undefined;
       }
       const options = this.hardest(conflicts);
@@ -99,10 +107,16 @@ class OrderSearch {
 }
 
 /** The ways out of a conflict that hold, the cheapest first. */
-export function optionsFor(state: State, conflict: Conflict, most: number): Option[] {
+export function optionsFor(
+  state: State,
+  conflict: Conflict,
+  most: number,
+  wanted: (choice: Choice) => boolean = () => true,
+): Option[] {
   const mark = state.save();
   return state
     .choicesFor(conflict)
+    .filter(wanted)
     .flatMap((choice): Option[] => {
       const holds = state.make(choice, most);
       const cost = state.cost;

@@ -2,7 +2,8 @@ import type { Conflict } from './conflicts.ts';
 import type { Problem } from './problem.ts';
 import { randomOf } from './random.ts';
 import { optionsFor, searchOrders } from './search.ts';
-import { State, type Choice } from './state.ts';
+import { keyOf, layIn, type Laid } from './quick.ts';
+import { exactState, lagOf, type Choice, type State } from './state.ts';
 
 /** What a conflict that is left costs: more than anything a plan can wish for. */
 export const LEFT_COST = 1e7;
@@ -39,8 +40,11 @@ export interface Effort {
 
 /** Places an exact search may look at, before a large problem is taken apart instead. */
 const EXACT_PLACES = 1500;
+/** A problem of so many uses may be proved; in a larger one the exact search only glances. */
+const SMALL_USES = 60;
+const GLANCE_PLACES = 60;
 /** And while a part is put together anew. */
-const PART_PLACES = 30;
+const PART_PLACES = 80;
 
 /**
  * Solves a problem as well as the effort allows, and yields each better plan as it comes: a first
@@ -51,9 +55,8 @@ const PART_PLACES = 30;
  * Yields nothing only when the problem has no solution before any order.
  */
 export function* solve(problem: Problem, effort: Effort): Generator<Found, void> {
-  const state = new State(problem, effort.at);
-  if (!state.possible) return;
-  yield* new Solver(state, effort).run();
+  const state = exactState(problem, effort.at);
+  if (state) yield* new Solver(state, effort).run();
 }
 
 class Solver {
@@ -63,30 +66,40 @@ class Solver {
   private margin = 1;
   private proved = false;
   private readonly random = randomOf(0x5eed);
+  private readonly root: ReturnType<State['save']>;
 
   constructor(
     private readonly state: State,
     private readonly effort: Effort,
   ) {
     this.atLeast = state.cost;
+    this.root = state.save();
   }
 
   *run(): Generator<Found, void> {
-    const root = this.state.save();
-    if (this.effort.warm) {
-      this.replay(this.effort.warm);
-      yield* this.settleAll(root);
-      this.state.restore(root);
-      if (this.best?.left.length === 0) this.margin = this.effort.calm ?? 1;
+    const { warm, calm = 1 } = this.effort;
+    if (warm) {
+      yield* this.keep(this.settleFrom(warm));
+      if (this.best?.left.length === 0) this.margin = calm;
     }
-    if (!this.best || this.best.left.length > 0) yield* this.settleAll(root);
-    if (this.best && this.best.left.length === 0 && this.best.cost <= this.atLeast)
+    if (!this.best || this.best.left.length > 0) yield* this.first();
+    if (this.best?.left.length === 0 && this.best.cost < this.atLeast + this.margin) {
       this.proved = true;
-    else yield* this.exactly();
-    if (!this.proved) yield* this.byParts(root);
+    } else yield* this.exactly();
+    if (!this.proved) yield* this.byParts();
     if (this.best) {
       yield { ...this.best, atLeast: this.atLeast, proved: this.proved, work: this.work };
     }
+  }
+
+  private get work(): number {
+    return this.state.timer.searches + this.quickWork;
+  }
+
+  private quickWork = 0;
+
+  private get spent(): boolean {
+    return this.work >= this.effort.work;
   }
 
   /** Only what costs less than this is better. */
@@ -94,67 +107,54 @@ class Solver {
     return (this.best?.cost ?? Infinity) - this.margin + 1;
   }
 
-  private get work(): number {
-    return this.state.retimer.searches;
+  /** The cheapest order at each conflict; and where that leaves some, a plan laid in quickly. */
+  private *first(): Generator<Found, void> {
+    yield* this.keep(this.settleFrom([]));
+    if (this.best?.left.length === 0) return;
+    const laid = layIn(this.state.problem, this.effort.at ?? this.latest());
+    // A push is a tenth of the work of a shortest path.
+    this.quickWork = Math.round(laid.work / 10);
+    if (this.best && laid.left.length >= this.best.left.length) return;
+    yield* this.keep(this.settleFrom(laid.choices));
+    if (this.best && laid.left.length >= this.best.left.length) return;
+    yield* this.keep(this.settleFrom(laid.choices, laid));
   }
 
-  private get spent(): boolean {
-    return this.work >= this.effort.work;
+  private latest(): number[] {
+    const { problem, timer } = this.state;
+    return Array.from({ length: problem.size }, (_unused, node) => timer.at(node));
   }
 
-  /** Makes the choices of an earlier plan, as far as they hold. */
-  private replay(choices: readonly Choice[]): void {
+  /**
+   * Makes the choices of an earlier plan, as far as they hold, and settles what conflicts are
+   * left by the cheapest order.
+   *
+   * @param like only orders in which these times are
+   * @returns the conflicts that no order ends
+   */
+  private settleFrom(choices: readonly Choice[], like?: Laid): Conflict[] {
+    this.state.restore(this.root);
     for (const choice of choices) {
       const mark = this.state.save();
       if (!this.state.make(choice)) this.state.restore(mark);
     }
+    return this.settle(like);
   }
 
-  /** Settles conflict after conflict by the cheapest order, again with the hardest first. */
-  private *settleAll(root: ReturnType<State['save']>): Generator<Found, void> {
-    const hard = new Map<number, number>();
-    for (let round = 0; round < 12; round++) {
-      const left = this.settle(hard, 0);
-      yield* this.keep(left);
-      this.state.restore(root);
-      if (left.length === 0 || this.spent) return;
-      for (const conflict of left) {
-        for (const use of conflict.uses) hard.set(use, (hard.get(use) ?? 0) + 1);
-      }
-    }
-  }
-
-  /**
-   * @param hard how often each use was in a conflict that was left: such are settled first
-   * @param stray how often the second best way is taken, 0 to 1
-   * @returns the conflicts that are left
-   */
-  private settle(hard: ReadonlyMap<number, number>, stray: number): Conflict[] {
-    const left = new Map<string, Conflict>();
+  private settle(like?: Laid, stray = 0): Conflict[] {
+    const left = new Set<string>();
     for (;;) {
       const conflicts = this.state.conflicts();
       const open = conflicts.filter((conflict) => !left.has(keyOf(conflict)));
       const most = (this.best?.cost ?? Infinity) - left.size * LEFT_COST - 1;
       if (open.length === 0) return conflicts;
-      const conflict = this.next(open, hard);
-      const options = optionsFor(this.state, conflict, most);
-      const pick = stray > 0 && this.random() < stray ? 1 : 0;
-      const option = options[pick] ?? options[0];
-      if (!option) left.set(keyOf(conflict), conflict);
-      else this.state.make(option.choice);
+      const conflict = open.reduce((a, b) => (b.atMin > a.atMin ? b : a));
+      const options = optionsFor(this.state, conflict, most, like && agreeing(this.state, like));
+      const option = options[stray > 0 && this.random() < stray ? 1 : 0] ?? options[0];
+      if (option) this.state.make(option.choice);
+      else left.add(keyOf(conflict));
       if (left.size > (this.best?.left.length ?? Infinity)) return conflicts;
     }
-  }
-
-  private next(open: readonly Conflict[], hard: ReadonlyMap<number, number>): Conflict {
-    let best = open[0] as Conflict;
-    let most = -Infinity;
-    for (const conflict of open) {
-      const worry = Math.max(...conflict.uses.map((use) => hard.get(use) ?? 0));
-      const rank = worry * 1e7 + conflict.atMin;
-      if (rank > most) [best, most] = [conflict, rank];
-    }
-    return best;
   }
 
   private *keep(left: readonly Conflict[]): Generator<Found, void> {
@@ -167,7 +167,7 @@ class Solver {
   private found(cost: number, left: readonly Conflict[]): Found {
     const { state } = this;
     return {
-      at: Array.from({ length: state.problem.size }, (_unused, node) => state.retimer.at(node)),
+      at: Array.from({ length: state.problem.size }, (_unused, node) => state.timer.at(node)),
       machineOf: state.problem.uses.map((_use, index) => state.machineOf(index)),
       choices: [...state.made],
       cost,
@@ -180,9 +180,10 @@ class Solver {
 
   private *exactly(): Generator<Found, void> {
     const better: Found[] = [];
+    this.state.restore(this.root);
     const ended = searchOrders(this.state, {
       below: Math.min(this.bar, LEFT_COST),
-      places: EXACT_PLACES,
+      places: this.state.problem.uses.length <= SMALL_USES ? EXACT_PLACES : GLANCE_PLACES,
       spent: () => this.spent,
       found: (cost) => {
         this.best = this.found(cost, []);
@@ -197,17 +198,15 @@ class Solver {
   }
 
   /** Takes the orders about a part of the plan out and finds new ones, again and again. */
-  private *byParts(root: ReturnType<State['save']>): Generator<Found, void> {
+  private *byParts(): Generator<Found, void> {
     const parts = new Parts(this.state, this.random);
     while (!this.spent && this.best) {
       const { best } = this;
-      this.state.restore(root);
       const part = parts.next(best);
-      this.replay(best.choices.filter((choice) => !touches(choice, part)));
-      if (best.left.length > 0) {
-        const left = this.settle(new Map([...part].map((use) => [use, this.random()])), 0.15);
-        yield* this.keep(left);
-      } else {
+      this.state.restore(this.root);
+      for (const choice of best.choices) if (!touches(choice, part)) this.state.make(choice);
+      if (best.left.length > 0) yield* this.keep(this.settle(undefined, 0.15));
+      else {
         const better: Found[] = [];
         searchOrders(this.state, {
           below: this.bar,
@@ -221,8 +220,25 @@ class Solver {
         yield* better;
       }
     }
-    this.state.restore(root);
+    this.state.restore(this.root);
   }
+}
+
+/** Whether a choice is one in which given times are. */
+function agreeing(state: State, { timeOf, machineOf }: Laid): (choice: Choice) => boolean {
+  const { problem } = state;
+  return (choice) => {
+    if (choice.kind === 'leave') return machineOf[choice.use] !== choice.machine;
+    if (choice.kind === 'order') {
+      const [a, b] = [problem.uses[choice.first], problem.uses[choice.second]];
+      const between = timeOf(b?.from ?? 0) - timeOf(a?.to ?? 0);
+      return between >= lagOf(problem, choice);
+    }
+    const use = problem.uses[choice.use];
+    return choice.kind === 'before'
+      ? timeOf(use?.to ?? 0) + (use?.toLag ?? 0) <= choice.min
+      : timeOf(use?.from ?? 0) >= choice.min;
+  };
 }
 
 /** Which uses to take out next: those of a few families, or of a stretch of time. */
@@ -243,12 +259,13 @@ class Parts {
     if (this.random() < 0.6 || this.families < 3) {
       const wanted = new Set([some(this.families)]);
       if (stuck.length > 0) wanted.add(uses[stuck[some(stuck.length)] ?? 0]?.family ?? 0);
-      if (this.random() < 0.5) wanted.add(some(this.families));
+      if (this.random() < 0.6) wanted.add(some(this.families));
+      if (this.random() < 0.3) wanted.add(some(this.families));
       return new Set(uses.flatMap((use, index) => (wanted.has(use.family) ? [index] : [])));
     }
     const centre = stuck.length > 0 ? stuck[some(stuck.length)] : some(uses.length);
     const at = best.at[uses[centre ?? 0]?.from ?? 0] ?? 0;
-    const wide = 20 + some(100);
+    const wide = 20 + some(240);
     return new Set(
       uses.flatMap((use, index) => {
         const [start, end] = [best.at[use.from] ?? 0, (best.at[use.to] ?? 0) + use.toLag];
@@ -262,9 +279,4 @@ function touches(choice: Choice, part: ReadonlySet<number>): boolean {
   return choice.kind === 'order'
     ? part.has(choice.first) || part.has(choice.second)
     : part.has(choice.use);
-}
-
-/** A conflict by what is in it, wherever it lies. */
-function keyOf({ machine, uses }: Conflict): string {
-  return `${machine} ${uses.join(' ')}`;
 }

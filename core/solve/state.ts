@@ -1,6 +1,7 @@
-import { conflictsOf, type Conflict, type Standing } from './conflicts.ts';
+import { ConflictFinder, type Conflict, type Standing } from './conflicts.ts';
 import { changeMin, type Lag, type Machine, type Problem, type Use } from './problem.ts';
-import { Retimer, type Saved } from './retimer.ts';
+import { Pusher } from './pusher.ts';
+import { Retimer } from './retimer.ts';
 
 /** One way to make a conflict smaller. */
 export type Choice =
@@ -18,44 +19,69 @@ export type Choice =
       readonly min: number;
     };
 
-export interface Mark {
-  readonly saved: Saved;
+/** Keeps the times while choices are made: exactly, or quickly. */
+export interface Timer<M> {
+  /** What the times cost; the exact one's only grows with each arc. */
+  readonly cost: number;
+  readonly searches: number;
+  readonly time: Float64Array;
+  /** How far from the origin a node lies. */
+  at(node: number): number;
+  /** @returns false when it cannot hold, or the cost passes `most` */
+  add(from: number, to: number, lag: number, weight?: number, most?: number): boolean;
+  save(): M;
+  restore(mark: M): void;
+}
+
+export interface Mark<M = unknown> {
+  readonly saved: M;
   readonly made: number;
   readonly allowed: Uint32Array;
   readonly price: number;
 }
 
+/** A state with exact times, or undefined when the problem has no solution before any choice. */
+export function exactState(problem: Problem, at?: readonly number[]): State | undefined {
+  const retimer = new Retimer(problem.size);
+  if (at) retimer.time.set(at);
+  const possible =
+    problem.arcs.every(({ from, to, lag }) => retimer.add(from, to, lag)) &&
+    problem.costs.every(({ from, to, lag, weight }) => retimer.add(from, to, lag, weight));
+  return possible ? new State(problem, retimer) : undefined;
+}
+
+/** A state that only knows what can be done. @param at the latest times without any choice */
+export function quickState(problem: Problem, at: readonly number[]): State {
+  const pusher = new Pusher(problem.size, at);
+  for (const { from, to, lag } of problem.arcs) pusher.add(from, to, lag);
+  return new State(problem, pusher);
+}
+
 /** A plan in the making: times under the choices made so far, and who does what. */
 export class State implements Standing {
-  readonly retimer: Retimer;
   /** The choices, in the order they were made. */
   readonly made: Choice[] = [];
   /** For each pick, which of its machines it may still be, as bits. */
   private readonly allowed: Uint32Array;
   /** What the machines chosen cost. */
-  price = 0;
-  /** Arcs before these are the problem's own. */
-  readonly base: number;
-  /** Whether the problem has a solution before any choice. */
-  readonly possible: boolean;
+  price: number;
+  /** Families that are laid in so far; what is not yet stands in nobody's way. */
+  readonly active: Uint8Array;
+  private readonly finder: ConflictFinder;
 
-  /** @param at times to begin from; the nearer to a solution the less work */
   constructor(
     readonly problem: Problem,
-    at?: readonly number[],
+    readonly timer: Timer<unknown>,
   ) {
-    this.retimer = new Retimer(problem.size);
-    if (at) this.retimer.time.set(at);
     this.allowed = Uint32Array.from(problem.picks, (pick) => 2 ** pick.machines.length - 1);
     this.price = problem.picks.reduce((sum, pick) => sum + (pick.prices[0] ?? 0), 0);
-    this.possible =
-      problem.arcs.every(({ from, to, lag }) => this.retimer.add(from, to, lag)) &&
-      problem.costs.every(({ from, to, lag, weight }) => this.retimer.add(from, to, lag, weight));
-    this.base = this.retimer.arcCount;
+    const families = Math.max(-1, ...problem.uses.map((use) => use.family)) + 1;
+    this.active = new Uint8Array(families).fill(1);
+    this.finder = new ConflictFinder(problem);
   }
 
   get cost(): number {
-    return this.retimer.cost + this.price;
+    return this.timer.cost + this.price;
   }
 
   private slotOf(pick: number): number {
@@ -63,22 +89,28 @@ export class State implements Standing {
     return 31 - Math.clz32(bits & -bits);
   }
 
-  machineOf(use: number): number {
+  readonly machineOf = (use: number): number => {
     const { pick } = this.problem.uses[use] as Use;
-    return this.problem.picks[pick]?.machines[this.slotOf(pick)] as number;
+    const machines = this.problem.picks[pick]?.machines ?? [];
+    return machines[machines.length === 1 ? 0 : this.slotOf(pick)] as number;
+  };
+
+  get time(): Float64Array {
+    return this.timer.time;
   }
 
   startOf(use: number): number {
-    return this.retimer.at((this.problem.uses[use] as Use).from);
+    return this.timer.at((this.problem.uses[use] as Use).from);
   }
 
   endOf(use: number): number {
     const { to, toLag } = this.problem.uses[use] as Use;
-    return this.retimer.at(to) + toLag;
+    return this.timer.at(to) + toLag;
   }
 
-  conflicts(): Conflict[] {
-    return conflictsOf(this.problem, this);
+  /** @param latest only so many, the latest; left out, all */
+  conflicts(latest?: number): Conflict[] {
+    return this.finder.find(this, this.active, latest);
   }
 
   /** All choices of which one holds in every solution that ends the conflict. */
@@ -141,7 +173,7 @@ export class State implements Standing {
     } else this.stay(choice.use, choice.machine);
     this.made.push(choice);
     const arc = arcOf(this.problem, choice);
-    if (arc && !this.retimer.add(arc.from, arc.to, arc.lag, Infinity, most - this.price)) {
+    if (arc && !this.timer.add(arc.from, arc.to, arc.lag, Infinity, most - this.price)) {
       return false;
     }
     return this.cost <= most;
@@ -169,12 +201,12 @@ export class State implements Standing {
   }
 
   save(): Mark {
-    const { retimer, made, price } = this;
-    return { saved: retimer.save(), made: made.length, allowed: this.allowed.slice(), price };
+    const { timer, made, price } = this;
+    return { saved: timer.save(), made: made.length, allowed: this.allowed.slice(), price };
   }
 
   restore(mark: Mark): void {
-    this.retimer.restore(mark.saved);
+    this.timer.restore(mark.saved);
     this.made.length = mark.made;
     this.allowed.set(mark.allowed);
     this.price = mark.price;

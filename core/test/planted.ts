@@ -173,13 +173,14 @@ function plant(id: string, chain: readonly Link[], days: Days, random: Random): 
   for (const link of [...chain].reverse()) {
     const found = days.lay(link, by);
     placed.unshift(found);
-    by = found.startMin - random.some(0, 8);
+    by = found.startMin - random.some(0, 30);
   }
   const steps = placed.map((here, i): Step => {
     const before = placed[i - 1];
     const gap = before ? here.startMin - before.endMin : 0;
-    // What was apart for a night may be so; what was close stays close.
-    const mostMin = gap > 240 ? {} : { mostMin: gap + random.some(10, 40) };
+    // What was apart for a night may be so; what is cut waits for hours, what is hot does not.
+    const waits = before?.place.kind === 'board' ? random.some(60, 240) : random.some(15, 45);
+    const mostMin = gap > 240 ? {} : { mostMin: gap + waits };
     return step({
       id: `${id}-${i}`,
       verb: here.verb,
@@ -190,7 +191,7 @@ function plant(id: string, chain: readonly Link[], days: Days, random: Random): 
       ...(here.steams ? { vessel: { kind: 'steamer' } } : {}),
     });
   });
-  return dish(id, steps, serving - (placed.at(-1)?.endMin ?? serving) + random.some(5, 60));
+  return dish(id, steps, serving - (placed.at(-1)?.endMin ?? serving) + random.some(20, 120));
 }
 
 function timeOf({ elastic: gives, minutes }: Placed): StepTime {
@@ -275,17 +276,16 @@ function workOf({ startMin, endMin, startHands, tendEvery }: Placed): [number, n
 }
 
 function atHome(from: number, to: number): boolean {
-  const block = (startLocal: string, endLocal: string) =>
-    from < at(endLocal) && to > at(startLocal);
-  return !BLOCKS.some(([a, b]) => block(a, b));
+  return !BLOCKS.some(([start, end]) => from < end && to > start);
 }
 
 /** The nights and work days before the Saturday. */
-const BLOCKS: readonly (readonly [string, string])[] = [20, 21, 22, 23, 24, 25, 26, 27, 28].flatMap(
-  (day): [string, string][] => {
-    const date = (d: number) => `2026-11-${String(d).padStart(2, '0')}`;
-    const night: [string, string] = [`${date(day - 1)}T23:00`, `${date(day)}T07:00`];
+const BLOCKS: readonly (readonly [number, number])[] = [20, 21, 22, 23, 24, 25, 26, 27, 28].flatMap(
+  (day): [number, number][] => {
+    const local = (d: number, clock: string) =>
+      at(`2026-11-${String(d).padStart(2, '0')}T${clock}`);
+    const night: [number, number] = [local(day - 1, '23:00'), local(day, '07:00')];
     const weekend = day === 21 || day === 22 || day === 28;
-    return weekend ? [night] : [night, [`${date(day)}T09:00`, `${date(day)}T17:00`]];
+    return weekend ? [night] : [night, [local(day, '09:00'), local(day, '17:00')]];
   },
 );

@@ -1,0 +1,160 @@
+import type { Conflict } from './conflicts.ts';
+import type { Problem } from './problem.ts';
+import { randomOf } from './random.ts';
+import { optionsFor, searchOrders } from './search.ts';
+import { quickState, type Choice, type State } from './state.ts';
+
+/** How often a family may find no place before the rest is left as it is. */
+const MOST_FAILURES = 120;
+/** Places looked at to lay in one family. */
+const INSERT_PLACES = 300;
+/** How many families are tried to be taken out for one. */
+const FRESH_START = 12;
+const SWAP_PLACES = 300;
+const TRY_OUT = 8;
+
+/** A first plan: all as late as can be, and which order that rests on. */
+export interface Laid {
+  readonly choices: readonly Choice[];
+  readonly timeOf: (node: number) => number;
+  readonly machineOf: readonly number[];
+  readonly left: readonly Conflict[];
+  readonly rounds: number;
+  readonly work: number;
+}
+
+/**
+ * Lays in one family after another, each where the others left room, by a short search among
+ * orders. For one that finds no place another is taken out, to be laid in again later; what is
+ * hard to place is taken out last. If some never find a place, conflicts are left.
+ *
+ * @param at the latest times without any choice
+ */
+export function layIn(problem: Problem, at: readonly number[]): Laid {
+  return new Layer(quickState(problem, at)).run();
+}
+
+class Layer {
+  private readonly root: ReturnType<State['save']>;
+  /** How hard each family is to place. */
+  private readonly hard: number[];
+  private inside: number[] = [];
+  private failures = 0;
+  private readonly random = randomOf(0x1a7);
+
+  constructor(private readonly state: State) {
+    this.root = state.save();
+    this.hard = familyWeights(state);
+    state.active.fill(0);
+  }
+
+  run(): Laid {
+    const byHard = (a: number, b: number) => (this.hard[b] ?? 0) - (this.hard[a] ?? 0);
+    let waiting = this.hard.map((_weight, family) => family).sort(byHard);
+    while (waiting.length > 0 && this.failures < MOST_FAILURES) {
+      const family = waiting.shift() as number;
+      if (this.insert(family, INSERT_PLACES)) continue;
+      this.failures++;
+      this.hard[family] = (this.hard[family] ?? 0) + 1;
+      const out = this.takeOutFor(family);
+      if (out !== undefined) waiting.push(out);
+      if (out !== undefined && this.failures % FRESH_START > 0) continue;
+      {
+        // Nothing gave way, or it goes round in circles: begin again with what is hard.
+        waiting = [...new Set([family, ...waiting, ...this.inside])];
+        waiting.sort(byHard);
+        this.keepOnly([]);
+      }
+    }
+    const left = waiting.length === 0 ? [] : settleCheapest(this.state, waiting);
+    this.state.active.fill(1);
+    return laidOf(this.state, left, this.failures);
+  }
+
+  private insert(family: number, places: number): boolean {
+    const { state } = this;
+    state.active[family] = 1;
+    let laid = false;
+    const limits = { below: Infinity, places, first: true, latest: true };
+    searchOrders(state, { ...limits, found: () => (laid = true) });
+    if (laid) this.inside.push(family);
+    else state.active[family] = 0;
+    return laid;
+  }
+
+  /** @returns the family that gave way */
+  private takeOutFor(family: number): number | undefined {
+    const before = this.inside;
+    const choices = [...this.state.made];
+    const mayGo = [...before]
+      .map((one) => ({ one, rank: (this.hard[one] ?? 0) + this.random() }))
+      .sort((a, b) => a.rank - b.rank)
+      .slice(0, TRY_OUT);
+    for (const { one } of mayGo) {
+      this.keepOnly(
+        before.filter((other) => other !== one),
+        choices,
+      );
+      if (this.insert(family, SWAP_PLACES)) return one;
+    }
+    this.keepOnly(before, choices);
+    return undefined;
+  }
+
+  /** Takes out all families but these. */
+  private keepOnly(families: readonly number[], choices: readonly Choice[] = []): void {
+    const { state } = this;
+    const { uses } = state.problem;
+    this.inside = [...families];
+    state.restore(this.root);
+    state.active.fill(0);
+    for (const family of families) state.active[family] = 1;
+    const stays = (use: number) => state.active[uses[use]?.family ?? 0] === 1;
+    for (const choice of choices) {
+      const kept =
+        choice.kind === 'order' ? stays(choice.first) && stays(choice.second) : stays(choice.use);
+      if (kept) state.make(choice);
+    }
+  }
+}
+
+function settleCheapest(state: State, order: readonly number[]): Conflict[] {
+  const left = new Map<string, Conflict>();
+  for (const family of order) {
+    state.active[family] = 1;
+    for (;;) {
+      const conflict = state.conflicts().find((one) => !left.has(keyOf(one)));
+      if (!conflict) break;
+      const [option] = optionsFor(state, conflict, Infinity);
+      if (option) state.make(option.choice);
+      else left.set(keyOf(conflict), conflict);
+    }
+  }
+  return state.conflicts();
+}
+
+/** The families that hold something longest come first. */
+function familyWeights(state: State): number[] {
+  const weights = Array.from(state.active, () => 0);
+  state.problem.uses.forEach((use) => {
+    weights[use.family] = (weights[use.family] ?? 0) + 1 / 1e5;
+  });
+  return weights;
+}
+
+function laidOf(state: State, left: readonly Conflict[], rounds: number): Laid {
+  const at = Array.from({ length: state.problem.size }, (_unused, node) => state.timer.at(node));
+  return {
+    choices: [...state.made],
+    timeOf: (node) => at[node] ?? 0,
+    machineOf: state.problem.uses.map((_use, index) => state.machineOf(index)),
+    left,
+    rounds,
+    work: state.timer.searches,
+  };
+}
+
+/** A conflict by what is in it, wherever it lies. */
+export function keyOf({ machine, uses }: Conflict): string {
+  return `${machine} ${uses.join(' ')}`;
+}
