@@ -18,12 +18,13 @@ export type Command =
   | {
       do: 'editStep';
       step: string;
-      change: Partial<Pick<Step, 'label' | 'verb' | 'place' | 'hands'>>;
+      change: Partial<Pick<Step, 'label' | 'verb' | 'place' | 'hands' | 'after' | 'vessel'>>;
     }
   | { do: 'pinStep'; step: string; beforeServeMin: number | null }
   | { do: 'beginStep'; step: string; at: string | null }
   | { do: 'addStepAfter'; step: string; new: Step }
   | { do: 'removeStep'; step: string }
+  | { do: 'keepInHand'; factor: number }
   | { do: 'setHours'; hours: Kitchen['hours'] }
   | { do: 'setUnits'; change: Partial<Pick<Kitchen, 'units' | 'spoons' | 'clock'>> }
   | { do: 'setMeasures'; measures: Kitchen['measures'] }
@@ -51,6 +52,8 @@ export function applyCommand(meal: Meal, command: Command): Meal {
       return withSeats(meal, [...seatsOf(meal.eaters), command.seat]);
     case 'removeSeat':
       return withSeats(meal, seatsOf(meal.eaters).toSpliced(command.seat, 1));
+    case 'keepInHand':
+      return { ...meal, inHand: command.factor };
     case 'setHours':
       return { ...meal, kitchen: { ...meal.kitchen, hours: command.hours } };
     case 'setUnits':

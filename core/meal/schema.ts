@@ -132,6 +132,8 @@ export const StepSchema = z.looseObject({
   pinnedBeforeServeMin: z.number().int().optional(),
   /** An instant: the cook has begun it, and nothing moves it any more. */
   begunAt: z.iso.datetime({ offset: true }).optional(),
+  /** An instant: it is over. */
+  endedAt: z.iso.datetime({ offset: true }).optional(),
 });
 
 /** How much of a food there should be, until it lies on the scale. */

@@ -36,6 +36,7 @@ function endOf(
   steps: readonly ExpandedStep[],
   nowMin: number,
 ): Bounds | undefined {
+  if (step.endedMin !== undefined) return exactly(step.endedMin);
   const followers = followersBegun(step, steps);
   const likelyEnd = (step.begunMin ?? Infinity) + step.span.likelyMin;
   if (followers.length === 0) {

@@ -40,6 +40,8 @@ export interface BuildOptions {
   /** Nothing new begins before. */
   readonly nowMin: number;
   readonly people: readonly Person[];
+  /** Steps, by id, that start when they start. */
+  readonly frozen?: ReadonlyMap<string, number> | undefined;
   /** Serving may be later than asked: for the nearest time that works. */
   readonly openServing?: boolean;
   /** Leaves out all that keeps steps together, so that a plan of some kind always exists. */
@@ -57,7 +59,8 @@ export function buildNetwork(steps: readonly ExpandedStep[], options: BuildOptio
   const calls: Call[] = [];
   for (const step of steps) {
     const fact = factOf(step, steps, options.nowMin);
-    startOf.push(network.addNode(fact.start.lower, fact.start.upper ?? latest));
+    const frozen = step.past ? undefined : options.frozen?.get(step.step.id);
+    startOf.push(network.addNode(frozen ?? fact.start.lower, frozen ?? fact.start.upper ?? latest));
     endOf.push(network.addNode(fact.end.lower, fact.end.upper ?? latest));
   }
   const { people } = options;

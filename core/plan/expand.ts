@@ -37,6 +37,7 @@ export interface ExpandedStep {
   /** "3 rounds of 6", where it goes in rounds. */
   readonly rounds?: number | undefined;
   readonly begunMin?: number | undefined;
+  readonly endedMin?: number | undefined;
   /** Begun, or something that follows it has. */
   readonly past: boolean;
   readonly pinnedMin?: number | undefined;
@@ -67,6 +68,8 @@ export function expandMeal(meal: Meal, servingMin: number): ExpandedStep[] {
       place: step.place,
       begunMin:
         step.begunAt === undefined ? undefined : epochMinOfIso(step.begunAt, meal.serving.zone),
+      endedMin:
+        step.endedAt === undefined ? undefined : epochMinOfIso(step.endedAt, meal.serving.zone),
       past: past.has(step.id),
       pinnedMin:
         step.pinnedBeforeServeMin === undefined

@@ -1,6 +1,7 @@
 import type { Block } from '../time/index.ts';
 import type { Message, MessageValue } from '../words/index.ts';
 import type { MealNetwork } from './build.ts';
+import { minimalChain } from './minimal.ts';
 import { solveLatest, Trace, type Arc, type Push, type Times } from './network.ts';
 
 /** A chain of reasons, from a node back to what it hangs on. */
@@ -29,19 +30,30 @@ export function chainOf(trace: Trace, node: number): Chain {
 }
 
 /** Why it cannot be done, from serving back to what should have begun already. */
-export function explainContradiction(built: MealNetwork, nowMin: number): Message[] {
+export function explainContradiction(built: MealNetwork, nowMin: number): Because {
   const trace = new Trace();
   const solved = solveLatest(built.network, trace);
-  if (solved.ok) return [];
+  if (solved.ok) return { because: [], becauseOf: [] };
   const { node, times } = solved.contradiction;
-  const chain = chainOf(trace, node);
+  const chain = minimalChain(built, chainOf(trace, node), node);
+  const becauseOf = [...new Set(chain.links.flatMap(({ arc }) => arc?.why.step ?? []))].flatMap(
+    (index) => built.steps[index]?.step.id ?? [],
+  );
   const said = withoutEchoes([...chain.links].reverse().flatMap((link) => sayLink(built, link)));
   // Serving pushed before itself, and no night to blame: that holds at any serving time.
   const always = node === built.serving && chain.links.every((link) => !link.block);
-  if (chain.circle || always) return [{ key: 'because.circle' }, ...said];
+  if (chain.circle || always) {
+    return { because: [{ key: 'because.circle' }, ...said], becauseOf };
+  }
   const servingAt = built.network.lower[built.serving] ?? 0;
   const first: Message = { key: 'because.serving', values: { at: { at: servingAt } } };
-  return [first, ...said, conclusion(built, node, times, nowMin)];
+  return { because: [first, ...said, conclusion(built, node, times, nowMin)], becauseOf };
+}
+
+/** Why it cannot be done, and the steps it is about. */
+export interface Because {
+  readonly because: readonly Message[];
+  readonly becauseOf: readonly string[];
 }
 
 /** What the chain comes to: a step that should have begun, or food that is ready too soon. */
@@ -173,7 +185,7 @@ function bindingSentence(built: MealNetwork, times: Times, index: number, arc: A
           values: {
             other: labelFrom(built, why.other, index),
             at: at(arc.to),
-            place: why.load === 'hob' ? 'ring' : why.load,
+            place: placeWord(why),
           },
         },
       ];
@@ -197,6 +209,11 @@ function bindingSentence(built: MealNetwork, times: Times, index: number, arc: A
     case 'hands':
       return [];
   }
+}
+
+function placeWord(why: Extract<Arc['why'], { kind: 'order' }>): string {
+  if (why.load === 'vessel') return why.name;
+  return why.load === 'hob' ? 'ring' : why.load;
 }
 
 /** Minutes from one step's start to another's end if all goes as likely and nothing is kept in hand. */

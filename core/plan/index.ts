@@ -1,5 +1,17 @@
-export { plan } from './plan.ts';
-export type { Clash, Plan, PlannedHands, PlannedStep, Rescue } from './types.ts';
+export { plan, planning, THOROUGH, withRescues, type Better, type Planning } from './plan.ts';
+export { replan, withFacts, type Facts, type Replanned } from './live.ts';
+export { movesBetween, type Move } from './moves.ts';
+export { IN_HAND_FACTOR } from './runs.ts';
+export type {
+  Bound,
+  Clash,
+  Danger,
+  DishChance,
+  Plan,
+  PlannedHands,
+  PlannedStep,
+  Rescue,
+} from './types.ts';
 export { audit, type Finding } from './audit.ts';
 export type { Span } from './expand.ts';
 export { callsOf, handsBetween, jobsOf, type Job } from './jobs.ts';

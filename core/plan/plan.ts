@@ -5,16 +5,15 @@ import type { Message } from '../words/index.ts';
 import { arrangementOf, arranging, keptOf, type Arrangement } from './arrange.ts';
 import { buildNetwork, type MealNetwork } from './build.ts';
 import { findClashes } from './clashes.ts';
-import { rescueClashes } from './clash-rescue.ts';
 import { expandMeal, type ExpandedStep } from './expand.ts';
-import { explainContradiction } from './explain.ts';
+import { explainContradiction, type Because } from './explain.ts';
 import { meetInTheMiddle } from './heat-shared.ts';
 import { jobsOf } from './jobs.ts';
 import { solveEarliest, solveLatest, Trace, type Times } from './network.ts';
 import { chances, type Order } from './odds.ts';
 import { peopleOf, type Person } from './people.ts';
 import { plannedStep, type Timed } from './planned-step.ts';
-import { findRescues } from './rescue.ts';
+import { rescuesFor } from './rescue.ts';
 import { settle } from './settle.ts';
 import type { Plan, PlannedStep } from './types.ts';
 
@@ -33,6 +32,10 @@ export interface Planning {
   readonly previous?: Plan | undefined;
   /** Work to spend at the most, in shortest paths; the same on every machine. */
   readonly work?: number | undefined;
+  /** Looks for ways out too, unless this is false. */
+  readonly rescues?: boolean | undefined;
+  /** Steps, by id, that start when they start. */
+  readonly frozen?: ReadonlyMap<string, number> | undefined;
 }
 
 /**
@@ -45,7 +48,8 @@ export function plan(meal: Meal, kitchen: Kitchen, nowMin: number, how: Planning
   let last: Better | undefined;
   for (const better of planning(meal, kitchen, nowMin, how)) last = better;
   if (!last) throw new RangeError('planning yields one plan at the least');
-  return withRescues(last.plan(), meal, kitchen, nowMin);
+  const made = last.plan();
+  return how.rescues === false ? made : withRescues(made, meal, kitchen, nowMin);
 }
 
 /** A plan on the way to a better one. */
@@ -66,7 +70,7 @@ export function* planning(
   how: Planning = {},
 ): Generator<Better, void> {
   const servingMin = servingMinOf(meal);
-  const draft = draftAt(meal, kitchen, servingMin, nowMin);
+  const draft = draftAt(meal, kitchen, servingMin, nowMin, how.frozen);
   if ('status' in draft) {
     yield { plan: () => draft, work: 0, proved: true };
     return;
@@ -80,14 +84,9 @@ export function* planning(
 
 /** Adds what mends a plan that cannot be done, or in which something clashes. */
 export function withRescues(made: Plan, meal: Meal, kitchen: Kitchen, nowMin: number): Plan {
-  const tryMeal = (tried: Meal) => planAt(tried, tried.kitchen, servingMinOf(tried), nowMin);
-  if (made.status !== 'cannot') {
-    if (made.clashes.length === 0) return made;
-    return { ...made, rescues: rescueClashes(meal, made, tryMeal) };
-  }
-  const steps = expandMeal(meal, made.servingMin);
-  const rescues = findRescues(meal, kitchen, steps, made.servingMin, nowMin, (at) =>
-    planAt(meal, kitchen, at, nowMin),
+  if (made.status !== 'cannot' && made.clashes.length === 0) return made;
+  const rescues = rescuesFor(meal, kitchen, made, nowMin, (tried, servingMin) =>
+    planAt(tried, tried.kitchen, servingMin ?? servingMinOf(tried), nowMin),
   );
   return { ...made, rescues };
 }
@@ -111,26 +110,33 @@ interface Draft {
   readonly people: readonly Person[];
   readonly servingMin: number;
   readonly nowMin: number;
+  readonly frozen?: ReadonlyMap<string, number> | undefined;
   readonly hard: MealNetwork;
   readonly latest: Times;
 }
 
-function draftAt(meal: Meal, kitchen: Kitchen, servingMin: number, nowMin: number): Draft | Plan {
+function draftAt(
+  meal: Meal,
+  kitchen: Kitchen,
+  servingMin: number,
+  nowMin: number,
+  frozen?: ReadonlyMap<string, number>,
+): Draft | Plan {
   const steps = expandMeal(meal, servingMin);
   const from = Math.max(nowMin, servingMin - DAYS_BACK * 1440);
   const people = peopleOf(kitchen, meal.serving.zone, from, servingMin);
-  const hard = buildNetwork(steps, { servingMin, nowMin, people });
+  const hard = buildNetwork(steps, { servingMin, nowMin, people, frozen });
   const latest = solveLatest(hard.network);
   if (latest.ok && servingMin >= nowMin) {
-    return { meal, kitchen, steps, people, servingMin, nowMin, hard, latest: latest.times };
+    return { meal, kitchen, steps, people, servingMin, nowMin, frozen, hard, latest: latest.times };
   }
   const because = latest.ok ? pastServing(servingMin, nowMin) : explainContradiction(hard, nowMin);
-  return planThatCannot(meal, steps, { servingMin, nowMin, people, because });
+  return planThatCannot(meal, steps, { servingMin, nowMin, people, ...because });
 }
 
 function planOf(draft: Draft, arrangement: Arrangement, found: Found): Plan {
   const { meal, kitchen, steps, people, servingMin, nowMin, hard } = draft;
-  const built = buildNetwork(steps, { servingMin, nowMin, people });
+  const built = buildNetwork(steps, { servingMin, nowMin, people, frozen: draft.frozen });
   const { times, left, pinMissedMin, inHand } = settle(built, arrangement, found);
   const earliest = solveEarliest(hard.network, servingMin) ?? hard.network.lower;
   const timed: Timed = {
@@ -195,6 +201,7 @@ interface Given {
   readonly nowMin: number;
   readonly people: readonly Person[];
   readonly because: readonly Message[];
+  readonly becauseOf: readonly string[];
 }
 
 /**
@@ -233,6 +240,7 @@ function planThatCannot(meal: Meal, steps: readonly ExpandedStep[], given: Given
     // What was never planned cannot clash.
     clashes: [],
     because: given.because,
+    becauseOf: given.becauseOf,
     rescues: [],
     inHand: [],
     kept: [],
@@ -246,8 +254,9 @@ function traceOf(built: MealNetwork): Trace {
   return trace;
 }
 
-function pastServing(servingMin: number, nowMin: number): Message[] {
-  return [{ key: 'because.past', values: { at: { at: servingMin }, now: { at: nowMin } } }];
+function pastServing(servingMin: number, nowMin: number): Because {
+  const values = { at: { at: servingMin }, now: { at: nowMin } };
+  return { because: [{ key: 'because.past', values }], becauseOf: [] };
 }
 
 function frame(

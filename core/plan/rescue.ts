@@ -1,9 +1,10 @@
-import type { Kitchen, Meal } from '../meal/index.ts';
-import { addDays, dayLong, epochMinOf, localOf, wallClock } from '../time/index.ts';
+import { applyCommand, type Kitchen, type Meal } from '../meal/index.ts';
+import { addDays, dayLong, epochMinOf, wallClock } from '../time/index.ts';
 import { buildNetwork } from './build.ts';
 import { peopleOf, type Person } from './people.ts';
-import type { ExpandedStep } from './expand.ts';
+import { expandMeal, type ExpandedStep } from './expand.ts';
 import { solveEarliest } from './network.ts';
+import { offersFor, serveAtOffer, type Offer } from './offers.ts';
 import type { Plan, Rescue } from './types.ts';
 
 /** How far ahead a serving time is looked for. */
@@ -15,51 +16,81 @@ const FINE_STEPS = 36;
 const COARSE_STEPS = 24;
 const COARSE_MIN = 30;
 
-/** What a plan for another serving time comes to. */
-export type TryServing = (servingMin: number) => Pick<Plan, 'status' | 'clashes'>;
+/** Work, not time: every offer is planned whole, and no more than so many are tried. */
+const TRIES = 10;
+/** How many that work are offered, besides other hours. */
+const OFFERED = 3;
+
+/** What a plan for a changed meal, or for another serving time, comes to. */
+export type TryMeal = (meal: Meal, servingMin?: number) => Pick<Plan, 'status' | 'clashes'>;
+
+/**
+ * What mends a plan, the cheapest first: each is planned whole before it is offered, and offered
+ * only when nothing clashes then.
+ */
+export function rescuesFor(
+  meal: Meal,
+  kitchen: Kitchen,
+  made: Plan,
+  nowMin: number,
+  tryMeal: TryMeal,
+): Rescue[] {
+  const hours = made.status === 'cannot' ? otherHours(meal, kitchen, made, nowMin, tryMeal) : [];
+  const found: Offer[] = [];
+  for (const offer of offersFor(meal, made).slice(0, TRIES)) {
+    if (found.length === OFFERED) break;
+    // One later hour is enough.
+    if (offer.servingMin > made.servingMin && found.some((one) => one.servingMin > made.servingMin))
+      continue;
+    const tried = tryMeal(offer.changes.reduce(applyCommand, meal));
+    if (tried.status !== 'cannot' && tried.clashes.length === 0) found.push(offer);
+  }
+  return [...found, ...hours]
+    .sort((a, b) => a.price - b.price)
+    .map(({ text, servingMin, changes }) => ({ text, servingMin, changes }));
+}
 
 /**
  * Serving times that work: the nearest after the one asked at which nothing clashes, the nearest
- * with time in hand, and the same clock time on the first later day that has it. Each is planned
- * whole before it is offered.
+ * with time in hand, and the same clock time on the first later day that has it.
  */
-export function findRescues(
+function otherHours(
   meal: Meal,
   kitchen: Kitchen,
-  steps: readonly ExpandedStep[],
-  servingMin: number,
+  made: Plan,
   nowMin: number,
-  tryServing: TryServing,
-): Rescue[] {
-  const { zone } = meal.serving;
+  tryMeal: TryMeal,
+): Offer[] {
+  const { zone, servingMin } = made;
   const asked = Math.max(servingMin, nowMin);
   const last = asked + DAYS_AHEAD * 1440;
   const people = peopleOf(kitchen, zone, Math.min(nowMin, servingMin), last);
+  const steps = expandMeal(meal, servingMin);
   const first = firstServing(steps, asked, nowMin, people, last);
   if (first === undefined) return [];
 
-  const rescues: Rescue[] = [];
-  const offer = (at: number, text: Rescue['text']) =>
-    rescues.push({ text, servingMin: at, changes: [{ do: 'serveAt', at: localOf(at, zone) }] });
+  const offers: Offer[] = [];
   let clashing: number | undefined;
   for (const at of stepsFrom(first)) {
-    const { status, clashes } = tryServing(at);
+    const { status, clashes } = tryMeal(meal, at);
     if (status === 'cannot') continue;
     clashing ??= at;
-    if (status === 'tight' && (rescues.length > 0 || clashes.length > 0)) continue;
-    const key = rescues.length === 0 ? 'rescue.serveAt' : 'rescue.serveSurer';
-    offer(at, { key, values: { at: { at } } });
+    if (status === 'tight' && (offers.length > 0 || clashes.length > 0)) continue;
+    offers.push(
+      serveAtOffer(made, at, offers.length === 0 ? 'rescue.serveAt' : 'rescue.serveSurer'),
+    );
     if (status === 'fits') break;
   }
-  if (rescues.length === 0 && clashing !== undefined) {
-    offer(clashing, { key: 'rescue.serveAt', values: { at: { at: clashing } } });
+  if (offers.length === 0 && clashing !== undefined) {
+    offers.push(serveAtOffer(made, clashing, 'rescue.serveAt'));
   }
-  const sameClock = nextDayThatWorks(meal, first, tryServing);
-  if (sameClock !== undefined && rescues.every((rescue) => rescue.servingMin !== sameClock)) {
+  const sameClock = nextDayThatWorks(meal, first, tryMeal);
+  if (sameClock !== undefined && offers.every((offer) => offer.servingMin !== sameClock)) {
     const day = dayLong(wallClock(sameClock, zone).weekday);
-    offer(sameClock, { key: 'rescue.serveNextDay', values: { day } });
+    const offer = serveAtOffer(made, sameClock, 'rescue.serveAt');
+    offers.push({ ...offer, text: { key: 'rescue.serveNextDay', values: { day } } });
   }
-  return rescues;
+  return offers;
 }
 
 /** The first serving time the hard network allows, on a round minute. */
@@ -81,10 +112,10 @@ function* stepsFrom(first: number): Generator<number> {
   for (let i = 0; i < COARSE_STEPS; i++, at += COARSE_MIN) yield at;
 }
 
-function nextDayThatWorks(meal: Meal, first: number, tryServing: TryServing): number | undefined {
+function nextDayThatWorks(meal: Meal, first: number, tryMeal: TryMeal): number | undefined {
   for (let days = 1; days <= DAYS_AHEAD; days++) {
     const at = epochMinOf(addDays(meal.serving.at, days), meal.serving.zone);
-    if (at >= first && tryServing(at).status === 'fits') return at;
+    if (at >= first && tryMeal(meal, at).status === 'fits') return at;
   }
   return undefined;
 }

@@ -69,6 +69,8 @@ export interface Plan {
   readonly clashes: readonly Clash[];
   /** Why it cannot be done. */
   readonly because: readonly Message[];
+  /** The steps that is about, by id. */
+  readonly becauseOf?: readonly string[] | undefined;
   readonly rescues: readonly Rescue[];
   /** Asleep and away, from the first step to serving. */
   readonly blocks: readonly Block[];

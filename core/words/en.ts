@@ -48,6 +48,10 @@ export const en = {
 
   'rescue.helper': 'A second pair of hands from {{from}} to {{to}}',
   'rescue.sameHeat': '{{label}} at {{tempC}}',
+  'rescue.dayBefore': 'Do {{label}} the day before, and keep it cold',
+  'rescue.vessel': 'Borrow a second {{vessel}}',
+  'rescue.secondPlace': 'A second {{place}}, borrowed',
+  'rescue.cutJoint': 'Cut the {{food}} in two: about a third less time',
   'rescue.leaveOut': 'Leave out {{dish}}',
   'rescue.serveAt': 'Serve at {{at}} instead',
   'rescue.serveSurer': 'Serve at {{at}}, with time in hand',
