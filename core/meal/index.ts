@@ -20,3 +20,4 @@ export { animalsOf, batchFor, isStew, type Cooked } from './batch-for.ts';
 export * from './schools.ts';
 export { freshId, takenIds } from './ids.ts';
 export * from './portions.ts';
+export { weekOf, type WeekPiece } from './week.ts';

@@ -1,6 +1,7 @@
 export { plan, planning, THOROUGH, withRescues, type Better, type Planning } from './plan.ts';
 export { replan, withFacts, type Facts, type Replanned } from './live.ts';
 export { movesBetween, type Move } from './moves.ts';
+export { DOWN_C_PER_MIN, UP_C_PER_MIN } from './loads.ts';
 export { IN_HAND_FACTOR } from './runs.ts';
 export type {
   Bound,

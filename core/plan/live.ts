@@ -1,4 +1,5 @@
 import type { Kitchen, Meal, Step } from '../meal/index.ts';
+import { isoOf } from '../time/index.ts';
 import { movesBetween, type Move } from './moves.ts';
 import { plan } from './plan.ts';
 import type { Plan } from './types.ts';
@@ -37,7 +38,7 @@ export function replan(meal: Meal, kitchen: Kitchen, facts: Facts, previous: Pla
 
 /** The meal with what has happened written into its steps. */
 export function withFacts(meal: Meal, { begun, ended }: Facts): Meal {
-  const iso = (min: number) => new Date(min * 60_000).toISOString();
+  const iso = (min: number) => isoOf(min, meal.serving.zone);
   const known = (step: Step): Step => {
     const [from, to] = [begun[step.id], ended[step.id]];
     return {

@@ -190,8 +190,8 @@ describe('rings, shelves and hands', () => {
     });
     expect(keys).toEqual([
       ['rescue.helper', 'rescue.leaveOut', 'rescue.leaveOut'],
-      ['rescue.sameHeat', 'rescue.sameHeat', 'rescue.leaveOut'],
-      ['rescue.leaveOut', 'rescue.leaveOut', 'rescue.leaveOut'],
+      ['rescue.sameHeat', 'rescue.sameHeat', 'rescue.secondPlace'],
+      ['rescue.secondPlace', 'rescue.leaveOut', 'rescue.leaveOut'],
     ]);
   });
 });

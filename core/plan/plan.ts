@@ -10,9 +10,10 @@ import { explainContradiction, type Because } from './explain.ts';
 import { meetInTheMiddle } from './heat-shared.ts';
 import { jobsOf } from './jobs.ts';
 import { solveEarliest, solveLatest, Trace, type Times } from './network.ts';
-import { chances, type Order } from './odds.ts';
+import type { Order } from './evening.ts';
+import { chances } from './odds.ts';
 import { peopleOf, type Person } from './people.ts';
-import { plannedStep, type Timed } from './planned-step.ts';
+import { plannedStep, type Served, type Timed } from './planned-step.ts';
 import { rescuesFor } from './rescue.ts';
 import { settle } from './settle.ts';
 import type { Plan, PlannedStep } from './types.ts';
@@ -36,6 +37,8 @@ export interface Planning {
   readonly rescues?: boolean | undefined;
   /** Steps, by id, that start when they start. */
   readonly frozen?: ReadonlyMap<string, number> | undefined;
+  /** Evenings to live through for the chance. */
+  readonly samples?: number | undefined;
 }
 
 /**
@@ -60,6 +63,8 @@ export interface Better {
   readonly found?: Found | undefined;
   readonly work: number;
   readonly proved: boolean;
+  /** Nothing comes after it. */
+  readonly last: boolean;
 }
 
 /** Ever better plans, the first at once; without rescues. */
@@ -72,13 +77,13 @@ export function* planning(
   const servingMin = servingMinOf(meal);
   const draft = draftAt(meal, kitchen, servingMin, nowMin, how.frozen);
   if ('status' in draft) {
-    yield { plan: () => draft, work: 0, proved: true };
+    yield { plan: () => draft, work: 0, proved: true, last: true };
     return;
   }
   const arrangement = arrangementOf(draft.hard, draft.latest, meal, kitchen, servingMin);
   for (const found of arranging(arrangement, how.work ?? AT_ONCE, how.previous)) {
-    const plan = () => planOf(draft, arrangement, found);
-    yield { plan, found, work: found.work, proved: found.proved };
+    const plan = () => planOf(draft, arrangement, found, how.samples);
+    yield { plan, found, work: found.work, proved: found.proved, last: found.last };
   }
 }
 
@@ -134,7 +139,7 @@ function draftAt(
   return planThatCannot(meal, steps, { servingMin, nowMin, people, ...because });
 }
 
-function planOf(draft: Draft, arrangement: Arrangement, found: Found): Plan {
+function planOf(draft: Draft, arrangement: Arrangement, found: Found, samples?: number): Plan {
   const { meal, kitchen, steps, people, servingMin, nowMin, hard } = draft;
   const built = buildNetwork(steps, { servingMin, nowMin, people, frozen: draft.frozen });
   const { times, left, pinMissedMin, inHand } = settle(built, arrangement, found);
@@ -153,7 +158,8 @@ function planOf(draft: Draft, arrangement: Arrangement, found: Found): Plan {
   const planned = meetInTheMiddle(steps.map((step) => plannedStep(timed, step)));
   const clashes = findClashes(arrangement, left, times.at);
   const blocks = people[0]?.closed ?? [];
-  const odds = chances(planned, { meal, kitchen, blocks, servingMin, orders: ordersOf(built) });
+  const around = { meal, kitchen, blocks, servingMin, orders: ordersOf(built), samples };
+  const odds = chances(planned, around);
   return {
     ...frame(meal, servingMin, nowMin, blocks, planned),
     status: clashes.length > 0 || odds.onTime < TIGHT_BELOW ? 'tight' : 'fits',
@@ -168,17 +174,16 @@ function planOf(draft: Draft, arrangement: Arrangement, found: Found): Plan {
 }
 
 /** Which oven, and which pot. */
-function servedBy(
-  step: number,
-  { claims, loads }: Arrangement,
-  found: Found,
-): Pick<PlannedStep, 'appliance' | 'vessel'> {
-  const served: { appliance?: string; vessel?: string } = {};
+function servedBy(step: number, { claims, loads }: Arrangement, found: Found): Served {
+  const served: { appliance?: string; vessel?: string; room?: number } = {};
   claims.uses.forEach((use, index) => {
     const load = loads[found.machineOf[index] ?? -1];
     if (use.group !== step || !load || load.kind === 'hands') return;
     if (load.kind === 'vessel') served.vessel = load.id;
-    else served.appliance ??= load.id;
+    else if (served.appliance === undefined) {
+      served.appliance = load.id;
+      served.room = use.amount;
+    }
   });
   return served;
 }

@@ -13,6 +13,9 @@ export interface Give {
   readonly latest: readonly number[];
 }
 
+/** Where a step fell to. */
+export type Served = Pick<PlannedStep, 'appliance' | 'vessel' | 'room'>;
+
 /** Times on a network, how they came about, and who does what. */
 export interface Timed {
   readonly meal: Meal;
@@ -25,7 +28,7 @@ export interface Timed {
   /** By index of hands-on work: whose it is; undefined for the cook's. */
   readonly whose: (hands: number) => string | undefined;
   /** By step: the appliance and the vessel it fell to. */
-  readonly served: (step: number) => Pick<PlannedStep, 'appliance' | 'vessel'>;
+  readonly served: (step: number) => Served;
 }
 
 /** A step with its times, its hands, its reasons and its cautions. */

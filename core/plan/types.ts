@@ -26,6 +26,8 @@ export interface PlannedStep {
   /** The appliance and the vessel it fell to, by id. */
   readonly appliance?: string | undefined;
   readonly vessel?: string | undefined;
+  /** How many shelves, rings or litres it takes there. */
+  readonly room?: number | undefined;
   readonly hands: readonly PlannedHands[];
   readonly why: readonly Message[];
   readonly cautions: readonly Caution[];

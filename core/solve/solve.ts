@@ -25,6 +25,8 @@ export interface Found {
   readonly proved: boolean;
   /** Shortest paths looked for so far: work, the same on every machine. */
   readonly work: number;
+  /** Nothing comes after it. */
+  readonly last: boolean;
 }
 
 export interface Effort {
@@ -88,7 +90,8 @@ class Solver {
     } else yield* this.exactly();
     if (!this.proved) yield* this.byParts();
     if (this.best) {
-      yield { ...this.best, atLeast: this.atLeast, proved: this.proved, work: this.work };
+      const { atLeast, proved, work } = this;
+      yield { ...this.best, atLeast, proved, work, last: true };
     }
   }
 
@@ -175,6 +178,7 @@ class Solver {
       atLeast: this.atLeast,
       proved: this.proved,
       work: this.work,
+      last: false,
     };
   }
 
@@ -202,6 +206,8 @@ class Solver {
     const parts = new Parts(this.state, this.random);
     while (!this.spent && this.best) {
       const { best } = this;
+      // So that whoever asked can see how far it is, and stop.
+      yield { ...best, work: this.work };
       const part = parts.next(best);
       this.state.restore(this.root);
       for (const choice of best.choices) if (!touches(choice, part)) this.state.make(choice);

@@ -19,6 +19,13 @@ export function useMeal(): Meal | undefined {
   return useAppSelector((state) => (meal === undefined ? undefined : state.library.meals[meal]));
 }
 
+/** What the last change moved, and how far the search for a better plan is. */
+export function usePlanning(meal: string) {
+  const moved = useAppSelector((state) => state.plans.moved[meal]);
+  const searching = useAppSelector((state) => state.plans.searching[meal]);
+  return { moved, searching };
+}
+
 export function usePlan(meal: string | undefined): Plan | undefined {
   return useAppSelector((state) => (meal === undefined ? undefined : state.plans.plans[meal]));
 }

@@ -1,5 +1,5 @@
 import { createAction, type Action } from '@reduxjs/toolkit';
-import type { Meal, Plan } from '@zemrin/core';
+import { movesBetween, type Meal, type Move, type Plan } from '@zemrin/core';
 
 /** The newest plan of each meal, and the moment everything counts from. */
 export interface PlansState {
@@ -7,15 +7,24 @@ export interface PlansState {
   readonly plans: Readonly<Record<string, Plan>>;
   /** Meals whose plan is being made anew. */
   readonly making: Readonly<Record<string, true>>;
+  /** How far the search for a better plan of a meal is, 0 to 1; none where nothing is looked for. */
+  readonly searching: Readonly<Record<string, number>>;
+  /** What the last change of a meal moved in its plan. */
+  readonly moved: Readonly<Record<string, readonly Move[]>>;
 }
 
 export const ticked = createAction<number>('plans/ticked');
 /** A meal that is not in the library yet, to be shown planned. */
 export const previewed = createAction<Meal>('plans/previewed');
 export const asked = createAction<string>('plans/asked');
-export const planned = createAction<Plan>('plans/planned');
+/** A plan has come; `because` of a change of the meal, of time gone by, or as a better one. */
+export const planned = createAction<{ plan: Plan; because: 'change' | 'time' | 'better' }>(
+  'plans/planned',
+);
+export const searched = createAction<{ meal: string; share: number | undefined }>('plans/searched');
+export const searchStopped = createAction<string>('plans/searchStopped');
 
-const initial: PlansState = { nowMin: 0, plans: {}, making: {} };
+const initial: PlansState = { nowMin: 0, plans: {}, making: {}, searching: {}, moved: {} };
 
 export function plans(state: PlansState = initial, action: Action): PlansState {
   if (ticked.match(action)) return { ...state, nowMin: action.payload };
@@ -23,9 +32,17 @@ export function plans(state: PlansState = initial, action: Action): PlansState {
     return { ...state, making: { ...state.making, [action.payload]: true } };
   }
   if (planned.match(action)) {
-    const plan = action.payload;
+    const { plan, because } = action.payload;
     const { [plan.meal]: _made, ...making } = state.making;
-    return { ...state, plans: { ...state.plans, [plan.meal]: plan }, making };
+    const before = state.plans[plan.meal];
+    const moves = because === 'change' && before ? movesBetween(before, plan) : undefined;
+    const moved = moves ? { ...state.moved, [plan.meal]: moves } : state.moved;
+    return { ...state, plans: { ...state.plans, [plan.meal]: plan }, making, moved };
+  }
+  if (searched.match(action)) {
+    const { meal, share } = action.payload;
+    const { [meal]: _was, ...others } = state.searching;
+    return { ...state, searching: share === undefined ? others : { ...others, [meal]: share } };
   }
   return state;
 }

@@ -4,7 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import supperFile from '../../../demo/first-frost-supper.json';
 import { mealOf } from '@zemrin/core';
 import { openDb } from '../storage/db.ts';
-import { Planner } from '../workers/planner.ts';
+import { Planner, type Request } from '../workers/planner.ts';
 import { added, deleted, edited, undone } from './library.ts';
 import { ticked } from './plans.ts';
 
@@ -17,8 +17,8 @@ class InlinePlanner extends Planner {
   constructor() {
     super(new EventTarget() as Worker);
   }
-  override request(meal: Meal, at: number, done: (plan: Plan) => void): void {
-    done(plan(meal, meal.kitchen, at));
+  override request({ meal, nowMin: at, previous, done }: Request): void {
+    done(plan(meal, meal.kitchen, at, { previous }));
   }
 }
 

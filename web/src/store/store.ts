@@ -7,7 +7,7 @@ import { words } from '../words/words.ts';
 import type { Planner } from '../workers/planner.ts';
 import { nowMinute } from './clock.ts';
 import { library, loaded, type LibraryState } from './library.ts';
-import { asked, planned, plans, previewed, ticked } from './plans.ts';
+import { asked, planned, plans, previewed, searched, searchStopped, ticked } from './plans.ts';
 
 const listener = createListenerMiddleware();
 
@@ -71,18 +71,29 @@ function sayStorageFailed(error: unknown): void {
 
 /** Plans anew whatever changed, and everything still to come when the minute turns. */
 function listenForPlans(planner: Planner): void {
-  const ask = (meal: Meal) => {
+  const ask = (meal: Meal, because: 'change' | 'time') => {
     store.dispatch(asked(meal.id));
-    planner.request(
+    let first = true;
+    planner.request({
       meal,
-      nowMinute(),
-      (plan) => store.dispatch(planned(plan)),
-      (why) => notifyError(why),
-    );
+      nowMin: nowMinute(),
+      thorough: because === 'change',
+      previous: store.getState().plans.plans[meal.id],
+      done: (plan) => {
+        store.dispatch(planned({ plan, because: first ? because : 'better' }));
+        first = false;
+      },
+      progress: (share) => store.dispatch(searched({ meal: meal.id, share })),
+      failed: (why) => notifyError(why),
+    });
   };
   startListening({
+    actionCreator: searchStopped,
+    effect: ({ payload }) => planner.stop(payload),
+  });
+  startListening({
     actionCreator: previewed,
-    effect: ({ payload }) => ask(payload),
+    effect: ({ payload }) => ask(payload, 'change'),
   });
   startListening({
     predicate: (action, now, before) =>
@@ -91,7 +102,9 @@ function listenForPlans(planner: Planner): void {
       const now = api.getState().library.meals;
       const before = api.getOriginalState().library.meals;
       for (const [id, meal] of Object.entries(now)) {
-        if (ticked.match(action) || before[id] !== meal) ask(meal);
+        if (ticked.match(action) || before[id] !== meal) {
+          ask(meal, ticked.match(action) ? 'time' : 'change');
+        }
       }
     },
   });

@@ -6,7 +6,10 @@ import { Planner } from './planner.ts';
 /** A planner whose other end is under the test's control. */
 function plannerWith(answer: (meal: Meal) => Promise<Plan>) {
   const { port1, port2 } = new MessageChannel();
-  expose({ plan: answer }, port2 as unknown as Endpoint);
+  expose(
+    { plan: answer, improve: () => undefined, stop: () => undefined },
+    port2 as unknown as Endpoint,
+  );
   port1.start();
   port2.start();
   const close = () => {
@@ -28,6 +31,14 @@ const meal = (title: string): Meal => ({
   dishes: [],
 });
 
+/** A request that asks for nothing special. */
+const plain = (title: string) => ({
+  meal: meal(title),
+  nowMin: 0,
+  thorough: true,
+  progress: () => undefined,
+});
+
 describe('the planner’s queue', () => {
   it('skips what a newer change has made old', async () => {
     const seen: string[] = [];
@@ -39,15 +50,14 @@ describe('the planner’s queue', () => {
       const plans: string[] = [];
       const failed = () => resolve(['failed']);
       for (const title of ['1', '2', '3', '4', '5']) {
-        planner.request(
-          meal(title),
-          0,
-          (plan) => {
+        planner.request({
+          ...plain(title),
+          done: (plan) => {
             plans.push(plan.meal);
             if (plan.meal === '5') resolve(plans);
           },
           failed,
-        );
+        });
       }
     });
     close();
@@ -62,10 +72,10 @@ describe('the planner’s queue', () => {
         : Promise.resolve({ meal: 'ok' } as Plan),
     );
     const why = await new Promise<string>((resolve) =>
-      planner.request(meal('bad'), 0, () => resolve(''), resolve),
+      planner.request({ ...plain('bad'), done: () => resolve(''), failed: resolve }),
     );
     const next = await new Promise<string>((resolve) =>
-      planner.request(meal('good'), 0, (p) => resolve(p.meal), resolve),
+      planner.request({ ...plain('good'), done: (p) => resolve(p.meal), failed: resolve }),
     );
     close();
     expect([why, next]).toEqual(['no such hour', 'ok']);

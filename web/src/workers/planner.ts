@@ -1,23 +1,34 @@
 import type { Meal, Plan } from '@zemrin/core';
-import { wrap, type Remote } from 'comlink';
+import { proxy, wrap, type Remote } from 'comlink';
 import type { PlannerApi } from './planner.worker.ts';
 
 /**
  * Asks the worker for plans, one at a time for each meal: while one is being made, only the newest
- * request is kept, so that dragging never queues up old plans.
+ * request is kept, so that dragging never queues up old plans. When nothing is asked, the worker
+ * goes on to better plans of what it has planned; a new request stops that.
  */
 export class Planner {
   private readonly remote: Remote<PlannerApi>;
   private readonly waiting = new Map<string, Request>();
+  private readonly toImprove = new Map<string, Planned>();
   private busy = false;
+  private improving: string | undefined;
 
   constructor(worker: Worker) {
     this.remote = wrap<PlannerApi>(worker);
   }
 
-  request(meal: Meal, nowMin: number, done: (plan: Plan) => void, failed: Failed): void {
-    this.waiting.set(meal.id, { meal, nowMin, done, failed });
+  request(request: Request): void {
+    this.waiting.set(request.meal.id, request);
+    this.toImprove.delete(request.meal.id);
+    if (this.improving !== undefined) void this.remote.stop();
     void this.work();
+  }
+
+  /** No better plan is looked for any more. */
+  stop(meal: string): void {
+    this.toImprove.delete(meal);
+    if (this.improving === meal) void this.remote.stop();
   }
 
   private async work(): Promise<void> {
@@ -25,11 +36,13 @@ export class Planner {
     this.busy = true;
     try {
       for (;;) {
-        const next = this.waiting.entries().next().value;
-        if (!next) return;
-        const [id, request] = next;
-        this.waiting.delete(id);
-        await this.serve(request);
+        const next = this.waiting.values().next().value;
+        if (next) await this.serve(next);
+        else {
+          const planned = this.toImprove.values().next().value;
+          if (!planned) return;
+          await this.improve(planned);
+        }
       }
     } finally {
       this.busy = false;
@@ -37,23 +50,57 @@ export class Planner {
   }
 
   private async serve(request: Request): Promise<void> {
+    const { meal, nowMin, previous } = request;
+    this.waiting.delete(meal.id);
     try {
-      const plan = await this.remote.plan(request.meal, request.nowMin);
+      const plan = await this.remote.plan(meal, nowMin, previous);
       // A newer request for the same meal is already waiting: its plan is the one to show.
-      if (!this.waiting.has(request.meal.id)) request.done(plan);
+      if (this.waiting.has(meal.id)) return;
+      request.done(plan);
+      if (request.thorough && plan.bound?.proved === false)
+        this.toImprove.set(meal.id, { request, plan });
     } catch (error) {
       request.failed(error instanceof Error ? error.message : String(error));
     }
   }
+
+  private async improve({ request, plan }: Planned): Promise<void> {
+    const { meal, nowMin } = request;
+    this.improving = meal.id;
+    this.toImprove.delete(meal.id);
+    const stale = () => this.waiting.has(meal.id);
+    const onBetter = proxy((better: Plan) => {
+      if (!stale()) request.done(better);
+    });
+    const onProgress = proxy((share: number) => request.progress(share));
+    try {
+      await this.remote.improve(meal, nowMin, plan, onBetter, onProgress);
+    } catch (error) {
+      request.failed(error instanceof Error ? error.message : String(error));
+    } finally {
+      this.improving = undefined;
+      request.progress(undefined);
+    }
+  }
 }
 
-type Failed = (why: string) => void;
-
-interface Request {
+export interface Request {
   readonly meal: Meal;
   readonly nowMin: number;
+  /** The meal has changed: a better plan is worth looking for when the first has come. */
+  readonly thorough: boolean;
+  /** The plan the cook sees now. */
+  readonly previous?: Plan | undefined;
+  /** Called with the first plan, and with each better one. */
   readonly done: (plan: Plan) => void;
-  readonly failed: Failed;
+  /** How far the search for better ones is, 0 to 1; undefined when it is over. */
+  readonly progress: (share: number | undefined) => void;
+  readonly failed: (why: string) => void;
+}
+
+interface Planned {
+  readonly request: Request;
+  readonly plan: Plan;
 }
 
 /** Starts the planner's worker. */

@@ -1,10 +1,56 @@
-import { plan, type Meal, type Plan } from '@zemrin/core';
+import { planning, THOROUGH, withRescues, type Meal, type Plan } from '@zemrin/core';
 import { expose, type Endpoint } from 'comlink';
 
-/** The planner, off the main thread. Thin: the same function as on the command line. */
+/** Work for the plan that is shown at once: a fraction of what is spent on it afterwards. */
+const AT_ONCE = 500;
+/** Evenings lived through for the chance of a plan that has been looked at thoroughly. */
+const MANY = 10_000;
+
+let wanted = 0;
+
+/** The planner, off the main thread. Thin: the same functions as on the command line. */
 const api = {
-  plan(meal: Meal, nowMin: number): Plan {
-    return plan(meal, meal.kitchen, nowMin);
+  /** A plan at once, near the one before. */
+  plan(meal: Meal, nowMin: number, previous?: Plan): Plan {
+    const made = [...planning(meal, meal.kitchen, nowMin, { previous, work: AT_ONCE })].at(-1);
+    if (!made) throw new Error('no plan');
+    return withRescues(made.plan(), meal, meal.kitchen, nowMin);
+  },
+
+  /**
+   * Goes on from a plan to better ones, until nothing better exists, the work is done, or `stop`.
+   *
+   * @param onBetter called with each better plan, and with the last once more, its chance surer
+   * @param onProgress called with the share of the work that is done, 0 to 1
+   */
+  async improve(
+    meal: Meal,
+    nowMin: number,
+    previous: Plan,
+    onBetter: (plan: Plan) => void,
+    onProgress: (share: number) => void,
+  ): Promise<void> {
+    const mine = ++wanted;
+    const how = { previous, work: THOROUGH, samples: MANY };
+    let cost = previous.bound?.cost ?? Infinity;
+    let last: Plan | undefined;
+    for (const better of planning(meal, meal.kitchen, nowMin, how)) {
+      if (better.found && better.found.cost < cost) {
+        cost = better.found.cost;
+        last = withRescues(better.plan(), meal, meal.kitchen, nowMin);
+        onBetter(last);
+      } else if (better.last) {
+        onBetter({ ...better.plan(), rescues: (last ?? previous).rescues });
+      }
+      onProgress(better.proved ? 1 : Math.min(1, better.work / THOROUGH));
+      // Lets a stop, or a newer question, through.
+      await new Promise((resolve) => setTimeout(resolve, 0));
+      if (mine !== wanted) return;
+    }
+  },
+
+  stop(): void {
+    wanted++;
   },
 };
 

@@ -14,6 +14,8 @@ const OUTLINES: Readonly<Record<VesselKind, { brim: number; floor: number; round
   pot: { brim: 82, floor: 82, round: 6 },
   tray: { brim: 98, floor: 92, round: 6 },
   jar: { brim: 56, floor: 56, round: 14 },
+  pan: { brim: 96, floor: 84, round: 10 },
+  steamer: { brim: 84, floor: 80, round: 6 },
 };
 
 /** The vessel drawn to its level: food and mixture together, and whether they fit. */

@@ -1,4 +1,11 @@
-import { APPLIANCE_KINDS, freshId, type Kitchen, type Meal } from '@zemrin/core';
+import {
+  APPLIANCE_KINDS,
+  DOWN_C_PER_MIN,
+  UP_C_PER_MIN,
+  freshId,
+  type Kitchen,
+  type Meal,
+} from '@zemrin/core';
 import { X } from 'lucide-react';
 import { useEdit } from '../../store/hooks.ts';
 import { Choice } from '../../ui/Choice.tsx';
@@ -29,6 +36,7 @@ export function Appliances({ meal }: { meal: Meal }) {
         {appliances.map((appliance, i) => (
           <li
             key={appliance.id}
+            data-thing={appliance.id}
             className="grid grid-cols-[1fr_104px_62px_auto] items-start gap-2 border-t border-line py-1.5"
           >
             <EditField
@@ -70,6 +78,10 @@ export function Appliances({ meal }: { meal: Meal }) {
             >
               <X size={16} aria-hidden="true" />
             </button>
+            <Figures
+              appliance={appliance}
+              onChange={(change) => set(appliances.with(i, { ...appliance, ...change }))}
+            />
           </li>
         ))}
       </ul>
@@ -79,3 +91,68 @@ export function Appliances({ meal }: { meal: Meal }) {
     </section>
   );
 }
+
+type Appliance = Kitchen['appliances'][number];
+type Figure = 'upCPerMin' | 'downCPerMin' | 'fitsIndirect';
+
+/** How fast an oven or a fire climbs and falls, and the cool side of a grill. */
+function Figures(props: { appliance: Appliance; onChange: (change: Partial<Appliance>) => void }) {
+  const t = useWords();
+  const { appliance, onChange } = props;
+  const { name } = appliance;
+  const fields = FIGURES.filter(({ kinds }) => kinds.includes(appliance.kind));
+  if (fields.length === 0) return null;
+  return (
+    <div className="col-span-full flex flex-wrap gap-x-4 pl-2">
+      {fields.map(({ figure, label, short, usual }) => (
+        <span key={figure} className="flex items-center gap-2 text-sm text-muted">
+          <span aria-hidden="true">{t(short)}</span>
+          <EditField
+            label={t(label, { name })}
+            hideLabel
+            inputMode="decimal"
+            value={String(appliance[figure] ?? usual)}
+            className="field w-[62px] text-right"
+            onCommit={(text) => {
+              const value = Number(text.replace(',', '.'));
+              if (!(value > 0)) return t('kitchen.badFits', { text });
+              onChange({ [figure]: value });
+              return undefined;
+            }}
+          />
+        </span>
+      ))}
+    </div>
+  );
+}
+
+const HEATED: readonly Appliance['kind'][] = ['oven', 'smoker', 'grill'];
+const FIGURES: readonly {
+  figure: Figure;
+  kinds: readonly Appliance['kind'][];
+  label: 'kitchen.climbs' | 'kitchen.falls' | 'kitchen.coolSide';
+  short: 'kitchen.climbsShort' | 'kitchen.fallsShort' | 'kitchen.coolSideShort';
+  usual: number | '';
+}[] = [
+  {
+    figure: 'upCPerMin',
+    kinds: HEATED,
+    label: 'kitchen.climbs',
+    short: 'kitchen.climbsShort',
+    usual: UP_C_PER_MIN,
+  },
+  {
+    figure: 'downCPerMin',
+    kinds: HEATED,
+    label: 'kitchen.falls',
+    short: 'kitchen.fallsShort',
+    usual: DOWN_C_PER_MIN,
+  },
+  {
+    figure: 'fitsIndirect',
+    kinds: ['grill'],
+    label: 'kitchen.coolSide',
+    short: 'kitchen.coolSideShort',
+    usual: '',
+  },
+];

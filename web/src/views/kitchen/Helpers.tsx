@@ -1,7 +1,8 @@
-import { freshId, readClock, type Kitchen, type Meal } from '@zemrin/core';
+import { freshId, readClock, WORKPLACES, type Kitchen, type Meal } from '@zemrin/core';
 import { X } from 'lucide-react';
 import { useEdit } from '../../store/hooks.ts';
 import { EditField } from '../../ui/EditField.tsx';
+import { WeekStrip } from './WeekStrip.tsx';
 import { useWords } from '../../words/words.ts';
 
 type Helper = NonNullable<Kitchen['helpers']>[number];
@@ -27,7 +28,8 @@ export function Helpers({ meal }: { meal: Meal }) {
   return (
     <section>
       <h2 className="text-xl">{t('kitchen.helpers')}</h2>
-      <p className="text-muted">{t('kitchen.helpersMore')}</p>
+      <WeekStrip meal={meal} />
+      <p className="mt-4 text-muted">{t('kitchen.helpersMore')}</p>
       <ul className="mt-1">
         {helpers.map((helper, i) => {
           const put = (change: Partial<Helper>) => set(helpers.with(i, { ...helper, ...change }));
@@ -89,6 +91,7 @@ export function Helpers({ meal }: { meal: Meal }) {
                   );
                 })}
               </div>
+              <WorksAt helper={helper} onChange={(at) => put({ at })} />
             </li>
           );
         })}
@@ -97,5 +100,31 @@ export function Helpers({ meal }: { meal: Meal }) {
         {t('kitchen.addHelper')}
       </button>
     </section>
+  );
+}
+
+/** Where someone may be left to work; everywhere, until something is taken out. */
+function WorksAt(props: { helper: Helper; onChange: (at: NonNullable<Helper['at']>) => void }) {
+  const t = useWords();
+  const { name, at = [...WORKPLACES] } = props.helper;
+  return (
+    <div className="mt-1 flex flex-wrap gap-1">
+      {WORKPLACES.map((place) => {
+        const may = at.includes(place);
+        const to = may ? at.filter((one) => one !== place) : [...at, place];
+        return (
+          <button
+            key={place}
+            type="button"
+            aria-pressed={may}
+            aria-label={t('kitchen.helperAt', { name, place: t(`kitchen.at.${place}`) })}
+            className={`min-h-[36px] rounded-lg px-2 text-sm ${may ? 'bg-ink text-ground' : 'hover:bg-soft'}`}
+            onClick={() => to.length > 0 && props.onChange(to)}
+          >
+            {t(`kitchen.at.${place}`)}
+          </button>
+        );
+      })}
+    </div>
   );
 }

@@ -7,26 +7,54 @@ import {
   type Kitchen as KitchenOf,
   type Meal,
 } from '@zemrin/core';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useRef, useState } from 'react';
 import { useEdit, useMeal } from '../../store/hooks.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { NoMeal } from '../../ui/NoMeal.tsx';
 import { Tick } from '../../ui/Tick.tsx';
-import { useWords } from '../../words/words.ts';
+import { useWords, type WordKey } from '../../words/words.ts';
 import { Appliances } from './Appliances.tsx';
 import { Helpers } from './Helpers.tsx';
 import { PantryList } from './PantryList.tsx';
+import { Room, type Corner } from './Room.tsx';
 import { Vessels } from './Vessels.tsx';
 
 const HoursDialog = lazy(() =>
   import('../../ui/HoursDialog.tsx').then((module) => ({ default: module.HoursDialog })),
 );
 
+const CORNERS: readonly Corner[] = [
+  'appliances',
+  'helpers',
+  'vessels',
+  'spoons',
+  'schools',
+  'pantry',
+];
+const TITLES = {
+  appliances: 'kitchen.appliances',
+  helpers: 'kitchen.helpers',
+  vessels: 'kitchen.vessels',
+  spoons: 'kitchen.spoons',
+  schools: 'bench.howWeDo',
+  pantry: 'pantry.title',
+} as const satisfies Record<Corner, WordKey>;
+
 /** What the plan and the bench may count on: vessels, spoons, how things are done, the pantry. */
 export default function Kitchen() {
   const t = useWords();
   const meal = useMeal();
   const [hours, setHours] = useState(false);
+  const [open, setOpen] = useState<Corner>('appliances');
+  const corner = useRef<HTMLDivElement>(null);
+  /** Opens a corner, and goes to the very thing that was touched. */
+  const show = (to: Corner, id?: string) => {
+    setOpen(to);
+    if (id === undefined) return;
+    requestAnimationFrame(() =>
+      corner.current?.querySelector<HTMLElement>(`[data-thing="${id}"] input`)?.focus(),
+    );
+  };
   if (!meal) return <NoMeal />;
   return (
     <main className="px-4 py-4 md:px-6">
@@ -37,15 +65,27 @@ export default function Kitchen() {
           {t('weave.hoursEdit')}
         </button>
       </header>
-      <div className="grid gap-8 lg:grid-cols-[minmax(300px,1fr)_minmax(300px,1fr)_minmax(340px,1.1fr)]">
-        <SchoolsOfKitchen meal={meal} />
-        <div className="flex min-w-0 flex-col gap-8">
-          <Appliances meal={meal} />
-          <Helpers meal={meal} />
-          <Vessels meal={meal} />
-          <Spoons meal={meal} />
-        </div>
-        <PantryList meal={meal} />
+      <Room meal={meal} open={open} onOpen={(corner, id) => show(corner, id)} />
+      <nav aria-label={t('kitchen.corners')} className="mt-2 flex flex-wrap gap-1">
+        {CORNERS.map((corner) => (
+          <button
+            key={corner}
+            type="button"
+            aria-pressed={open === corner}
+            className={`min-h-[44px] rounded-lg px-3 ${open === corner ? 'bg-ink text-ground' : 'hover:bg-soft'}`}
+            onClick={() => show(corner)}
+          >
+            {t(TITLES[corner])}
+          </button>
+        ))}
+      </nav>
+      <div ref={corner} className={`mt-5 ${open === 'pantry' ? 'max-w-[720px]' : 'max-w-[560px]'}`}>
+        {open === 'appliances' && <Appliances meal={meal} />}
+        {open === 'helpers' && <Helpers meal={meal} />}
+        {open === 'vessels' && <Vessels meal={meal} />}
+        {open === 'spoons' && <Spoons meal={meal} />}
+        {open === 'schools' && <SchoolsOfKitchen meal={meal} />}
+        {open === 'pantry' && <PantryList meal={meal} />}
       </div>
       <Suspense fallback={null}>
         {hours && <HoursDialog meal={meal} onClose={() => setHours(false)} />}

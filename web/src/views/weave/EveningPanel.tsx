@@ -1,5 +1,6 @@
 import { callsOf, showMinutes, showTime, type Meal, type Plan } from '@zemrin/core';
 import { useEdit, useManner } from '../../store/hooks.ts';
+import { HowSure, Moved } from './HowSure.tsx';
 import { ServingTime } from '../../ui/ServingTime.tsx';
 import { useWords } from '../../words/words.ts';
 
@@ -19,9 +20,14 @@ export function EveningPanel({ meal, plan, brief, onChoose, onHours }: EveningPa
     <section>
       <p className="text-muted">{t('weave.serve')}</p>
       <ServingTime meal={meal} size="large" />
-      {plan.status === 'cannot' ? <Cannot meal={meal} plan={plan} /> : <Chance plan={plan} />}
+      {plan.status === 'cannot' ? (
+        <Cannot meal={meal} plan={plan} />
+      ) : (
+        <HowSure meal={meal} plan={plan} />
+      )}
       <Clashes meal={meal} plan={plan} onChoose={onChoose} />
       {plan.status !== 'cannot' && <Rescues meal={meal} plan={plan} />}
+      <Moved meal={meal} plan={plan} onChoose={onChoose} />
       {!brief && plan.status !== 'cannot' && (
         <NextJobs meal={meal} plan={plan} onChoose={onChoose} />
       )}
@@ -31,19 +37,6 @@ export function EveningPanel({ meal, plan, brief, onChoose, onHours }: EveningPa
         </button>
       )}
     </section>
-  );
-}
-
-function Chance({ plan }: { plan: Plan }) {
-  const t = useWords();
-  const chance = Math.round(plan.onTime * 100);
-  return (
-    <div className="mt-3">
-      <div aria-hidden="true" className="h-2 rounded-full bg-soft">
-        <div className="h-2 rounded-full bg-now" style={{ width: `${chance}%` }} />
-      </div>
-      <p className="mt-1 font-semibold">{t('weave.chance', { chance })}</p>
-    </div>
   );
 }
 
@@ -62,6 +55,7 @@ function Rescues({ meal, plan }: { meal: Meal; plan: Plan }) {
           <button
             key={text}
             type="button"
+            {...(i === 0 ? { 'data-key': 'r' } : {})}
             className={`btn mt-2 w-full whitespace-normal ${i === 0 ? 'btn-main' : ''}`}
             onClick={() => rescue.changes.forEach((change) => edit(change, `rescue-${text}`))}
           >

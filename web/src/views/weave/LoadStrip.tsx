@@ -26,12 +26,12 @@ interface LoadStripProps {
 export function LoadStrip({ line, plan, axis, plotPx, top, units }: LoadStripProps) {
   const t = useWords();
   const px = (min: number) => placeOf(axis, min) * plotPx;
-  const most = Math.max(0, ...line.spans.map((span) => span.taken));
-  const heated = line.kind !== 'hob';
+  const most = Math.ceil(Math.max(0, ...line.spans.map((span) => span.taken)));
+  const heated = line.kind === 'oven' || line.kind === 'smoker' || line.kind === 'grill';
   const words = (span: LoadSpan) =>
     heated && span.tempC !== undefined
       ? showTemperature(span.tempC, units)
-      : t('weave.taken', { taken: span.taken, fits: line.fits });
+      : t(ROOM_WORDS[line.kind], { taken: Math.ceil(span.taken), fits: line.fits });
   const clashes = plan.clashes.filter(
     (clash) =>
       (clash.kind === 'heat' || clash.kind === 'room') &&
@@ -44,7 +44,7 @@ export function LoadStrip({ line, plan, axis, plotPx, top, units }: LoadStripPro
         style={{ left: 0, top, width: LEFT - 22, lineHeight: `${LOAD_ROW}px` }}
       >
         <strong className="mr-2 text-[15px] text-ink" style={{ fontFamily: 'var(--font-title)' }}>
-          {t(`weave.load.${line.kind}`)}
+          {line.name ?? t(`weave.load.${line.kind}`)}
         </strong>
         {t(ROOM_WORDS[line.kind], { taken: most, fits: line.fits })}
       </p>
@@ -93,6 +93,8 @@ const ROOM_WORDS = {
   hob: 'weave.rings',
   smoker: 'weave.taken',
   grill: 'weave.taken',
+  fridge: 'weave.litres',
+  vessel: 'weave.taken',
 } as const satisfies Record<LoadLine['kind'], WordKey>;
 
 /** Bands light enough to be written on in ink. */

@@ -7,7 +7,7 @@ import {
   type Meal,
   type Plan,
 } from '@zemrin/core';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useMeal, usePlan } from '../../store/hooks.ts';
 import { Modal } from '../../ui/Modal.tsx';
@@ -53,6 +53,7 @@ function Woven({ meal, plan }: { meal: Meal; plan: Plan }) {
   const navigate = useNavigate();
   const narrow = useNarrow();
   const [hours, setHours] = useState(false);
+  const [byPlace, setByPlace] = useState(false);
   const onChoose = (step: string | undefined) => {
     const to = `/meal/${meal.id}/weave${step === undefined ? '' : `/${step}`}`;
     void navigate(to, { replace: true });
@@ -65,11 +66,20 @@ function Woven({ meal, plan }: { meal: Meal; plan: Plan }) {
   return (
     <main className="flex min-h-full flex-col lg:flex-row">
       <section className="min-w-0 grow px-4 py-4 md:px-6">
-        <Head meal={meal} plan={plan} />
+        <Head meal={meal} plan={plan}>
+          {!narrow && <Layout byPlace={byPlace} onChange={setByPlace} />}
+        </Head>
         {narrow ? (
           <UprightWeave meal={meal} plan={plan} onChoose={onChoose} />
         ) : (
-          <WideWeave meal={meal} plan={plan} chosen={known} onChoose={onChoose} onHours={onHours} />
+          <WideWeave
+            meal={meal}
+            plan={plan}
+            chosen={known}
+            onChoose={onChoose}
+            onHours={onHours}
+            byPlace={byPlace}
+          />
         )}
         <TimesList meal={meal} plan={plan} />
       </section>
@@ -93,7 +103,28 @@ function Woven({ meal, plan }: { meal: Meal; plan: Plan }) {
   );
 }
 
-function Head({ meal, plan }: { meal: Meal; plan: Plan }) {
+/** The same plan by dish, or by place. */
+function Layout(props: { byPlace: boolean; onChange: (byPlace: boolean) => void }) {
+  const t = useWords();
+  return (
+    <div role="group" aria-label={t('weave.view')} className="ml-auto flex gap-1">
+      {([false, true] as const).map((place) => (
+        <button
+          key={String(place)}
+          type="button"
+          aria-pressed={props.byPlace === place}
+          {...(place === props.byPlace ? {} : { 'data-key': 'p' })}
+          className={`min-h-[36px] rounded-lg px-3 text-sm ${props.byPlace === place ? 'bg-ink text-ground' : 'hover:bg-soft'}`}
+          onClick={() => props.onChange(place)}
+        >
+          {t(place ? 'weave.byPlace' : 'weave.byDish')}
+        </button>
+      ))}
+    </div>
+  );
+}
+
+function Head({ meal, plan, children }: { meal: Meal; plan: Plan; children: ReactNode }) {
   const t = useWords();
   const lastHour = handsBetween(jobsOf(plan), plan.servingMin - 60, plan.servingMin);
   const { heads } = companyOf(meal.eaters);
@@ -114,6 +145,7 @@ function Head({ meal, plan }: { meal: Meal; plan: Plan }) {
         </span>
       )}
       <span className="text-muted">{t('weave.lastHour', { span: showMinutes(lastHour) })}</span>
+      {children}
     </header>
   );
 }

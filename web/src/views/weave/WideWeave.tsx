@@ -1,5 +1,6 @@
 import {
   loadLinesOf,
+  placeRowsOf,
   placeOf,
   showMinutes,
   showTime,
@@ -14,6 +15,7 @@ import { Frame, HEADER } from './Frame.tsx';
 import { HandsStrip, STRIP } from './HandsStrip.tsx';
 import { LOAD_ROW, LoadStrip } from './LoadStrip.tsx';
 import { axisOf, LEFT, packLanes, RIGHT } from './layout.ts';
+import { PlaceRows, placesHeight } from './PlaceRows.tsx';
 import { rowHeight } from './sizes.ts';
 import { ThreadRow, type LaidThread } from './ThreadRow.tsx';
 import { useMove } from './useMove.ts';
@@ -25,10 +27,13 @@ interface WideWeaveProps {
   readonly chosen: string | undefined;
   readonly onChoose: (step: string | undefined) => void;
   readonly onHours: () => void;
+  /** By place instead of by dish. */
+  readonly byPlace: boolean;
 }
 
 /** The weave lying down: time runs to the right and stops at the bar. */
-export function WideWeave({ meal, plan, chosen, onChoose, onHours }: WideWeaveProps) {
+export function WideWeave(props: WideWeaveProps) {
+  const { meal, plan, chosen, onChoose, onHours, byPlace } = props;
   const t = useWords();
   const [ref, width] = useWidth<HTMLDivElement>();
   const plotPx = Math.max(320, width - LEFT - RIGHT);
@@ -38,16 +43,17 @@ export function WideWeave({ meal, plan, chosen, onChoose, onHours }: WideWeavePr
   const axis = frozen ?? own;
   const px = (min: number) => placeOf(axis, min) * plotPx;
   const rows: LaidThread[] = [];
-  let y = HEADER;
-  for (const thread of threads) {
+  const places = byPlace ? placeRowsOf(plan, meal) : [];
+  let y = HEADER + placesHeight(places);
+  for (const thread of byPlace ? [] : threads) {
     const lanes = packLanes(thread.sides, px);
     rows.push({ thread, lanes, top: y });
     y += rowHeight(lanes.length);
   }
-  const lines = loadLinesOf(plan, meal.kitchen);
+  const lines = byPlace ? [] : loadLinesOf(plan, meal.kitchen);
   const height = y + STRIP + lines.length * LOAD_ROW + 22;
   const time = (min: number) => showTime(min, plan.zone, meal.kitchen.clock, plan.servingMin);
-  const describe = ({ step }: Segment) =>
+  const describe = ({ step }: Pick<Segment, 'step'>) =>
     t('weave.segment', {
       label: step.label,
       dish: step.dishName,
@@ -75,6 +81,15 @@ export function WideWeave({ meal, plan, chosen, onChoose, onHours }: WideWeavePr
             height={height}
             onHours={onHours}
           />
+          <PlaceRows
+            rows={places}
+            axis={axis}
+            plotPx={plotPx}
+            chosen={chosen}
+            onChoose={onChoose}
+            handlersFor={handlersFor}
+            describe={describe}
+          />
           {rows.map((laid) => (
             <ThreadRow
               key={laid.thread.dish}
@@ -94,7 +109,7 @@ export function WideWeave({ meal, plan, chosen, onChoose, onHours }: WideWeavePr
           <HandsStrip plan={plan} axis={axis} plotPx={plotPx} top={y + 4} />
           {lines.map((line, i) => (
             <LoadStrip
-              key={line.kind}
+              key={line.id}
               line={line}
               plan={plan}
               axis={axis}

@@ -45,6 +45,7 @@ export const app = {
   'change.rename': 'the name',
   'change.serveAt': 'the serving time',
   'change.changeSeat': 'a place at the table',
+  'change.keepInHand': 'how sure it should be',
   'change.addSeat': 'someone more',
   'change.removeSeat': 'someone less',
   'change.weigh': 'the weight',

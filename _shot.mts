@@ -1,0 +1,18 @@
+import { chromium } from '@playwright/test';
+const base = process.argv[2] ?? 'http://127.0.0.1:4173';
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
+const ctx = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+const page = await ctx.newPage();
+await page.clock.install({ time: new Date('2026-11-25T08:00:00+01:00') });
+page.on('pageerror', (e) => console.log('ERR', e.message)); page.on('console', m => m.type()==='error' && console.log('CON', m.text()));
+await page.goto(base);
+await page.getByRole('button', { name: /First-frost supper/ }).click();
+await page.locator('[data-step=lamb-smoke]').waitFor();
+await page.waitForTimeout(1500);
+await page.screenshot({ path: '/tmp/w1.png' });
+await page.getByRole('button', { name: 'By place' }).click();
+await page.waitForTimeout(400);
+await page.screenshot({ path: '/tmp/w2.png' });
+await page.keyboard.press('9'); await page.waitForTimeout(800);
+await page.screenshot({ path: '/tmp/k1.png' });
+await browser.close();
