@@ -8,7 +8,7 @@ import { at, dish, elastic, fixed, mealOfDishes, NIGHT, SATURDAY, step, WORK } f
  * free; what the meal asks for is read off those days with a little room to spare. So a planner
  * that finds nothing is wrong, and not the meal.
  */
-export function plantedMeal(seed: number, size: keyof typeof SIZES): Meal {
+export function plantedMeal(seed: number, size: PlantedSize): Meal {
   const random = new Random(seed);
   const { dishes, links } = SIZES[size];
   const days = new Days();
@@ -21,6 +21,8 @@ export function plantedMeal(seed: number, size: keyof typeof SIZES): Meal {
   const meal = mealOfDishes(made, [NIGHT, WORK]);
   return { ...meal, kitchen: { ...meal.kitchen, ...KITCHEN } };
 }
+
+export type PlantedSize = keyof typeof SIZES;
 
 /** About 20, 60 and 150 steps. */
 const SIZES = {

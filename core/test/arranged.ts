@@ -1,0 +1,35 @@
+import { arrangementOf, type Arrangement } from '../plan/arrange.ts';
+import { buildNetwork } from '../plan/build.ts';
+import { expandMeal } from '../plan/expand.ts';
+import { solveEarliest, solveLatest } from '../plan/network.ts';
+import { peopleOf } from '../plan/people.ts';
+import { at, SATURDAY, ZONE } from './meals.ts';
+import { plantedMeal, type PlantedSize } from './planted.ts';
+
+/** Four days before, and a few more: planted meals begin later. */
+export const PLANTED_NOW = at('2026-11-20T00:00');
+
+export interface Arranged {
+  readonly arrangement: Arrangement;
+  /** For each moment of the problem, the earliest it can be. */
+  readonly earliest: readonly number[];
+}
+
+/** A planted meal as the general layer sees it. */
+export function arrangedMeal(seed: number, size: PlantedSize): Arranged {
+  const meal = plantedMeal(seed, size);
+  const servingMin = at(SATURDAY);
+  const people = peopleOf(meal.kitchen, ZONE, PLANTED_NOW, servingMin);
+  const built = buildNetwork(expandMeal(meal, servingMin), {
+    servingMin,
+    nowMin: PLANTED_NOW,
+    people,
+  });
+  const latest = solveLatest(built.network);
+  if (!latest.ok) throw new Error('a planted meal has times but for its loads');
+  const earliest = solveEarliest(built.network, servingMin) ?? [];
+  return {
+    arrangement: arrangementOf(built, latest.times, meal, meal.kitchen, servingMin),
+    earliest: [0, ...earliest.map((min) => min - servingMin)],
+  };
+}
