@@ -24,6 +24,23 @@ export function median(values: readonly number[]): number {
   return sorted[Math.floor(sorted.length / 2)] ?? NaN;
 }
 
+/** The value below which so large a share of all lies, 0 to 1. */
+export function percentile(values: readonly number[], share: number): number {
+  const sorted = [...values].sort((a, b) => a - b);
+  return sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))] ?? NaN;
+}
+
+/** A line whose value must be this one. */
+export function exactly(
+  bench: string,
+  what: string,
+  value: number,
+  unit: string,
+  wanted: number,
+): Line {
+  return { bench, what, value: round(value), unit, target: `= ${wanted}`, holds: value === wanted };
+}
+
 /** A line whose value must not pass a limit. */
 export function atMost(
   bench: string,

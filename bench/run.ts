@@ -1,17 +1,20 @@
-/** Speed, printed and never asserted: `npm run bench [-- NAME…] [--json]`. */
+/** Speed, printed and never asserted: `npm run bench [-- NAME…] [--json] [--keep]`. */
 import { batchBench } from './batch.ts';
 import type { Line } from './measure.ts';
+import { keep } from './keep.ts';
 import { plannerBench } from './planner.ts';
+import { solverBench } from './solver.ts';
 import { webBench } from './web.ts';
 
 const BENCHES: Readonly<Record<string, () => Line[] | Promise<Line[]>>> = {
-  planner: plannerBench,
+  planner: async () => [...plannerBench(), ...(await solverBench())],
   batch: batchBench,
   web: webBench,
 };
 
 const json = process.argv.includes('--json');
-const asked = process.argv.slice(2).filter((argument) => argument !== '--json');
+const kept = process.argv.includes('--keep');
+const asked = process.argv.slice(2).filter((argument) => !argument.startsWith('--'));
 const unknown = asked.filter((name) => !(name in BENCHES));
 if (unknown.length > 0) {
   console.error(`No bench “${unknown.join(', ')}”. There are: ${Object.keys(BENCHES).join(', ')}.`);
@@ -21,11 +24,12 @@ const lines: Line[] = [];
 for (const name of asked.length > 0 ? asked : Object.keys(BENCHES)) {
   lines.push(...((await BENCHES[name]?.()) ?? []));
 }
+if (kept) await keep(lines);
 if (json) console.log(JSON.stringify(lines, null, 2));
 else
   for (const { bench, what, value, unit, target, holds } of lines) {
     const verdict = target === 'told' ? '' : `${target}  ${holds ? 'holds' : 'MISSED'}`;
     console.log(
-      `${bench.padEnd(9)}${what.padEnd(50)}${`${value} ${unit}`.padStart(12)}  ${verdict}`,
+      `${bench.padEnd(9)}${what.padEnd(58)}${`${value} ${unit}`.padStart(12)}  ${verdict}`,
     );
   }

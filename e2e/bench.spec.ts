@@ -146,6 +146,7 @@ test('a brine is salted by a target, covers what lies in its pot and is cold in 
 
 test('how it is done is set in Kitchen and overruled for a dish', async ({ page }) => {
   await openSupper(page, 'Kitchen');
+  await page.getByRole('button', { name: 'How we do it' }).click();
   const washing = page.getByRole('combobox', { name: 'Washing raw meat' });
   await expect(page.getByText('Public guidance is against it', { exact: false })).toBeVisible();
   await washing.selectOption({ label: 'With lime or vinegar' });
@@ -163,6 +164,7 @@ test('how it is done is set in Kitchen and overruled for a dish', async ({ page 
 
 test('amounts are told in the spoons there are', async ({ page }) => {
   await openSupper(page, 'Kitchen');
+  await page.getByRole('button', { name: 'Spoons and cups' }).click();
   for (const spoon of ['1 tbsp', '½ tbsp'])
     await page.getByRole('checkbox', { name: spoon, exact: true }).uncheck();
   await goTo(page, 'Bench');
@@ -172,6 +174,7 @@ test('amounts are told in the spoons there are', async ({ page }) => {
 
 test('the pantry says where its figures come from, and cuts feed so many', async ({ page }) => {
   await openSupper(page, 'Kitchen');
+  await page.getByRole('button', { name: 'Pantry', exact: true }).click();
   await page.getByRole('searchbox', { name: 'Find in the pantry' }).fill('pomegranate');
   await page.getByRole('button', { name: /pomegranate syrup/ }).click();
   await expect(page.getByRole('dialog')).toContainText('from memory of food-science tables');

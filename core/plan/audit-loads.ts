@@ -1,5 +1,5 @@
 import type { Kitchen, Step } from '../meal/index.ts';
-import { stretchesOf } from '../time/index.ts';
+import { blocksOf, stretchesOf } from '../time/index.ts';
 import type { Finding } from './audit.ts';
 import type { Plan, PlannedStep } from './types.ts';
 
@@ -16,35 +16,72 @@ export function loadFindings(
     plan.clashes.some((clash) => clash.steps.includes(a) && clash.steps.includes(b));
   return [
     ...handsFindings(plan, kitchen, told),
-    ...heatFindings(plan, stepOf, told),
+    ...hoursFindings(plan, kitchen),
+    ...heatFindings(plan, stepOf, kitchen, told),
     ...roomFindings(plan, kitchen),
+    ...vesselFindings(plan, told),
   ];
 }
 
 type Told = (a: string, b: string) => boolean;
 
-function handsFindings(plan: Plan, kitchen: Kitchen, told: Told): Finding[] {
-  const pieces = plan.steps
+function piecesOf(plan: Plan) {
+  return plan.steps
     .filter((step) => !step.begun)
     .flatMap((step) => step.hands.map((hands) => ({ id: step.id, ...hands })));
-  const found: Finding[] = [];
-  for (const a of pieces) {
-    const together = pieces.filter((b) => b.startMin <= a.startMin && b.endMin > a.startMin);
-    const others = [...new Set(together.map(({ id }) => id))].filter((id) => id !== a.id);
-    const extra = (kitchen.helpers ?? []).filter((helper) =>
-      stretchesOf(helper, plan.zone, a.startMin, a.startMin + 1).some(
-        ({ startMin, endMin }) => startMin <= a.startMin && a.startMin < endMin,
-      ),
-    ).length;
-    if (others.length <= extra || others.some((other) => told(a.id, other))) continue;
-    found.push({ rule: 'hands', steps: [a.id, ...others], text: 'more jobs than hands' });
-  }
-  return found;
+}
+
+/** Nobody does two things at once; a step's own pieces are one thing. */
+function handsFindings(plan: Plan, kitchen: Kitchen, told: Told): Finding[] {
+  const known = new Set([undefined, ...(kitchen.helpers ?? []).map(({ name }) => name)]);
+  const pieces = piecesOf(plan);
+  return pieces.flatMap((a, i) => {
+    const stranger: Finding[] = known.has(a.who)
+      ? []
+      : [{ rule: 'hands', steps: [a.id], text: `nobody is called ${a.who}` }];
+    const twice = pieces
+      .slice(i + 1)
+      .filter((b) => a.who === b.who && a.id !== b.id && !told(a.id, b.id))
+      .filter((b) => a.startMin < b.endMin && b.startMin < a.endMin)
+      .map((b): Finding => ({ rule: 'hands', steps: [a.id, b.id], text: 'two jobs at once' }));
+    return [...stranger, ...twice];
+  });
+}
+
+/** The cook is awake and at home; a helper is there. */
+function hoursFindings(plan: Plan, kitchen: Kitchen): Finding[] {
+  const first = Math.min(plan.servingMin, ...plan.steps.map((step) => step.startMin));
+  const blocks = blocksOf(kitchen.hours, plan.zone, first, plan.servingMin);
+  const said = (id: string) => plan.clashes.some((clash) => clash.steps.includes(id));
+  return piecesOf(plan).flatMap((piece): Finding[] => {
+    const helper = (kitchen.helpers ?? []).find(({ name }) => name === piece.who);
+    const there = helper
+      ? stretchesOf(helper, plan.zone, piece.startMin, piece.endMin).some(
+          ({ startMin, endMin }) => startMin <= piece.startMin && piece.endMin <= endMin,
+        )
+      : blocks.every((b) => piece.startMin >= b.endMin || piece.endMin <= b.startMin);
+    if (there || said(piece.id)) return [];
+    return [{ rule: 'hours', steps: [piece.id], text: `“${piece.what}” while asleep or away` }];
+  });
 }
 
 const HEATED = new Set(['oven', 'smoker', 'grill']);
 
-function heatFindings(plan: Plan, stepOf: ReadonlyMap<string, Step>, told: Told): Finding[] {
+/** Where a step is: which appliance, and which side of its fire. */
+function spotOf(step: PlannedStep, kitchen: Kitchen): string {
+  const { kind, zone } = step.place;
+  const appliances = kitchen.appliances.filter((appliance) => appliance.kind === kind);
+  const one = appliances.find(({ id }) => id === step.appliance) ?? appliances[0];
+  const sides = kind === 'grill' && one?.fitsIndirect !== undefined;
+  return `${kind} ${one?.id ?? ''} ${sides ? (zone ?? 'direct') : ''}`;
+}
+
+function heatFindings(
+  plan: Plan,
+  stepOf: ReadonlyMap<string, Step>,
+  kitchen: Kitchen,
+  told: Told,
+): Finding[] {
   const hot = plan.steps.filter((step) => HEATED.has(step.place.kind) && step.place.tempC);
   const range = (step: PlannedStep) => {
     const { tempC = 0, fromC = tempC, toC = tempC } = stepOf.get(step.id)?.place ?? step.place;
@@ -52,7 +89,8 @@ function heatFindings(plan: Plan, stepOf: ReadonlyMap<string, Step>, told: Told)
   };
   return hot.flatMap((a, i) =>
     hot.slice(i + 1).flatMap((b): Finding[] => {
-      if (a.place.kind !== b.place.kind || (a.begun && b.begun) || told(a.id, b.id)) return [];
+      const apart = spotOf(a, kitchen) !== spotOf(b, kitchen);
+      if (apart || (a.begun && b.begun) || told(a.id, b.id)) return [];
       if (a.startMin >= b.endMin || b.startMin >= a.endMin) return [];
       const [aLow, aHigh] = range(a);
       const [bLow, bHigh] = range(b);
@@ -63,23 +101,42 @@ function heatFindings(plan: Plan, stepOf: ReadonlyMap<string, Step>, told: Told)
   );
 }
 
+const ROOMY = ['oven', 'hob', 'smoker', 'grill', 'fridge', 'freezer'];
+
 function roomFindings(plan: Plan, kitchen: Kitchen): Finding[] {
-  return ['oven', 'hob', 'smoker', 'grill'].flatMap((kind) => {
-    const room = kitchen.appliances
-      .filter((appliance) => appliance.kind === kind)
-      .reduce((sum, appliance) => sum + appliance.fits, 0);
+  return ROOMY.flatMap((kind) => {
     const there = plan.steps.filter(
-      (step) =>
-        step.place.kind === kind && step.verb !== 'preheat' && step.verb !== 'light' && room > 0,
+      (step) => step.place.kind === kind && step.verb !== 'preheat' && step.verb !== 'light',
     );
     return there.flatMap((step): Finding[] => {
+      const spot = spotOf(step, kitchen);
+      const appliance = kitchen.appliances.find(({ id }) => spot.split(' ')[1] === id);
+      if (!appliance) return [];
+      const room = spot.endsWith('indirect') ? (appliance.fitsIndirect ?? 0) : appliance.fits;
       const together = there.filter(
-        (other) => other.startMin <= step.startMin && other.endMin > step.startMin,
+        (other) =>
+          spotOf(other, kitchen) === spot &&
+          other.startMin <= step.startMin &&
+          other.endMin > step.startMin,
       );
+      const taken = together.reduce((sum, other) => sum + (other.room ?? 1), 0);
       const said = plan.clashes.some((clash) => clash.steps.includes(step.id));
-      if (together.length <= room || said || together.every((other) => other.begun)) return [];
+      if (taken <= room || said || together.length < 2 || together.every((o) => o.begun)) return [];
       const steps = together.map((other) => other.id);
-      return [{ rule: 'room', steps, text: `${together.length} where ${room} fit` }];
+      return [{ rule: 'room', steps, text: `${taken} where ${room} fit` }];
     });
   });
+}
+
+/** One pot is not in two dishes at once. */
+function vesselFindings(plan: Plan, told: Told): Finding[] {
+  const inVessels = plan.steps.filter((step) => step.vessel !== undefined);
+  return inVessels.flatMap((a, i) =>
+    inVessels.slice(i + 1).flatMap((b): Finding[] => {
+      const apart = a.vessel !== b.vessel || a.dish === b.dish || (a.begun && b.begun);
+      if (apart || told(a.id, b.id)) return [];
+      if (a.startMin >= b.endMin || b.startMin >= a.endMin) return [];
+      return [{ rule: 'room', steps: [a.id, b.id], text: `both in ${a.vessel}` }];
+    }),
+  );
 }

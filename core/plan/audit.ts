@@ -10,7 +10,7 @@ import {
   type Meal,
   type Step,
 } from '../meal/index.ts';
-import { blocksOf, epochMinOf } from '../time/index.ts';
+import { epochMinOf } from '../time/index.ts';
 import { loadFindings } from './audit-loads.ts';
 import type { Plan, PlannedStep } from './types.ts';
 
@@ -61,7 +61,7 @@ export function audit(plan: Plan, meal: Meal, kitchen: Kitchen): Finding[] {
     }
   }
   const stepOf = new Map(meal.dishes.flatMap((dish) => dish.steps.map((s) => [s.id, s] as const)));
-  found.push(...hoursFindings(plan, meal, kitchen), ...loadFindings(plan, stepOf, kitchen));
+  found.push(...loadFindings(plan, stepOf, kitchen));
   return found;
 }
 
@@ -169,20 +169,4 @@ function safetyFindings(meal: Meal, dish: Dish, step: Step, at: PlannedStep): Fi
   return breaks && !said
     ? [{ rule: 'unsaid', steps: [step.id], text: 'breaks a safety rule without saying so' }]
     : [];
-}
-
-function hoursFindings(plan: Plan, meal: Meal, kitchen: Kitchen): Finding[] {
-  const first = Math.min(plan.servingMin, ...plan.steps.map((step) => step.startMin));
-  const blocks = blocksOf(kitchen.hours, meal.serving.zone, first, plan.servingMin);
-  return plan.steps
-    .filter((step) => !step.begun)
-    .flatMap((step) =>
-      step.hands
-        .filter((h) => blocks.some((b) => h.startMin < b.endMin && h.endMin > b.startMin))
-        .map((h): Finding => ({
-          rule: 'hours',
-          steps: [step.id],
-          text: `“${h.what}” while asleep or away`,
-        })),
-    );
 }

@@ -70,7 +70,7 @@ export function buildNetwork(steps: readonly ExpandedStep[], options: BuildOptio
     hands.push(...addHands(built, step, latest, options.nowMin));
     calls.push(...addCalls(built, step));
   }
-  addGaps(built, options.loose ?? false);
+  addGaps(built, options.nowMin, options.loose ?? false);
   addServing(built, options.loose ?? false);
   return built;
 }
@@ -189,7 +189,7 @@ function addAtEnd(
   network.addArc({ from: end, to: node, lag: -minutes, why });
 }
 
-function addGaps(built: MealNetwork, loose: boolean): void {
+function addGaps(built: MealNetwork, nowMin: number, loose: boolean): void {
   const { network, steps, startOf, endOf } = built;
   const byId = new Map(steps.map((step) => [step.step.id, step.index]));
   for (const step of steps) {
@@ -207,6 +207,9 @@ function addGaps(built: MealNetwork, loose: boolean): void {
         why: { kind: 'gapLeast', step: step.index, before },
       });
       if (gap.mostMin === undefined || loose) continue;
+      // What is over waits already too long: nothing mends that any more.
+      const overMin = steps[before]?.endedMin;
+      if (overMin !== undefined && overMin + gap.mostMin < nowMin) continue;
       network.addArc({
         from: to,
         to: from,

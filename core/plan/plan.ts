@@ -219,6 +219,11 @@ function planThatCannot(meal: Meal, steps: readonly ExpandedStep[], given: Given
   let built = buildNetwork(steps, open);
   let solved = solveLatest(built.network);
   if (!solved.ok) {
+    // As if nobody slept or went away: so one sees what falls into those hours.
+    built = buildNetwork(steps, { ...open, people: people.map(atAllHours) });
+    solved = solveLatest(built.network);
+  }
+  if (!solved.ok) {
     built = buildNetwork(steps, { ...open, loose: true });
     solved = solveLatest(built.network);
   }
@@ -250,6 +255,10 @@ function planThatCannot(meal: Meal, steps: readonly ExpandedStep[], given: Given
     inHand: [],
     kept: [],
   };
+}
+
+function atAllHours(person: Person): Person {
+  return { ...person, closed: [] };
 }
 
 /** How the plan's times came about, wishes and orders among them. */
