@@ -38,7 +38,12 @@ for (const [suffix, viewport] of [
   });
   const page = await context.newPage();
   await page.goto(base);
-  for (const title of ['First-frost supper', 'Towpath lunch', 'Wednesday hock']) {
+  for (const title of [
+    'First-frost supper',
+    'Towpath lunch',
+    'Wednesday hock',
+    'Thursday in a hurry',
+  ]) {
     await page.goto(base);
     await page.getByRole('button', { name: `Open “${title}”` }).click();
     await page.waitForURL(/weave/);
@@ -50,6 +55,11 @@ for (const [suffix, viewport] of [
   if (suffix === '') {
     await shoot(page, 'kitchen', `${MEAL}/kitchen`);
     await shoot(page, 'bench-brine', '/meal/towpath-lunch/bench/cider-brine');
+    await shoot(page, 'weave-cannot', '/meal/thursday-shoulder/weave');
+    await page.goto(`${base}${MEAL}/weave`);
+    await page.getByRole('button', { name: 'By place' }).click();
+    await settle(page);
+    await page.screenshot({ path: `${out}weave-by-place.png` });
   }
   await shoot(page, `meals${suffix}`, '/');
   await context.close();

@@ -265,9 +265,8 @@ function firstFree(person: Person, from: number, minutes: number): number {
   for (let again = true; again;) {
     again = false;
     for (let i = 0; i < closedTo.length; i++) {
-      if (at < (closedTo[i] as number) && at + minutes > (closedFrom[i] as number)) {
-        at = closedTo[i] as number;
-      }
+      if ((closedFrom[i] as number) >= at + minutes) break;
+      if (at < (closedTo[i] as number)) at = closedTo[i] as number;
     }
     for (let i = 0; i < jobs; i++) {
       const end = endMin[i] as number;

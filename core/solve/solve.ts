@@ -45,6 +45,8 @@ const EXACT_PLACES = 1500;
 /** A problem of so many uses may be proved; in a larger one the exact search only glances. */
 const SMALL_USES = 60;
 const GLANCE_PLACES = 60;
+/** With more than so many, orders taken one by one hardly ever come out even. */
+const LARGE_USES = 120;
 /** And while a part is put together anew. */
 const PART_PLACES = 80;
 
@@ -112,7 +114,8 @@ class Solver {
 
   /** The cheapest order at each conflict; and where that leaves some, a plan laid in quickly. */
   private *first(): Generator<Found, void> {
-    yield* this.keep(this.settleFrom([]));
+    const { uses } = this.state.problem;
+    if (uses.length <= LARGE_USES) yield* this.keep(this.settleFrom([]));
     if (this.best?.left.length === 0) return;
     const laid = layIn(this.state.problem, this.effort.at ?? this.latest());
     // A push is a tenth of the work of a shortest path.

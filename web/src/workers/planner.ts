@@ -19,8 +19,12 @@ export class Planner {
   }
 
   request(request: Request): void {
-    this.waiting.set(request.meal.id, request);
-    this.toImprove.delete(request.meal.id);
+    const { id } = request.meal;
+    // What was not looked at to the end is looked at again.
+    const unfinished = this.toImprove.has(id) || this.improving === id;
+    const thorough = request.thorough || unfinished;
+    this.waiting.set(id, { ...request, thorough });
+    this.toImprove.delete(id);
     if (this.improving !== undefined) void this.remote.stop();
     void this.work();
   }
@@ -56,9 +60,12 @@ export class Planner {
       const plan = await this.remote.plan(meal, nowMin, previous);
       // A newer request for the same meal is already waiting: its plan is the one to show.
       if (this.waiting.has(meal.id)) return;
-      request.done(plan);
-      if (request.thorough && plan.bound?.proved === false)
-        this.toImprove.set(meal.id, { request, plan });
+      // Until new ways out are found, those of a moment ago stay on the page.
+      const same = !request.thorough && previous !== undefined;
+      request.done(same ? { ...plan, rescues: previous.rescues } : plan);
+      const stuck = plan.status === 'cannot' || plan.clashes.length > 0;
+      const unsure = request.thorough && plan.bound?.proved === false;
+      if (stuck || unsure) this.toImprove.set(meal.id, { request, plan });
     } catch (error) {
       request.failed(error instanceof Error ? error.message : String(error));
     }

@@ -1,4 +1,4 @@
-import { planning, THOROUGH, withRescues, type Meal, type Plan } from '@zemrin/core';
+import { plan, planning, THOROUGH, withRescues, type Meal, type Plan } from '@zemrin/core';
 import { expose, type Endpoint } from 'comlink';
 
 /** Work for the plan that is shown at once: a fraction of what is spent on it afterwards. */
@@ -10,15 +10,15 @@ let wanted = 0;
 
 /** The planner, off the main thread. Thin: the same functions as on the command line. */
 const api = {
-  /** A plan at once, near the one before. */
+  /** A plan at once, near the one before; ways out come with `improve`. */
   plan(meal: Meal, nowMin: number, previous?: Plan): Plan {
-    const made = [...planning(meal, meal.kitchen, nowMin, { previous, work: AT_ONCE })].at(-1);
-    if (!made) throw new Error('no plan');
-    return withRescues(made.plan(), meal, meal.kitchen, nowMin);
+    const how = { previous, work: AT_ONCE, rescues: false };
+    return plan(meal, meal.kitchen, nowMin, how);
   },
 
   /**
-   * Goes on from a plan to better ones, until nothing better exists, the work is done, or `stop`.
+   * Goes on from a plan: ways out first where it needs them, then better plans, until nothing
+   * better exists, the work is done, or `stop`.
    *
    * @param onBetter called with each better plan, and with the last once more, its chance surer
    * @param onProgress called with the share of the work that is done, 0 to 1
@@ -33,14 +33,16 @@ const api = {
     const mine = ++wanted;
     const how = { previous, work: THOROUGH, samples: MANY };
     let cost = previous.bound?.cost ?? Infinity;
-    let last: Plan | undefined;
+    let last = withRescues(previous, meal, meal.kitchen, nowMin);
+    if (last.rescues.length > 0) onBetter(last);
+    if (last.status === 'cannot') return;
     for (const better of planning(meal, meal.kitchen, nowMin, how)) {
       if (better.found && better.found.cost < cost) {
         cost = better.found.cost;
         last = withRescues(better.plan(), meal, meal.kitchen, nowMin);
         onBetter(last);
       } else if (better.last) {
-        onBetter({ ...better.plan(), rescues: (last ?? previous).rescues });
+        onBetter({ ...better.plan(), rescues: last.rescues });
       }
       onProgress(better.proved ? 1 : Math.min(1, better.work / THOROUGH));
       // Lets a stop, or a newer question, through.
