@@ -102,7 +102,7 @@ describe('why a step lies where it lies', () => {
         }
         for (const s of made.steps) expect(s.why.length).toBeGreaterThan(0);
       }),
-      { numRuns: 120 },
+      { numRuns: 40 },
     );
   });
 });

@@ -1,7 +1,7 @@
 import { plan, planning, THOROUGH, withRescues, type Meal, type Plan } from '@zemrin/core';
 import { expose, type Endpoint } from 'comlink';
 
-/** Work for the plan that is shown at once: a fraction of what is spent on it afterwards. */
+/** Work for a plan that follows a change, shown at once: little, since it begins from the last. */
 const AT_ONCE = 500;
 /** Evenings lived through for the chance of a plan that has been looked at thoroughly. */
 const MANY = 10_000;
@@ -12,8 +12,8 @@ let wanted = 0;
 const api = {
   /** A plan at once, near the one before; ways out come with `improve`. */
   plan(meal: Meal, nowMin: number, previous?: Plan): Plan {
-    const how = { previous, work: AT_ONCE, rescues: false };
-    return plan(meal, meal.kitchen, nowMin, how);
+    const how = previous ? { previous, work: AT_ONCE } : {};
+    return plan(meal, meal.kitchen, nowMin, { ...how, rescues: false });
   },
 
   /**
