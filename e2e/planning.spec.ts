@@ -313,3 +313,23 @@ test('the meal that cannot be done says why, and one key takes the cheapest way 
   await page.locator('body').press('Control+z');
   await expect(page.getByText(/It cannot be done by/)).toBeVisible();
 });
+
+test('two steps that want the one pot are put one after the other', async ({ page }) => {
+  await openSupper(page);
+  const into = async (name: RegExp) => {
+    await segment(page, name).click();
+    await page.getByRole('button', { name: 'Change it' }).click();
+    await page.getByLabel('In what').selectOption('braising pan');
+    await page.getByRole('button', { name: 'Keep it' }).click();
+  };
+  await into(/^Hold, lid on, Duck/);
+  await into(/^Reduce by half, Plum/);
+  // The hold ends in time for the pan to be washed before the gloss is reduced in it.
+  const between = async () => {
+    const hold = (await segment(page, /^Hold, lid on, Duck/).getAttribute('aria-label')) ?? '';
+    const ends = / to (\d\d:\d\d),/.exec(hold)?.[1] ?? '';
+    return minutesOf(await startOf(page, /^Reduce by half, Plum/)) - minutesOf(ends);
+  };
+  await expect.poll(between).toBeGreaterThanOrEqual(5);
+  await expect(page.getByText(/the braising pan is wanted twice/)).toHaveCount(0);
+});

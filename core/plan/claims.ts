@@ -11,6 +11,8 @@ export interface Claims {
   /** Names each use for as long as its step has it. */
   readonly keys: readonly string[];
   readonly picks: readonly Pick[];
+  /** By step: the claim on the vessel it is in, which may have begun with an earlier step. */
+  readonly vesselUse: ReadonlyMap<number, number>;
   /** Steps that want what this kitchen has none of. */
   readonly missing: readonly Missing[];
 }
@@ -54,6 +56,7 @@ class ClaimList implements Claims {
   readonly keys: string[] = [];
   readonly picks: Pick[] = [];
   readonly missing: Missing[] = [];
+  readonly vesselUse = new Map<number, number>();
   private readonly familyOf: ReadonlyMap<string, number>;
 
   constructor(
@@ -174,12 +177,14 @@ class ClaimList implements Claims {
         may.map((_machine, i) => i * LARGER_PRICE),
       ),
     });
+    for (const step of steps) this.vesselUse.set(step.index, this.uses.length - 1);
   }
 
   /** What a step says it is in; a soak is in what its mixture was put in. */
   private vesselOf(step: ExpandedStep): Step['vessel'] {
     const { time, vessel } = step.step;
-    if (vessel) return vessel;
+    // A certain pot is kept by its dish from the first step that names it to the last.
+    if (vessel) return { name: vessel.one, ...vessel };
     if (time.kind !== 'soak') return undefined;
     const one = step.dish.mixtures.find(({ id }) => id === time.mixture)?.vessel;
     return one === undefined ? undefined : { one };

@@ -125,6 +125,7 @@ describe('vessels', () => {
     ]);
     const made = cook(held, { vessels: [pot] });
     expect(made.clashes).toEqual([]);
+    expect([find(made, 'a').vessel, find(made, 'a2').vessel]).toEqual(['pot', 'pot']);
     // Between the stew's two steps there would be room enough, and the pot is not free.
     expect(find(made, 'b').endMin).toBeLessThanOrEqual(find(made, 'a').startMin - 5);
   });

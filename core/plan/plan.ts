@@ -178,9 +178,10 @@ function servedBy(step: number, { claims, loads }: Arrangement, found: Found): S
   const served: { appliance?: string; vessel?: string; room?: number } = {};
   claims.uses.forEach((use, index) => {
     const load = loads[found.machineOf[index] ?? -1];
-    if (use.group !== step || !load || load.kind === 'hands') return;
-    if (load.kind === 'vessel') served.vessel = load.id;
-    else if (served.appliance === undefined) {
+    if (claims.vesselUse.get(step) === index && load) served.vessel = load.id;
+    const other = use.group !== step || !load;
+    if (other || load.kind === 'hands' || load.kind === 'vessel') return;
+    if (served.appliance === undefined) {
       served.appliance = load.id;
       served.room = use.amount;
     }

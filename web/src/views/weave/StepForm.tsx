@@ -3,6 +3,7 @@ import {
   PLACES,
   takenIds,
   VERBS,
+  VESSEL_KINDS,
   type Meal,
   type PlaceKind,
   type Step,
@@ -10,8 +11,9 @@ import {
 } from '@zemrin/core';
 import { useState, type FormEvent } from 'react';
 import { useEdit } from '../../store/hooks.ts';
+import { Choice } from '../../ui/Choice.tsx';
 import { Modal } from '../../ui/Modal.tsx';
-import { useWords } from '../../words/words.ts';
+import { useWords, type Say } from '../../words/words.ts';
 
 interface StepFormProps {
   readonly meal: Meal;
@@ -32,22 +34,34 @@ export function StepForm({ meal, step, mode, onClose, onAdded }: StepFormProps) 
   const [temp, setTemp] = useState(
     adding || step.place.tempC === undefined ? '' : String(step.place.tempC),
   );
+  const [spot, setSpot] = useState(adding ? '' : (step.place.zone ?? step.place.appliance ?? ''));
+  const [inside, setInside] = useState(adding ? '' : insideOf(step.vessel));
+  const spots = spotsFor(meal, kind, t);
 
   const onSubmit = (event: FormEvent) => {
     event.preventDefault();
     const tempC = temp.trim() === '' ? undefined : Number(temp);
     const { tempC: _old, ...rest } = step.place;
-    const place = { ...(adding ? {} : rest), kind, ...(tempC === undefined ? {} : { tempC }) };
+    const { appliance: _oven, zone: _side, ...elsewhere } = rest;
+    const place = {
+      ...(adding ? {} : elsewhere),
+      kind,
+      ...(tempC === undefined ? {} : { tempC }),
+      ...spotOf(spot),
+    };
+    const same = !adding && inside === insideOf(step.vessel);
+    const vessel = same ? step.vessel : vesselOf(inside);
     const name = label.trim() || t('weave.newStep');
     if (adding) {
       const id = freshId(name, takenIds(meal));
       const time = { kind: 'fixed' as const, minutes: 15 };
       const hands = [{ when: 'all' as const, what: name }];
-      const added: Step = { id, verb, label: name, place, time, hands, after: [], cautions: [] };
+      const base = { id, verb, label: name, place, time, hands, after: [], cautions: [] };
+      const added: Step = { ...base, vessel };
       edit({ do: 'addStepAfter', step: step.id, new: added });
       onAdded(id);
     } else {
-      edit({ do: 'editStep', step: step.id, change: { label: name, verb, place } });
+      edit({ do: 'editStep', step: step.id, change: { label: name, verb, place, vessel } });
     }
     onClose();
   };
@@ -89,6 +103,27 @@ export function StepForm({ meal, step, mode, onClose, onAdded }: StepFormProps) 
             ))}
           </select>
         </label>
+        {spots.length > 1 && (
+          <Choice
+            label={t('weave.which')}
+            value={spots.some(([value]) => value === spot) ? spot : ''}
+            options={[['', t('weave.any')], ...spots]}
+            onChoose={setSpot}
+          />
+        )}
+        <Choice
+          label={t('weave.inside')}
+          value={inside}
+          options={[
+            ['', t('weave.noVessel')],
+            ...VESSEL_KINDS.map((one): [string, string] => [
+              `any ${one}`,
+              t('weave.anyVessel', { kind: t(`vessel.${one}`) }),
+            ]),
+            ...meal.kitchen.vessels.map((one): [string, string] => [one.id, one.name]),
+          ]}
+          onChoose={setInside}
+        />
         <label className="grid gap-1">
           {t('weave.temp')}
           <input
@@ -112,4 +147,33 @@ export function StepForm({ meal, step, mode, onClose, onAdded }: StepFormProps) 
       </form>
     </Modal>
   );
+}
+
+/** Which oven, hob or fire, or which side of one, where there is a choice. */
+function spotsFor(meal: Meal, kind: PlaceKind, t: Say): [string, string][] {
+  const appliances = meal.kitchen.appliances.filter((appliance) => appliance.kind === kind);
+  const [one] = appliances;
+  if (appliances.length === 1 && one?.fitsIndirect !== undefined) {
+    return [
+      ['direct', t('weave.direct')],
+      ['indirect', t('weave.indirect')],
+    ];
+  }
+  return appliances.map(({ id, name }) => [id, name]);
+}
+
+function spotOf(spot: string): Partial<Step['place']> {
+  if (spot === '') return {};
+  return spot === 'direct' || spot === 'indirect' ? { zone: spot } : { appliance: spot };
+}
+
+/** A vessel as the form has it: its id, or "any pot". */
+function insideOf(vessel: Step['vessel']): string {
+  return vessel?.one ?? (vessel?.kind === undefined ? '' : `any ${vessel.kind}`);
+}
+
+function vesselOf(inside: string): Step['vessel'] {
+  if (inside === '') return undefined;
+  const kind = VESSEL_KINDS.find((one) => inside === `any ${one}`);
+  return kind ? { kind } : { one: inside };
 }
