@@ -1,6 +1,6 @@
 import type { Kitchen, Step } from '../meal/index.ts';
 import { blocksOf, stretchesOf } from '../time/index.ts';
-import type { Finding } from './audit.ts';
+import type { Finding } from './finding.ts';
 import type { Plan, PlannedStep } from './types.ts';
 
 /**

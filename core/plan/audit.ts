@@ -12,27 +12,8 @@ import {
 } from '../meal/index.ts';
 import { epochMinOf } from '../time/index.ts';
 import { loadFindings } from './audit-loads.ts';
+import type { Finding } from './finding.ts';
 import type { Plan, PlannedStep } from './types.ts';
-
-/** A promise of the plan that does not hold. */
-export interface Finding {
-  readonly rule:
-    | 'missing'
-    | 'length'
-    | 'gap'
-    | 'serving'
-    | 'fresh'
-    | 'past'
-    | 'hours'
-    | 'hands'
-    | 'heat'
-    | 'room'
-    | 'tending'
-    | 'give'
-    | 'unsaid';
-  readonly steps: readonly string[];
-  readonly text: string;
-}
 
 /**
  * Checks a plan against its meal, from the meal's own text and none of the planner's code: every

@@ -1,15 +1,8 @@
 import type { Block } from '../time/index.ts';
 import type { Message, MessageValue } from '../words/index.ts';
 import type { MealNetwork } from './build.ts';
-import { minimalChain } from './minimal.ts';
+import { minimalChain, type Chain } from './minimal.ts';
 import { solveLatest, Trace, type Arc, type Push, type Times } from './network.ts';
-
-/** A chain of reasons, from a node back to what it hangs on. */
-export interface Chain {
-  readonly links: readonly Push[];
-  /** The links bite their own tail, with no night between: no serving time mends that. */
-  readonly circle: boolean;
-}
 
 /**
  * Why a node can be no later: the pushes that put it there, each caused by the next, back to

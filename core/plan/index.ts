@@ -13,6 +13,7 @@ export type {
   PlannedStep,
   Rescue,
 } from './types.ts';
-export { audit, type Finding } from './audit.ts';
+export { audit } from './audit.ts';
+export type { Finding } from './finding.ts';
 export type { Span } from './expand.ts';
 export { callsOf, handsBetween, jobsOf, type Job } from './jobs.ts';

@@ -1,6 +1,12 @@
 import type { MealNetwork } from './build.ts';
-import type { Chain } from './explain.ts';
 import { Network, solveLatest, type Arc, type Push } from './network.ts';
+
+/** A chain of reasons, from a node back to what it hangs on. */
+export interface Chain {
+  readonly links: readonly Push[];
+  /** The links bite their own tail, with no night between: no serving time mends that. */
+  readonly circle: boolean;
+}
 
 /** What a chain of reasons stands on: arcs, and moments whose hands keep out of blocks. */
 export interface Reasons {

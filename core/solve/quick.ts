@@ -9,9 +9,9 @@ const MOST_FAILURES = 120;
 /** Places looked at to lay in one family. */
 const INSERT_PLACES = 300;
 /** How many families are tried to be taken out for one. */
-const FRESH_START = 12;
-const SWAP_PLACES = 300;
 const TRY_OUT = 8;
+/** After so many failures it begins again with what is hard. */
+const FRESH_START = 12;
 
 /** A first plan: all as late as can be, and which order that rests on. */
 export interface Laid {
@@ -19,7 +19,6 @@ export interface Laid {
   readonly timeOf: (node: number) => number;
   readonly machineOf: readonly number[];
   readonly left: readonly Conflict[];
-  readonly rounds: number;
   readonly work: number;
 }
 
@@ -53,29 +52,26 @@ class Layer {
     let waiting = this.hard.map((_weight, family) => family).sort(byHard);
     while (waiting.length > 0 && this.failures < MOST_FAILURES) {
       const family = waiting.shift() as number;
-      if (this.insert(family, INSERT_PLACES)) continue;
+      if (this.insert(family)) continue;
       this.failures++;
       this.hard[family] = (this.hard[family] ?? 0) + 1;
       const out = this.takeOutFor(family);
       if (out !== undefined) waiting.push(out);
       if (out !== undefined && this.failures % FRESH_START > 0) continue;
-      {
-        // Nothing gave way, or it goes round in circles: begin again with what is hard.
-        waiting = [...new Set([family, ...waiting, ...this.inside])];
-        waiting.sort(byHard);
-        this.keepOnly([]);
-      }
+      // Nothing gave way, or it goes round in circles: begin again with what is hard.
+      waiting = [...new Set([family, ...waiting, ...this.inside])].sort(byHard);
+      this.keepOnly([]);
     }
     const left = waiting.length === 0 ? [] : settleCheapest(this.state, waiting);
     this.state.active.fill(1);
-    return laidOf(this.state, left, this.failures);
+    return laidOf(this.state, left);
   }
 
-  private insert(family: number, places: number): boolean {
+  private insert(family: number): boolean {
     const { state } = this;
     state.active[family] = 1;
     let laid = false;
-    const limits = { below: Infinity, places, first: true, latest: true };
+    const limits = { below: Infinity, places: INSERT_PLACES, first: true, latest: true };
     searchOrders(state, { ...limits, found: () => (laid = true) });
     if (laid) this.inside.push(family);
     else state.active[family] = 0;
@@ -95,7 +91,7 @@ class Layer {
         before.filter((other) => other !== one),
         choices,
       );
-      if (this.insert(family, SWAP_PLACES)) return one;
+      if (this.insert(family)) return one;
     }
     this.keepOnly(before, choices);
     return undefined;
@@ -142,14 +138,13 @@ function familyWeights(state: State): number[] {
   return weights;
 }
 
-function laidOf(state: State, left: readonly Conflict[], rounds: number): Laid {
+function laidOf(state: State, left: readonly Conflict[]): Laid {
   const at = Array.from({ length: state.problem.size }, (_unused, node) => state.timer.at(node));
   return {
     choices: [...state.made],
     timeOf: (node) => at[node] ?? 0,
     machineOf: state.problem.uses.map((_use, index) => state.machineOf(index)),
     left,
-    rounds,
     work: state.timer.searches,
   };
 }

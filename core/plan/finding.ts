@@ -1,0 +1,19 @@
+/** A promise of the plan that does not hold. */
+export interface Finding {
+  readonly rule:
+    | 'missing'
+    | 'length'
+    | 'gap'
+    | 'serving'
+    | 'fresh'
+    | 'past'
+    | 'hours'
+    | 'hands'
+    | 'heat'
+    | 'room'
+    | 'tending'
+    | 'give'
+    | 'unsaid';
+  readonly steps: readonly string[];
+  readonly text: string;
+}
