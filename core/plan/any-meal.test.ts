@@ -17,7 +17,7 @@ describe('any meal', () => {
         fc.pre(made.status !== 'cannot');
         expect(audit(made, meal, meal.kitchen)).toEqual([]);
       }),
-      { numRuns: 200 },
+      { numRuns: 120 },
     );
   });
 
@@ -30,7 +30,7 @@ describe('any meal', () => {
         const later = applyCommand(meal, { do: 'serveAt', at: addDays(meal.serving.at, 7) });
         expect(plan(later, later.kitchen, nowMin, BARE).status).not.toBe('cannot');
       }),
-      { numRuns: 150 },
+      { numRuns: 80 },
     );
   });
 
@@ -45,7 +45,7 @@ describe('any meal', () => {
           expect(plan(mended, mended.kitchen, nowMin, BARE).status).not.toBe('cannot');
         }
       }),
-      { numRuns: 60 },
+      { numRuns: 40 },
     );
   });
 

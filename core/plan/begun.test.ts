@@ -38,7 +38,7 @@ describe('any meal under way', () => {
           expect(step.endMin).toBeGreaterThanOrEqual(step.startMin);
         }
       }),
-      { numRuns: 80 },
+      { numRuns: 50 },
     );
   });
 
@@ -52,7 +52,7 @@ describe('any meal under way', () => {
         expect(plan(begun, begun.kitchen, nowMin, BARE).status).not.toBe('cannot');
         tried++;
       }),
-      { numRuns: 80 },
+      { numRuns: 50 },
     );
     expect(tried).toBeGreaterThan(20);
   });
@@ -66,7 +66,7 @@ describe('any meal under way', () => {
         fc.pre(made.status !== 'cannot');
         for (const job of jobsOf(made)) expect(job.endMin).toBeGreaterThanOrEqual(nowMin);
       }),
-      { numRuns: 80 },
+      { numRuns: 50 },
     );
   });
 });
