@@ -174,11 +174,12 @@ function bindingSentence(built: MealNetwork, times: Times, index: number, arc: A
     case 'order':
       return [
         {
-          key: why.load === 'hands' ? 'why.handsElsewhere' : 'why.placeElsewhere',
+          key: elsewhereKey(why),
           values: {
             other: labelFrom(built, why.other, index),
             at: at(arc.to),
             place: placeWord(why),
+            who: why.name,
           },
         },
       ];
@@ -202,6 +203,11 @@ function bindingSentence(built: MealNetwork, times: Times, index: number, arc: A
     case 'hands':
       return [];
   }
+}
+
+function elsewhereKey(why: Extract<Arc['why'], { kind: 'order' }>) {
+  if (why.load !== 'hands') return 'why.placeElsewhere';
+  return why.name === '' ? 'why.handsElsewhere' : 'why.helperElsewhere';
 }
 
 function placeWord(why: Extract<Arc['why'], { kind: 'order' }>): string {

@@ -48,7 +48,7 @@ export function plannedStep(timed: Timed, step: ExpandedStep): PlannedStep {
     label: step.step.label,
     startMin,
     endMin,
-    canStartFromMin: step.begunMin ?? Math.min(startMin, give.earliest[giveNode] ?? startMin),
+    canStartFromMin: step.begunMin ?? give.earliest[giveNode] ?? startMin,
     mustStartByMin: step.begunMin ?? give.latest[giveNode] ?? startMin,
     span: step.span,
     elastic: step.elastic,

@@ -118,6 +118,41 @@ describe('the general layer', () => {
     );
   });
 
+  it('never takes the last machine from a use, whatever an earlier plan had decided', () => {
+    const use = { group: 0, family: 0, from: 1, to: 1, toLag: 5, amount: 1, pick: 0 };
+    const problem: Problem = {
+      size: 2,
+      arcs: [{ from: 0, to: 1, lag: 0 }],
+      costs: [],
+      machines: [0, 1].map(() => ({ fits: 1, closed: [] })),
+      picks: [{ machines: [0, 1], prices: [0, 4] }],
+      uses: [0, 1].map((group) => ({
+        ...use,
+        group,
+        heatsUp: false,
+        follows: [],
+        past: false,
+      })),
+    };
+    const warm = [0, 1].map((machine) => ({ kind: 'leave' as const, use: 0, machine }));
+    const found = [...solve(problem, { work: 100, warm })].at(-1);
+    expect(found?.machineOf.every((machine) => machine === 0 || machine === 1)).toBe(true);
+  });
+
+  it('says that nothing is better only of what costs no more than the bound', () => {
+    const { arrangement } = arrangedMeal(3, 'small');
+    const { problem, free } = arrangement;
+    const cold = [...solve(problem, { work: 20_000, at: free })];
+    const [first, best] = [cold[0], cold.at(-1)];
+    const again = { work: 20_000, at: free, warm: first?.choices, calm: 1_000_000 };
+    const calm = [...solve(problem, again)].at(-1);
+    expect(best).toMatchObject({ proved: true, atLeast: best?.cost });
+    // So calm that it keeps what it began from: then it must not call that the best.
+    expect(calm?.cost).toBeGreaterThan(best?.cost ?? 0);
+    expect(calm?.proved).toBe(false);
+    expect(calm?.atLeast).toBeLessThanOrEqual(best?.cost ?? 0);
+  });
+
   // The first 20 seeds are all proved, and 12 confirmed, in the bench; these are the quickest.
   it.each([4, 6, 17])('costs what HiGHS says of a planted meal, seed %d', async (seed) => {
     const { arrangement, earliest } = arrangedMeal(seed, 'small');

@@ -21,7 +21,7 @@ export interface Found {
   readonly left: readonly Conflict[];
   /** No solution costs less. */
   readonly atLeast: number;
-  /** Nothing better exists; or, where conflicts are left, nothing without any. */
+  /** Nothing better exists: without a conflict, and at the bound. */
   readonly proved: boolean;
   /** Shortest paths looked for so far: work, the same on every machine. */
   readonly work: number;
@@ -66,9 +66,12 @@ export function* solve(problem: Problem, effort: Effort): Generator<Found, void>
 class Solver {
   private best: Found | undefined;
   private atLeast: number;
+  /** What every plan costs before any order; a missed pin alone may be dear. */
+  private readonly rootCost: number;
   /** What a better plan must save. */
   private margin = 1;
-  private proved = false;
+  /** There is nothing more to look for. */
+  private done = false;
   private readonly random = randomOf(0x5eed);
   private readonly root: ReturnType<State['save']>;
 
@@ -76,6 +79,7 @@ class Solver {
     private readonly state: State,
     private readonly effort: Effort,
   ) {
+    this.rootCost = state.cost;
     this.atLeast = state.cost;
     this.root = state.save();
   }
@@ -88,11 +92,12 @@ class Solver {
     }
     if (!this.best || this.best.left.length > 0) yield* this.first();
     if (this.best?.left.length === 0 && this.best.cost < this.atLeast + this.margin) {
-      this.proved = true;
+      this.done = true;
     } else yield* this.exactly();
-    if (!this.proved) yield* this.byParts();
+    if (!this.done) yield* this.byParts();
     if (this.best) {
-      const { atLeast, proved, work } = this;
+      const { atLeast, work } = this;
+      const proved = this.best.left.length === 0 && this.best.cost <= atLeast;
       yield { ...this.best, atLeast, proved, work, last: true };
     }
   }
@@ -179,7 +184,7 @@ class Solver {
       cost,
       left,
       atLeast: this.atLeast,
-      proved: this.proved,
+      proved: false,
       work: this.work,
       last: false,
     };
@@ -189,7 +194,7 @@ class Solver {
     const better: Found[] = [];
     this.state.restore(this.root);
     const ended = searchOrders(this.state, {
-      below: Math.min(this.bar, LEFT_COST),
+      below: Math.min(this.bar, this.rootCost + LEFT_COST),
       places: this.state.problem.uses.length <= SMALL_USES ? EXACT_PLACES : GLANCE_PLACES,
       spent: () => this.spent,
       found: (cost) => {
@@ -199,7 +204,7 @@ class Solver {
     });
     if (ended && this.best) {
       this.atLeast = Math.max(this.atLeast, Math.min(this.best.cost, this.bar));
-      this.proved = true;
+      this.done = true;
     }
     yield* better;
   }

@@ -166,8 +166,11 @@ export class State implements Standing {
    * @returns false when it cannot hold or the cost passes `most`; restore then
    */
   make(choice: Choice, most = Infinity): boolean {
-    if (choice.kind === 'leave') this.leave(choice.use, choice.machine);
-    else if (choice.kind === 'order') {
+    if (choice.kind === 'leave') {
+      // Somebody must do it: what was left before may now be the only one there is.
+      if (!this.mayLeave(choice.use)) return false;
+      this.leave(choice.use, choice.machine);
+    } else if (choice.kind === 'order') {
       this.stay(choice.first, choice.machine);
       this.stay(choice.second, choice.machine);
     } else this.stay(choice.use, choice.machine);

@@ -17,6 +17,7 @@ export const en = {
   'why.atOnce': 'It follows {{other}} at once.',
   'why.notLongAfter': 'It comes at most {{gap}} after {{other}}.',
   'why.handsElsewhere': 'Your hands are wanted for {{other}} at {{at}}.',
+  'why.helperElsewhere': '{{who}} is wanted for {{other}} at {{at}}.',
   'why.placeElsewhere': 'The {{place}} is wanted for {{other}} at {{at}}.',
   'why.inHand': '{{minutes}} is kept in hand, and {{other}} can take it.',
   'why.pin': 'You put it there.',

@@ -9,7 +9,8 @@ export interface PlansState {
   readonly making: Readonly<Record<string, true>>;
   /** How far the search for a better plan of a meal is, 0 to 1; none where nothing is looked for. */
   readonly searching: Readonly<Record<string, number>>;
-  /** What the last change of a meal moved in its plan. */
+  /** The plan of a meal before its last change, and what that change moved. */
+  readonly before: Readonly<Record<string, Plan>>;
   readonly moved: Readonly<Record<string, readonly Move[]>>;
 }
 
@@ -24,7 +25,14 @@ export const planned = createAction<{ plan: Plan; because: 'change' | 'time' | '
 export const searched = createAction<{ meal: string; share: number | undefined }>('plans/searched');
 export const searchStopped = createAction<string>('plans/searchStopped');
 
-const initial: PlansState = { nowMin: 0, plans: {}, making: {}, searching: {}, moved: {} };
+const initial: PlansState = {
+  nowMin: 0,
+  plans: {},
+  making: {},
+  searching: {},
+  before: {},
+  moved: {},
+};
 
 export function plans(state: PlansState = initial, action: Action): PlansState {
   if (ticked.match(action)) return { ...state, nowMin: action.payload };
@@ -34,10 +42,13 @@ export function plans(state: PlansState = initial, action: Action): PlansState {
   if (planned.match(action)) {
     const { plan, because } = action.payload;
     const { [plan.meal]: _made, ...making } = state.making;
-    const before = state.plans[plan.meal];
-    const moves = because === 'change' && before ? movesBetween(before, plan) : undefined;
-    const moved = moves ? { ...state.moved, [plan.meal]: moves } : state.moved;
-    return { ...state, plans: { ...state.plans, [plan.meal]: plan }, making, moved };
+    const shown = state.plans[plan.meal];
+    const before =
+      because === 'change' && shown ? { ...state.before, [plan.meal]: shown } : state.before;
+    const from = because === 'time' ? undefined : before[plan.meal];
+    // A better plan that follows a change is counted from before the change too.
+    const moved = from ? { ...state.moved, [plan.meal]: movesBetween(from, plan) } : state.moved;
+    return { ...state, plans: { ...state.plans, [plan.meal]: plan }, making, before, moved };
   }
   if (searched.match(action)) {
     const { meal, share } = action.payload;

@@ -3,6 +3,8 @@ import { expose, type Endpoint } from 'comlink';
 
 /** Work for a plan that follows a change, shown at once: little, since it begins from the last. */
 const AT_ONCE = 500;
+/** Changes come quicker than this while something is dragged or a key is held. */
+const AT_REST_MS = 250;
 /** Evenings lived through for the chance of a plan that has been looked at thoroughly. */
 const MANY = 10_000;
 
@@ -31,6 +33,9 @@ const api = {
     onProgress: (share: number) => void,
   ): Promise<void> {
     const mine = ++wanted;
+    // Ways out cannot be interrupted, so they wait until the cook's hand rests.
+    await new Promise((resolve) => setTimeout(resolve, AT_REST_MS));
+    if (mine !== wanted) return;
     const how = { previous, work: THOROUGH, samples: MANY };
     let cost = previous.bound?.cost ?? Infinity;
     let last = withRescues(previous, meal, meal.kitchen, nowMin);

@@ -65,7 +65,9 @@ export default function Kitchen() {
           {t('weave.hoursEdit')}
         </button>
       </header>
-      <Room meal={meal} open={open} onOpen={(corner, id) => show(corner, id)} />
+      <div className="overflow-x-auto">
+        <Room meal={meal} open={open} onOpen={(corner, id) => show(corner, id)} />
+      </div>
       <nav aria-label={t('kitchen.corners')} className="mt-2 flex flex-wrap gap-1">
         {CORNERS.map((corner) => (
           <button

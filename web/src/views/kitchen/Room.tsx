@@ -36,7 +36,7 @@ export function Room({ meal, open, onOpen }: RoomProps) {
   return (
     <svg
       viewBox={`0 0 ${width} ${HEIGHT}`}
-      className="w-full"
+      className="w-full min-w-[760px]"
       role="group"
       aria-label={t('kitchen.room')}
     >

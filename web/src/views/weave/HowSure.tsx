@@ -74,7 +74,8 @@ function Quality({ meal, plan }: { meal: Meal; plan: Plan }) {
   const dispatch = useAppDispatch();
   const { searching } = usePlanning(meal.id);
   const { bound } = plan;
-  if (!bound) return null;
+  // With a clash left there is no telling how much better it could be.
+  if (!bound || plan.clashes.length > 0) return null;
   const looking = searching !== undefined && searching < 1;
   const gap = bound.cost > 0 ? (bound.cost - bound.atLeast) / bound.cost : 0;
   const share = Math.min(99, Math.ceil(gap * 100));
@@ -82,7 +83,7 @@ function Quality({ meal, plan }: { meal: Meal; plan: Plan }) {
     <p className="mt-2 text-sm text-muted">
       {looking
         ? t('weave.searching', { share: Math.round(searching * 100) })
-        : bound.proved || share === 0
+        : bound.proved
           ? t('weave.bestThereIs')
           : t('weave.nearBest', { share })}
       {looking && (
