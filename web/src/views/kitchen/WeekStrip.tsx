@@ -54,6 +54,6 @@ export function WeekStrip({ meal }: { meal: Meal }) {
 
 const LOOK = {
   asleep: 'bg-ink/20 text-ink',
-  away: 'hatched bg-soft text-ink',
+  away: 'border border-ink/40 bg-soft text-ink',
   helps: 'border-2 border-ink bg-panel text-ink',
 } as const satisfies Record<WeekPiece['kind'], string>;
