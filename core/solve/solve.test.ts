@@ -151,6 +151,8 @@ describe('the general layer', () => {
     expect(calm?.cost).toBeGreaterThan(best?.cost ?? 0);
     expect(calm?.proved).toBe(false);
     expect(calm?.atLeast).toBeLessThanOrEqual(best?.cost ?? 0);
+    const kept = { work: 20_000, at: free, warm: best?.choices, calm: 30 };
+    expect([...solve(problem, kept)].at(-1)).toMatchObject({ cost: best?.cost, proved: true });
   });
 
   // The first 20 seeds are all proved, and 12 confirmed, in the bench; these are the quickest.

@@ -91,7 +91,7 @@ class Solver {
       if (this.best?.left.length === 0) this.margin = calm;
     }
     if (!this.best || this.best.left.length > 0) yield* this.first();
-    if (this.best?.left.length === 0 && this.best.cost < this.atLeast + this.margin) {
+    if (this.best?.left.length === 0 && this.best.cost <= this.atLeast) {
       this.done = true;
     } else yield* this.exactly();
     if (!this.done) yield* this.byParts();
@@ -192,18 +192,23 @@ class Solver {
 
   private *exactly(): Generator<Found, void> {
     const better: Found[] = [];
+    // A plan that is kept for calm's sake is still measured against the best there is.
+    const bar = this.bar;
+    let least = Math.min(this.best?.cost ?? Infinity, this.rootCost + LEFT_COST);
     this.state.restore(this.root);
     const ended = searchOrders(this.state, {
-      below: Math.min(this.bar, this.rootCost + LEFT_COST),
+      below: least,
       places: this.state.problem.uses.length <= SMALL_USES ? EXACT_PLACES : GLANCE_PLACES,
       spent: () => this.spent,
       found: (cost) => {
+        least = cost;
+        if (cost >= bar) return;
         this.best = this.found(cost, []);
         better.push(this.best);
       },
     });
-    if (ended && this.best) {
-      this.atLeast = Math.max(this.atLeast, Math.min(this.best.cost, this.bar));
+    if (ended) {
+      this.atLeast = Math.max(this.atLeast, least);
       this.done = true;
     }
     yield* better;
