@@ -36,6 +36,11 @@ export function instantOf(text: string, zone: string, option: string): number {
 
 /** Reads and checks a meal file. @throws InputError, MealError (with the file's name) */
 export function readMeal(file: string, nowMin: number): Meal {
+  return readWith(file, (text) => parseMeal(text, nowMin));
+}
+
+/** Reads a file by what understands it. @throws InputError, MealError (with the file's name) */
+export function readWith<T>(file: string, parse: (text: string) => T): T {
   let text: string;
   try {
     text = readFileSync(file, 'utf8');
@@ -44,14 +49,8 @@ export function readMeal(file: string, nowMin: number): Meal {
     throw new InputError(file, `cannot be read (${why})`, 'Check the name and try again.');
   }
   try {
-    return parseMeal(text, nowMin);
+    return parse(text);
   } catch (error) {
-    if (!(error instanceof MealError)) throw error;
-    throw new MealError(
-      error.problems.map((problem) => ({
-        ...problem,
-        path: problem.path === '' ? file : `${file}: ${problem.path}`,
-      })),
-    );
+    throw error instanceof MealError ? error.in(file) : error;
   }
 }

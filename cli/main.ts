@@ -1,5 +1,6 @@
 import { MealError, QuantityError } from '@zemrin/core';
 import { checkCommand } from './check.ts';
+import { heatCommand } from './heat.ts';
 import { InputError, type Outcome } from './io.ts';
 import { readArguments } from './options.ts';
 import { planCommand } from './plan.ts';
@@ -10,6 +11,7 @@ const HELP = `zemrin: plan a meal backwards from serving time
 
   plan MEAL [--now ISO] [--serve ISO]                        every step with its times
   scale MEAL --dish D --mixture M [--weight 1.7kg]           a mixture at the weight of its batch
+  heat COOK                                                  how long a food takes on its fire
   check MEAL                                                 what is wrong in a meal file
   schema                                                     the JSON Schema of the meal file
 
@@ -24,11 +26,16 @@ function run(): Outcome {
     throw new InputError('the command', `has “${more.join(' ')}” too many`, 'Give one meal file.');
   }
   if (command === 'schema') return schemaCommand();
-  const commands = { plan: planCommand, scale: scaleCommand, check: checkCommand };
+  const commands = {
+    plan: planCommand,
+    scale: scaleCommand,
+    heat: heatCommand,
+    check: checkCommand,
+  };
   const found = commands[command as keyof typeof commands];
   if (!found) throw new InputError('the command', `“${command}” is not known`, 'See “--help”.');
   if (file === undefined)
-    throw new InputError('the command', 'names no meal file', `Write “${command} MEAL”.`);
+    throw new InputError('the command', 'names no file', `Write “${command} FILE”.`);
   return found(file, values);
 }
 

@@ -3,6 +3,7 @@ export * from './quantity/index.ts';
 export * from './time/index.ts';
 export * from './words/index.ts';
 export * from './pantry/index.ts';
+export * from './heat/index.ts';
 export * from './safety/index.ts';
 export * from './batch/index.ts';
 export * from './meal/index.ts';

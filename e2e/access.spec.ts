@@ -20,7 +20,7 @@ for (const [name, options] of [
     test.use(options);
     test('on every view', async ({ page }) => {
       await openSupper(page);
-      for (const view of ['Weave', 'Table', 'Bench', 'Kitchen', 'Meals'] as const) {
+      for (const view of ['Weave', 'Table', 'Bench', 'Heat', 'Kitchen', 'Meals'] as const) {
         await goTo(page, view);
         await expectNoFindings(page);
       }
@@ -92,7 +92,7 @@ test.describe('nothing runs off the side', () => {
     test(`at ${width} px`, async ({ page }) => {
       await page.setViewportSize({ width, height: 844 });
       await openSupper(page);
-      for (const view of ['Meals', 'Table', 'Bench', 'Weave', 'Kitchen'] as const) {
+      for (const view of ['Meals', 'Table', 'Bench', 'Heat', 'Weave', 'Kitchen'] as const) {
         await goTo(page, view);
         await page.waitForTimeout(200);
         const over = await page.locator('#page').evaluate((el) => el.scrollWidth - el.clientWidth);
@@ -109,7 +109,7 @@ test('on a phone the weave stands upright and a job opens its step', async ({ pa
   await expect(jobs.first()).toContainText('Salt the duck legs');
   await page.getByRole('button', { name: /Wrap the lamb in foil/ }).click();
   const dialog = page.getByRole('dialog');
-  await expect(dialog).toContainText('13:58 to 16:18');
+  await expect(dialog).toContainText('14:17 to 16:18');
   await dialog.getByRole('button', { name: '5 min earlier' }).click();
-  await expect(dialog).toContainText('13:53 to 16:13');
+  await expect(dialog).toContainText('14:12 to 16:13');
 });

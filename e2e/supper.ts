@@ -10,7 +10,7 @@ export async function visit(page: Page, now = WEDNESDAY): Promise<void> {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 }
 
-export type View = 'Meals' | 'Table' | 'Bench' | 'Weave' | 'Kitchen';
+export type View = 'Meals' | 'Table' | 'Bench' | 'Heat' | 'Weave' | 'Kitchen';
 
 /** Takes an example meal, the supper unless said otherwise, and goes to one of its views. */
 export async function openSupper(
@@ -39,6 +39,18 @@ export function segment(page: Page, name: RegExp | string) {
 export async function startOf(page: Page, name: RegExp): Promise<string> {
   const label = (await segment(page, name).getAttribute('aria-label')) ?? '';
   return /, ((?:\w{3} )?\d\d:\d\d) to /.exec(label)?.[1] ?? label;
+}
+
+/** How many minutes a step takes, as the weave says it. */
+export async function lengthOf(page: Page, name: RegExp): Promise<number> {
+  const label = (await segment(page, name).getAttribute('aria-label')) ?? '';
+  return spanOf(/, ((?:\d+ h)?(?: ?\d+)?(?: min)?), \w+$/.exec(label)?.[1] ?? '');
+}
+
+/** "5 h 12", "2 h" or "40 min" as minutes. */
+export function spanOf(text: string): number {
+  const [, hours, minutes] = /(?:(\d+) h)? ?(?:(\d+)(?: min)?)?/.exec(text) ?? [];
+  return 60 * Number(hours ?? 0) + Number(minutes ?? 0);
 }
 
 /** "Fri 18:17" or "18:17" as minutes on a line, for differences. */

@@ -1,5 +1,6 @@
 export * from './schema.ts';
 export * from './parse.ts';
+export { checkHeader, MealError, problemsOf, readJson } from './document.ts';
 export type { MealProblem } from './problem.ts';
 export * from './amounts.ts';
 export * from './commands.ts';
@@ -17,6 +18,25 @@ export {
   type NotedBatch,
 } from './batches.ts';
 export { animalsOf, batchFor, isStew, type Cooked } from './batch-for.ts';
+export {
+  conditionsOf,
+  cookerOf,
+  cookUpTo,
+  endOf,
+  heatOfStep,
+  heatSteps,
+  pieceOf,
+  type HeatTime,
+  type StepHeat,
+  type Until,
+} from './cooks.ts';
+export {
+  draftCook,
+  draftCommands,
+  withStages,
+  type DraftCook,
+  type DraftStage,
+} from './draft-cook.ts';
 export * from './schools.ts';
 export { freshId, takenIds } from './ids.ts';
 export * from './portions.ts';

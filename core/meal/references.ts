@@ -72,7 +72,18 @@ function checkDish(dish: Dish, path: string, meal: MealFile): MealProblem[] {
     if ('food' in step.time && !foods.has(step.time.food)) {
       problems.push(nowhere(`${at}.time.food`, step.time.food, 'food of this dish'));
     }
-    const elastic = step.time.kind === 'elastic' || step.time.kind === 'soak';
+    if (step.time.kind === 'heat') {
+      const { food } = step.time;
+      const cut = dish.foods.find((one) => one.id === food)?.cut;
+      if (foods.has(food) && cut === undefined) {
+        problems.push({
+          path: `${at}.time.food`,
+          wrong: 'is a food without a cut, so nobody knows how heat goes through it',
+          mend: 'Give the food a cut, or the step a time of its own',
+        });
+      }
+    }
+    const elastic = ['elastic', 'soak', 'rising'].includes(step.time.kind);
     if (elastic && step.hands.some((hands) => hands.when === 'all' || hands.when === 'every')) {
       problems.push({
         path: `${at}.hands`,

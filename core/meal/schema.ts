@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { MixtureSchema, VESSEL_KINDS } from '../batch/index.ts';
+import { COOKERS, WRAPS } from '../heat/index.ts';
 import { AVOIDABLE, OwnPantrySchema } from '../pantry/index.ts';
 import { ascending, clock, grams, id, MEASURES, minutes, type Known } from '../quantity/index.ts';
 import { isLocal, isZone } from '../time/index.ts';
@@ -56,6 +57,9 @@ export const HandsSchema = z.discriminatedUnion('when', [
   }),
 ]);
 
+/** Tender enough to slice, or to pull apart. */
+export const TENDERNESS = ['slices', 'pulls'] as const;
+
 const rangeFields = { leastMin: minutes, likelyMin: minutes, mostMin: minutes };
 
 export const StepTimeSchema = z.discriminatedUnion('kind', [
@@ -87,6 +91,41 @@ export const StepTimeSchema = z.discriminatedUnion('kind', [
       plusMin: minutes.default(0),
     })
     .refine(...ascending('leastMinPerKg', 'likelyMinPerKg', 'mostMinPerKg')),
+  /** As long as the heat takes to bring a food's middle there, from its cut, weight and fire. */
+  z.looseObject({
+    kind: z.literal('heat'),
+    food: id,
+    until: z.union([
+      z.looseObject({ coreC: z.number().min(-5).max(99) }),
+      z.looseObject({ tender: z.enum(TENDERNESS) }),
+    ]),
+    wrap: z.enum(WRAPS).optional(),
+    turnEveryMin: minutes.positive().optional(),
+    /** Where the place does not say it: a slow cooker, a pressure cooker, deep fat. */
+    cooker: z.enum(COOKERS).optional(),
+  }),
+  /** A dough, as long as it takes to double where it stands. */
+  z.looseObject({
+    kind: z.literal('rising'),
+    /** Instant yeast, % of the flour. */
+    yeastPct: z.number().positive().max(5),
+    saltPct: z.number().min(0).max(4).default(2),
+  }),
+  /** A sauce, as long as it takes to lose that much water. */
+  z.looseObject({
+    kind: z.literal('reducing'),
+    ml: z.number().positive(),
+    /** What is left of it. */
+    toShare: z.number().positive().lt(1),
+    panCm: z.number().positive().max(80),
+    ringW: z.number().positive().max(6000).default(1800),
+  }),
+  /** A pot coming to the boil. */
+  z.looseObject({
+    kind: z.literal('boiling'),
+    ml: z.number().positive(),
+    ringW: z.number().positive().max(6000).default(1800),
+  }),
   /** So many at a time; the minutes are those of one round. */
   z
     .looseObject({
@@ -154,6 +193,10 @@ export const FoodSchema = z.looseObject({
   name: z.string().min(1),
   cut: z.string().optional(),
   share: ShareSchema,
+  /** What the cook measured; left out, the cut's own. */
+  thicknessMm: z.number().min(1).max(500).optional(),
+  /** In how many pieces it is: two birds, a joint cut in four. */
+  inPieces: z.number().int().min(1).max(100).optional(),
   /** What the scale says; wins over the share. */
   weighedG: grams.optional(),
   /** Only for eaters who avoid one of these; the dish's other foods are then for the rest. */
@@ -207,6 +250,8 @@ export const ApplianceSchema = z.looseObject({
   /** How fast it climbs and falls, where the cook has measured it. */
   upCPerMin: z.number().positive().optional(),
   downCPerMin: z.number().positive().optional(),
+  /** An oven that blows. */
+  fan: z.boolean().optional(),
   /** A grill with a hot and a cool side: how much fits beside the coals; `fits` is over them. */
   fitsIndirect: z.number().positive().optional(),
 });
@@ -237,6 +282,8 @@ export const KitchenSchema = z.looseObject({
   name: z.string(),
   altitudeM: z.number().min(-430).max(6000).default(0),
   outdoorC: z.number().min(-40).max(50).optional(),
+  windMPerS: z.number().min(0).max(30).optional(),
+  roomC: z.number().min(5).max(45).optional(),
   units: z.enum(['metric', 'us']).default('metric'),
   spoons: z.enum(['us', 'metric', 'imperial', 'australian']).default('metric'),
   clock: z.enum(['24h', '12h']).default('24h'),

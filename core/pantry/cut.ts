@@ -1,4 +1,4 @@
-import type { Animal, CutRow, Shape, SoakGroup, Texture } from './rows.ts';
+import type { Animal, CutBody, CutRow, Shape, SoakGroup, Texture } from './rows.ts';
 
 /** A cut of meat or fish, or a vegetable or grain one weighs as the food of a dish. */
 export interface Cut {
@@ -14,6 +14,8 @@ export interface Cut {
   readonly thicknessMm: number;
   /** What salt and marinade must go through: less where the inside is hollow. */
   readonly meatMm: number;
+  /** The shape of a joint by its weight, as heat sees it. */
+  readonly body?: CutBody | undefined;
   readonly boneShare: number;
   readonly trimShare: number;
   /** Cooked weight over raw weight. */
@@ -46,6 +48,7 @@ export function cutFromRow(row: CutRow): Cut {
     shape: row.shape,
     thicknessMm: row.thicknessMm[0],
     meatMm: row.meatMm?.[0] ?? row.thicknessMm[0],
+    body: row.body?.[0],
     boneShare: row.boneShare[0],
     trimShare: row.trimShare[0],
     cookedShare: row.cookedShare[0],

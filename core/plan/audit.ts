@@ -1,8 +1,11 @@
+import { boilingMinutes, reducingMinutes, risingMinutes } from '../heat/index.ts';
 import { longestRaw, ROOM_LIMIT_MIN } from '../safety/index.ts';
 import {
   animalsOf,
+  conditionsOf,
   coolingOfBatch,
   foodOf,
+  heatOfStep,
   settleFood,
   soakWindowOf,
   type Dish,
@@ -76,6 +79,23 @@ function lengthBounds(meal: Meal, dish: Dish, step: Step): [number, number] {
       const grams = settleFood(meal, dish, foodOf(dish, time.food)).weightG;
       const minutes = Math.round((time.likelyMinPerKg * grams) / 1000) + time.plusMin;
       return [minutes, minutes];
+    }
+    case 'heat': {
+      const { likely } = heatOfStep(meal, dish, step).minutes;
+      return [Math.max(1, Math.round(likely)), Math.max(1, Math.round(likely))];
+    }
+    case 'rising': {
+      const { likely } = risingMinutes(step.place.tempC ?? 22, time.yeastPct, time.saltPct);
+      return [Math.round(likely * 0.85), Math.ceil(likely * 1.45)];
+    }
+    case 'reducing': {
+      const lostMl = time.ml * (1 - time.toShare);
+      const minutes = reducingMinutes(lostMl, time, conditionsOf(meal.kitchen)).likely;
+      return [Math.max(1, Math.round(minutes)), Math.max(1, Math.round(minutes))];
+    }
+    case 'boiling': {
+      const minutes = boilingMinutes(time.ml, 15, time.ringW, conditionsOf(meal.kitchen)).likely;
+      return [Math.max(1, Math.round(minutes)), Math.max(1, Math.round(minutes))];
     }
     case 'batches': {
       const pieces = settleFood(meal, dish, foodOf(dish, time.food)).pieces ?? 1;

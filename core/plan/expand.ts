@@ -1,14 +1,16 @@
 import {
+  conditionsOf,
   coolingOfBatch,
   foodOf,
+  heatOfStep,
   settleFood,
   soakWindowOf,
   type Dish,
   type Meal,
   type Place,
   type Step,
-  type StepTime,
 } from '../meal/index.ts';
+import { boilingMinutes, reducingMinutes, risingMinutes, type Band } from '../heat/index.ts';
 import { epochMinOfIso } from '../time/index.ts';
 import type { Message } from '../words/index.ts';
 
@@ -34,6 +36,8 @@ export interface ExpandedStep {
   readonly limitedBy?: Message | undefined;
   readonly hands: readonly ExpandedHands[];
   readonly place: Place;
+  /** Where heat decides: whether this fire ever brings it there. */
+  readonly reached?: boolean | undefined;
   /** "3 rounds of 6", where it goes in rounds. */
   readonly rounds?: number | undefined;
   readonly begunMin?: number | undefined;
@@ -58,7 +62,7 @@ export function expandMeal(meal: Meal, servingMin: number): ExpandedStep[] {
   const all = meal.dishes.flatMap((dish) => dish.steps.map((step) => ({ dish, step })));
   const past = pastSteps(all.map(({ step }) => step));
   return all.map(({ dish, step }, index) => {
-    const time = spanOf(step.time, dish, meal);
+    const time = spanOf(step, dish, meal);
     return {
       index,
       step,
@@ -92,9 +96,10 @@ function pastSteps(steps: readonly Step[]): Set<string> {
   return past;
 }
 
-type SettledTime = Pick<ExpandedStep, 'span' | 'elastic' | 'limitedBy' | 'rounds'>;
+type SettledTime = Pick<ExpandedStep, 'span' | 'elastic' | 'limitedBy' | 'rounds' | 'reached'>;
 
-function spanOf(time: StepTime, dish: Dish, meal: Meal): SettledTime {
+function spanOf(step: Step, dish: Dish, meal: Meal): SettledTime {
+  const { time } = step;
   switch (time.kind) {
     case 'fixed':
       return { span: spread(time.minutes, time.minutes, time.minutes), elastic: false };
@@ -139,6 +144,28 @@ function spanOf(time: StepTime, dish: Dish, meal: Meal): SettledTime {
         elastic: false,
       };
     }
+    case 'heat': {
+      const { minutes, reached } = heatOfStep(meal, dish, step);
+      return { span: whole(minutes), elastic: false, reached };
+    }
+    case 'rising': {
+      const { likely } = risingMinutes(step.place.tempC ?? 22, time.yeastPct, time.saltPct);
+      const [least, longest] = [likely * RISES_LEAST, likely * RISES_LONGEST];
+      return {
+        span: whole({ least, likely, most: longest }),
+        elastic: true,
+        limitedBy: { key: 'window.risen' },
+      };
+    }
+    case 'reducing': {
+      const lostMl = time.ml * (1 - time.toShare);
+      const minutes = reducingMinutes(lostMl, time, conditionsOf(meal.kitchen));
+      return { span: whole(minutes), elastic: false };
+    }
+    case 'boiling': {
+      const minutes = boilingMinutes(time.ml, TAP_C, time.ringW, conditionsOf(meal.kitchen));
+      return { span: whole(minutes), elastic: false };
+    }
     case 'batches': {
       const settled = settleFood(meal, dish, foodOf(dish, time.food));
       const rounds = Math.max(1, Math.ceil((settled.pieces ?? 1) / time.perBatch));
@@ -154,6 +181,16 @@ function spanOf(time: StepTime, dish: Dish, meal: Meal): SettledTime {
 /** The estimate knows neither the pot nor the fridge. Common practice, no source. */
 const COOLING_LEAST = 0.7;
 const COOLING_MOST = 1.4;
+
+/** A dough may be taken a little short of double, and falls when it is left long past it. */
+const RISES_LEAST = 0.85;
+const RISES_LONGEST = 1.45;
+/** Water from the tap. */
+const TAP_C = 15;
+
+function whole({ least, likely, most }: Band): Span {
+  return spread(Math.round(least), Math.max(1, Math.round(likely)), Math.ceil(most));
+}
 
 function mixtureOf(dish: Dish, id: string): Dish['mixtures'][number] {
   const found = dish.mixtures.find((mixture) => mixture.id === id);

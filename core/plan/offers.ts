@@ -1,4 +1,4 @@
-import type { Command, Dish, Kitchen, Meal, Step } from '../meal/index.ts';
+import type { Command, Dish, Kitchen, Meal, Step, StepTime } from '../meal/index.ts';
 import { localOf, showClock, wallClock } from '../time/index.ts';
 import type { Clash, Plan, PlannedStep, Rescue } from './types.ts';
 
@@ -172,6 +172,7 @@ function secondPlace(steps: readonly PlannedStep[], meal: Meal, made: Plan): Off
 function cutJoints(dish: Dish, made: Plan): Offer[] {
   return dish.steps.flatMap((step): Offer[] => {
     const { time } = step;
+    if (time.kind === 'heat' && step.begunAt === undefined) return cutInTwo(dish, step, time, made);
     if (time.kind !== 'perWeight' || step.begunAt !== undefined) return [];
     const food = dish.foods.find(({ id }) => id === time.food);
     const cut = {
@@ -189,6 +190,28 @@ function cutJoints(dish: Dish, made: Plan): Offer[] {
       },
     ];
   });
+}
+
+/** The same for a food whose time comes from heat: its pieces grow smaller. */
+function cutInTwo(
+  dish: Dish,
+  step: Step,
+  time: Extract<StepTime, { kind: 'heat' }>,
+  made: Plan,
+): Offer[] {
+  const food = dish.foods.find(({ id }) => id === time.food);
+  // One offer for a food, however many stages it has.
+  const first = dish.steps.find((other) => 'food' in other.time && other.time.food === time.food);
+  if (!food || first !== step || food.thicknessMm !== undefined) return [];
+  const change = { inPieces: 2 * (food.inPieces ?? 1) };
+  return [
+    {
+      price: PRICE.cutJoint,
+      text: { key: 'rescue.cutPieces', values: { food: food.name } },
+      servingMin: made.servingMin,
+      changes: [{ do: 'editFood', dish: dish.id, food: food.id, change }],
+    },
+  ];
 }
 
 function laterThan(made: Plan): Offer[] {

@@ -67,12 +67,24 @@ export function plannedStep(timed: Timed, step: ExpandedStep): PlannedStep {
       animals: animalsOf(meal, step.dish),
       school: step.step.school,
       minutes: endMin - startMin,
-      coreC: step.step.doneWhen?.coreC,
+      coreC: pulledAtC(step),
+      reached: step.reached,
     }),
     begun: step.past,
     pinned: step.pinnedMin !== undefined,
     pinMissedMin,
   };
+}
+
+/** The core at which it is taken off, where a step says so and no further heat follows. */
+function pulledAtC({ step, dish }: ExpandedStep): number | undefined {
+  const { time, doneWhen } = step;
+  const goesOn = dish.steps.some(
+    (other) => other.time.kind === 'heat' && other.after.some((gap) => gap.step === step.id),
+  );
+  if (goesOn) return undefined;
+  if (time.kind !== 'heat' || !('coreC' in time.until)) return doneWhen?.coreC;
+  return doneWhen?.coreC ?? time.until.coreC;
 }
 
 /** The hands-on work of a step; of one that has begun, what is still to come. */

@@ -32,6 +32,8 @@ export interface WatchedStep {
   readonly minutes: number;
   /** The core at which it is taken off. */
   readonly coreC?: number | undefined;
+  /** False where the fire never brings the food to where it should be. */
+  readonly reached?: boolean | undefined;
   /** The school of practice that put the step there. */
   readonly school?: string | undefined;
 }
@@ -60,6 +62,7 @@ export function cautionsOf(step: WatchedStep): Caution[] {
     cautions.push(caution('caution.charcoal', 'source.coGuidance'));
     if (step.place === 'grill') cautions.push(caution('caution.flareUp', 'source.common'));
   }
+  if (step.reached === false) cautions.push(caution('caution.tooCool', 'source.heat', {}, true));
   if (HOT_FAT.has(step.verb)) cautions.push(caution('caution.hotFat', 'source.common'));
   if (step.verb === 'hold') cautions.push(caution('caution.holdHot', 'source.foodCodeHold'));
   if (step.verb === 'steam') cautions.push(caution('caution.steam', 'source.common'));

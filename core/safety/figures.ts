@@ -38,6 +38,16 @@ export const POULTRY_CORE_C = 73.9;
 /** Core of whole cuts of beef, pork, veal and lamb, 145 °F, with three minutes of rest. Same source. */
 export const WHOLE_CUT_CORE_C = 62.8;
 
+/** Core of minced meat, 160 °F. Same source. */
+export const MINCED_CORE_C = 71.1;
+
+/** What public guidance wants of the middle of a food. */
+export function leastCoreC(animal: Animal, minced: boolean): number | undefined {
+  if (animal === 'none') return undefined;
+  if (animal === 'poultry') return POULTRY_CORE_C;
+  return minced ? MINCED_CORE_C : WHOLE_CUT_CORE_C;
+}
+
 /** "63 °C" and "74 °C" are the same guidance written in whole degrees. */
 export const CORE_ROUNDING_C = 0.5;
 

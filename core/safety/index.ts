@@ -1,2 +1,11 @@
 export * from './figures.ts';
 export { cautionsOf, type Caution } from './cautions.ts';
+export { lethalityOfCook, type Fields } from './cooked.ts';
+export {
+  holdMinutes,
+  lethalityOf,
+  lethalityTable,
+  type Lethality,
+  type LethalityTable,
+  type Reading,
+} from './lethality.ts';

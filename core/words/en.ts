@@ -53,6 +53,7 @@ export const en = {
   'rescue.vessel': 'Borrow a second {{vessel}}',
   'rescue.secondPlace': 'A second {{place}}, borrowed',
   'rescue.cutJoint': 'Cut the {{food}} in two: about a third less time',
+  'rescue.cutPieces': 'Cut the {{food}} in two: it cooks faster',
   'rescue.leaveOut': 'Leave out {{dish}}',
   'rescue.serveAt': 'Serve at {{at}} instead',
   'rescue.serveSurer': 'Serve at {{at}}, with time in hand',
@@ -104,6 +105,7 @@ export const en = {
   'window.bicarbonate': 'Bicarbonate tastes of soap past that.',
   'window.plain': 'It gains nothing more, and the surface slackens.',
   'window.salt': 'It gets half as salty again as you want past that.',
+  'window.risen': 'It has doubled, and falls when it is left much longer.',
   'window.keepsDays': 'It keeps {{days}} days cold.',
   'window.keeps': 'It keeps about two weeks cold.',
 
@@ -187,6 +189,8 @@ export const en = {
   'caution.flareUp': 'Fat on fire: lid on, vents shut, never water.',
   'caution.hotFat': 'Dry the food first: water in hot fat spits.',
   'caution.holdHot': 'Keep it above 60 °C, or eat it within two hours.',
+  'caution.tooCool':
+    'This fire is too cool ever to bring the middle there. Make it hotter, or stop earlier.',
   'caution.steam': 'Open the lid away from you.',
 
   'source.fsisMarinating': 'USDA/FSIS, marinating guidance; from memory, not yet compared',
@@ -197,6 +201,7 @@ export const en = {
   'source.foodCodeHold': 'FDA Food Code, chapter 3-5, hot holding; from memory, not yet compared',
   'source.foodCodeCold': 'FDA Food Code, chapter 3-5, cold holding; from memory, not yet compared',
   'source.coGuidance': 'Public guidance on carbon monoxide; from memory, not yet compared',
+  'source.heat': 'Reckoned from the cut, its weight and the fire',
   'source.common': 'Common practice, no source',
 } as const;
 

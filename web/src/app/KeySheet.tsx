@@ -2,9 +2,10 @@ import { Modal } from '../ui/Modal.tsx';
 import { useWords, type Say } from '../words/words.ts';
 
 const rows = (t: Say): ReadonlyArray<readonly [string, string]> => [
-  ['0 1 2 4 9', t('keys.views')],
+  ['0 1 2 3 4 9', t('keys.views')],
   ['n', t('keys.new')],
   ['w c m a', t('keys.bench')],
+  ['u', t('keys.heat')],
   ['e', t('keys.edit')],
   ['Ctrl K', t('keys.find')],
   ['Ctrl Z, Ctrl Shift Z', t('keys.undo')],

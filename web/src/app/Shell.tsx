@@ -4,6 +4,7 @@ import {
   Scale,
   Search,
   SunMoon,
+  ThermometerSun,
   Undo2,
   Redo2,
   UtensilsCrossed,
@@ -25,6 +26,7 @@ const ICONS: Readonly<Record<ViewName, typeof Scale>> = {
   meals: CalendarClock,
   table: UtensilsCrossed,
   bench: Scale,
+  heat: ThermometerSun,
   weave: Waypoints,
   kitchen: CookingPot,
 };

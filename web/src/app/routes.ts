@@ -3,6 +3,7 @@ export const VIEWS = [
   { name: 'meals', key: '0' },
   { name: 'table', key: '1' },
   { name: 'bench', key: '2' },
+  { name: 'heat', key: '3' },
   { name: 'weave', key: '4' },
   { name: 'kitchen', key: '9' },
 ] as const;

@@ -3,6 +3,7 @@ import { app } from './en/app.ts';
 import { meals } from './en/meals.ts';
 import { table } from './en/table.ts';
 import { bench } from './en/bench.ts';
+import { heat } from './en/heat.ts';
 import { weave } from './en/weave.ts';
 import { kitchen } from './en/kitchen.ts';
 
@@ -13,6 +14,7 @@ export const en = {
   ...meals,
   ...table,
   ...bench,
+  ...heat,
   ...weave,
   ...kitchen,
 } as const;

@@ -76,6 +76,21 @@ export function TimesEditor({ meal, dish, step }: TimesEditorProps) {
           </p>
         </>
       );
+    case 'heat':
+      return (
+        <p className="mt-3 text-sm text-muted">
+          <Link className="underline" to={`/meal/${meal.id}/heat/${time.food}`}>
+            {t('weave.timeFromHeat')}
+          </Link>
+        </p>
+      );
+    case 'rising':
+      return <p className="mt-3 text-sm text-muted">{t('weave.timeFromRising')}</p>;
+    case 'reducing':
+    case 'boiling':
+      return <p className="mt-3 text-sm text-muted">{t('weave.timeFromRing')}</p>;
+    case 'cooling':
+      return <p className="mt-3 text-sm text-muted">{t('weave.timeFromCooling')}</p>;
     case 'soak': {
       const mixture = dish.mixtures.find((m) => m.id === time.mixture);
       return (

@@ -68,6 +68,10 @@ export const weave = {
   'weave.perRound': 'per round',
   'weave.rounds': '{{rounds}} rounds',
   'weave.windowFromBench': 'The window comes from the mixture; change it on Bench.',
+  'weave.timeFromHeat': 'The time comes from the cut and its fire; look into it on Heat.',
+  'weave.timeFromRising': 'The time comes from the yeast and how warm it stands.',
+  'weave.timeFromRing': 'The time comes from the amount, the pan and the ring.',
+  'weave.timeFromCooling': 'The time comes from how much there is to cool.',
   'weave.byWeight': 'By weight: a rule of thumb.',
   'weave.badTimes':
     'These run backwards: {{least}} must not be more than {{best}}, nor that more than {{most}}.',

@@ -1,0 +1,100 @@
+import { cooks } from './cooker.ts';
+import type { Cooker } from './names.ts';
+import { cookOnce, type CookSpec, type StageSpec } from './spec.ts';
+
+/** What comes after the fire. */
+export interface Afterwards {
+  /** The core as it is taken off. */
+  readonly pullC: number;
+  /** The highest it comes to while it rests, and how long that takes. */
+  readonly peakC: number;
+  readonly peakAfterMin: number;
+  readonly holds: readonly Hold[];
+}
+
+/** How long it stays good in a place, from being taken off. */
+export interface Hold {
+  readonly place: HoldPlace;
+  /** Until the core is no longer hot to eat. */
+  readonly hotMin: number;
+  /** Until its coldest point has been too cool for two hours. */
+  readonly safeMin: number;
+}
+
+/** Hot enough to eat. Common practice, no source. */
+const HOT_C = 50;
+/** Hot holding, 135 °F. Source: FDA Food Code, 3-501.16, from memory. */
+const HOLD_C = 57;
+/** Source: USDA/FSIS, the two-hour rule. */
+const COOL_LIMIT_MIN = 120;
+const LONGEST_HOLD_MIN = 24 * 60;
+const HOLDS = ['foil', 'warm-oven', 'box'] as const satisfies readonly Cooker[];
+export type HoldPlace = (typeof HOLDS)[number];
+
+/** The stages up to the last that cooks: what is taken off the fire. */
+function fireOf(spec: CookSpec): readonly StageSpec[] {
+  return spec.stages.slice(0, spec.stages.findLastIndex(({ cooker }) => cooks(cooker)) + 1);
+}
+
+/** Carry-over, and how long it keeps. @throws RangeError when no stage cooks */
+export function afterwards(spec: CookSpec): Afterwards {
+  const fire = fireOf(spec);
+  const own = spec.stages[fire.length];
+  const rest = own?.cooker ?? 'foil';
+  const rested = restOf(spec, fire, rest, { kind: 'peak' });
+  return {
+    pullC: rested.pullC,
+    peakC: rested.peakC,
+    peakAfterMin: rested.restMin,
+    holds: HOLDS.map((place) => ({
+      place,
+      // It may climb past that first: from its peak on.
+      hotMin: restOf(spec, fire, place, { kind: 'peak' }, { kind: 'core', coreC: HOT_C }).restMin,
+      safeMin:
+        restOf(spec, fire, place, { kind: 'surface', surfaceC: HOLD_C }).restMin + COOL_LIMIT_MIN,
+    })),
+  };
+}
+
+function restOf(
+  spec: CookSpec,
+  fire: readonly StageSpec[],
+  cooker: Cooker,
+  ...ends: StageSpec['end'][]
+): { pullC: number; peakC: number; restMin: number } {
+  const stages = [...fire, ...ends.map((end) => ({ cooker, end }))];
+  const cook = cookOnce({ ...spec, stages }, undefined, {
+    everyMin: 1e6,
+    longestMin: LONGEST_HOLD_MIN,
+  });
+  const pull = cook.stages[fire.length - 1];
+  if (!pull) throw new RangeError('nothing is cooked');
+  const restMin = cook.stages.slice(fire.length).reduce((sum, { minutes }) => sum + minutes, 0);
+  return { pullC: pull.coreC, peakC: Math.max(pull.coreC, cook.peakCoreC), restMin };
+}
+
+/** Tries at the pull temperature; each comes ten times nearer. */
+const TRIES = 5;
+const NEAR_C = 0.1;
+
+/**
+ * The core at which to take it off, so that it comes to a wanted one by itself: the wanted less the
+ * carry-over, which depends on it a little.
+ */
+export function pullCFor(spec: CookSpec, finalC: number): number {
+  const fire = fireOf(spec);
+  const last = fire.at(-1);
+  if (!last) throw new RangeError('nothing is cooked');
+  let pullC = finalC;
+  for (let i = 0; i < TRIES; i++) {
+    const stages = [
+      ...fire.slice(0, -1),
+      { ...last, end: { kind: 'core', coreC: pullC } as const },
+      ...spec.stages.slice(fire.length),
+    ];
+    const over = afterwards({ ...spec, stages }).peakC - finalC;
+    if (Math.abs(over) < NEAR_C) break;
+    pullC -= over;
+  }
+  return pullC;
+}

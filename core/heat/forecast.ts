@@ -1,0 +1,120 @@
+import type { Cook, CookOptions } from './cook.ts';
+import { COOKER_DATA, cooks, type Basis } from './cooker.ts';
+import { AS_SAID, cookOnce, type CookSpec, type Variation } from './spec.ts';
+
+/** Minutes: one evening in ten it is shorter than the least, one in ten longer than the most. */
+export interface Band {
+  readonly least: number;
+  readonly likely: number;
+  readonly most: number;
+}
+
+/** How long a cook takes: on the fire, and stage by stage. */
+export interface Forecast {
+  readonly minutes: Band;
+  readonly stages: readonly Band[];
+  /** False when a stage never comes to its end: the fire is too cool. */
+  readonly reached: boolean;
+  readonly basis: Basis;
+}
+
+/** Nine in ten lie below so many standard deviations. */
+export const NINE_IN_TEN_Z = 1.2815515655446004;
+
+/**
+ * How far one cook in three is from what is said: thickness by a fourteenth, the surface by a third
+ * more or less open, the start by a degree and a half. Our own figures, no source; the cooker's own
+ * is in COOKER_DATA.
+ */
+const THICKNESS_SD = 0.07;
+const MOISTURE_LOG_SD = 0.35;
+const START_SD_C = 1.5;
+
+/**
+ * What the model itself is off by, as a logarithm: set so that the bands hold about eight in ten
+ * of the printed charts (`npm run bench -- heat`); twice that where no chart has checked it.
+ */
+const MODEL_LOG_SD: Readonly<Record<Basis, number>> = { fitted: 0.08, handbook: 0.14 };
+
+/** A variation from four standard normal numbers. */
+export function variationOf([thickness, offset, moisture, start]: readonly number[]): Variation {
+  return {
+    thickness: Math.exp(THICKNESS_SD * (thickness ?? 0)),
+    offset: offset ?? 0,
+    moisture: Math.exp(MOISTURE_LOG_SD * (moisture ?? 0)),
+    startC: START_SD_C * (start ?? 0),
+  };
+}
+
+export const VARIED = 4;
+
+/** What the cook rests on as a whole: its least checked stage of cooking. */
+export function basisOf({ stages }: CookSpec): Basis {
+  const unchecked = stages.some(
+    ({ cooker }) => cooks(cooker) && COOKER_DATA[cooker].basis === 'handbook',
+  );
+  return unchecked || !stages.some(({ cooker }) => cooks(cooker)) ? 'handbook' : 'fitted';
+}
+
+export function modelLogSdOf(spec: CookSpec): number {
+  return MODEL_LOG_SD[basisOf(spec)];
+}
+
+/**
+ * How long a cook takes, with bands, from nine runs: as said, and with each thing that may be
+ * otherwise a standard deviation to either side; their effects add as squares. The ensemble of
+ * many members says nearly the same and costs forty times as much.
+ */
+export function forecast(spec: CookSpec, options: Partial<CookOptions> = {}): Forecast {
+  const quick = { everyMin: 1e6, ...options };
+  const likely = cookOnce(spec, AS_SAID, quick);
+  const varied = Array.from({ length: VARIED }, (_unused, i) =>
+    [-1, 1].map((z) => {
+      const numbers = Array.from({ length: VARIED }, (_one, j) => (i === j ? z : 0));
+      return cookOnce(spec, variationOf(numbers), quick);
+    }),
+  );
+  const modelSd = modelLogSdOf(spec);
+  const band = (of: (cook: Cook) => number): Band =>
+    bandOf(
+      of(likely),
+      varied.map((sides) => sides.map((one) => of(one))),
+      modelSd,
+    );
+  return {
+    minutes: band((one) => cookedMinutes(spec, one)),
+    stages: spec.stages.map(({ end }, i) => {
+      const at = (one: Cook) => one.stages[i]?.minutes ?? 0;
+      return end.kind === 'minutes' ? sure(end.minutes) : band(at);
+    }),
+    reached: likely.stages.every(({ reached }) => reached),
+    basis: basisOf(spec),
+  };
+}
+
+/** Minutes on the fire, from the first stage that cooks to the last; of a mere rest or thaw, all. */
+export function cookedMinutes({ stages }: CookSpec, { stages: ends }: Cook): number {
+  const first = stages.findIndex(({ cooker }) => cooks(cooker));
+  const last = stages.findLastIndex(({ cooker }) => cooks(cooker));
+  const onFire = last === -1 ? ends : ends.slice(first, last + 1);
+  return onFire.reduce((sum, { minutes }) => sum + minutes, 0);
+}
+
+function bandOf(likely: number, sides: readonly (readonly number[])[], modelSd: number): Band {
+  let shorter = modelSd ** 2;
+  let longer = modelSd ** 2;
+  for (const [a = likely, b = likely] of sides) {
+    const logs = [a, b].map((one) => Math.log(Math.max(one, 1e-6) / Math.max(likely, 1e-6)));
+    shorter += Math.min(0, ...logs) ** 2;
+    longer += Math.max(0, ...logs) ** 2;
+  }
+  return {
+    least: likely * Math.exp(-NINE_IN_TEN_Z * Math.sqrt(shorter)),
+    likely,
+    most: likely * Math.exp(NINE_IN_TEN_Z * Math.sqrt(longer)),
+  };
+}
+
+function sure(minutes: number): Band {
+  return { least: minutes, likely: minutes, most: minutes };
+}

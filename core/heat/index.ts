@@ -1,0 +1,32 @@
+export { boilingCAt, pressurePaAt } from './air.ts';
+export { bodyOf, type Body, type Form } from './body.ts';
+export {
+  cook,
+  INTERACTIVE_CELLS,
+  REFERENCE_CELLS,
+  type Cook,
+  type End,
+  type StageEnd,
+} from './cook.ts';
+export {
+  COOKER_DATA,
+  cooks,
+  USUAL_CONDITIONS,
+  usualC,
+  type Basis,
+  type Conditions,
+} from './cooker.ts';
+export { COOKERS, WRAPS, type Cooker, type Wrap } from './names.ts';
+export { formOf, makeupOf, thicknessMmOf, type Piece } from './food.ts';
+export { cookOnce, AS_SAID, type CookSpec, type StageSpec, type Variation } from './spec.ts';
+export { basisOf, cookedMinutes, forecast, type Band, type Forecast } from './forecast.ts';
+export { coreAt, ensembleOf, MEMBERS, type Ensemble } from './ensemble.ts';
+export { afterwards, pullCFor, type Afterwards, type Hold } from './afterwards.ts';
+export { CHANGES, changedCook, whatIfs, type Change, type WhatIf } from './what-if.ts';
+export { aboutMinutes, lastOnFire, pointAt, shownCook, stageTimes, tenderAt } from './shown.ts';
+export { stallOf, type Stall } from './stall.ts';
+export { hoursToTender, PULLS_AT, SLICES_AT } from './tenderness.ts';
+export { icedC, minutesToCool, type CoolingPlace, type Pot } from './cooling.ts';
+export { boilingMinutes, reducingMinutes, type PanOnRing } from './reducing.ts';
+export { risingMinutes } from './rising.ts';
+export { READYING, readyingMinutes, type Readying } from './readying.ts';

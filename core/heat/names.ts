@@ -1,0 +1,32 @@
+/** Everything food is warmed, kept warm, cooled or thawed in. */
+export const COOKERS = [
+  'oven',
+  'fan-oven',
+  'smoker',
+  'grill-direct',
+  'grill-indirect',
+  'pan',
+  'griddle',
+  'deep-fryer',
+  'boil',
+  'simmer',
+  'braise',
+  'slow-cooker-low',
+  'slow-cooker-high',
+  'steam',
+  'pressure',
+  'fridge',
+  'freezer',
+  'cold-water',
+  'running-water',
+  'ice-bath',
+  'counter',
+  'outdoors',
+  'foil',
+  'warm-oven',
+  'box',
+] as const;
+export type Cooker = (typeof COOKERS)[number];
+
+export const WRAPS = ['foil', 'lid'] as const;
+export type Wrap = (typeof WRAPS)[number];

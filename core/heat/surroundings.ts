@@ -1,0 +1,33 @@
+/** What a surface of the food is in or on. Temperatures in °C, everything else SI. */
+export interface Surroundings {
+  readonly airC: number;
+  /** Where it begins, if it only warms up or cools down to that; and how slowly (e-folding). */
+  readonly fromC?: number | undefined;
+  readonly lagMin?: number | undefined;
+  /** What the surface sees, where that is not as warm as the air: glowing coals. */
+  readonly wallC?: number | undefined;
+  /** W/(m²·K), without radiation. */
+  readonly convection: number;
+  /** 0 to 1, with the share of its view the walls take. */
+  readonly emissivity: number;
+  /** Pressure of the vapour in the air; undefined where nothing evaporates: covered, or wet. */
+  readonly vapourPa?: number | undefined;
+}
+
+/** How the surface of meat gives off water. */
+export interface Surface {
+  /** What a fresh surface lets through, kg/(m²·s·Pa). */
+  readonly permeance: number;
+  /** Water lost from a surface, kg/m², at which a crust halves what it lets through. */
+  readonly crustKgPerM2: number;
+  /** How steeply. */
+  readonly crustPower: number;
+  /** The share of the juice pressed out by heat that wets the surface again; the rest drips. */
+  readonly juiceShare: number;
+}
+
+/** The temperature of the air so long after the beginning of a stage. */
+export function airCAt({ airC, fromC, lagMin }: Surroundings, minutes: number): number {
+  if (fromC === undefined || lagMin === undefined || lagMin === 0) return airC;
+  return airC - (airC - fromC) * Math.exp(-minutes / lagMin);
+}

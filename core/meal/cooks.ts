@@ -1,0 +1,229 @@
+import {
+  COOKER_DATA,
+  forecast,
+  PULLS_AT,
+  SLICES_AT,
+  USUAL_CONDITIONS,
+  type Band,
+  type Basis,
+  type Conditions,
+  type Cooker,
+  type CookSpec,
+  type End,
+  type Forecast,
+  type StageSpec,
+} from '../heat/index.ts';
+import type { Verb } from '../words/index.ts';
+import { cutOf, foodOf, settleFood } from './amounts.ts';
+import type { Dish, Food, Kitchen, Meal, Step, StepTime } from './schema.ts';
+
+/** What of a meal its cooking depends on. */
+export type Warm = Pick<Meal, 'eaters' | 'kitchen' | 'pantry'>;
+export type HeatTime = Extract<StepTime, { kind: 'heat' }>;
+export type Until = HeatTime['until'];
+
+/** Verbs that are done to the food itself; what is before them in its chain counts. */
+const ON_FOOD: ReadonlySet<Verb> = new Set([
+  'thaw',
+  'brine',
+  'marinate',
+  'soak',
+  'temper',
+  'sear',
+  'brown',
+  'grill',
+  'smoke',
+  'roast',
+  'bake',
+  'braise',
+  'simmer',
+  'boil',
+  'steam',
+  'fry',
+  'glaze',
+  'chill',
+  'rest',
+  'hold',
+] as const);
+
+/** What comes out of a fridge and a freezer. */
+const FRIDGE_C = 4.5;
+const FREEZER_C = -18;
+/** An oven below this only keeps warm. */
+const KEEPS_WARM_BELOW_C = 85;
+
+/** Where the meal is cooked, as heat sees it. */
+export function conditionsOf(kitchen: Kitchen): Conditions {
+  return {
+    altitudeM: kitchen.altitudeM,
+    roomC: kitchen.roomC ?? USUAL_CONDITIONS.roomC,
+    outdoorC: kitchen.outdoorC ?? USUAL_CONDITIONS.outdoorC,
+    windMPerS: kitchen.windMPerS ?? USUAL_CONDITIONS.windMPerS,
+  };
+}
+
+/** How a stage ends. */
+export function endOf(until: Until): End {
+  if ('coreC' in until) return { kind: 'core', coreC: until.coreC };
+  return { kind: 'tender', tenderness: until.tender === 'pulls' ? PULLS_AT : SLICES_AT };
+}
+
+/** One piece of a food, as it goes in. @throws RangeError for a food without a cut */
+export function pieceOf(meal: Warm, dish: Dish, food: Food): CookSpec['piece'] {
+  const cut = cutOf(meal, food);
+  if (!cut) throw new RangeError(`food “${food.id}” has no cut`);
+  const { weightG, pieces = 1 } = settleFood(meal, dish, food);
+  const each = weightG / Math.max(1, pieces) / (food.inPieces ?? 1);
+  return { cut, weightG: Math.max(1, each), thicknessMm: food.thicknessMm };
+}
+
+/** What a step's place is, as heat sees it; undefined where the food meets no heat of its own. */
+export function cookerOf(step: Step, kitchen: Kitchen): Cooker | undefined {
+  const { verb, place, time } = step;
+  if (time.kind === 'heat' && time.cooker !== undefined) return time.cooker;
+  switch (place.kind) {
+    case 'oven':
+      if (verb === 'braise') return 'braise';
+      if ((place.tempC ?? COOKER_DATA.oven.usualC) < KEEPS_WARM_BELOW_C) return 'warm-oven';
+      return isFan(step, kitchen) ? 'fan-oven' : 'oven';
+    case 'grill':
+      return place.zone === 'indirect' ? 'grill-indirect' : 'grill-direct';
+    case 'hob':
+      return ON_HOB[verb] ?? 'pan';
+    case 'board':
+    case 'table':
+      return verb === 'rest' ? 'foil' : 'counter';
+    case 'smoker':
+    case 'fridge':
+    case 'freezer':
+    case 'counter':
+    case 'box':
+      return place.kind;
+  }
+}
+
+const ON_HOB: Partial<Readonly<Record<Verb, Cooker>>> = {
+  simmer: 'simmer',
+  braise: 'braise',
+  boil: 'boil',
+  steam: 'steam',
+  hold: 'warm-oven',
+};
+
+function isFan(step: Step, kitchen: Kitchen): boolean {
+  const ovens = kitchen.appliances.filter(({ kind }) => kind === 'oven');
+  const one = ovens.find(({ id }) => id === step.place.appliance) ?? ovens[0];
+  return one?.fan === true;
+}
+
+/** The step a food comes from, in its own chain. */
+function stepBefore(dish: Dish, step: Step): Step | undefined {
+  return step.after
+    .flatMap((gap) => dish.steps.filter(({ id }) => id === gap.step && gap.from === 'end'))
+    .find(({ verb }) => ON_FOOD.has(verb));
+}
+
+/**
+ * The cook of a food up to and with a step: from where it lay cold, through all that warmed it
+ * since.
+ *
+ * @throws RangeError where the step does not take its time from heat
+ */
+export function cookUpTo(meal: Warm, dish: Dish, step: Step): CookSpec {
+  if (step.time.kind !== 'heat') throw new RangeError(`step “${step.id}” is not timed by heat`);
+  const { chain, startC } = chainUpTo(dish, step);
+  return {
+    piece: pieceOf(meal, dish, foodOf(dish, step.time.food)),
+    startC,
+    stages: chain.flatMap((one) => stageOf(one, meal.kitchen)),
+    conditions: conditionsOf(meal.kitchen),
+  };
+}
+
+/** The steps a food goes through from where it lay cold, up to and with one; and how cold it lay. */
+export function chainUpTo(dish: Dish, step: Step): { chain: Step[]; startC: number } {
+  const chain: Step[] = [step];
+  let startC = FRIDGE_C;
+  for (let at = stepBefore(dish, step); at; at = stepBefore(dish, at)) {
+    if (at.place.kind === 'freezer') startC = FREEZER_C;
+    if (at.place.kind === 'freezer' || at.place.kind === 'fridge') break;
+    // A cook is some stages long; a circle of steps has been refused before.
+    if (chain.includes(at)) break;
+    chain.unshift(at);
+  }
+  if (step.verb === 'thaw' && chain.length === 1) startC = FREEZER_C;
+  return { chain, startC };
+}
+
+/** A step as a stage of a cook; none where the food meets no heat. */
+export function stageOf(step: Step, kitchen: Kitchen): StageSpec[] {
+  const cooker = cookerOf(step, kitchen);
+  if (cooker === undefined) return [];
+  const { time, place } = step;
+  // What an oven or a ring is set to is not what the liquid in the pot is at.
+  const liquid = cooker === 'braise' || cooker === 'boil' || cooker === 'steam';
+  const set = COOKER_DATA[cooker].heats && !liquid ? place.tempC : undefined;
+  return [
+    {
+      cooker,
+      tempC: set,
+      ...(time.kind === 'heat' && {
+        wrap: time.wrap,
+        turnEveryMin: time.turnEveryMin,
+      }),
+      end: time.kind === 'heat' ? endOf(time.until) : { kind: 'minutes', minutes: likelyMin(time) },
+    },
+  ];
+}
+
+/** How long a step of the chain lasts that is not timed by heat itself. */
+function likelyMin(time: Exclude<StepTime, HeatTime>): number {
+  switch (time.kind) {
+    case 'fixed':
+      return time.minutes;
+    case 'range':
+    case 'batches':
+      return time.likelyMin;
+    case 'elastic':
+      return time.bestMin;
+    case 'perWeight':
+    case 'soak':
+    case 'cooling':
+    case 'rising':
+    case 'reducing':
+    case 'boiling':
+      return 0;
+  }
+}
+
+/** The last stage of a cook: what the step itself takes. */
+export interface StepHeat {
+  readonly minutes: Band;
+  /** False where the fire is too cool ever to bring it there. */
+  readonly reached: boolean;
+  readonly basis: Basis;
+}
+
+/** A forecast takes some milliseconds and is asked for at every change of the meal. */
+const known = new Map<string, Forecast>();
+const MOST_KNOWN = 200;
+
+/** How long a step takes whose time comes from heat. */
+export function heatOfStep(meal: Warm, dish: Dish, step: Step): StepHeat {
+  const spec = cookUpTo(meal, dish, step);
+  const key = JSON.stringify(spec);
+  let found = known.get(key);
+  if (!found) {
+    found = forecast(spec);
+    if (known.size >= MOST_KNOWN) known.clear();
+    known.set(key, found);
+  }
+  const { stages, reached, basis } = found;
+  const minutes = stages.at(-1) ?? found.minutes;
+  return { minutes, reached, basis };
+}
+
+/** The steps of a dish that heat times, for each food in the order of the file. */
+export function heatSteps(dish: Dish): ReadonlyArray<Step & { time: HeatTime }> {
+  return dish.steps.filter((step): step is Step & { time: HeatTime } => step.time.kind === 'heat');
+}

@@ -1,0 +1,67 @@
+import { z } from 'zod';
+import type { Cook } from '../heat/cook.ts';
+import { FITTED, USUAL_CONDITIONS, type Coefficients } from '../heat/cooker.ts';
+import { AS_SAID, cookOnce, type CookSpec, type StageSpec } from '../heat/spec.ts';
+import { CUTS } from '../pantry/index.ts';
+import { fahrenheitToC } from '../quantity/index.ts';
+import file from './roasting-rows.json';
+
+/** A row of a printed roasting or smoking chart. */
+const RowSchema = z.strictObject({
+  id: z.string(),
+  food: z.string(),
+  cut: z.string(),
+  cooker: z.enum(['oven', 'smoker']),
+  weightLb: z.tuple([z.number(), z.number()]),
+  setF: z.number(),
+  targetF: z.number(),
+  wrapAtF: z.number().optional(),
+  minutes: z.tuple([z.number(), z.number()]),
+  confidence: z.number(),
+  source: z.string(),
+});
+export type RoastingRow = z.infer<typeof RowSchema>;
+
+export const ROASTING_ROWS: readonly RoastingRow[] = z.array(RowSchema).parse(file.rows);
+
+/** Two printed charts contradict each other about this cut: it is reported apart. */
+export const DISPUTED_CUT = 'beef-eye-round';
+
+/** What a chart takes food out of: a fridge. */
+export const CHART_START_C = 4.5;
+const G_PER_LB = 453.59237;
+
+export function middleOf([low, high]: readonly [number, number]): number {
+  return (low + high) / 2;
+}
+
+/** A row of a chart as a cook: the middle of its weights, from the fridge, by the core. */
+export function specOfRow(row: RoastingRow): CookSpec {
+  const cut = CUTS.get(row.cut);
+  if (!cut) throw new RangeError(`no cut “${row.cut}” for row ${row.id}`);
+  const stage = (untilF: number, wrap?: 'foil'): StageSpec => ({
+    cooker: row.cooker,
+    tempC: fahrenheitToC(row.setF),
+    wrap,
+    end: { kind: 'core', coreC: fahrenheitToC(untilF) },
+  });
+  return {
+    piece: { cut, weightG: middleOf(row.weightLb) * G_PER_LB },
+    startC: CHART_START_C,
+    stages:
+      row.wrapAtF === undefined
+        ? [stage(row.targetF)]
+        : [stage(row.wrapAtF), stage(row.targetF, 'foil')],
+    conditions: USUAL_CONDITIONS,
+  };
+}
+
+/** Cooks a row of a chart once. */
+export function cookRow(
+  row: RoastingRow,
+  cells: number,
+  coefficients: Coefficients = FITTED,
+): Cook {
+  const spec = { ...specOfRow(row), coefficients };
+  return cookOnce(spec, AS_SAID, { cells, everyMin: 1e6, longestMin: 3000 });
+}

@@ -1,0 +1,65 @@
+import { expect, test, type Page } from '@playwright/test';
+import { goTo, lengthOf, openSupper, spanOf } from './supper.ts';
+
+const SMOKE = /^Smoke, Smoked lamb shoulder/;
+
+/** The minutes on the fire, once the band has been reckoned. */
+async function onFire(page: Page): Promise<number> {
+  const sentence = page.getByText(/on the fire, eight times in ten between/);
+  await expect(sentence).toBeVisible();
+  return spanOf((await sentence.textContent()) ?? '');
+}
+
+test('a slider shows what it does, and what is drafted goes into the plan', async ({ page }) => {
+  await openSupper(page);
+  const planned = await lengthOf(page, SMOKE);
+  await page.locator('body').press('3');
+  await expect(page.getByRole('heading', { name: 'lamb shoulder, bone in' })).toBeVisible();
+  const before = await onFire(page);
+  await expect(page.getByText(/It waits longest near/)).toBeVisible();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Ten degrees hotter' })).toContainText(
+    'less',
+  );
+
+  const smoker = page.getByRole('slider', { name: '2. smoker' });
+  await smoker.fill('140');
+  await expect.poll(() => onFire(page)).toBeLessThan(before - 30);
+  await page.getByRole('button', { name: 'Use in the plan' }).click();
+  await goTo(page, 'Weave');
+  await expect.poll(() => lengthOf(page, SMOKE)).toBeLessThan(planned - 20);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(() => lengthOf(page, SMOKE)).toBe(planned);
+});
+
+test('two ways stand side by side, and the curve is a table too', async ({ page }) => {
+  await openSupper(page, 'Heat');
+  await onFire(page);
+  await page.getByLabel('Compare with').selectOption('Ten degrees hotter');
+  const facts = page.getByRole('complementary');
+  await expect(facts.getByText('that way')).toBeVisible();
+  await page.getByText('The curve in numbers').click();
+  const rows = page.getByRole('table').getByRole('row');
+  await expect(rows).toHaveCount(14);
+  await expect(rows.last()).toContainText('93°');
+  const curve = page.getByRole('slider', { name: /Temperature of the middle/ });
+  await curve.focus();
+  const at = await curve.getAttribute('aria-valuetext');
+  await page.keyboard.press('ArrowRight');
+  await expect(curve).not.toHaveAttribute('aria-valuetext', at ?? '');
+});
+
+test('stages are changed as one thinks of them, and a fire too cool is told', async ({ page }) => {
+  await openSupper(page, 'Heat');
+  await onFire(page);
+  const stages = page.getByRole('region', { name: 'Stages' });
+  await stages.getByRole('button', { name: 'Take stage 1 out' }).click();
+  await stages.getByRole('button', { name: 'Add a stage' }).click();
+  await expect(stages.getByRole('listitem')).toHaveCount(3);
+  await stages.getByLabel('Middle, °C').first().fill('hot');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Write a number from -10 to 99.')).toBeVisible();
+  await page.getByRole('slider', { name: '1. smoker', exact: true }).fill('60');
+  await expect(page.getByText(/It never gets there: this fire is too cool/)).toBeVisible();
+  await page.getByRole('button', { name: 'Back to the plan’s' }).click();
+  await onFire(page);
+});

@@ -1,0 +1,140 @@
+import {
+  aboutMinutes,
+  basisOf,
+  changedCook,
+  CHANGES,
+  cookedMinutes,
+  lastOnFire,
+  leastCoreC,
+  lethalityOfCook,
+  showMinutes,
+  shownCook,
+  stallOf,
+  type Change,
+  type Dish,
+  type DraftStage,
+  type Food,
+  type Meal,
+} from '@zemrin/core';
+import { useMemo, useState, type ReactNode } from 'react';
+import { useWords } from '../../words/words.ts';
+import { Curve } from './Curve.tsx';
+import { Facts } from './Facts.tsx';
+import { Numbers } from './Numbers.tsx';
+import { Section } from './Section.tsx';
+import { Sentences } from './Sentences.tsx';
+import { Sliders } from './Sliders.tsx';
+import { Stages } from './Stages.tsx';
+import { useDraft, type Draft } from './useDraft.ts';
+import { useStudy } from './useStudy.ts';
+
+interface CookViewProps {
+  readonly meal: Meal;
+  readonly dish: Dish;
+  readonly food: Food;
+  /** Above the name: the way to other foods. */
+  readonly children: ReactNode;
+}
+
+/** One food on its fires: sentence, section, curve, sliders, and what it comes to. */
+export function CookView(props: CookViewProps) {
+  const draft = useDraft(props.meal, props.dish, props.food);
+  return draft ? <Drafted {...props} draft={draft} /> : null;
+}
+
+function Drafted(props: CookViewProps & { draft: Draft }) {
+  const t = useWords();
+  const { meal, dish, food, draft } = props;
+  const spec = draft.cook;
+  const key = JSON.stringify(spec);
+  // The draft is a new object at every render; what it says is not.
+  // eslint-disable-next-line react-hooks/exhaustive-deps
+  const cook = useMemo(() => shownCook(spec), [key]);
+  const studied = useStudy(spec);
+  const [moment, setMoment] = useState<number>();
+  const [beside, setBeside] = useState<Change>();
+  const other = useMemo(() => {
+    const changed = beside && changedCook(spec, beside);
+    return changed && { change: beside, spec: changed, cook: shownCook(changed) };
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [key, beside]);
+  const { cut } = spec.piece;
+  const safeC = leastCoreC(cut.animal, cut.id.endsWith('mince'));
+  const safe = useMemo(() => lethalityOfCook(cut.animal, cook), [cut, cook]);
+  const pull = cook.stages[lastOnFire(spec)];
+  const stall = pull && stallOf(cook, pull.coreC);
+  const minutes = studied.ensemble?.minutes;
+  const likely = cookedMinutes(spec, cook);
+  const time = (value: number) => showMinutes(aboutMinutes(value));
+  const possible = CHANGES.filter((change) => changedCook(spec, change) !== undefined);
+  const labelOf = (stage: DraftStage) => t(`cooker.${stage.cooker}`);
+  return (
+    <>
+      <section className="min-w-0 grow px-4 pb-4 md:px-6">
+        {props.children}
+        <header className="mt-1 flex flex-wrap items-baseline gap-x-3">
+          <h1 className="text-[25px] first-letter:uppercase">{food.name}</h1>
+          <p className="text-muted">{dish.name}</p>
+        </header>
+        <p className="mt-1 min-h-[2.8em] text-[17px]" aria-live="polite">
+          {cook.stages.some(({ reached }) => !reached)
+            ? t('heat.never')
+            : minutes
+              ? t('heat.takes', {
+                  likely: time(likely),
+                  least: time(minutes.least),
+                  most: time(minutes.most),
+                })
+              : t('heat.takesLikely', { likely: time(likely) })}{' '}
+          {stall && t('heat.stall', { tempC: Math.round(stall.coreC) })}{' '}
+          {studied.progress !== undefined && (
+            <span className="text-sm text-muted">
+              {t('heat.reckoning', { share: Math.round(studied.progress * 100) })}{' '}
+              <button type="button" className="underline" onClick={studied.stop}>
+                {t('heat.stop')}
+              </button>
+            </span>
+          )}
+        </p>
+        <div className="grid gap-4 md:grid-cols-[200px_1fr]">
+          <Section
+            spec={spec}
+            cook={cook}
+            moment={moment}
+            onMoment={setMoment}
+            units={meal.kitchen.units}
+          />
+          <Curve
+            spec={spec}
+            cook={cook}
+            band={studied.ensemble}
+            other={other?.cook}
+            safeC={safeC}
+            stall={stall}
+            moment={moment}
+            onMoment={setMoment}
+          />
+        </div>
+        <Sliders draft={draft} units={meal.kitchen.units} />
+        <Sentences whatIfs={studied.study?.whatIfs ?? []} />
+        <Stages draft={draft} />
+        <Numbers cook={cook} band={studied.ensemble} units={meal.kitchen.units} />
+        <p className="mt-3 text-sm text-muted">{t(`heat.basis.${basisOf(spec)}`)}</p>
+      </section>
+      <Facts
+        spec={spec}
+        cook={cook}
+        safe={safe}
+        after={studied.study?.after}
+        likely={likely}
+        other={other}
+        possible={possible}
+        onBeside={setBeside}
+        units={meal.kitchen.units}
+        changed={draft.changed}
+        onUse={() => draft.use(labelOf)}
+        onReset={draft.reset}
+      />
+    </>
+  );
+}

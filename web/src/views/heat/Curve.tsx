@@ -1,0 +1,308 @@
+import {
+  lastOnFire,
+  showMinutes,
+  stageTimes,
+  type Cook,
+  type DraftCook,
+  type Ensemble,
+  type Stall,
+} from '@zemrin/core';
+import {
+  Chart,
+  Filler,
+  LinearScale,
+  LineController,
+  LineElement,
+  PointElement,
+  type ChartData,
+  type ChartOptions,
+  type Plugin,
+} from 'chart.js';
+import { useMemo, type KeyboardEvent, type PointerEvent } from 'react';
+import { Line } from 'react-chartjs-2';
+import { useWords, type Say } from '../../words/words.ts';
+import { heatColour, paint } from './colours.ts';
+
+Chart.register(LineController, LineElement, PointElement, LinearScale, Filler);
+
+interface CurveProps {
+  readonly spec: DraftCook;
+  readonly cook: Cook;
+  readonly band?: Ensemble | undefined;
+  readonly other?: Cook | undefined;
+  readonly safeC?: number | undefined;
+  readonly stall?: Stall | undefined;
+  readonly moment?: number | undefined;
+  readonly onMoment: (minute: number) => void;
+}
+
+const HEIGHT_PX = 330;
+
+/** Core and surface over time, with the band of likelihood; stages as bands behind. */
+export function Curve(props: CurveProps) {
+  const t = useWords();
+  const { cook, moment, onMoment } = props;
+  const lengthMin = Math.max(cook.minutes, props.other?.minutes ?? 0);
+  const data = useMemo(() => dataOf(props), [props]);
+  const options = useMemo(() => optionsOf(lengthMin, props.safeC), [lengthMin, props.safeC]);
+  const plugins = useMemo(() => [stagesBehind(props, t), marksOver(props, t)], [props, t]);
+  const at = moment ?? cook.minutes / 2;
+  const onKeyDown = (event: KeyboardEvent) => {
+    const by = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+    if (by === undefined) return;
+    event.preventDefault();
+    onMoment(Math.min(cook.minutes, Math.max(0, at + (by * cook.minutes) / 40)));
+  };
+  const onPointer = (event: PointerEvent<HTMLElement>) => {
+    const box = event.currentTarget.getBoundingClientRect();
+    const share = (event.clientX - box.left - AXIS_PX) / (box.width - AXIS_PX - RIGHT_PX);
+    onMoment(Math.min(cook.minutes, Math.max(0, share * lengthMin)));
+  };
+  return (
+    <div
+      role="slider"
+      tabIndex={0}
+      aria-label={t('heat.curve')}
+      aria-valuemin={0}
+      aria-valuemax={Math.round(cook.minutes)}
+      aria-valuenow={Math.round(at)}
+      aria-valuetext={showMinutes(Math.round(at))}
+      className="min-w-0"
+      style={{ height: HEIGHT_PX }}
+      onKeyDown={onKeyDown}
+      onPointerMove={onPointer}
+      onPointerDown={onPointer}
+    >
+      <Line data={data} options={options} plugins={plugins} aria-hidden="true" />
+    </div>
+  );
+}
+
+const AXIS_PX = 40;
+const RIGHT_PX = 12;
+
+type Points = { x: number; y: number }[];
+
+function pointsOf(minute: ArrayLike<number>, value: ArrayLike<number>): Points {
+  return Array.from(minute, (x, i) => ({ x, y: value[i] ?? NaN }));
+}
+
+function dataOf({ cook, band, other }: CurveProps): ChartData<'line', Points> {
+  const core = paint('--strong');
+  const line = { pointRadius: 0, tension: 0.2 };
+  const under = band
+    ? [
+        { ...line, data: pointsOf(band.minute, band.leastC), borderWidth: 0 },
+        {
+          ...line,
+          data: pointsOf(band.minute, band.mostC),
+          borderWidth: 0,
+          fill: '-1',
+          backgroundColor: paint('--strong', 0.22),
+        },
+      ]
+    : [];
+  const beside = other
+    ? [
+        {
+          ...line,
+          data: pointsOf(other.minute, other.coreC),
+          borderColor: paint('--ink'),
+          borderWidth: 2,
+          borderDash: [8, 4],
+        },
+      ]
+    : [];
+  return {
+    datasets: [
+      ...under,
+      ...beside,
+      {
+        ...line,
+        data: pointsOf(cook.minute, cook.surfaceC),
+        borderColor: paint('--muted'),
+        borderWidth: 2,
+        borderDash: [2, 4],
+      },
+      { ...line, data: pointsOf(cook.minute, cook.coreC), borderColor: core, borderWidth: 3.5 },
+    ],
+  };
+}
+
+function optionsOf(lengthMin: number, safeC: number | undefined): ChartOptions<'line'> {
+  const hour = lengthMin > 150;
+  const stepMin = hour ? 60 * Math.ceil(lengthMin / 60 / 10) : lengthMin > 40 ? 15 : 5;
+  const font = { family: 'Atkinson Hyperlegible Next Variable', size: 13 };
+  return {
+    animation: false,
+    maintainAspectRatio: false,
+    events: [],
+    layout: { padding: { right: RIGHT_PX } },
+    scales: {
+      x: {
+        type: 'linear',
+        min: 0,
+        max: lengthMin,
+        grid: { display: false },
+        border: { display: false },
+        ticks: {
+          stepSize: stepMin,
+          autoSkip: false,
+          maxRotation: 0,
+          includeBounds: false,
+          font,
+          color: paint('--muted'),
+          callback: (value) => (Number(value) === 0 ? '' : showMinutes(Number(value))),
+        },
+      },
+      y: {
+        min: 0,
+        suggestedMax: Math.max(100, (safeC ?? 0) + 10),
+        grid: { color: paint('--line') },
+        border: { display: false },
+        afterFit: (scale) => {
+          scale.width = AXIS_PX;
+        },
+        ticks: { stepSize: 20, font, color: paint('--muted'), callback: (value) => `${value}°` },
+      },
+    },
+  };
+}
+
+/** The stages, as bands in the colour of their heat. */
+function stagesBehind({ spec, cook }: CurveProps, t: Say): Plugin<'line'> {
+  return {
+    id: 'stages',
+    beforeDatasetsDraw: ({ ctx, chartArea, scales }) => {
+      const x = scales.x;
+      if (!x) return;
+      stageTimes(cook).forEach(({ from, to }, i) => {
+        const stage = spec.stages[i];
+        if (!stage) return;
+        const [left, right] = [x.getPixelForValue(from), x.getPixelForValue(to)];
+        ctx.fillStyle = heatColour(stage, 0.2);
+        ctx.fillRect(left, chartArea.top, right - left, chartArea.bottom - chartArea.top);
+        const name =
+          t(`cooker.${stage.cooker}`) + (stage.wrap ? `, ${t(`wrap.${stage.wrap}`)}` : '');
+        label(ctx, name, (left + right) / 2, chartArea.top + 16, right - left - 6, 'center', true);
+      });
+    },
+  };
+}
+
+/** The least safe line, the stall, where it is pulled, its peak, and the moment looked at. */
+function marksOver(props: CurveProps, t: Say): Plugin<'line'> {
+  const { spec, cook, safeC, stall, moment } = props;
+  return {
+    id: 'marks',
+    afterDatasetsDraw: ({ ctx, chartArea, scales }) => {
+      const { x, y } = scales;
+      if (!x || !y) return;
+      const width = chartArea.right - chartArea.left;
+      if (safeC !== undefined) {
+        dashed(ctx, chartArea.left, chartArea.right, y.getPixelForValue(safeC), paint('--now'));
+        const words = t('heat.safeLine', { tempC: Math.round(safeC) });
+        label(
+          ctx,
+          words,
+          chartArea.left + 6,
+          y.getPixelForValue(safeC) - 7,
+          width,
+          'left',
+          false,
+          '--now',
+        );
+      }
+      const fire = stageTimes(cook)[lastOnFire(spec)];
+      const pull = cook.stages[lastOnFire(spec)];
+      if (fire && pull?.reached) {
+        const at = { x: x.getPixelForValue(fire.to), y: y.getPixelForValue(pull.coreC) };
+        dot(ctx, at.x, at.y);
+        const words = t('heat.pullAt', { tempC: Math.round(pull.coreC) });
+        label(ctx, words, at.x - 10, at.y - 14, 220, 'right', true);
+        if (cook.peakCoreC > pull.coreC + 1) {
+          const peak = cook.coreC.indexOf(Math.max(...cook.coreC));
+          const px = x.getPixelForValue(cook.minute[peak] ?? 0);
+          const py = y.getPixelForValue(cook.peakCoreC);
+          dot(ctx, px, py, 4);
+          label(
+            ctx,
+            t('heat.peakAt', { tempC: Math.round(cook.peakCoreC) }),
+            px + 8,
+            py - 9,
+            120,
+            'right',
+            true,
+          );
+        }
+      }
+      if (stall) {
+        const middle = x.getPixelForValue((stall.fromMin + stall.toMin) / 2);
+        label(
+          ctx,
+          t('heat.stallHere'),
+          middle,
+          y.getPixelForValue(stall.coreC) - 18,
+          200,
+          'center',
+        );
+      }
+      if (moment !== undefined) {
+        ctx.strokeStyle = paint('--ink', 0.5);
+        ctx.lineWidth = 1;
+        ctx.setLineDash([]);
+        const at = x.getPixelForValue(moment);
+        ctx.beginPath();
+        ctx.moveTo(at, chartArea.top);
+        ctx.lineTo(at, chartArea.bottom);
+        ctx.stroke();
+      }
+    },
+  };
+}
+
+function label(
+  ctx: CanvasRenderingContext2D,
+  words: string,
+  x: number,
+  y: number,
+  room: number,
+  align: CanvasTextAlign,
+  bold = false,
+  colour = '--ink',
+): void {
+  ctx.font = `${bold ? 700 : 400} 13px "Atkinson Hyperlegible Next Variable", sans-serif`;
+  // What does not fit is left to the table below.
+  if (ctx.measureText(words).width > room) return;
+  ctx.fillStyle = paint(colour);
+  ctx.textAlign = align;
+  ctx.fillText(words, x, y);
+}
+
+function dashed(
+  ctx: CanvasRenderingContext2D,
+  from: number,
+  to: number,
+  y: number,
+  colour: string,
+): void {
+  ctx.strokeStyle = colour;
+  ctx.lineWidth = 2;
+  ctx.setLineDash([7, 4]);
+  ctx.beginPath();
+  ctx.moveTo(from, y);
+  ctx.lineTo(to, y);
+  ctx.stroke();
+  ctx.setLineDash([]);
+}
+
+function dot(ctx: CanvasRenderingContext2D, x: number, y: number, radius = 7): void {
+  ctx.beginPath();
+  ctx.arc(x, y, radius, 0, 2 * Math.PI);
+  ctx.fillStyle = paint('--bead');
+  ctx.fill();
+  ctx.strokeStyle = paint('--bead-line');
+  ctx.lineWidth = 2.5;
+  ctx.setLineDash([]);
+  ctx.stroke();
+}

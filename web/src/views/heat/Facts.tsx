@@ -1,0 +1,149 @@
+import {
+  aboutMinutes,
+  cookedMinutes,
+  showMinutes,
+  showTemperature,
+  showWeight,
+  tenderAt,
+  type Afterwards,
+  type Change,
+  type Cook,
+  type CookSpec,
+  type DraftCook,
+  type Kitchen,
+  type Lethality,
+} from '@zemrin/core';
+import type { ReactNode } from 'react';
+import { Choice } from '../../ui/Choice.tsx';
+import { useWords } from '../../words/words.ts';
+
+interface FactsProps {
+  readonly spec: DraftCook;
+  readonly cook: Cook;
+  readonly safe: Lethality;
+  readonly after?: Afterwards | undefined;
+  readonly likely: number;
+  readonly other?:
+    | {
+        readonly change: Change;
+        readonly spec: CookSpec;
+        readonly cook: Cook;
+      }
+    | undefined;
+  readonly possible: readonly Change[];
+  readonly onBeside: (change: Change | undefined) => void;
+  readonly units: Kitchen['units'];
+  readonly changed: boolean;
+  readonly onUse: () => void;
+  readonly onReset: () => void;
+}
+
+/** What the cook comes to: tender, lost, carried over, held, safe; another way beside it; into the plan. */
+export function Facts(props: FactsProps) {
+  const t = useWords();
+  const { spec, cook, after, safe, units, other, likely } = props;
+  const time = (minutes: number) => showMinutes(aboutMinutes(minutes));
+  const timeOrNot = (minutes: number | undefined) =>
+    minutes === undefined ? t('heat.notYet') : time(minutes);
+  const lost = cook.evaporated + cook.dripped;
+  const tender = tenderAt(spec, cook);
+  return (
+    <aside className="shrink-0 bg-panel p-5 lg:sticky lg:top-0 lg:h-screen lg:w-[264px] lg:overflow-y-auto">
+      {tender.told && (
+        <Group title={t('heat.tender')}>
+          <Fact name={t('heat.slices')} value={timeOrNot(tender.slicesMin)} />
+          <Fact name={t('heat.pulls')} value={timeOrNot(tender.pullsMin)} />
+          <p className="mt-1 text-sm text-muted">{t('heat.fork')}</p>
+        </Group>
+      )}
+      <Group title={t('heat.loses')}>
+        <Fact name={t('heat.water')} value={`${Math.round(lost * 100)} %`} />
+        <Fact name={t('heat.left')} value={showWeight(spec.piece.weightG * (1 - lost), units)} />
+      </Group>
+      {after && (
+        <>
+          <Group title={t('heat.off')}>
+            <Fact name={t('heat.pull')} value={showTemperature(after.pullC, units)} />
+            <Fact
+              name={t('heat.peak', { span: time(after.peakAfterMin) })}
+              value={showTemperature(after.peakC, units)}
+            />
+          </Group>
+          <Group title={t('heat.holds')}>
+            {after.holds.map(({ place, hotMin }) => (
+              <Fact
+                key={place}
+                name={t(`hold.${place}`)}
+                value={hotMin >= DAY_MIN ? t('heat.allDay') : time(hotMin)}
+              />
+            ))}
+            <p className="mt-1 text-sm text-muted">
+              {t('heat.holdSafe', { span: time(after.holds[0]?.safeMin ?? 0) })}
+            </p>
+          </Group>
+        </>
+      )}
+      <Group title={t('heat.safe')}>
+        <Fact
+          name={t('heat.logs', { logs: safe.logs >= 30 ? '30+' : safe.logs.toFixed(1) })}
+          value={timeOrNot(safe.enoughAtMin)}
+        />
+        <p className="mt-1 text-sm text-muted">{t('heat.safeNote', { logs: safe.wanted })}</p>
+      </Group>
+      <Group title={t('heat.beside')}>
+        <Choice
+          label={t('heat.besideWhat')}
+          hideLabel
+          value={other?.change ?? 'none'}
+          options={[
+            ['none', t('heat.besideNone')],
+            ...props.possible.map((change) => [change, t(`if.${change}`)] as const),
+          ]}
+          onChoose={(change) => props.onBeside(change === 'none' ? undefined : change)}
+        />
+        {other && (
+          <>
+            <Fact name={t('heat.this')} value={time(likely)} />
+            <Fact name={t('heat.that')} value={time(cookedMinutes(other.spec, other.cook))} />
+          </>
+        )}
+      </Group>
+      <div className="sticky bottom-0 -mx-5 -mb-5 border-t border-line bg-panel p-4">
+        <button
+          type="button"
+          data-key="u"
+          aria-keyshortcuts="u"
+          className="btn btn-main w-full justify-between"
+          onClick={props.onUse}
+        >
+          {t('heat.use')} <span className="key">u</span>
+        </button>
+        {props.changed && (
+          <button type="button" className="btn btn-quiet mt-1 w-full" onClick={props.onReset}>
+            {t('heat.reset')}
+          </button>
+        )}
+      </div>
+    </aside>
+  );
+}
+
+const DAY_MIN = 24 * 60;
+
+function Group({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section className="mb-3.5">
+      <h2 className="text-sm font-normal text-muted">{title}</h2>
+      {children}
+    </section>
+  );
+}
+
+function Fact({ name, value }: { name: string; value: string }) {
+  return (
+    <p className="flex justify-between gap-2 border-b border-line py-1.5">
+      <span>{name}</span>
+      <strong className="whitespace-nowrap">{value}</strong>
+    </p>
+  );
+}
