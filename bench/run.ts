@@ -1,5 +1,6 @@
 /** Speed, printed and never asserted: `npm run bench [-- NAME…] [--json] [--keep]`. */
 import { batchBench } from './batch.ts';
+import { heatBench } from './heat.ts';
 import type { Line } from './measure.ts';
 import { keep } from './keep.ts';
 import { plannerBench } from './planner.ts';
@@ -8,6 +9,7 @@ import { webBench } from './web.ts';
 
 const BENCHES: Readonly<Record<string, () => Line[] | Promise<Line[]>>> = {
   planner: async () => [...plannerBench(), ...(await solverBench())],
+  heat: heatBench,
   batch: batchBench,
   web: webBench,
 };

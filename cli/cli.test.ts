@@ -79,6 +79,34 @@ describe('the command line', () => {
     expect(zemrin('plan', SUPPER, ...late.slice(0, 4)).out).toMatch(/It cannot be done in time/);
   });
 
+  it('cooks a food as its contract says', () => {
+    const { code, json } = zemrin('heat', 'demo/cooks/smoked-shoulder.json', '--json');
+    expect(code).toBe(0);
+    expect(json.minutes.least).toBeLessThan(json.minutes.likely);
+    expect(json.minutes.likely).toBeLessThan(json.minutes.most);
+    expect(json.curve[0]).toEqual({ minute: 0, coreC: 4.5, surfaceC: 4.5 });
+    expect(json.curve.at(-1).minute).toBeGreaterThan(json.minutes.likely);
+    expect(json.pullC).toBeCloseTo(93, 0);
+    expect(json.peakC).toBeGreaterThan(93);
+    expect(json.logReduction).toBeGreaterThan(6.5);
+    expect(json.tenderness).toBeGreaterThan(0.6);
+    expect(json.warnings).toEqual([]);
+  });
+
+  it('says which stage never ends, and what is wrong in a cook file', () => {
+    const base = { zemrin: 'cook', version: 1, cut: 'beef-rump-roast', weight: '1.5 kg' };
+    const cook = (stages: unknown, more = {}) =>
+      zemrin('heat', fileWith(JSON.stringify({ ...base, ...more, stages })), '--json');
+    const cool = cook([{ cooker: 'oven', tempC: 60, until: { coreC: 70 } }]);
+    expect(cool.code).toBe(3);
+    expect(cool.json.warnings[0]).toMatch(/Stage 1 never gets there/);
+    const roast = { cooker: 'oven', tempC: 180, until: { finalC: 57 } };
+    expect(cook([roast]).json.pullC).toBeLessThan(55);
+    expect(cook([roast], { weight: 'heavy' }).err).toMatch(/weight: must be a weight/);
+    expect(cook([roast], { cut: 'unicorn' }).err).toMatch(/cut: names “unicorn”, which is no cut/);
+    expect(cook([]).err).toMatch(/stages: is too small/);
+  });
+
   it('scales a mixture as its contract says', () => {
     const { code, json } = zemrin(
       'scale',
