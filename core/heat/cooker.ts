@@ -148,7 +148,7 @@ function bareSidesOf(
     case 'grill-direct':
       return {
         around: { ...air(airC, 25, fitted.smokerVapourPa), wallC: COALS_C, emissivity: COALS_VIEW },
-        under: air(airC * UNDER_LID, 12, fitted.smokerVapourPa),
+        under: openSide(airC, conditions),
       };
     case 'pan':
     case 'griddle':
@@ -202,12 +202,18 @@ function bareSidesOf(
   }
 }
 
+/** The side away from the coals: warm air from them, mixed with what the wind brings. */
+function openSide(airC: number, { outdoorC, windMPerS }: Conditions): Surroundings {
+  const mixedC = outdoorC + OVER_COALS * (airC - outdoorC);
+  return air(mixedC, 10 + 2 * windMPerS, vapourPaOf(outdoorC, 0.6));
+}
+
 const FAN_CONVECTION = 18;
 /** Glowing coals, and the share of its view they take. Source: as above. */
 const COALS_C = 550;
 const COALS_VIEW = 0.75;
-/** The air above the grate is so much cooler than what the lid says. */
-const UNDER_LID = 0.5;
+/** How much of the fire's warmth the air above the grate has. */
+const OVER_COALS = 0.45;
 const PAN_CONTACT = 220;
 const OVER_PAN_C = 45;
 

@@ -62,10 +62,36 @@ export function conditionsOf(kitchen: Kitchen): Conditions {
   };
 }
 
+/** How much hotter than they say this kitchen's cookers run, as the cook has measured. */
+function offsetsOf({ appliances }: Kitchen): CookSpec['offsetC'] {
+  const found = appliances.flatMap(({ kind, fan, runsHotC }) =>
+    runsHotC === undefined ? [] : COOKERS_OF[kind](fan ?? false).map((one) => [one, runsHotC]),
+  );
+  return found.length > 0 ? (Object.fromEntries(found) as CookSpec['offsetC']) : undefined;
+}
+
+const COOKERS_OF: Readonly<
+  Record<Kitchen['appliances'][number]['kind'], (fan: boolean) => readonly Cooker[]>
+> = {
+  oven: (fan) => [fan ? 'fan-oven' : 'oven', 'warm-oven'],
+  smoker: () => ['smoker'],
+  grill: () => ['grill-direct', 'grill-indirect'],
+  hob: () => [],
+  fridge: () => ['fridge'],
+  freezer: () => ['freezer'],
+  box: () => [],
+};
+
 /** How a stage ends. */
 export function endOf(until: Until): End {
   if ('coreC' in until) return { kind: 'core', coreC: until.coreC };
   return { kind: 'tender', tenderness: until.tender === 'pulls' ? PULLS_AT : SLICES_AT };
+}
+
+/** Where a cook takes place: the conditions, and what the kitchen's cookers are known to be off. */
+export function placeOfCook(kitchen: Kitchen): Pick<CookSpec, 'conditions' | 'offsetC'> {
+  const offsetC = offsetsOf(kitchen);
+  return { conditions: conditionsOf(kitchen), ...(offsetC && { offsetC }) };
 }
 
 /** One piece of a food, as it goes in. @throws RangeError for a food without a cut */
@@ -136,7 +162,7 @@ export function cookUpTo(meal: Warm, dish: Dish, step: Step): CookSpec {
     piece: pieceOf(meal, dish, foodOf(dish, step.time.food)),
     startC,
     stages: chain.flatMap((one) => stageOf(one, meal.kitchen)),
-    conditions: conditionsOf(meal.kitchen),
+    ...placeOfCook(meal.kitchen),
   };
 }
 
@@ -192,6 +218,7 @@ function likelyMin(time: Exclude<StepTime, HeatTime>): number {
     case 'rising':
     case 'reducing':
     case 'boiling':
+    case 'readying':
       return 0;
   }
 }

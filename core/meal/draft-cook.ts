@@ -11,7 +11,7 @@ import { leastCoreC } from '../safety/index.ts';
 import type { PlaceKind, Verb } from '../words/index.ts';
 import { cutOf, settleFood } from './amounts.ts';
 import type { Command } from './commands.ts';
-import { chainUpTo, conditionsOf, cookerOf, pieceOf, stageOf } from './cooks.ts';
+import { chainUpTo, cookerOf, pieceOf, placeOfCook, stageOf } from './cooks.ts';
 import { freshId, takenIds } from './ids.ts';
 import type { Dish, Food, Meal, Place, Step, StepTime } from './schema.ts';
 
@@ -45,7 +45,7 @@ const SLOW: ReadonlySet<Cooker> = new Set(['braise', 'simmer', 'slow-cooker-low'
 export function draftCook(meal: Meal, dish: Dish, food: Food): DraftCook | undefined {
   const cut = cutOf(meal, food);
   if (!cut) return undefined;
-  const base = { piece: pieceOf(meal, dish, food), conditions: conditionsOf(meal.kitchen) };
+  const base = { piece: pieceOf(meal, dish, food), ...placeOfCook(meal.kitchen) };
   const last = lastOnFire(meal, dish, food);
   if (!last) {
     const end = { kind: 'core', coreC: leastCoreC(cut.animal, false) ?? 85 } as const;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { MixtureSchema, VESSEL_KINDS } from '../batch/index.ts';
-import { COOKERS, WRAPS } from '../heat/index.ts';
+import { COOKERS, READYING, WRAPS } from '../heat/index.ts';
 import { AVOIDABLE, OwnPantrySchema } from '../pantry/index.ts';
 import { ascending, clock, grams, id, MEASURES, minutes, type Known } from '../quantity/index.ts';
 import { isLocal, isZone } from '../time/index.ts';
@@ -120,6 +120,8 @@ export const StepTimeSchema = z.discriminatedUnion('kind', [
     panCm: z.number().positive().max(80),
     ringW: z.number().positive().max(6000).default(1800),
   }),
+  /** A fire or an oven getting ready. */
+  z.looseObject({ kind: z.literal('readying'), what: z.enum(READYING) }),
   /** A pot coming to the boil. */
   z.looseObject({
     kind: z.literal('boiling'),
@@ -250,6 +252,8 @@ export const ApplianceSchema = z.looseObject({
   /** How fast it climbs and falls, where the cook has measured it. */
   upCPerMin: z.number().positive().optional(),
   downCPerMin: z.number().positive().optional(),
+  /** How much hotter than it says it runs, as measured. */
+  runsHotC: z.number().min(-80).max(80).optional(),
   /** An oven that blows. */
   fan: z.boolean().optional(),
   /** A grill with a hot and a cool side: how much fits beside the coals; `fits` is over them. */

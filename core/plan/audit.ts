@@ -1,4 +1,4 @@
-import { boilingMinutes, reducingMinutes, risingMinutes } from '../heat/index.ts';
+import { boilingMinutes, readyingMinutes, reducingMinutes, risingMinutes } from '../heat/index.ts';
 import { longestRaw, ROOM_LIMIT_MIN } from '../safety/index.ts';
 import {
   animalsOf,
@@ -92,6 +92,10 @@ function lengthBounds(meal: Meal, dish: Dish, step: Step): [number, number] {
       const lostMl = time.ml * (1 - time.toShare);
       const minutes = reducingMinutes(lostMl, time, conditionsOf(meal.kitchen)).likely;
       return [Math.max(1, Math.round(minutes)), Math.max(1, Math.round(minutes))];
+    }
+    case 'readying': {
+      const { likely } = readyingMinutes(time.what);
+      return [Math.round(likely), Math.round(likely)];
     }
     case 'boiling': {
       const minutes = boilingMinutes(time.ml, 15, time.ringW, conditionsOf(meal.kitchen)).likely;

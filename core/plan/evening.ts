@@ -52,6 +52,10 @@ export class Evening {
   private readonly gapFromStart: Uint8Array;
   private readonly gapLeast: Float64Array;
   private readonly gapMost: Float64Array;
+  /** By slot: whether any of its gaps has a most. */
+  private readonly bounded: Uint8Array;
+  /** By slot and person: the first stretch they are away that ends after its planned start. */
+  private readonly awayFrom: readonly Int32Array[];
   private readonly draws = NORMAL_DRAWS;
   private draw = 0;
 
@@ -79,12 +83,24 @@ export class Evening {
     this.gapFromStart = Uint8Array.from(gaps, (gap) => (gap.fromStart ? 1 : 0));
     this.gapLeast = Float64Array.from(gaps, (gap) => gap.leastMin);
     this.gapMost = Float64Array.from(gaps, (gap) => gap.mostMin);
+    this.bounded = Uint8Array.from(lives, (life) =>
+      life.gaps.some((gap) => gap.mostMin < Infinity) ? 1 : 0,
+    );
+    this.awayFrom = this.persons.map(({ closedTo }) =>
+      Int32Array.from(lives, (life) => {
+        const first = closedTo.findIndex((end) => end > life.startMin);
+        return first === -1 ? closedTo.length : first;
+      }),
+    );
     let sum = 0;
     this.gapFrom = Int32Array.from([0, ...lives.map((life) => (sum += life.gaps.length))]);
   }
 
   live(): void {
-    for (const person of this.persons) person.busy = 0;
+    for (const person of this.persons) {
+      person.busy = 0;
+      person.lastEnd = -Infinity;
+    }
     for (let slot = 0; slot < this.index.length; slot++) this.begin(slot);
   }
 
@@ -93,7 +109,9 @@ export class Evening {
     const last = this.gapFrom[slot + 1] as number;
     let least = this.planned[slot] as number;
     let holder = -1;
-    for (let gap = this.gapFrom[slot] as number; gap < last; gap++) {
+    // What has a most gap may have to begin before its planned time.
+    const first = this.bounded[slot] === 1 ? (this.gapFrom[slot] as number) : last;
+    for (let gap = first; gap < last; gap++) {
       const before = gapBefore[gap] as number;
       const from = (gapFromStart[gap] === 1 ? start[before] : end[before]) as number;
       const most = from + (this.gapMost[gap] as number);
@@ -116,7 +134,7 @@ export class Evening {
       if ((this.longer[slot] as number) + (this.shorter[slot] as number) > 0) {
         const z = this.draws[this.draw] as number;
         this.draw = this.draw + 1 === this.draws.length ? 0 : this.draw + 1;
-        beyond = (z * ((z < 0 ? this.shorter[slot] : this.longer[slot]) as number)) / NINE_IN_TEN_Z;
+        beyond = z * ((z < 0 ? this.shorter[slot] : this.longer[slot]) as number);
       }
       length = (this.likelyMin[slot] as number) + beyond;
     }
@@ -134,10 +152,14 @@ export class Evening {
     let best = Infinity;
     let who = -1;
     for (let i = 0; i < may.length; i++) {
-      const at = firstFree(this.persons[may[i] as number] as Person, from, minutes);
+      const one = may[i] as number;
+      const person = this.persons[one] as Person;
+      const early = from < (this.planned[slot] as number);
+      const away = early ? 0 : ((this.awayFrom[one] as Int32Array)[slot] as number);
+      const at = firstFree(person, from, minutes, away);
       if (at >= best) continue;
       best = at;
-      who = may[i] as number;
+      who = one;
     }
     if (who === -1) return from;
     const person = this.persons[who] as Person;
@@ -145,6 +167,7 @@ export class Evening {
     person.startMin[person.busy % KEPT] = best;
     person.endMin[person.busy % KEPT] = best + minutes;
     person.busy++;
+    if (best + minutes > person.lastEnd) person.lastEnd = best + minutes;
     return best;
   }
 
@@ -174,7 +197,7 @@ interface Life {
   /** A length is never below this. */
   readonly leastMin: number;
   readonly likelyMin: number;
-  /** How much shorter, and longer, one evening in ten is. */
+  /** A standard deviation of how much shorter, and longer, it is. */
   readonly shorter: number;
   readonly longer: number;
   /** Hands-on minutes at its start, 0 once it has begun. */
@@ -229,8 +252,8 @@ function lifeOf(step: PlannedStep): Omit<Life, 'index' | 'persons' | 'gaps'> {
     elastic: step.elastic,
     leastMin: step.elastic ? leastMin : 0,
     likelyMin,
-    shorter: likelyMin - leastMin,
-    longer: mostMin - likelyMin,
+    shorter: (likelyMin - leastMin) / NINE_IN_TEN_Z,
+    longer: (mostMin - likelyMin) / NINE_IN_TEN_Z,
     handsMin: hands ? hands.endMin - hands.startMin : 0,
   };
 }
@@ -255,19 +278,27 @@ interface Person {
   readonly startMin: Float64Array;
   readonly endMin: Float64Array;
   busy: number;
+  /** The latest end of any job so far. */
+  lastEnd: number;
 }
 
-/** The first moment at which a person is there and has nothing else to do for so long. */
-function firstFree(person: Person, from: number, minutes: number): number {
+/**
+ * The first moment at which a person is there and has nothing else to do for so long.
+ *
+ * @param away the first stretch away that may matter
+ */
+function firstFree(person: Person, from: number, minutes: number, away: number): number {
   const { closedFrom, closedTo, startMin, endMin, busy } = person;
   const jobs = busy < KEPT ? busy : KEPT;
   let at = from;
   for (let again = true; again;) {
     again = false;
-    for (let i = 0; i < closedTo.length; i++) {
+    for (let i = away; i < closedTo.length; i++) {
       if ((closedFrom[i] as number) >= at + minutes) break;
       if (at < (closedTo[i] as number)) at = closedTo[i] as number;
     }
+    // Later than all they have done so far, nothing is in the way.
+    if (at >= person.lastEnd) return at;
     for (let i = 0; i < jobs; i++) {
       const end = endMin[i] as number;
       if (at < end && at + minutes > (startMin[i] as number)) {
@@ -289,6 +320,7 @@ function personsOf({ kitchen, meal, servingMin }: Around, fromMin: number): Pers
       startMin: new Float64Array(KEPT),
       endMin: new Float64Array(KEPT),
       busy: 0,
+      lastEnd: -Infinity,
     };
   });
 }

@@ -10,7 +10,13 @@ import {
   type Place,
   type Step,
 } from '../meal/index.ts';
-import { boilingMinutes, reducingMinutes, risingMinutes, type Band } from '../heat/index.ts';
+import {
+  boilingMinutes,
+  readyingMinutes,
+  reducingMinutes,
+  risingMinutes,
+  type Band,
+} from '../heat/index.ts';
 import { epochMinOfIso } from '../time/index.ts';
 import type { Message } from '../words/index.ts';
 
@@ -162,6 +168,8 @@ function spanOf(step: Step, dish: Dish, meal: Meal): SettledTime {
       const minutes = reducingMinutes(lostMl, time, conditionsOf(meal.kitchen));
       return { span: whole(minutes), elastic: false };
     }
+    case 'readying':
+      return { span: whole(readyingMinutes(time.what)), elastic: false };
     case 'boiling': {
       const minutes = boilingMinutes(time.ml, TAP_C, time.ringW, conditionsOf(meal.kitchen));
       return { span: whole(minutes), elastic: false };

@@ -10,6 +10,8 @@ const MOST_FAILURES = 120;
 const INSERT_PLACES = 300;
 /** How many families are tried to be taken out for one. */
 const TRY_OUT = 8;
+/** What standing in the way counts against how hard a family is to place. */
+const BLAME = 3;
 /** After so many failures it begins again with what is hard. */
 const FRESH_START = 12;
 
@@ -24,8 +26,8 @@ export interface Laid {
 
 /**
  * Lays in one family after another, each where the others left room, by a short search among
- * orders. For one that finds no place another is taken out, to be laid in again later; what is
- * hard to place is taken out last. If some never find a place, conflicts are left.
+ * orders. For one that finds no place another is taken out, to be laid in again later: first what
+ * stood in its way where the search got stuck, and last what is hard to place. If some never find a place, conflicts are left.
  *
  * @param at the latest times without any choice
  */
@@ -37,6 +39,8 @@ class Layer {
   private readonly root: ReturnType<State['save']>;
   /** How hard each family is to place. */
   private readonly hard: number[];
+  /** How often each family stood in the way of the one that found no place. */
+  private readonly inTheWay: number[];
   private inside: number[] = [];
   private failures = 0;
   private readonly random = randomOf(0x1a7);
@@ -44,6 +48,7 @@ class Layer {
   constructor(private readonly state: State) {
     this.root = state.save();
     this.hard = familyWeights(state);
+    this.inTheWay = this.hard.map(() => 0);
     state.active.fill(0);
   }
 
@@ -71,8 +76,18 @@ class Layer {
     const { state } = this;
     state.active[family] = 1;
     let laid = false;
+    this.inTheWay.fill(0);
     const limits = { below: Infinity, places: INSERT_PLACES, first: true, latest: true };
-    searchOrders(state, { ...limits, found: () => (laid = true) });
+    searchOrders(state, {
+      ...limits,
+      found: () => (laid = true),
+      stuck: ({ there }) => {
+        for (const use of there) {
+          const other = state.problem.uses[use]?.family ?? 0;
+          this.inTheWay[other] = (this.inTheWay[other] ?? 0) + 1 / there.length;
+        }
+      },
+    });
     if (laid) this.inside.push(family);
     else state.active[family] = 0;
     return laid;
@@ -82,8 +97,13 @@ class Layer {
   private takeOutFor(family: number): number | undefined {
     const before = this.inside;
     const choices = [...this.state.made];
+    const blamed = [...this.inTheWay];
+    const most = Math.max(1, ...before.map((one) => blamed[one] ?? 0));
     const mayGo = [...before]
-      .map((one) => ({ one, rank: (this.hard[one] ?? 0) + this.random() }))
+      .map((one) => ({
+        one,
+        rank: (this.hard[one] ?? 0) + this.random() - (BLAME * (blamed[one] ?? 0)) / most,
+      }))
       .sort((a, b) => a.rank - b.rank)
       .slice(0, TRY_OUT);
     for (const { one } of mayGo) {

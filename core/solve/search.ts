@@ -22,6 +22,8 @@ export interface SearchLimits {
   readonly spent?: () => boolean;
   /** Stops at the first solution and leaves the state there. */
   readonly first?: boolean;
+  /** Called with each conflict that has no way out: who stands in whose way. */
+  readonly stuck?: (conflict: Conflict) => void;
   /** Called with the state at each better solution; its cost is below all before. */
   readonly found: (cost: number) => void;
 }
@@ -95,6 +97,7 @@ class OrderSearch {
     let most = -1;
     for (const conflict of closest(conflicts)) {
       const options = optionsFor(this.state, conflict, this.below - 1);
+      if (options.length === 0) this.limits.stuck?.(conflict);
       if (options.length <= 1) return options;
       // What it costs at the least, and then what the other ways cost.
       const least = (options[0]?.cost ?? 0) - this.state.cost;

@@ -274,8 +274,14 @@ function label(
   ctx.font = `${bold ? 700 : 400} 13px "Atkinson Hyperlegible Next Variable", sans-serif`;
   // What does not fit is left to the table below.
   if (ctx.measureText(words).width > room) return;
-  ctx.fillStyle = paint(colour);
   ctx.textAlign = align;
+  // A halo, so that a line behind does not cross it out.
+  ctx.setLineDash([]);
+  ctx.lineWidth = 4;
+  ctx.lineJoin = 'round';
+  ctx.strokeStyle = paint('--ground', 0.75);
+  ctx.strokeText(words, x, y);
+  ctx.fillStyle = paint(colour);
   ctx.fillText(words, x, y);
 }
 

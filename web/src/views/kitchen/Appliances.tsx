@@ -93,7 +93,7 @@ export function Appliances({ meal }: { meal: Meal }) {
 }
 
 type Appliance = Kitchen['appliances'][number];
-type Figure = 'upCPerMin' | 'downCPerMin' | 'fitsIndirect';
+type Figure = 'upCPerMin' | 'downCPerMin' | 'fitsIndirect' | 'runsHotC';
 
 /** How fast an oven or a fire climbs and falls, and the cool side of a grill. */
 function Figures(props: { appliance: Appliance; onChange: (change: Partial<Appliance>) => void }) {
@@ -104,7 +104,7 @@ function Figures(props: { appliance: Appliance; onChange: (change: Partial<Appli
   if (fields.length === 0) return null;
   return (
     <div className="col-span-full flex flex-wrap gap-x-4 pl-2">
-      {fields.map(({ figure, label, short, usual }) => (
+      {fields.map(({ figure, label, short, usual, signed }) => (
         <span key={figure} className="flex items-center gap-2 text-sm text-muted">
           <span aria-hidden="true">{t(short)}</span>
           <EditField
@@ -115,7 +115,9 @@ function Figures(props: { appliance: Appliance; onChange: (change: Partial<Appli
             className="field w-[62px] text-right"
             onCommit={(text) => {
               const value = Number(text.replace(',', '.'));
-              if (!(value > 0)) return t('kitchen.badFits', { text });
+              if (signed ? !(Math.abs(value) <= 80) : !(value > 0)) {
+                return t(signed ? 'kitchen.badOffset' : 'kitchen.badFits', { text });
+              }
               onChange({ [figure]: value });
               return undefined;
             }}
@@ -130,9 +132,12 @@ const HEATED: readonly Appliance['kind'][] = ['oven', 'smoker', 'grill'];
 const FIGURES: readonly {
   figure: Figure;
   kinds: readonly Appliance['kind'][];
-  label: 'kitchen.climbs' | 'kitchen.falls' | 'kitchen.coolSide';
-  short: 'kitchen.climbsShort' | 'kitchen.fallsShort' | 'kitchen.coolSideShort';
+  label: 'kitchen.climbs' | 'kitchen.falls' | 'kitchen.coolSide' | 'kitchen.runsHot';
+  short:
+    'kitchen.climbsShort' | 'kitchen.fallsShort' | 'kitchen.coolSideShort' | 'kitchen.runsHotShort';
   usual: number | '';
+  /** May be below nothing. */
+  signed?: boolean;
 }[] = [
   {
     figure: 'upCPerMin',
@@ -147,6 +152,14 @@ const FIGURES: readonly {
     label: 'kitchen.falls',
     short: 'kitchen.fallsShort',
     usual: DOWN_C_PER_MIN,
+  },
+  {
+    figure: 'runsHotC',
+    kinds: HEATED,
+    label: 'kitchen.runsHot',
+    short: 'kitchen.runsHotShort',
+    usual: 0,
+    signed: true,
   },
   {
     figure: 'fitsIndirect',

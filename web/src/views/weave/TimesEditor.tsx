@@ -86,6 +86,8 @@ export function TimesEditor({ meal, dish, step }: TimesEditorProps) {
       );
     case 'rising':
       return <p className="mt-3 text-sm text-muted">{t('weave.timeFromRising')}</p>;
+    case 'readying':
+      return <p className="mt-3 text-sm text-muted">{t('weave.timeFromReadying')}</p>;
     case 'reducing':
     case 'boiling':
       return <p className="mt-3 text-sm text-muted">{t('weave.timeFromRing')}</p>;

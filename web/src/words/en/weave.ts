@@ -70,6 +70,7 @@ export const weave = {
   'weave.windowFromBench': 'The window comes from the mixture; change it on Bench.',
   'weave.timeFromHeat': 'The time comes from the cut and its fire; look into it on Heat.',
   'weave.timeFromRising': 'The time comes from the yeast and how warm it stands.',
+  'weave.timeFromReadying': 'The time is what such a fire usually takes.',
   'weave.timeFromRing': 'The time comes from the amount, the pan and the ring.',
   'weave.timeFromCooling': 'The time comes from how much there is to cool.',
   'weave.byWeight': 'By weight: a rule of thumb.',
