@@ -1,6 +1,6 @@
 import fitted from './cookers.json';
 import { boilingCAt, boilingCAtPressure, pressurePaAt, vapourPaOf } from './air.ts';
-import type { Cooker, Wrap } from './names.ts';
+import { STILLS, type Cooker, type Wrap } from './names.ts';
 import type { Surface, Surroundings } from './surroundings.ts';
 
 /** Where the cook stands. */
@@ -63,19 +63,7 @@ export const COOKER_DATA: Readonly<Record<Cooker, CookerData>> = {
   box: { usualC: 60, basis: 'handbook', offsetSdC: 3 },
 };
 
-/** Places food rests, cools or waits in: nothing is cooked there. */
-const STILL: ReadonlySet<Cooker> = new Set([
-  'fridge',
-  'freezer',
-  'cold-water',
-  'running-water',
-  'ice-bath',
-  'counter',
-  'outdoors',
-  'foil',
-  'warm-oven',
-  'box',
-]);
+const STILL: ReadonlySet<Cooker> = new Set(STILLS);
 
 export function cooks(cooker: Cooker): boolean {
   return !STILL.has(cooker);

@@ -1,5 +1,5 @@
 /** Everything food is warmed, kept warm, cooled or thawed in. */
-export const COOKERS = [
+const FIRES = [
   'oven',
   'fan-oven',
   'smoker',
@@ -15,6 +15,10 @@ export const COOKERS = [
   'slow-cooker-high',
   'steam',
   'pressure',
+] as const;
+
+/** Places food rests, cools, thaws or waits in: nothing is cooked there. */
+export const STILLS = [
   'fridge',
   'freezer',
   'cold-water',
@@ -26,6 +30,8 @@ export const COOKERS = [
   'warm-oven',
   'box',
 ] as const;
+
+export const COOKERS = [...FIRES, ...STILLS] as const;
 export type Cooker = (typeof COOKERS)[number];
 
 export const WRAPS = ['foil', 'lid'] as const;

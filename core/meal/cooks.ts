@@ -22,13 +22,8 @@ export type Warm = Pick<Meal, 'eaters' | 'kitchen' | 'pantry'>;
 export type HeatTime = Extract<StepTime, { kind: 'heat' }>;
 export type Until = HeatTime['until'];
 
-/** Verbs that are done to the food itself; what is before them in its chain counts. */
-const ON_FOOD: ReadonlySet<Verb> = new Set([
-  'thaw',
-  'brine',
-  'marinate',
-  'soak',
-  'temper',
+/** What is done to a food over heat. */
+export const FIRE_VERBS: ReadonlySet<Verb> = new Set([
   'sear',
   'brown',
   'grill',
@@ -41,10 +36,20 @@ const ON_FOOD: ReadonlySet<Verb> = new Set([
   'steam',
   'fry',
   'glaze',
+] as const);
+
+/** What is done to the food itself at all; what is before it in its chain counts. */
+const ON_FOOD: ReadonlySet<Verb> = new Set<Verb>([
+  ...FIRE_VERBS,
+  'thaw',
+  'brine',
+  'marinate',
+  'soak',
+  'temper',
   'chill',
   'rest',
   'hold',
-] as const);
+]);
 
 /** What comes out of a fridge and a freezer. */
 const FRIDGE_C = 4.5;

@@ -11,7 +11,7 @@ import { leastCoreC } from '../safety/index.ts';
 import type { PlaceKind, Verb } from '../words/index.ts';
 import { cutOf, settleFood } from './amounts.ts';
 import type { Command } from './commands.ts';
-import { chainUpTo, cookerOf, pieceOf, placeOfCook, stageOf } from './cooks.ts';
+import { chainUpTo, cookerOf, FIRE_VERBS, pieceOf, placeOfCook, stageOf } from './cooks.ts';
 import { freshId, takenIds } from './ids.ts';
 import type { Dish, Food, Meal, Place, Step, StepTime } from './schema.ts';
 
@@ -25,20 +25,6 @@ export interface DraftCook extends CookSpec {
   readonly stages: readonly DraftStage[];
 }
 
-const FIRE_VERBS: ReadonlySet<Verb> = new Set([
-  'sear',
-  'brown',
-  'grill',
-  'smoke',
-  'roast',
-  'bake',
-  'braise',
-  'simmer',
-  'boil',
-  'steam',
-  'fry',
-  'glaze',
-] as const);
 const SLOW: ReadonlySet<Cooker> = new Set(['braise', 'simmer', 'slow-cooker-low'] as const);
 
 /** The cook of a food as the plan has it; undefined for a food without a cut. */

@@ -1,3 +1,5 @@
+import { rootBetween } from '../heat/root.ts';
+
 /**
  * Exact solutions of warming in a medium of one temperature, as series: for a slab, and by
  * products of slabs and cylinders for bricks and short cylinders. θ = (T − T∞)/(T0 − T∞).
@@ -48,23 +50,6 @@ function sumOf(roots: readonly number[], weights: readonly number[]): (fourier: 
     }
     return sum;
   };
-}
-
-/** Bisection: `of` changes its sign once between the two. */
-export function rootBetween(
-  of: (at: number) => number,
-  from: number,
-  to: number,
-  halvings = 50,
-): number {
-  let [low, high] = [from, to];
-  const rising = of(high) > 0;
-  for (let i = 0; i < halvings; i++) {
-    const middle = (low + high) / 2;
-    if (of(middle) > 0 === rising) high = middle;
-    else low = middle;
-  }
-  return (low + high) / 2;
 }
 
 /** J₀ and J₁ by their integral. */

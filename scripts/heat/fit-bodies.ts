@@ -5,7 +5,8 @@
  */
 import { writeFileSync } from 'node:fs';
 import { format } from 'prettier';
-import { cylinderCore, rootBetween, slabCore, timeTo } from '../../core/test/series.ts';
+import { rootBetween } from '../../core/heat/root.ts';
+import { cylinderCore, slabCore, timeTo } from '../../core/test/series.ts';
 
 /** Thickness over width, and over length. 0: endless. */
 const SHARES = [0, 0.2, 0.4, 0.6, 0.8, 1];
