@@ -8,15 +8,20 @@ export function checkCommand(file: string, options: Options): Outcome {
   const meal = readMeal(file, nowMin);
   const made = plan(meal, meal.kitchen, nowMin);
   const manner = mannerOf(meal, made.servingMin);
-  const broken = made.steps.flatMap((step) =>
+  const found = made.steps.flatMap((step) =>
     step.cautions
       .filter((caution) => caution.broken)
-      .map((caution) => ({
-        step: step.id,
-        text: say(caution.message, manner),
-        source: say({ key: caution.source }, manner),
-      })),
+      .map((caution) => ({ step: step.id, message: caution.message, source: caution.source })),
   );
+  // What belongs to a mixture and no step is said too.
+  const ofNoStep = made.findings.flatMap(({ step, dish, level, message, source }) =>
+    step === undefined && level === 'stop' ? [{ step: dish, message, source }] : [],
+  );
+  const broken = [...found, ...ofNoStep].map(({ step, message, source }) => ({
+    step,
+    text: say(message, manner),
+    source: say({ key: source }, manner),
+  }));
   const avoids = avoidConflicts(meal).map((conflict) => ({
     dish: conflict.dish,
     text: `holds ${conflict.avoids} (${conflict.because}), which ${conflict.heads} at the table avoid`,

@@ -77,7 +77,7 @@ test('a step’s minutes can be changed, undone and done again', async ({ page }
   );
   await minutes.fill('3 h');
   await minutes.press('Enter');
-  await expect(page.getByText(/past the two-hour limit\. Shorten it\./)).toBeVisible();
+  await expect(page.getByText(/2 h is the limit\./)).toBeVisible();
 });
 
 test('arrow keys move a step inside its give, and say where it ends', async ({ page }) => {

@@ -59,6 +59,7 @@ for (const [suffix, viewport] of [
   if (suffix === '') {
     await shoot(page, 'kitchen', `${MEAL}/kitchen`);
     await shoot(page, 'bench-brine', '/meal/towpath-lunch/bench/cider-brine');
+    await shoot(page, 'safety', `${MEAL}/safety`);
     await shoot(page, 'weave-cannot', '/meal/thursday-shoulder/weave');
     await page.goto(`${base}${MEAL}/weave`);
     await page.getByRole('button', { name: 'By place' }).click();

@@ -52,6 +52,15 @@ export function planJson(plan: Plan, meal: Meal) {
         broken: caution.broken,
       })),
     })),
+    findings: plan.findings.map((finding) => ({
+      rule: finding.rule,
+      level: finding.level,
+      dish: finding.dish,
+      step: finding.step ?? null,
+      text: say(finding.message, manner),
+      source: say({ key: finding.source }, manner),
+      overruled: finding.overruled ?? null,
+    })),
     clashes: plan.clashes.map((clash) => ({
       at: iso(clash.atMin),
       kind: clash.kind,

@@ -18,13 +18,17 @@ export type Command =
   | {
       do: 'editStep';
       step: string;
-      change: Partial<Pick<Step, 'label' | 'verb' | 'place' | 'hands' | 'after' | 'vessel'>>;
+      change: Partial<
+        Pick<Step, 'label' | 'verb' | 'place' | 'hands' | 'after' | 'vessel' | 'doneWhen'>
+      >;
     }
   | { do: 'pinStep'; step: string; beforeServeMin: number | null }
   | { do: 'beginStep'; step: string; at: string | null }
   | { do: 'addStepAfter'; step: string; new: Step }
+  | { do: 'addStepBefore'; step: string; new: Step }
   | { do: 'removeStep'; step: string }
   | { do: 'keepInHand'; factor: number }
+  | { do: 'overrule'; rule: string; at: string | undefined; words: string | null }
   | { do: 'setHours'; hours: Kitchen['hours'] }
   | { do: 'setUnits'; change: Partial<Pick<Kitchen, 'units' | 'spoons' | 'clock'>> }
   | { do: 'setMeasures'; measures: Kitchen['measures'] }
@@ -54,6 +58,8 @@ export function applyCommand(meal: Meal, command: Command): Meal {
       return withSeats(meal, seatsOf(meal.eaters).toSpliced(command.seat, 1));
     case 'keepInHand':
       return { ...meal, inHand: command.factor };
+    case 'overrule':
+      return overrule(meal, command);
     case 'setHours':
       return { ...meal, kitchen: { ...meal.kitchen, hours: command.hours } };
     case 'setUnits':
@@ -107,11 +113,28 @@ function inDish(meal: Meal, dish: Dish, command: Exclude<DishCommand, { do: 'rem
       );
     case 'addStepAfter':
       return addStepAfter(dish, command.step, command.new);
+    case 'addStepBefore':
+      return addStepBefore(dish, command.step, command.new);
     case 'removeStep':
       return { ...dish, steps: withoutSteps(dish.steps, new Set([command.step])) };
     default:
       return inBatches(meal, dish, command);
   }
+}
+
+/** The new step goes between the step and all it followed. */
+function addStepBefore(dish: Dish, id: string, step: Step): Dish {
+  return {
+    ...dish,
+    steps: dish.steps.flatMap((later) =>
+      later.id === id
+        ? [
+            { ...step, after: later.after },
+            { ...later, after: [{ step: step.id, from: 'end' as const, leastMin: 0 }] },
+          ]
+        : [later],
+    ),
+  };
 }
 
 /** The new step goes between the step and all that followed it. */
@@ -143,6 +166,15 @@ function withoutSteps(steps: readonly Step[], gone: ReadonlySet<string>): Step[]
   return steps
     .filter((step) => !gone.has(step.id))
     .map((step) => ({ ...step, after: bridged(step) }));
+}
+
+/** A rule overruled in words, or kept again. */
+function overrule(meal: Meal, command: Extract<Command, { do: 'overrule' }>): Meal {
+  const { rule, at, words } = command;
+  const others = (meal.overruled ?? []).filter((one) => one.rule !== rule || one.step !== at);
+  if (words === null) return { ...meal, overruled: others };
+  const said = { rule, words, ...(at !== undefined && { step: at }) };
+  return { ...meal, overruled: [...others, said] };
 }
 
 /** Somebody eats: the last place is never taken away. */

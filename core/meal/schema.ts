@@ -199,6 +199,10 @@ export const FoodSchema = z.looseObject({
   thicknessMm: z.number().min(1).max(500).optional(),
   /** In how many pieces it is: two birds, a joint cut in four. */
   inPieces: z.number().int().min(1).max(100).optional(),
+  /** Injected or pierced: what was on its surface is inside. */
+  pierced: z.boolean().optional(),
+  /** Frozen hard before, as fish for eating half raw is. */
+  frozenBefore: z.boolean().optional(),
   /** What the scale says; wins over the share. */
   weighedG: grams.optional(),
   /** Only for eaters who avoid one of these; the dish's other foods are then for the rest. */
@@ -332,6 +336,10 @@ export const MealSchema = z.looseObject({
   dishes: z.array(DishSchema),
   /** How much of what the food may overrun is kept in hand: 0 for a late start, 3 for a sure one. */
   inHand: z.number().min(0).max(3).optional(),
+  /** Rules of safety the cook has overruled, each in words of their own. */
+  overruled: z
+    .array(z.looseObject({ rule: z.string(), step: id.optional(), words: z.string().min(1) }))
+    .optional(),
   /** Ingredients and cuts of the cook's own. */
   pantry: OwnPantrySchema.optional(),
 });

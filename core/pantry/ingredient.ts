@@ -20,6 +20,8 @@ export interface Ingredient extends Measurable {
   readonly saltPct: number;
   readonly waterPct: number;
   readonly alcoholPct: number;
+  /** Sodium nitrite, where it is a curing salt. */
+  readonly nitritePct?: number | undefined;
   readonly acid?: Acid | undefined;
   readonly enzyme: Enzyme;
   /** How many times as strong on meat as fresh fruit of its kind. */
@@ -70,6 +72,7 @@ export function ingredientFromRow(
     saltPct: values.saltPct?.[0] ?? Math.min(100, saltPctOfSodium(values.sodiumMgPer100g[0])),
     waterPct: values.waterPct?.[0] ?? 0,
     alcoholPct: values.alcoholPct?.[0] ?? 0,
+    nitritePct: values.nitritePct?.[0],
     acid: acid && { as: acid.as, pct: acid.pct[0], pH: acid.pH[0] },
     enzyme: row.enzyme?.[0] ?? 'none',
     enzymeTimes: values.enzymeTimes?.[0] ?? 1,

@@ -94,6 +94,8 @@ export const IngredientRow = z.strictObject({
     saltPct: percent.optional(),
     waterPct: percent.optional(),
     alcoholPct: percent.optional(),
+    /** Sodium nitrite in a curing salt. */
+    nitritePct: percent.optional(),
     /** How many times as strong on meat as the fresh fruit. */
     enzymeTimes: sourced.optional(),
   }),

@@ -14,6 +14,8 @@ export type {
   Rescue,
 } from './types.ts';
 export { audit } from './audit.ts';
+export { mendCommands, mendMessage } from './mends.ts';
+export { safetyOf } from './watch.ts';
 export type { Finding } from './finding.ts';
 export type { Span } from './expand.ts';
 export { callsOf, handsBetween, jobsOf, type Job } from './jobs.ts';

@@ -1,4 +1,5 @@
 import { servingMin as servingMinOf, type Kitchen, type Meal } from '../meal/index.ts';
+import type { SafetyFinding } from '../safety/index.ts';
 import type { Found } from '../solve/index.ts';
 import { type Block } from '../time/index.ts';
 import type { Message } from '../words/index.ts';
@@ -15,6 +16,7 @@ import { chances } from './odds.ts';
 import { peopleOf, type Person } from './people.ts';
 import { plannedStep, type Served, type Timed } from './planned-step.ts';
 import { rescuesFor } from './rescue.ts';
+import { safetyOf } from './watch.ts';
 import { settle } from './settle.ts';
 import type { Plan, PlannedStep } from './types.ts';
 
@@ -155,7 +157,9 @@ function planOf(draft: Draft, arrangement: Arrangement, found: Found, samples?: 
     whose: (hands) => people[found.machineOf[hands] ?? 0]?.name,
     served: (step) => servedBy(step, arrangement, found),
   };
-  const planned = meetInTheMiddle(steps.map((step) => plannedStep(timed, step)));
+  const placed = meetInTheMiddle(steps.map((step) => plannedStep(timed, step)));
+  const findings = safetyOf(meal, servingMin, placed);
+  const planned = placed.map((step) => withFindings(step, findings));
   const clashes = findClashes(arrangement, left, times.at);
   const blocks = people[0]?.closed ?? [];
   const around = { meal, kitchen, blocks, servingMin, orders: ordersOf(built), samples };
@@ -164,6 +168,7 @@ function planOf(draft: Draft, arrangement: Arrangement, found: Found, samples?: 
     ...frame(meal, servingMin, nowMin, blocks, planned),
     status: clashes.length > 0 || odds.onTime < TIGHT_BELOW ? 'tight' : 'fits',
     ...odds,
+    findings,
     clashes,
     because: [],
     rescues: [],
@@ -171,6 +176,14 @@ function planOf(draft: Draft, arrangement: Arrangement, found: Found, samples?: 
     bound: { cost: found.cost, atLeast: found.atLeast, proved: found.proved },
     kept: keptOf(arrangement, found),
   };
+}
+
+/** A step with what the safety rules say of it beside its cautions; the gravest first. */
+function withFindings(step: PlannedStep, findings: readonly SafetyFinding[]): PlannedStep {
+  const said = findings
+    .filter((finding) => finding.step === step.id && finding.level !== 'note')
+    .map(({ message, source, level }) => ({ message, source, broken: level === 'stop' }));
+  return said.length === 0 ? step : { ...step, cautions: [...said, ...step.cautions] };
 }
 
 /** Which oven, and which pot. */
@@ -242,12 +255,15 @@ function planThatCannot(meal: Meal, steps: readonly ExpandedStep[], given: Given
     whose: () => undefined,
     served: () => ({}),
   };
-  const planned = steps.map((step) => plannedStep(timed, step));
+  const placed = steps.map((step) => plannedStep(timed, step));
+  const findings = safetyOf(meal, servingMin, placed);
+  const planned = placed.map((step) => withFindings(step, findings));
   return {
     ...frame(meal, servingMin, nowMin, people[0]?.closed ?? [], planned),
     status: 'cannot',
     onTime: 0,
     onTimeOf: [],
+    findings,
     // What was never planned cannot clash.
     clashes: [],
     because: given.because,

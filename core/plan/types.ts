@@ -1,5 +1,5 @@
 import type { Command, Place } from '../meal/index.ts';
-import type { Caution } from '../safety/index.ts';
+import type { Caution, SafetyFinding } from '../safety/index.ts';
 import type { Block } from '../time/index.ts';
 import type { Message, Verb } from '../words/index.ts';
 import type { Kept } from './arrange.ts';
@@ -68,6 +68,8 @@ export interface Plan {
   /** What most often makes the evening late, where something does. */
   readonly endangeredBy?: Danger | undefined;
   readonly steps: readonly PlannedStep[];
+  /** What the safety rules have to say. */
+  readonly findings: readonly SafetyFinding[];
   readonly clashes: readonly Clash[];
   /** Why it cannot be done. */
   readonly because: readonly Message[];

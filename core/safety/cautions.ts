@@ -3,7 +3,6 @@ import type { Message, MessageKey, PlaceKind, Verb } from '../words/index.ts';
 import {
   CORE_ROUNDING_C,
   FRIDGE_COLD_C,
-  longestRaw,
   POULTRY_CORE_C,
   ROOM_LIMIT_MIN,
   WHOLE_CUT_CORE_C,
@@ -55,9 +54,10 @@ export function cautionsOf(step: WatchedStep): Caution[] {
   }
   if (raw && (step.verb === 'marinate' || step.verb === 'brine')) {
     cautions.push(caution('caution.marinateCold', 'source.fsisMarinating'));
-    cautions.push(...tooLong(animals, minutes));
   }
-  if (raw && !COLD.has(step.place)) cautions.push(outOfFridge(minutes));
+  if (raw && !COLD.has(step.place) && minutes <= ROOM_LIMIT_MIN) {
+    cautions.push(caution('caution.twoHours', 'source.fsisTwoHours'));
+  }
   if (FIRE.has(step.place) || step.verb === 'light') {
     cautions.push(caution('caution.charcoal', 'source.coGuidance'));
     if (step.place === 'grill') cautions.push(caution('caution.flareUp', 'source.common'));
@@ -70,27 +70,12 @@ export function cautionsOf(step: WatchedStep): Caution[] {
   return cautions;
 }
 
-function tooLong(animals: readonly Animal[], minutes: number): Caution[] {
-  const limit = longestRaw(animals);
-  if (!limit || minutes <= limit.days * 1440) return [];
-  const values = { food: limit.animal, minutes: { minutes }, days: String(limit.days) };
-  return [caution('caution.tooLongRaw', 'source.fsisMarinating', values, true)];
-}
-
-function outOfFridge(minutes: number): Caution {
-  return minutes > ROOM_LIMIT_MIN
-    ? caution('caution.twoHoursBroken', 'source.fsisTwoHours', { minutes: { minutes } }, true)
-    : caution('caution.twoHours', 'source.fsisTwoHours');
-}
-
 function coreCautions(animals: readonly Animal[], coreC: number): Caution[] {
   if (animals.length === 0) return [];
   const poultry = animals.includes('poultry');
   const least = poultry ? POULTRY_CORE_C : WHOLE_CUT_CORE_C;
-  if (coreC < least - CORE_ROUNDING_C) {
-    const values = { tempC: { tempC: coreC }, least: { tempC: least } };
-    return [caution('caution.belowGuidance', 'source.fsisChart', values, true)];
-  }
+  // Cooler than that is a finding of its own.
+  if (coreC < least - CORE_ROUNDING_C) return [];
   const key = poultry ? 'caution.poultryCore' : 'caution.redMeatCore';
   return [caution(key, 'source.fsisChart', { tempC: { tempC: least } })];
 }

@@ -25,10 +25,21 @@ describe('saying what the computation has to say', () => {
 
   it('has sentences that are sentences: plain, whole, without shouting or jargon', () => {
     for (const [key, sentence] of Object.entries(coreWords) as [MessageKey, string][]) {
-      const names = /^(source|rescue)\.|^school\.(?!.*\.why$)/;
+      const names = /^(source|rescue|rule|mend)\.|^school\.(?!.*\.why$)/;
       if (names.test(key)) continue;
       expect(sentence, key).toMatch(/[.:]$/);
       expect(sentence, key).not.toMatch(/!|constraint|node|task|resource|schedule/i);
+    }
+  });
+
+  it('says what is dangerous in at most twenty words', () => {
+    const words = (text: string) => text.split(/\s+/).length;
+    for (const [key, text] of Object.entries(coreWords) as [MessageKey, string][]) {
+      if (key.startsWith('safety.')) expect(words(text), key).toBeLessThanOrEqual(20);
+      if (!key.startsWith('caution.')) continue;
+      for (const sentence of text.split(/(?<=\.) /)) {
+        expect(words(sentence), key).toBeLessThanOrEqual(20);
+      }
     }
   });
 

@@ -8,6 +8,7 @@ const Meals = lazy(() => import('../views/meals/Meals.tsx'));
 const Table = lazy(() => import('../views/table/Table.tsx'));
 const Bench = lazy(() => import('../views/bench/Bench.tsx'));
 const Heat = lazy(() => import('../views/heat/Heat.tsx'));
+const Safety = lazy(() => import('../views/safety/Safety.tsx'));
 const Kitchen = lazy(() => import('../views/kitchen/Kitchen.tsx'));
 const Weave = lazy(() => import('../views/weave/Weave.tsx'));
 
@@ -25,6 +26,7 @@ export function App() {
               <Route path="/meal/:meal/bench/:mixture?" element={<Bench />} />
               <Route path="/meal/:meal/heat/:food?" element={<Heat />} />
               <Route path="/meal/:meal/weave/:step?" element={<Weave />} />
+              <Route path="/meal/:meal/safety" element={<Safety />} />
               <Route path="/meal/:meal/kitchen" element={<Kitchen />} />
               <Route path="*" element={<Navigate to="/" replace />} />
             </Routes>

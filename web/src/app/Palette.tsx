@@ -20,6 +20,12 @@ export default function Palette({ onClose }: { onClose: () => void }) {
     const at = `/meal/${meal.id}`;
     return [
       { group: 'palette.meals', label: meal.title, more: '', to: `${at}/table` } as const,
+      {
+        group: 'palette.meals',
+        label: t('safety.sheet'),
+        more: meal.title,
+        to: `${at}/safety`,
+      } as const,
       ...meal.dishes.flatMap((dish): Found[] => [
         { group: 'palette.dishes', label: dish.name, more: meal.title, to: `${at}/table` },
         ...dish.mixtures.map((mixture): Found => ({

@@ -43,7 +43,7 @@ export function Shell({ children }: { children: ReactNode }) {
   const lastMeal = useAppSelector((state) => Object.keys(state.library.meals).at(-1));
   const meal = known ? here.meal : lastMeal;
   const history = useHistory();
-  useKeys({ meal, view: here.view, setOverlay, history });
+  useKeys({ meal, setOverlay, history });
 
   return (
     <div className="flex h-full flex-col-reverse md:flex-row">

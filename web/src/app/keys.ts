@@ -1,14 +1,13 @@
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import type { History } from './useHistory.ts';
-import { addressOf, VIEWS, type ViewName } from './routes.ts';
+import { addressOf, VIEWS } from './routes.ts';
 
 /** What lies over the page. */
 export type Overlay = 'none' | 'palette' | 'keys';
 
 interface Keys {
   readonly meal: string | undefined;
-  readonly view: ViewName;
   readonly setOverlay: (overlay: Overlay) => void;
   readonly history: History;
 }

@@ -17,10 +17,13 @@ export function addressOf(view: ViewName, meal: string | undefined): string {
 }
 
 /** The meal and the view of an address. */
-export function readAddress(path: string): { view: ViewName; meal: string | undefined } {
+export function readAddress(path: string): {
+  view: ViewName | 'other';
+  meal: string | undefined;
+} {
   const [, root, meal, name] = path.split('/');
   const view = VIEWS.find((v) => v.name === name)?.name;
   return root === 'meal' && meal
-    ? { view: view ?? 'table', meal }
+    ? { view: view ?? 'other', meal }
     : { view: 'meals', meal: undefined };
 }

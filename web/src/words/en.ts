@@ -4,6 +4,7 @@ import { meals } from './en/meals.ts';
 import { table } from './en/table.ts';
 import { bench } from './en/bench.ts';
 import { heat } from './en/heat.ts';
+import { safety } from './en/safety.ts';
 import { weave } from './en/weave.ts';
 import { kitchen } from './en/kitchen.ts';
 
@@ -15,6 +16,7 @@ export const en = {
   ...table,
   ...bench,
   ...heat,
+  ...safety,
   ...weave,
   ...kitchen,
 } as const;

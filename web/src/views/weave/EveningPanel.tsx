@@ -1,5 +1,7 @@
 import { callsOf, showMinutes, showTime, type Meal, type Plan } from '@zemrin/core';
 import { useEdit, useManner } from '../../store/hooks.ts';
+import { Link } from 'react-router';
+import { StopCard } from '../../safety/StopCard.tsx';
 import { HowSure, Moved } from './HowSure.tsx';
 import { ServingTime } from '../../ui/ServingTime.tsx';
 import { useWords } from '../../words/words.ts';
@@ -7,15 +9,16 @@ import { useWords } from '../../words/words.ts';
 interface EveningPanelProps {
   readonly meal: Meal;
   readonly plan: Plan;
-  /** A step is chosen: say less here. */
-  readonly brief: boolean;
+  /** The chosen step, if there is one beside: say less here. */
+  readonly chosen: string | undefined;
   readonly onChoose: (step: string) => void;
   readonly onHours: () => void;
 }
 
 /** The serving time, the chance, what clashes, and what comes next. */
-export function EveningPanel({ meal, plan, brief, onChoose, onHours }: EveningPanelProps) {
+export function EveningPanel({ meal, plan, chosen, onChoose, onHours }: EveningPanelProps) {
   const t = useWords();
+  const brief = chosen !== undefined;
   return (
     <section>
       <p className="text-muted">{t('weave.serve')}</p>
@@ -25,6 +28,7 @@ export function EveningPanel({ meal, plan, brief, onChoose, onHours }: EveningPa
       ) : (
         <HowSure meal={meal} plan={plan} />
       )}
+      <Stops meal={meal} plan={plan} chosen={chosen} onChoose={onChoose} />
       <Clashes meal={meal} plan={plan} onChoose={onChoose} />
       {plan.status !== 'cannot' && <Rescues meal={meal} plan={plan} />}
       <Moved meal={meal} plan={plan} onChoose={onChoose} />
@@ -37,6 +41,39 @@ export function EveningPanel({ meal, plan, brief, onChoose, onHours }: EveningPa
         </button>
       )}
     </section>
+  );
+}
+
+/** Rules of safety the plan breaks, each with what would mend it; and the way to the whole sheet. */
+function Stops(props: {
+  meal: Meal;
+  plan: Plan;
+  chosen: string | undefined;
+  onChoose: (step: string) => void;
+}) {
+  const t = useWords();
+  const { meal, plan } = props;
+  // What the chosen step breaks is said there.
+  const stops = plan.findings.filter(
+    ({ level, step }) => level === 'stop' && (step === undefined || step !== props.chosen),
+  );
+  return (
+    <>
+      {stops.map((finding) => (
+        <StopCard
+          key={`${finding.rule} ${finding.step ?? finding.dish}`}
+          meal={meal}
+          plan={plan}
+          finding={finding}
+          onChoose={props.onChoose}
+        />
+      ))}
+      <p className="mt-3 text-sm">
+        <Link className="underline" to={`/meal/${meal.id}/safety`}>
+          {t('safety.sheet')}
+        </Link>
+      </p>
+    </>
   );
 }
 

@@ -1,4 +1,4 @@
-import { IN_HAND_FACTOR, showTime, type Meal, type Plan } from '@zemrin/core';
+import { IN_HAND_FACTOR, showMinutes, showTime, type Meal, type Plan } from '@zemrin/core';
 import { useEdit, usePlanning } from '../../store/hooks.ts';
 import { searchStopped } from '../../store/plans.ts';
 import { useAppDispatch } from '../../store/store.ts';
@@ -108,6 +108,10 @@ export function Moved(props: { meal: Meal; plan: Plan; onChoose: (step: string) 
   const moved = usePlanning(meal.id).moved ?? [];
   if (moved.length === 0) return null;
   const time = (min: number) => showTime(min, plan.zone, meal.kitchen.clock, plan.servingMin);
+  const lengthOf = (id: string) => {
+    const step = plan.steps.find((one) => one.id === id);
+    return step ? showMinutes(step.endMin - step.startMin) : '';
+  };
   return (
     <section className="mt-4">
       <h2 className="text-base">{t('weave.movedTitle')}</h2>
@@ -121,7 +125,9 @@ export function Moved(props: { meal: Meal; plan: Plan; onChoose: (step: string) 
             >
               <span className="truncate">{move.label}</span>
               <span className="font-semibold whitespace-nowrap">
-                {t('weave.movedFrom', { from: time(move.fromMin), to: time(move.toMin) })}
+                {move.fromMin === move.toMin
+                  ? t('weave.movedLonger', { span: lengthOf(move.step) })
+                  : t('weave.movedFrom', { from: time(move.fromMin), to: time(move.toMin) })}
               </span>
             </button>
           </li>

@@ -11,6 +11,7 @@ import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useState } from 'react';
 import { useEdit, useManner, useNow } from '../../store/hooks.ts';
 import { useWords } from '../../words/words.ts';
+import { StopCard } from '../../safety/StopCard.tsx';
 import { StepForm } from './StepForm.tsx';
 import { TimesEditor } from './TimesEditor.tsx';
 import { useNudge } from './useNudge.ts';
@@ -125,22 +126,33 @@ function Facts(props: {
 function Why(props: { meal: Meal; plan: Plan; planned: PlannedStep; at: string }) {
   const t = useWords();
   const { sayIt } = useManner(props.meal, props.plan);
-  const { planned } = props;
+  const { planned, plan } = props;
+  // What a rule says is said once, with what would mend it.
+  const stopped = new Set(
+    plan.findings.filter(({ level }) => level === 'stop').map(({ message }) => message.key),
+  );
   return (
     <>
       <h3 className="mt-4 text-base">{t('weave.why', { at: props.at })}</h3>
       <p className="mt-1">{planned.why.map(sayIt).join(' ')}</p>
-      {planned.cautions.map((caution) => (
-        <p
-          key={caution.message.key}
-          className={`mt-3 rounded-lg p-3 text-[15px] ${caution.broken ? 'border-2 border-clash' : 'bg-warm'}`}
-        >
-          {sayIt(caution.message)}{' '}
-          <span className="text-muted">
-            {t('weave.source', { source: sayIt({ key: caution.source }) })}
-          </span>
-        </p>
-      ))}
+      {plan.findings
+        .filter(({ step, level }) => step === planned.id && level === 'stop')
+        .map((finding) => (
+          <StopCard key={finding.rule} meal={props.meal} plan={plan} finding={finding} />
+        ))}
+      {planned.cautions
+        .filter(({ message }) => !stopped.has(message.key))
+        .map((caution) => (
+          <p
+            key={caution.message.key}
+            className={`mt-3 rounded-lg p-3 text-[15px] ${caution.broken ? 'border-2 border-clash' : 'bg-warm'}`}
+          >
+            {sayIt(caution.message)}{' '}
+            <span className="text-muted">
+              {t('weave.source', { source: sayIt({ key: caution.source }) })}
+            </span>
+          </p>
+        ))}
     </>
   );
 }

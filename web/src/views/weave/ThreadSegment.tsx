@@ -49,7 +49,16 @@ export function ThreadSegment(props: SegmentProps) {
       {...props.handlers}
       className={`slides absolute touch-pan-y select-none before:absolute before:inset-x-0 before:-inset-y-[9px] before:content-[''] ${look} ${grip}`}
       style={style}
-    />
+    >
+      {step.cautions.some(({ broken }) => broken) && (
+        <span
+          aria-hidden="true"
+          className="absolute -top-[12px] left-1/2 z-[7] grid h-[18px] w-[18px] -translate-x-1/2 place-items-center rounded-full border-2 border-clash bg-panel text-[12px] leading-none font-bold text-clash"
+        >
+          !
+        </span>
+      )}
+    </button>
   );
 }
 

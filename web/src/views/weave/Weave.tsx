@@ -87,7 +87,7 @@ function Woven({ meal, plan }: { meal: Meal; plan: Plan }) {
         <EveningPanel
           meal={meal}
           plan={plan}
-          brief={known !== undefined && !narrow}
+          chosen={narrow ? undefined : known}
           onChoose={onChoose}
           onHours={onHours}
         />

@@ -1,0 +1,120 @@
+import { freshId, takenIds, type Command, type Meal, type Step } from '../meal/index.ts';
+import type { Mend } from '../safety/index.ts';
+import type { Message, Verb } from '../words/index.ts';
+
+/** What a mend says on its button. */
+export function mendMessage(mend: Mend): Message {
+  switch (mend.kind) {
+    case 'minutes':
+      return { key: 'mend.minutes', values: { minutes: { minutes: mend.minutes } } };
+    case 'core':
+      return { key: 'mend.core', values: { tempC: { tempC: mend.coreC } } };
+    case 'heat':
+      return { key: 'mend.heat', values: { tempC: { tempC: mend.tempC } } };
+    case 'keeps':
+      return { key: 'mend.keeps', values: { days: String(mend.days) } };
+    case 'fridge':
+      return { key: 'mend.fridge' };
+    case 'boilBefore':
+      return { key: 'mend.boilBefore' };
+    case 'coolBefore':
+      return { key: 'mend.coolBefore' };
+  }
+}
+
+/** What to change so that the rule is kept; the plan follows. */
+export function mendCommands(
+  meal: Meal,
+  mend: Mend,
+  labelOf: (key: 'mend.boilStep' | 'mend.coolStep') => string,
+): Command[] {
+  if (mend.kind === 'keeps') {
+    return meal.dishes
+      .filter(({ mixtures }) => mixtures.some(({ id }) => id === mend.mixture))
+      .map(({ id }) => ({
+        do: 'editMixture',
+        dish: id,
+        mixture: mend.mixture,
+        change: { keepsDays: mend.days },
+      }));
+  }
+  const step = meal.dishes.flatMap(({ steps }) => steps).find(({ id }) => id === mend.step);
+  if (!step) return [];
+  switch (mend.kind) {
+    case 'minutes':
+      return shortened(meal, step, mend.minutes);
+    case 'fridge': {
+      const place = { kind: 'fridge', tempC: 4 } as const;
+      return [{ do: 'editStep', step: step.id, change: { place } }];
+    }
+    case 'heat': {
+      const place = { ...step.place, tempC: mend.tempC };
+      return [{ do: 'editStep', step: step.id, change: { place } }];
+    }
+    case 'core':
+      return hotter(step, mend.coreC);
+    case 'boilBefore':
+      return before(meal, step, mend.mixture, 'boil', labelOf('mend.boilStep'));
+    case 'coolBefore':
+      return before(meal, step, mend.mixture, 'cool', labelOf('mend.coolStep'));
+  }
+}
+
+function shortened(meal: Meal, step: Step, minutes: number): Command[] {
+  const { time } = step;
+  if (time.kind === 'soak') {
+    const dish = meal.dishes.find(({ steps }) => steps.some(({ id }) => id === step.id));
+    const leastMin = Math.min(minutes, 30);
+    const change = { window: { leastMin, bestMin: minutes, longestMin: minutes } };
+    return dish ? [{ do: 'editMixture', dish: dish.id, mixture: time.mixture, change }] : [];
+  }
+  if (time.kind === 'elastic') {
+    const least = Math.min(time.leastMin, minutes);
+    const best = Math.min(time.bestMin, minutes);
+    const to = { ...time, leastMin: least, bestMin: best, longestMin: minutes };
+    return [{ do: 'setStepTime', step: step.id, time: to }];
+  }
+  return [{ do: 'setStepTime', step: step.id, time: { kind: 'fixed', minutes } }];
+}
+
+function hotter(step: Step, coreC: number): Command[] {
+  const doneWhen = { ...step.doneWhen, coreC };
+  const said: Command = { do: 'editStep', step: step.id, change: { doneWhen } };
+  if (step.time.kind !== 'heat' || !('coreC' in step.time.until)) return [said];
+  return [said, { do: 'setStepTime', step: step.id, time: { ...step.time, until: { coreC } } }];
+}
+
+/** A full boil takes ten minutes with its coming to it; a brine cools as long as its own figure says. */
+const BOIL_MIN = 10;
+
+function before(
+  meal: Meal,
+  step: Step,
+  mixture: string,
+  verb: Extract<Verb, 'boil' | 'cool'>,
+  label: string,
+): Command[] {
+  const base = {
+    id: freshId(`${step.id} ${verb}`, takenIds(meal)),
+    verb,
+    label,
+    after: [],
+    mixtures: [mixture],
+    cautions: [],
+  };
+  const added: Step =
+    verb === 'boil'
+      ? {
+          ...base,
+          time: { kind: 'fixed', minutes: BOIL_MIN },
+          place: { kind: 'hob', tempC: 100 },
+          hands: [{ when: 'all', what: label }],
+        }
+      : {
+          ...base,
+          time: { kind: 'cooling', mixture },
+          place: { kind: 'fridge', tempC: 4 },
+          hands: [],
+        };
+  return [{ do: 'addStepBefore', step: step.id, new: added }];
+}

@@ -1,0 +1,55 @@
+import type { Message, MessageKey } from '../words/index.ts';
+import type { WatchedMeal } from './watched.ts';
+
+/** `stop`: a rule is broken. `caution`: mind this at its step. `note`: good to know. */
+export type Level = 'stop' | 'caution' | 'note';
+
+/** What would mend it: as a change to a step, which the plan then follows. */
+export type Mend =
+  | { readonly kind: 'minutes'; readonly step: string; readonly minutes: number }
+  | { readonly kind: 'fridge'; readonly step: string }
+  | { readonly kind: 'core'; readonly step: string; readonly coreC: number }
+  | { readonly kind: 'heat'; readonly step: string; readonly tempC: number }
+  | { readonly kind: 'boilBefore'; readonly step: string; readonly mixture: string }
+  | { readonly kind: 'coolBefore'; readonly step: string; readonly mixture: string }
+  | { readonly kind: 'keeps'; readonly mixture: string; readonly days: number };
+
+/** What a rule has to say of a plan. */
+export interface SafetyFinding {
+  readonly rule: RuleId;
+  readonly level: Level;
+  readonly dish: string;
+  /** The step where it is said. */
+  readonly step?: string | undefined;
+  readonly message: Message;
+  readonly source: MessageKey;
+  readonly mends: readonly Mend[];
+  /** Why the cook does it anyway, in their own words. */
+  readonly overruled?: string | undefined;
+}
+
+/** One rule: what it checks, on what it is based, and what it says. */
+export interface Rule {
+  readonly id: RuleId;
+  readonly source: MessageKey;
+  readonly check: (meal: WatchedMeal) => readonly SafetyFinding[];
+}
+
+export const RULE_IDS = [
+  'beans',
+  'brineCold',
+  'contact',
+  'cooling',
+  'core',
+  'counter',
+  'curing',
+  'fish',
+  'garlicOil',
+  'holding',
+  'longSoak',
+  'reheating',
+  'rice',
+  'slowWarming',
+  'thawing',
+] as const;
+export type RuleId = (typeof RULE_IDS)[number];

@@ -1,0 +1,35 @@
+import type { Rule } from '../finding.ts';
+import { minutesOf } from '../watched.ts';
+
+/** Boiling hard, minutes. Source: FDA, Bad Bug Book (ten at the least; thirty advised); from memory. */
+const BOIL_MIN = 10;
+
+/** Kidney beans boil hard before any slow cooking. */
+export const beans: Rule = {
+  id: 'beans',
+  source: 'source.fdaBeans',
+  check: (meal) =>
+    meal.dishes.flatMap((dish) => {
+      const bean = dish.foods.find(({ toxicBean }) => toxicBean);
+      if (!bean) return [];
+      const boiled = dish.acts.some((act) => act.verb === 'boil' && minutesOf(act) >= BOIL_MIN);
+      const [first] = dish.acts.filter(({ verb }) => COOKS.has(verb));
+      if (boiled || !first) return [];
+      return [
+        {
+          rule: 'beans',
+          level: 'stop',
+          dish: dish.id,
+          step: first.id,
+          message: {
+            key: 'safety.beans',
+            values: { food: bean.name, minutes: { minutes: BOIL_MIN } },
+          },
+          source: 'source.fdaBeans',
+          mends: [],
+        } as const,
+      ];
+    }),
+};
+
+const COOKS = new Set(['simmer', 'braise', 'steam', 'bake', 'roast', 'fry']);

@@ -1,0 +1,36 @@
+import { FRIDGE_COLD_C } from '../figures.ts';
+import type { Rule } from '../finding.ts';
+import { rawFoods } from '../watched.ts';
+
+/** A brine that was boiled is cold before raw food goes in. */
+export const brineCold: Rule = {
+  id: 'brineCold',
+  source: 'source.foodCodeCold',
+  check: (meal) =>
+    meal.dishes.flatMap((dish) => {
+      if (rawFoods(dish).length === 0) return [];
+      const boiled = new Set(dish.mixtures.filter((one) => one.boiled).map(({ id }) => id));
+      return dish.acts.flatMap((act, i) => {
+        if (act.verb !== 'brine' && act.verb !== 'marinate') return [];
+        const mixture = act.mixtures.find((id) => boiled.has(id));
+        if (mixture === undefined) return [];
+        const cooled = dish.acts
+          .slice(0, i)
+          .some(({ verb, mixtures }) => COOLS.has(verb) && mixtures.includes(mixture));
+        if (cooled) return [];
+        return [
+          {
+            rule: 'brineCold',
+            level: 'stop',
+            dish: dish.id,
+            step: act.id,
+            message: { key: 'safety.brineCold', values: { tempC: { tempC: FRIDGE_COLD_C } } },
+            source: 'source.foodCodeCold',
+            mends: [{ kind: 'coolBefore', step: act.id, mixture }],
+          } as const,
+        ];
+      });
+    }),
+};
+
+const COOLS = new Set(['cool', 'chill']);

@@ -1,0 +1,33 @@
+import type { Rule } from '../finding.ts';
+
+/** 57 to 21 °C in two hours, to 5 °C in six. Source: FDA Food Code, 3-501.14; from memory. */
+const TO_21_MIN = 120;
+const TO_5_MIN = 360;
+
+/** Cooked food is cold again in time, by how its own pot cools. */
+export const cooling: Rule = {
+  id: 'cooling',
+  source: 'source.foodCodeCooling',
+  check: (meal) =>
+    meal.dishes.flatMap((dish) =>
+      dish.acts.flatMap((act) => {
+        const { cools } = act;
+        if (!cools || !act.afterFire) return [];
+        if (cools.to21Min <= TO_21_MIN && cools.to5Min <= TO_5_MIN) return [];
+        return [
+          {
+            rule: 'cooling',
+            level: 'stop',
+            dish: dish.id,
+            step: act.id,
+            message: {
+              key: 'safety.cooling',
+              values: { minutes: { minutes: Math.round(cools.to21Min / 10) * 10 } },
+            },
+            source: 'source.foodCodeCooling',
+            mends: [],
+          } as const,
+        ];
+      }),
+    ),
+};

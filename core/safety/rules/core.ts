@@ -1,0 +1,70 @@
+import { CORE_ROUNDING_C, MINCED_CORE_C, POULTRY_CORE_C, WHOLE_CUT_CORE_C } from '../figures.ts';
+import type { Rule, SafetyFinding } from '../finding.ts';
+import { rawFoods, type WatchedAct, type WatchedFood, type WatchedMeal } from '../watched.ts';
+
+/** Game, 160 °F. Source: FoodSafety.gov, safe minimum internal temperatures; from memory. */
+const GAME_CORE_C = 71.1;
+/** Mechanically tenderised or injected meat, 155 °F. Source: FDA Food Code, 3-401.11; from memory. */
+const PIERCED_CORE_C = 68;
+
+/**
+ * The least core by food, or the same safety by less heat for longer: the reduction along the
+ * planned curve at its coldest point. Rarer is the cook's choice, and is said.
+ */
+export const core: Rule = {
+  id: 'core',
+  source: 'source.fsisChart',
+  check: (meal) =>
+    meal.dishes.flatMap((dish) =>
+      dish.acts.flatMap((act): SafetyFinding[] => {
+        const food = strictest(rawFoods(dish));
+        if (!food || !act.last || act.coreC === undefined) return [];
+        const least = leastFor(food);
+        if (act.coreC >= least - CORE_ROUNDING_C || isEnough(act, food)) return [];
+        return [tooCool(meal, dish.id, act, food, least)];
+      }),
+    ),
+};
+
+/** What public guidance wants of a food's middle. */
+export function leastFor({ animal, minced, pierced }: WatchedFood): number {
+  if (animal === 'poultry') return POULTRY_CORE_C;
+  if (minced) return MINCED_CORE_C;
+  if (animal === 'game') return GAME_CORE_C;
+  return pierced ? PIERCED_CORE_C : WHOLE_CUT_CORE_C;
+}
+
+function strictest(foods: readonly WatchedFood[]): WatchedFood | undefined {
+  return foods.reduce<WatchedFood | undefined>(
+    (most, food) => (most && leastFor(most) >= leastFor(food) ? most : food),
+    undefined,
+  );
+}
+
+/** Held long enough at less heat. Printed tables speak of whole cuts and poultry, not of mince or fish. */
+function isEnough({ warmth }: WatchedAct, { animal, minced }: WatchedFood): boolean {
+  if (!warmth || minced || animal === 'fish' || animal === 'shellfish') return false;
+  return warmth.logs >= warmth.wanted;
+}
+
+function tooCool(
+  meal: WatchedMeal,
+  dish: string,
+  act: WatchedAct,
+  food: WatchedFood,
+  leastC: number,
+): SafetyFinding {
+  const key = meal.children ? 'safety.coreChildren' : 'safety.core';
+  return {
+    rule: 'core',
+    level: 'stop',
+    dish,
+    step: act.id,
+    message: {
+      key,
+      values: { food: food.name, tempC: { tempC: act.coreC ?? 0 }, least: { tempC: leastC } },
+    },
+    source: 'source.fsisChart',
+    mends: [{ kind: 'core', step: act.id, coreC: Math.ceil(leastC) }],
+  };
+}

@@ -1,0 +1,57 @@
+import { ROOM_LIMIT_MIN } from '../figures.ts';
+import type { Rule } from '../finding.ts';
+import { minutesOf, rawFoods } from '../watched.ts';
+
+/** Hot holding, 135 °F. Source: FDA Food Code, 3-501.16; from memory. */
+const HOLD_C = 57;
+/** What a place is kept at for holding, with something in hand. */
+const MEND_C = 65;
+
+/** What waits for the table is kept above 57 °C, or waits two hours at most. */
+export const holding: Rule = {
+  id: 'holding',
+  source: 'source.foodCodeHold',
+  check: (meal) =>
+    meal.dishes.flatMap((dish) => {
+      if (rawFoods(dish).length === 0 && !dish.foods.some(({ grain }) => grain)) return [];
+      return dish.acts.flatMap((act) => {
+        if (!WAITS.has(act.verb) || !act.afterFire || COLD.has(act.place)) return [];
+        const minutes = coolMinutes(act);
+        if (minutes <= ROOM_LIMIT_MIN) return [];
+        return [
+          {
+            rule: 'holding',
+            level: 'stop',
+            dish: dish.id,
+            step: act.id,
+            message: { key: 'safety.holding', values: { minutes: { minutes } } },
+            source: 'source.foodCodeHold',
+            mends: [
+              ...(act.place === 'oven' || act.place === 'hob'
+                ? [{ kind: 'heat', step: act.id, tempC: MEND_C } as const]
+                : []),
+              { kind: 'minutes', step: act.id, minutes: ROOM_LIMIT_MIN },
+            ],
+          } as const,
+        ];
+      });
+    }),
+};
+
+const WAITS = new Set(['rest', 'hold', 'serve']);
+const COLD = new Set(['fridge', 'freezer']);
+
+/** Minutes in which its coldest point is below the limit. */
+function coolMinutes(act: Parameters<typeof minutesOf>[0]): number {
+  if (act.warmth) {
+    const { minute, surfaceC } = act.warmth;
+    let sum = 0;
+    for (let i = 1; i < minute.length; i++) {
+      if ((surfaceC[i] ?? 0) < HOLD_C) sum += (minute[i] ?? 0) - (minute[i - 1] ?? 0);
+    }
+    return Math.round(sum);
+  }
+  if (act.tempC !== undefined && act.tempC >= HOLD_C) return 0;
+  // A box keeps food hot for a while; what nobody has reckoned counts half.
+  return act.place === 'box' ? Math.round(minutesOf(act) / 2) : minutesOf(act);
+}

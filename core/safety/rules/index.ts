@@ -1,0 +1,41 @@
+import { type Rule, type SafetyFinding } from '../finding.ts';
+import type { WatchedMeal } from '../watched.ts';
+import { beans } from './beans.ts';
+import { brineCold } from './brine-cold.ts';
+import { contact } from './contact.ts';
+import { cooling } from './cooling.ts';
+import { core } from './core.ts';
+import { counter } from './counter.ts';
+import { curing } from './curing.ts';
+import { fish } from './fish.ts';
+import { garlicOil } from './garlic-oil.ts';
+import { holding } from './holding.ts';
+import { longSoak } from './long-soak.ts';
+import { reheating } from './reheating.ts';
+import { rice } from './rice.ts';
+import { slowWarming } from './slow-warming.ts';
+import { thawing } from './thawing.ts';
+
+/** Every rule, in the order of the work. */
+export const RULES: readonly Rule[] = [
+  thawing,
+  counter,
+  longSoak,
+  brineCold,
+  curing,
+  garlicOil,
+  beans,
+  fish,
+  contact,
+  slowWarming,
+  core,
+  holding,
+  rice,
+  cooling,
+  reheating,
+];
+
+/** What the rules have to say of a meal: rule by rule, each finding once. */
+export function watch(meal: WatchedMeal): SafetyFinding[] {
+  return RULES.flatMap((rule) => rule.check(meal));
+}

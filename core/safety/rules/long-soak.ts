@@ -1,0 +1,33 @@
+import { longestRaw } from '../figures.ts';
+import type { Rule } from '../finding.ts';
+import { minutesOf, rawFoods } from '../watched.ts';
+
+/** Raw food in a marinade or brine: cold, and no longer than it keeps. */
+export const longSoak: Rule = {
+  id: 'longSoak',
+  source: 'source.fsisMarinating',
+  check: (meal) =>
+    meal.dishes.flatMap((dish) => {
+      const limit = longestRaw(rawFoods(dish).map(({ animal }) => animal));
+      if (!limit) return [];
+      const soaks = dish.acts.filter(({ verb }) => verb === 'marinate' || verb === 'brine');
+      const total = soaks.reduce((sum, act) => sum + minutesOf(act), 0);
+      const last = soaks.at(-1);
+      if (!last || total <= limit.days * 1440) return [];
+      const rest = limit.days * 1440 - (total - minutesOf(last));
+      return [
+        {
+          rule: 'longSoak',
+          level: 'stop',
+          dish: dish.id,
+          step: last.id,
+          message: {
+            key: 'safety.longSoak',
+            values: { food: limit.animal, minutes: { minutes: total }, days: String(limit.days) },
+          },
+          source: 'source.fsisMarinating',
+          mends: rest > 0 ? [{ kind: 'minutes', step: last.id, minutes: rest }] : [],
+        } as const,
+      ];
+    }),
+};

@@ -1,0 +1,39 @@
+import type { Rule } from '../finding.ts';
+import { rawFoods } from '../watched.ts';
+
+/** Reheating, 165 °F. Source: FDA Food Code, 3-403.11; from memory. */
+const REHEAT_C = 74;
+const HEATS = new Set(['simmer', 'roast', 'bake', 'fry', 'steam', 'braise', 'grill', 'brown']);
+/** A simmering pot is hotter than that all through before long. */
+const WET = new Set(['simmer', 'steam', 'braise', 'boil']);
+
+/** What was cooked and chilled is heated to 74 °C all through. */
+export const reheating: Rule = {
+  id: 'reheating',
+  source: 'source.foodCodeReheat',
+  check: (meal) =>
+    meal.dishes.flatMap((dish) => {
+      if (rawFoods(dish).length === 0) return [];
+      const chilled = dish.acts.findIndex((act) => act.verb === 'chill' && act.afterFire);
+      if (chilled === -1) return [];
+      return dish.acts.slice(chilled + 1).flatMap((act) => {
+        const cool = act.coreC !== undefined && act.coreC < REHEAT_C;
+        if (!HEATS.has(act.verb) || !cool || (WET.has(act.verb) && act.coreC === undefined))
+          return [];
+        return [
+          {
+            rule: 'reheating',
+            level: 'stop',
+            dish: dish.id,
+            step: act.id,
+            message: {
+              key: 'safety.reheating',
+              values: { tempC: { tempC: act.coreC ?? 0 }, least: { tempC: REHEAT_C } },
+            },
+            source: 'source.foodCodeReheat',
+            mends: [{ kind: 'core', step: act.id, coreC: REHEAT_C }],
+          } as const,
+        ];
+      });
+    }),
+};

@@ -1,0 +1,37 @@
+import type { Rule } from '../finding.ts';
+import { minutesOf } from '../watched.ts';
+
+/** Cooked rice is hot or cold again within the hour. Source: UK Food Standards Agency; from memory. */
+const MOST_MIN = 60;
+const HOT_C = 57;
+const WAITS = new Set(['rest', 'hold', 'cool']);
+
+/** Cooked rice and grains do not stand lukewarm. */
+export const rice: Rule = {
+  id: 'rice',
+  source: 'source.fsaRice',
+  check: (meal) =>
+    meal.dishes.flatMap((dish) => {
+      const grain = dish.foods.find((food) => food.grain);
+      if (!grain) return [];
+      return dish.acts.flatMap((act) => {
+        const kept = act.tempC !== undefined && (act.tempC >= HOT_C || act.tempC <= 5);
+        if (!act.afterFire || !WAITS.has(act.verb) || kept || act.place === 'fridge') return [];
+        if (minutesOf(act) <= MOST_MIN) return [];
+        return [
+          {
+            rule: 'rice',
+            level: 'stop',
+            dish: dish.id,
+            step: act.id,
+            message: {
+              key: 'safety.rice',
+              values: { food: grain.name, minutes: { minutes: minutesOf(act) } },
+            },
+            source: 'source.fsaRice',
+            mends: [{ kind: 'minutes', step: act.id, minutes: MOST_MIN }],
+          } as const,
+        ];
+      });
+    }),
+};

@@ -1,0 +1,49 @@
+import type { Rule } from '../finding.ts';
+import { rawFoods } from '../watched.ts';
+
+/** From 10 to 54.4 °C in six hours. Source: USDA/FSIS, Appendix A; from memory. */
+const FROM_C = 10;
+const TO_C = 54.4;
+const MOST_MIN = 360;
+
+/** A slow fire brings the middle out of the danger in six hours. */
+export const slowWarming: Rule = {
+  id: 'slowWarming',
+  source: 'source.fsisAppendixA',
+  check: (meal) =>
+    meal.dishes.flatMap((dish) => {
+      if (rawFoods(dish).length === 0) return [];
+      return dish.acts.flatMap((act) => {
+        const { warmth } = act;
+        if (!warmth || !act.last) return [];
+        const minutes = minutesBetween(warmth.minute, warmth.coreC);
+        if (minutes <= MOST_MIN) return [];
+        return [
+          {
+            rule: 'slowWarming',
+            level: 'stop',
+            dish: dish.id,
+            step: act.id,
+            message: {
+              key: 'safety.slowWarming',
+              values: { minutes: { minutes: Math.round(minutes / 10) * 10 } },
+            },
+            source: 'source.fsisAppendixA',
+            mends:
+              act.tempC === undefined
+                ? []
+                : [{ kind: 'heat', step: act.id, tempC: act.tempC + 20 }],
+          } as const,
+        ];
+      });
+    }),
+};
+
+function minutesBetween(minute: ArrayLike<number>, coreC: ArrayLike<number>): number {
+  let sum = 0;
+  for (let i = 1; i < minute.length; i++) {
+    const at = coreC[i] ?? 0;
+    if (at >= FROM_C && at < TO_C) sum += (minute[i] ?? 0) - (minute[i - 1] ?? 0);
+  }
+  return sum;
+}

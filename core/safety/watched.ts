@@ -1,0 +1,106 @@
+import type { Animal } from '../pantry/index.ts';
+import type { PlaceKind, Verb } from '../words/index.ts';
+
+/**
+ * What the rules look at: a meal from the shop to the left-overs, with the planned times and the
+ * temperatures the food will have. All times are epoch minutes.
+ */
+export interface WatchedMeal {
+  readonly servingMin: number;
+  readonly roomC: number;
+  readonly outdoorC: number;
+  readonly dishes: readonly WatchedDish[];
+  /** Children are at the table. */
+  readonly children: boolean;
+}
+
+export interface WatchedDish {
+  readonly id: string;
+  readonly name: string;
+  readonly foods: readonly WatchedFood[];
+  readonly mixtures: readonly WatchedMixture[];
+  /** By their start. */
+  readonly acts: readonly WatchedAct[];
+}
+
+export interface WatchedFood {
+  readonly id: string;
+  readonly name: string;
+  readonly animal: Animal;
+  /** Minced, and so raw all through. */
+  readonly minced: boolean;
+  /** Injected or pierced: what was on the surface is inside. */
+  readonly pierced: boolean;
+  /** Dry beans that make ill unless they boil hard. */
+  readonly toxicBean: boolean;
+  /** Rice and other grains, whose spores survive cooking. */
+  readonly grain: boolean;
+  readonly frozenFirst: boolean;
+}
+
+export interface WatchedMixture {
+  readonly id: string;
+  readonly name: string;
+  /** Lies on food that is raw meat, poultry or fish. */
+  readonly touchesRaw: boolean;
+  /** A part is set aside before it does. */
+  readonly keptClean: boolean;
+  /** It is boiled and has to be cold before food goes in. */
+  readonly boiled: boolean;
+  readonly garlicInOil: boolean;
+  readonly keepsDays?: number | undefined;
+  /** Curing salt in it, as the dose it comes to. */
+  readonly cure?: Cure | undefined;
+}
+
+/** Nitrite, by weight of the curing salt. */
+export interface Cure {
+  readonly ingoingPpm: number;
+  readonly immersed: boolean;
+  readonly bySpoon: boolean;
+}
+
+/** A planned step as the rules see it. */
+export interface WatchedAct {
+  readonly id: string;
+  readonly label: string;
+  readonly verb: Verb;
+  readonly place: PlaceKind;
+  readonly tempC?: number | undefined;
+  readonly startMin: number;
+  readonly endMin: number;
+  readonly mixtures: readonly string[];
+  /** The core it is taken off at. */
+  readonly coreC?: number | undefined;
+  /** No further heat follows in its chain. */
+  readonly last: boolean;
+  readonly slowCooker: boolean;
+  /** Something of its dish was cooked before it. */
+  readonly afterFire: boolean;
+  /** The temperatures of the food in it, where heat times its chain. */
+  readonly warmth?: Warmth | undefined;
+  /** A liquid or a pot that cools in it. */
+  readonly cools?: CoolingPot | undefined;
+}
+
+export interface Warmth {
+  readonly minute: ArrayLike<number>;
+  readonly coreC: ArrayLike<number>;
+  readonly surfaceC: ArrayLike<number>;
+  /** Reduction at the point that gets least, by the end of the step and of what rests after it. */
+  readonly logs: number;
+  readonly wanted: number;
+}
+
+export interface CoolingPot {
+  /** Minutes from 57 to 21 °C, and from 57 to 5 °C. */
+  readonly to21Min: number;
+  readonly to5Min: number;
+}
+
+export const minutesOf = (act: WatchedAct): number => act.endMin - act.startMin;
+
+/** Foods of a dish that were an animal. */
+export function rawFoods(dish: WatchedDish): WatchedFood[] {
+  return dish.foods.filter(({ animal }) => animal !== 'none');
+}

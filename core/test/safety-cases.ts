@@ -1,0 +1,23 @@
+import type { RuleId } from '../safety/index.ts';
+import { COLD_CASES } from './safety-cold.ts';
+import { HOT_CASES } from './safety-hot.ts';
+import { smallMeal } from './small-meal.ts';
+
+/**
+ * Small meal files, each with the rule that must stop it, or none: half of them dangerous in one
+ * way, half good cooking that must pass in silence.
+ */
+export interface SafetyCase {
+  readonly name: string;
+  readonly stops: RuleId | 'nothing';
+  /** A meal document, as it lies in a file. */
+  readonly meal: unknown;
+}
+
+export const SAFETY_CASES: readonly SafetyCase[] = [...COLD_CASES, ...HOT_CASES].map(
+  ([name, stops, spec]) => ({
+    name,
+    stops,
+    meal: smallMeal(name, spec),
+  }),
+);
