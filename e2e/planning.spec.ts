@@ -134,8 +134,10 @@ test('the panel says times, give and why', async ({ page }) => {
   await expect(panel).toContainText(/08:5\d and 10:5\d/);
   await expect(panel.getByRole('link', { name: /look into it on Heat/ })).toBeVisible();
   await expect(panel).toContainText('is kept in hand, and Rest, wrapped can take it');
-  await expect(panel).toContainText('carbon monoxide');
-  await expect(panel).toContainText('Your local food authority’s rules come first.');
+  await segment(page, /^Light the smoker/).click();
+  const fire = page.getByRole('region', { name: 'Light the smoker, Smoked lamb shoulder' });
+  await expect(fire).toContainText('carbon monoxide');
+  await expect(fire).toContainText('Your local food authority’s rules come first.');
   await page.getByText('All times as a list').click();
   await expect(page.getByRole('row', { name: /Dry salt Duck legs in plum/ })).toContainText(
     '21 h 45',

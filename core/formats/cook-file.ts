@@ -17,7 +17,7 @@ import {
 import { checkHeader, MealError, problemsOf, readJson } from '../meal/index.ts';
 import { CUTS } from '../pantry/index.ts';
 import { id, minutes, readWeight, type Known } from '../quantity/index.ts';
-import { lethalityOfCook } from '../safety/index.ts';
+import { safetyOfCook } from '../safety/index.ts';
 
 /**
  * The cook file: one food and its stages, for other tools and the command line. Documented in
@@ -139,7 +139,7 @@ export function cookJson(spec: CookSpec) {
     })),
     pullC: after?.pullC ?? last?.coreC ?? spec.startC,
     peakC: after?.peakC ?? likely.peakCoreC,
-    logReduction: lethalityOfCook(spec.piece.cut.animal, likely).logs,
+    logReduction: safetyOfCook(spec, likely).logs,
     tenderness: likely.tenderness,
     loses: { evaporated: likely.evaporated, dripped: likely.dripped },
     holds: after?.holds ?? [],

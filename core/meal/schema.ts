@@ -227,6 +227,8 @@ export const EatersSchema = z.looseObject({
   who: z.enum(['adult', 'child']),
   portion: z.number().positive().max(3),
   avoids: z.array(z.enum(AVOIDABLE)).default([]),
+  /** Pregnant, old or ill: nothing rarer than guidance. */
+  frail: z.boolean().optional(),
 });
 
 export const HoursSchema = z.looseObject({

@@ -20,6 +20,7 @@ export function groupsOf(seats: readonly Seat[]): Eaters[] {
 }
 
 function alike(a: Seat, b: Seat): boolean {
-  const key = (seat: Seat) => [seat.who, seat.portion, [...seat.avoids].sort().join()].join('|');
+  const key = (seat: Seat) =>
+    [seat.who, seat.portion, seat.frail ?? false, [...seat.avoids].sort().join()].join('|');
   return key(a) === key(b);
 }

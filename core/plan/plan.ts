@@ -1,5 +1,5 @@
 import { servingMin as servingMinOf, type Kitchen, type Meal } from '../meal/index.ts';
-import type { SafetyFinding } from '../safety/index.ts';
+import type { Caution, SafetyFinding } from '../safety/index.ts';
 import type { Found } from '../solve/index.ts';
 import { type Block } from '../time/index.ts';
 import type { Message } from '../words/index.ts';
@@ -159,7 +159,7 @@ function planOf(draft: Draft, arrangement: Arrangement, found: Found, samples?: 
   };
   const placed = meetInTheMiddle(steps.map((step) => plannedStep(timed, step)));
   const findings = safetyOf(meal, servingMin, placed);
-  const planned = placed.map((step) => withFindings(step, findings));
+  const planned = saidOnce(placed.map((step) => withFindings(step, findings)));
   const clashes = findClashes(arrangement, left, times.at);
   const blocks = people[0]?.closed ?? [];
   const around = { meal, kitchen, blocks, servingMin, orders: ordersOf(built), samples };
@@ -176,6 +176,24 @@ function planOf(draft: Draft, arrangement: Arrangement, found: Found, samples?: 
     bound: { cost: found.cost, atLeast: found.atLeast, proved: found.proved },
     kept: keptOf(arrangement, found),
   };
+}
+
+/** Each caution once, at the first step it is for; what is broken is said wherever it is. */
+function saidOnce(steps: readonly PlannedStep[]): PlannedStep[] {
+  const said = new Map<string, number>();
+  const keyOf = (caution: Caution) => JSON.stringify(caution.message);
+  for (const { startMin, cautions } of steps) {
+    for (const caution of cautions) {
+      const key = keyOf(caution);
+      said.set(key, Math.min(startMin, said.get(key) ?? Infinity));
+    }
+  }
+  return steps.map((step) => ({
+    ...step,
+    cautions: step.cautions.filter(
+      (caution) => caution.broken || said.get(keyOf(caution)) === step.startMin,
+    ),
+  }));
 }
 
 /** A step with what the safety rules say of it beside its cautions; the gravest first. */
@@ -257,7 +275,7 @@ function planThatCannot(meal: Meal, steps: readonly ExpandedStep[], given: Given
   };
   const placed = steps.map((step) => plannedStep(timed, step));
   const findings = safetyOf(meal, servingMin, placed);
-  const planned = placed.map((step) => withFindings(step, findings));
+  const planned = saidOnce(placed.map((step) => withFindings(step, findings)));
   return {
     ...frame(meal, servingMin, nowMin, people[0]?.closed ?? [], planned),
     status: 'cannot',

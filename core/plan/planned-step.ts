@@ -1,5 +1,7 @@
 import { animalsOf, type Meal } from '../meal/index.ts';
-import { cautionsOf } from '../safety/index.ts';
+import type { Cooker } from '../heat/index.ts';
+import { pantryOf } from '../pantry/index.ts';
+import { cautionsOf, type WatchedStep } from '../safety/index.ts';
 import type { MealNetwork } from './build.ts';
 import type { ExpandedStep } from './expand.ts';
 import { explainStart } from './explain.ts';
@@ -69,10 +71,53 @@ export function plannedStep(timed: Timed, step: ExpandedStep): PlannedStep {
       minutes: endMin - startMin,
       coreC: pulledAtC(step),
       reached: step.reached,
+      tempC: step.place.tempC,
+      ...about(meal, step),
     }),
     begun: step.past,
     pinned: step.pinnedMin !== undefined,
     pinMissedMin,
+  };
+}
+
+const COOKER_WORDS: Partial<Record<Cooker, 'pressure' | 'slow' | 'deep'>> = {
+  pressure: 'pressure',
+  'slow-cooker-low': 'slow',
+  'slow-cooker-high': 'slow',
+  'deep-fryer': 'deep',
+};
+/** Of a mixture, that it burns on a hot fire. Our own line, no source. */
+const SWEET_G_PER_100G = 30;
+
+/** What else a step has to do with: its mixtures, its cooker, its wrap. */
+function about(
+  meal: Meal,
+  { step, dish }: ExpandedStep,
+): Pick<WatchedStep, 'boiledBrine' | 'holds' | 'cooker' | 'wrapped'> {
+  const { time } = step;
+  const soaked = time.kind === 'soak' ? [time.mixture] : [];
+  const ids = new Set([...(step.mixtures ?? []), ...soaked]);
+  // What is mixed before a soak is what the next step lies in.
+  const next = dish.steps.filter(({ after }) => after.some((gap) => gap.step === step.id));
+  if (step.verb === 'mix') {
+    for (const { time: later } of next) if (later.kind === 'soak') ids.add(later.mixture);
+  }
+  const mixtures = dish.mixtures.filter(({ id }) => ids.has(id));
+  const { ingredients } = pantryOf(meal.pantry);
+  const inIt = mixtures.flatMap(({ lines }) =>
+    lines.flatMap((line) => ingredients.get(line.ingredient) ?? []),
+  );
+  const holds = new Set<'chilli' | 'sugar' | 'acid'>();
+  if (inIt.some(({ id, holds: held }) => held.includes('heat') && /chilli/.test(id))) {
+    holds.add('chilli');
+  }
+  if (inIt.some((one) => one.sugarsGPer100g >= SWEET_G_PER_100G)) holds.add('sugar');
+  if (inIt.some(({ acid }) => (acid?.pct ?? 0) >= 1)) holds.add('acid');
+  return {
+    boiledBrine: time.kind === 'soak' && mixtures.some(({ boiled }) => boiled),
+    holds,
+    cooker: time.kind === 'heat' && time.cooker ? COOKER_WORDS[time.cooker] : undefined,
+    wrapped: time.kind === 'heat' && time.wrap === 'foil',
   };
 }
 

@@ -7,6 +7,7 @@ import {
   type StageSpec,
 } from '../heat/index.ts';
 import {
+  avoidConflicts,
   batchOf,
   conditionsOf,
   cookUpTo,
@@ -22,7 +23,7 @@ import {
 import { pantryOf } from '../pantry/index.ts';
 import { parseQuantity } from '../quantity/index.ts';
 import {
-  lethalityOfCook,
+  safetyOfCook,
   watch,
   type SafetyFinding,
   type WatchedAct,
@@ -58,16 +59,25 @@ export function safetyOf(
 function watchedMeal(meal: Meal, servingMin: number, planned: readonly Timing[]): WatchedMeal {
   const { roomC, outdoorC } = conditionsOf(meal.kitchen);
   const timing = new Map(planned.map((one) => [one.id, one]));
+  const conflicts = avoidConflicts(meal);
   return {
     servingMin,
     roomC,
     outdoorC,
     children: meal.eaters.some(({ who }) => who === 'child'),
-    dishes: meal.dishes.map((dish) => watchedDish(meal, dish, timing)),
+    frail: meal.eaters.some(({ frail }) => frail === true),
+    dishes: meal.dishes.map((dish) => ({
+      ...watchedDish(meal, dish, timing),
+      conflicts: conflicts.filter((one) => one.dish === dish.id),
+    })),
   };
 }
 
-function watchedDish(meal: Meal, dish: Dish, timing: ReadonlyMap<string, Timing>): WatchedDish {
+function watchedDish(
+  meal: Meal,
+  dish: Dish,
+  timing: ReadonlyMap<string, Timing>,
+): Omit<WatchedDish, 'conflicts'> {
   const warm = warmthOf(meal, dish, timing);
   const acts = dish.steps
     .flatMap((step) => {
@@ -256,7 +266,7 @@ function warmthOf(
     const rests = restsAfter(meal, dish, step, timing);
     const stages = [...spec.stages, ...rests.map(({ stage }) => stage)];
     const cook = knownCook({ ...spec, stages });
-    const { logs, wanted } = lethalityOfCook(spec.piece.cut.animal, cook);
+    const { logs, wanted } = safetyOfCook({ ...spec, stages }, cook);
     const times = stageTimes(cook);
     const until = times[spec.stages.length - 1]?.to ?? 0;
     found.set(step.id, { ...part(cook, 0, until), logs, wanted });

@@ -33,6 +33,14 @@ export interface WatchedStep {
   readonly coreC?: number | undefined;
   /** False where the fire never brings the food to where it should be. */
   readonly reached?: boolean | undefined;
+  /** It lies in a brine that was boiled. */
+  readonly boiledBrine?: boolean | undefined;
+  /** Something sharp, sweet or sour in what is mixed or put on here. */
+  readonly holds?: ReadonlySet<'chilli' | 'sugar' | 'acid'> | undefined;
+  /** In a pressure cooker, a slow cooker, deep fat. */
+  readonly cooker?: 'pressure' | 'slow' | 'deep' | undefined;
+  readonly wrapped?: boolean | undefined;
+  readonly tempC?: number | undefined;
   /** The school of practice that put the step there. */
   readonly school?: string | undefined;
 }
@@ -48,7 +56,7 @@ export function cautionsOf(step: WatchedStep): Caution[] {
   if (step.school === 'usedMarinade') {
     cautions.push(caution('caution.boilUsed', 'source.fsisMarinating'));
   }
-  if (raw && step.verb === 'brine') {
+  if (raw && step.boiledBrine) {
     const values = { tempC: { tempC: FRIDGE_COLD_C } };
     cautions.push(caution('caution.brineCold', 'source.foodCodeCold', values));
   }
@@ -65,9 +73,35 @@ export function cautionsOf(step: WatchedStep): Caution[] {
   if (step.reached === false) cautions.push(caution('caution.tooCool', 'source.heat', {}, true));
   if (HOT_FAT.has(step.verb)) cautions.push(caution('caution.hotFat', 'source.common'));
   if (step.verb === 'hold') cautions.push(caution('caution.holdHot', 'source.foodCodeHold'));
+  cautions.push(...kitchenCautions(step));
   if (step.verb === 'steam') cautions.push(caution('caution.steam', 'source.common'));
   if (step.coreC !== undefined) cautions.push(...coreCautions(animals, step.coreC));
   return cautions;
+}
+
+/** A pan smokes from here on. Common practice, no source. */
+const SMOKES_C = 230;
+/** Hotter than boiling water, and it sticks. */
+const HOT_SUGAR_C = 140;
+
+/** Fire, fat, steam and knives. */
+function kitchenCautions(step: WatchedStep): Caution[] {
+  const { verb, place, holds, cooker, tempC = 0 } = step;
+  const said: Caution[] = [];
+  const say = (key: MessageKey, source: MessageKey = 'source.common') =>
+    said.push(caution(key, source));
+  if (verb === 'mix' && step.animals.length > 0 && place === 'board') {
+    say('caution.washUp', 'source.fsisWashing');
+  }
+  if (verb === 'mix' && holds?.has('chilli')) say('caution.chilli');
+  if (holds?.has('sugar') && tempC >= HOT_SUGAR_C && place !== 'fridge') say('caution.hotSugar');
+  if (place === 'hob' && tempC >= SMOKES_C) say('caution.smoke');
+  if (verb === 'brown') say('caution.fatDrain');
+  if (cooker === 'pressure') say('caution.pressure');
+  if (cooker === 'slow') say('caution.slowCooker');
+  if (cooker === 'deep') say('caution.deepFat');
+  if (step.wrapped && holds?.has('acid')) say('caution.foilAcid');
+  return said;
 }
 
 function coreCautions(animals: readonly Animal[], coreC: number): Caution[] {

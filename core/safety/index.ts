@@ -1,9 +1,9 @@
 export * from './figures.ts';
-export { cautionsOf, type Caution } from './cautions.ts';
+export { cautionsOf, type Caution, type WatchedStep } from './cautions.ts';
 export * from './finding.ts';
 export * from './watched.ts';
 export { RULES, watch } from './rules/index.ts';
-export { lethalityOfCook, type Fields } from './cooked.ts';
+export { lethalityOfCook, safeShares, safetyOfCook, type Fields } from './cooked.ts';
 export {
   holdMinutes,
   lethalityOf,

@@ -58,7 +58,18 @@ describe('cautions at the step', () => {
       'caution.flareUp',
     ]);
     expect(keys({ verb: 'light', place: 'board' })).toEqual(['caution.charcoal']);
-    expect(keys({ verb: 'brown', place: 'hob' })).toEqual(['caution.hotFat']);
+    expect(keys({ verb: 'brown', place: 'hob' })).toEqual(['caution.hotFat', 'caution.fatDrain']);
+    expect(keys({ verb: 'sear', place: 'hob', tempC: 240 })).toContain('caution.smoke');
+    expect(keys({ verb: 'braise', place: 'hob', cooker: 'pressure' })).toContain(
+      'caution.pressure',
+    );
+    expect(keys({ verb: 'glaze', place: 'oven', tempC: 220, holds: new Set(['sugar']) })).toEqual([
+      'caution.hotSugar',
+    ]);
+    expect(keys({ verb: 'mix', animals: ['lamb'], holds: new Set(['chilli']) })).toEqual([
+      'caution.washUp',
+      'caution.chilli',
+    ]);
     expect(keys({ verb: 'hold', place: 'oven' })).toEqual(['caution.holdHot']);
     expect(keys({ verb: 'steam', place: 'hob' })).toEqual(['caution.steam']);
     expect(keys({ verb: 'slice', place: 'board', animals: ['beef'] })).toEqual([]);

@@ -12,6 +12,8 @@ export interface WatchedMeal {
   readonly dishes: readonly WatchedDish[];
   /** Children are at the table. */
   readonly children: boolean;
+  /** And someone pregnant, old or ill. */
+  readonly frail: boolean;
 }
 
 export interface WatchedDish {
@@ -19,6 +21,12 @@ export interface WatchedDish {
   readonly name: string;
   readonly foods: readonly WatchedFood[];
   readonly mixtures: readonly WatchedMixture[];
+  /** What it would put before someone who avoids it. */
+  readonly conflicts: ReadonlyArray<{
+    readonly avoids: string;
+    readonly heads: number;
+    readonly because: string;
+  }>;
   /** By their start. */
   readonly acts: readonly WatchedAct[];
 }

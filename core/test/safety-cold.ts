@@ -10,6 +10,7 @@ import {
   fridge,
   glaze,
   inBrine,
+  line,
   mixture,
   oven,
   rest,
@@ -24,6 +25,20 @@ export type CaseRow = readonly [string, RuleId | 'nothing', Spec];
 
 /** Cases before the fire: thawing, tempering, soaking, brines, what has touched raw food. */
 export const COLD_CASES: readonly CaseRow[] = [
+  [
+    'a butter sauce for someone who does without dairy',
+    'eaters',
+    {
+      avoids: ['dairy'],
+      mixtures: [mixture({}, [line('butter-unsalted', '50 g')])],
+      steps: [done],
+    },
+  ],
+  [
+    'an oil marinade for someone who does without dairy',
+    'nothing',
+    { avoids: ['dairy'], mixtures: [mixture({}, [line('olive-oil', '50 g')])], steps: [done] },
+  ],
   ['a joint two hours and a minute on the counter', 'counter', { steps: [temper(121), done] }],
   ['a joint an hour on the counter', 'nothing', { steps: [temper(60), done] }],
   [

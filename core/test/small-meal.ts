@@ -9,6 +9,7 @@ export interface Spec {
   readonly mixtures?: readonly Bits[];
   readonly steps: readonly Bits[];
   readonly kitchen?: Bits;
+  readonly avoids?: readonly string[];
 }
 
 const KITCHEN = {
@@ -37,7 +38,7 @@ export function smallMeal(name: string, spec: Spec): unknown {
     id: 'case',
     title: name,
     serving: { at: '2026-11-28T19:00', zone: 'UTC' },
-    eaters: [{ count: 4, who: 'adult', portion: 1, avoids: [] }],
+    eaters: [{ count: 4, who: 'adult', portion: 1, avoids: spec.avoids ?? [] }],
     kitchen: { ...KITCHEN, ...spec.kitchen },
     dishes: [
       {

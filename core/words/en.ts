@@ -185,6 +185,17 @@ export const en = {
   'caution.holdHot': 'Keep it above 60 °C, or eat it within two hours.',
   'caution.tooCool':
     'This fire is too cool ever to bring the middle there. Make it hotter, or stop earlier.',
+  'caution.washUp':
+    'Raw food was on board, knife and hands: wash them with soap before anything else.',
+  'caution.chilli': 'Chilli burns for hours: wash your hands, and keep them off your eyes.',
+  'caution.hotSugar': 'Hot sugar sticks and burns deep. Keep children and wet food away.',
+  'caution.smoke': 'It will smoke: fan on, window open, and mind the alarm.',
+  'caution.fatDrain':
+    'Let the fat set and bin it, never down the sink. Fat on fire: lid, never water.',
+  'caution.pressure': 'Follow its manual: never over two thirds full, never forced open.',
+  'caution.slowCooker': 'Half to three quarters full, cord out of reach, lid left on.',
+  'caution.deepFat': 'Dry the food, fill the pot a third at most, and have its lid at hand.',
+  'caution.foilAcid': 'Sour food eats foil: put paper between, or keep it short.',
   'caution.steam': 'Open the lid away from you.',
 
   'safety.counter': 'Raw food is out of the fridge for {{minutes}} in all; {{limit}} is the limit.',
@@ -208,6 +219,10 @@ export const en = {
   'safety.cureSpoon': 'Weigh the curing salt in {{mixture}} in grams, never by the spoon.',
   'safety.beans': '{{food}} must boil hard for {{minutes}} before anything else.',
   'safety.fishFrozen': '{{food}} stays soft inside: only if it was frozen hard before.',
+  'safety.coreFrail':
+    '{{food}} comes off at {{tempC}}; guidance is {{least}}. Someone at the table must not eat it.',
+  'safety.avoids': '{{dish}}: {{because}} holds {{avoids}}, which {{heads}} at the table avoid.',
+  'safety.leftovers': 'Left over from {{dish}}: cold within two hours, eaten within {{days}} days.',
   'safety.rice': '{{food}} stands lukewarm for {{minutes}}; an hour is the limit.',
   'rule.counter': 'Raw food out of the fridge',
   'rule.longSoak': 'How long raw food soaks',
@@ -223,6 +238,8 @@ export const en = {
   'rule.curing': 'Curing salt',
   'rule.beans': 'Kidney beans',
   'rule.fish': 'Fish less than cooked through',
+  'rule.eaters': 'What eaters avoid',
+  'rule.leftovers': 'Left-overs',
   'rule.rice': 'Cooked rice and grains',
   'mend.minutes': 'Only {{minutes}}',
   'mend.fridge': 'In the fridge',
@@ -244,6 +261,7 @@ export const en = {
   'source.fsisCuring':
     'USDA/FSIS, Processing Inspectors’ Calculations Handbook; from memory, not yet compared',
   'source.fdaBeans': 'FDA, Bad Bug Book, kidney beans; from memory, not yet compared',
+  'source.storage': 'FoodSafety.gov, cold storage chart; from memory, not yet compared',
   'source.fsaRice': 'UK Food Standards Agency, cooked rice; from memory, not yet compared',
   'source.fsisMarinating': 'USDA/FSIS, marinating guidance; from memory, not yet compared',
   'source.fsisWashing': 'USDA/FSIS, washing food; from memory, not yet compared',

@@ -54,7 +54,11 @@ function tooCool(
   food: WatchedFood,
   leastC: number,
 ): SafetyFinding {
-  const key = meal.children ? 'safety.coreChildren' : 'safety.core';
+  const key = meal.frail
+    ? 'safety.coreFrail'
+    : meal.children
+      ? 'safety.coreChildren'
+      : 'safety.core';
   return {
     rule: 'core',
     level: 'stop',

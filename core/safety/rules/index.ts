@@ -7,9 +7,11 @@ import { cooling } from './cooling.ts';
 import { core } from './core.ts';
 import { counter } from './counter.ts';
 import { curing } from './curing.ts';
+import { eaters } from './eaters.ts';
 import { fish } from './fish.ts';
 import { garlicOil } from './garlic-oil.ts';
 import { holding } from './holding.ts';
+import { leftovers } from './leftovers.ts';
 import { longSoak } from './long-soak.ts';
 import { reheating } from './reheating.ts';
 import { rice } from './rice.ts';
@@ -18,6 +20,7 @@ import { thawing } from './thawing.ts';
 
 /** Every rule, in the order of the work. */
 export const RULES: readonly Rule[] = [
+  eaters,
   thawing,
   counter,
   longSoak,
@@ -33,6 +36,7 @@ export const RULES: readonly Rule[] = [
   rice,
   cooling,
   reheating,
+  leftovers,
 ];
 
 /** What the rules have to say of a meal: rule by rule, each finding once. */

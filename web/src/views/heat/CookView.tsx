@@ -6,7 +6,7 @@ import {
   cookedMinutes,
   lastOnFire,
   leastCoreC,
-  lethalityOfCook,
+  safetyOfCook,
   showMinutes,
   shownCook,
   stallOf,
@@ -60,7 +60,8 @@ function Drafted(props: CookViewProps & { draft: Draft }) {
   }, [key, beside]);
   const { cut } = spec.piece;
   const safeC = leastCoreC(cut.animal, cut.id.endsWith('mince'));
-  const safe = useMemo(() => lethalityOfCook(cut.animal, cook), [cut, cook]);
+  // eslint-disable-next-line react-hooks/exhaustive-deps
+  const safe = useMemo(() => safetyOfCook(spec, cook), [key, cook]);
   const pull = cook.stages[lastOnFire(spec)];
   const stall = pull && stallOf(cook, pull.coreC);
   const minutes = studied.ensemble?.minutes;
@@ -110,6 +111,8 @@ function Drafted(props: CookViewProps & { draft: Draft }) {
             band={studied.ensemble}
             other={other?.cook}
             safeC={safeC}
+            shares={safeC === undefined ? [] : safe.shares}
+            enoughAtMin={safe.enoughAtMin}
             stall={stall}
             moment={moment}
             onMoment={setMoment}
@@ -118,7 +121,12 @@ function Drafted(props: CookViewProps & { draft: Draft }) {
         <Sliders draft={draft} units={meal.kitchen.units} />
         <Sentences whatIfs={studied.study?.whatIfs ?? []} />
         <Stages draft={draft} />
-        <Numbers cook={cook} band={studied.ensemble} units={meal.kitchen.units} />
+        <Numbers
+          cook={cook}
+          band={studied.ensemble}
+          shares={safeC === undefined ? [] : safe.shares}
+          units={meal.kitchen.units}
+        />
         <p className="mt-3 text-sm text-muted">{t(`heat.basis.${basisOf(spec)}`)}</p>
       </section>
       <Facts

@@ -31,6 +31,9 @@ interface CurveProps {
   readonly band?: Ensemble | undefined;
   readonly other?: Cook | undefined;
   readonly safeC?: number | undefined;
+  /** By point, how much of what public tables want has been reached, 0 to 1. */
+  readonly shares: readonly number[];
+  readonly enoughAtMin?: number | undefined;
   readonly stall?: Stall | undefined;
   readonly moment?: number | undefined;
   readonly onMoment: (minute: number) => void;
@@ -87,7 +90,14 @@ function pointsOf(minute: ArrayLike<number>, value: ArrayLike<number>): Points {
   return Array.from(minute, (x, i) => ({ x, y: value[i] ?? NaN }));
 }
 
-function dataOf({ cook, band, other }: CurveProps): ChartData<'line', Points> {
+/** As far as it is not enough yet; the rest would only be a line across. */
+function safePoints({ minute }: Cook, shares: readonly number[]): Points {
+  const enough = shares.findIndex((share) => share >= 1);
+  const until = enough === -1 ? shares : shares.slice(0, enough + 1);
+  return until.map((share, i) => ({ x: minute[i] ?? NaN, y: 100 * share }));
+}
+
+function dataOf({ cook, band, other, shares }: CurveProps): ChartData<'line', Points> {
   const core = paint('--strong');
   const line = { pointRadius: 0, tension: 0.2 };
   const under = band
@@ -123,6 +133,13 @@ function dataOf({ cook, band, other }: CurveProps): ChartData<'line', Points> {
         borderColor: paint('--muted'),
         borderWidth: 2,
         borderDash: [2, 4],
+      },
+      // In hundredths on the same axis: at the top of a hundred it is enough.
+      {
+        ...line,
+        data: safePoints(cook, shares),
+        borderColor: paint('--now'),
+        borderWidth: 1.5,
       },
       { ...line, data: pointsOf(cook.minute, cook.coreC), borderColor: core, borderWidth: 3.5 },
     ],
@@ -212,6 +229,10 @@ function marksOver(props: CurveProps, t: Say): Plugin<'line'> {
           false,
           '--now',
         );
+      }
+      if (props.enoughAtMin !== undefined) {
+        const at = x.getPixelForValue(props.enoughAtMin);
+        label(ctx, t('heat.enough'), at + 6, chartArea.bottom - 8, 160, 'left', false, '--now');
       }
       const fire = stageTimes(cook)[lastOnFire(spec)];
       const pull = cook.stages[lastOnFire(spec)];

@@ -15,6 +15,7 @@ const ROWS = 12;
 export function Numbers(props: {
   cook: Cook;
   band?: Ensemble | undefined;
+  shares: readonly number[];
   units: Kitchen['units'];
 }) {
   const { cook, band } = props;
@@ -36,6 +37,7 @@ export function Numbers(props: {
               <th scope="col">{t('heat.middle')}</th>
               <th scope="col">{t('heat.eight')}</th>
               <th scope="col">{t('heat.surface')}</th>
+              {props.shares.length > 0 && <th scope="col">{t('heat.safeShare')}</th>}
             </tr>
           </thead>
           <tbody>
@@ -56,6 +58,9 @@ export function Numbers(props: {
                       : ''}
                   </td>
                   <td>{shown(cook.surfaceC[point] ?? 0)}</td>
+                  {props.shares.length > 0 && (
+                    <td>{Math.floor((props.shares[point] ?? 0) * 100)} %</td>
+                  )}
                 </tr>
               );
             })}

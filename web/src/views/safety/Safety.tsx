@@ -37,6 +37,7 @@ function Sheet({ meal, plan }: { meal: Meal; plan: Plan }) {
   const navigate = useNavigate();
   const { sayIt } = useManner(meal, plan);
   const stops = plan.findings.filter(({ level }) => level === 'stop');
+  const notes = plan.findings.filter(({ level }) => level === 'note');
   const stopped = new Set(stops.map(({ message }) => message.key));
   const time = (min: number) => showTime(min, plan.zone, meal.kitchen.clock, plan.servingMin);
   const minded = [...plan.steps]
@@ -75,6 +76,12 @@ function Sheet({ meal, plan }: { meal: Meal; plan: Plan }) {
           </li>
         ))}
       </ol>
+      {notes.length > 0 && <h2 className="mt-6 text-lg">{t('safety.afterMeal')}</h2>}
+      {notes.map((finding) => (
+        <p key={`${finding.rule} ${finding.dish}`} className="mt-1">
+          {sayIt(finding.message)}
+        </p>
+      ))}
     </>
   );
 }
@@ -88,7 +95,8 @@ function Rules({ meal, plan }: { meal: Meal; plan: Plan | undefined }) {
       <h2 className="mt-6 text-lg">{t('safety.rules')}</h2>
       <ul className="mt-1">
         {RULES.map(({ id, source }) => {
-          const said = plan?.findings.filter(({ rule }) => rule === id) ?? [];
+          const said =
+            plan?.findings.filter(({ rule, level }) => rule === id && level !== 'note') ?? [];
           return (
             <li key={id} className="break-inside-avoid border-b border-line py-2">
               <p className="font-semibold">{sayIt({ key: `rule.${id}` })}</p>

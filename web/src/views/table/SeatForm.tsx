@@ -1,6 +1,7 @@
 import { AVOIDABLE, writeNumber, type Meal, type Seat } from '@zemrin/core';
 import { Popover } from 'radix-ui';
 import { useEdit } from '../../store/hooks.ts';
+import { Tick } from '../../ui/Tick.tsx';
 import { useWords } from '../../words/words.ts';
 
 const PORTIONS = [0.5, 1, 1.5] as const;
@@ -63,6 +64,9 @@ export function SeatForm({ meal, seat, index }: { meal: Meal; seat: Seat; index:
           ))}
         </div>
       </fieldset>
+      <Tick checked={seat.frail ?? false} onChange={(frail) => set({ frail })}>
+        {t('table.frail')}
+      </Tick>
       <Popover.Close className="btn" onClick={() => edit({ do: 'removeSeat', seat: index })}>
         {t('table.removeSeat')}
       </Popover.Close>

@@ -17,6 +17,8 @@ export const heat = {
   'heat.safeLine': '{{tempC}}°: public guidance',
   'heat.pullAt': 'pull at {{tempC}}°',
   'heat.peakAt': 'peak {{tempC}}°',
+  'heat.enough': 'safe from here',
+  'heat.safeShare': 'Safe so far',
   'heat.stallHere': 'stall',
   'heat.thickness': 'Thickness',
   'heat.cm': '{{cm}} cm',

@@ -9,6 +9,7 @@ export const safety = {
   'safety.broken': 'What this plan breaks',
   'safety.noneBroken': 'Nothing. Mind what follows.',
   'safety.day': 'In the order of the day',
+  'safety.afterMeal': 'After the meal',
   'safety.rules': 'What is watched',
   'safety.at': '{{at}}, {{label}}',
   'safety.anyway': 'I do it anyway, because',

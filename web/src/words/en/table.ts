@@ -10,6 +10,7 @@ export const table = {
   'table.portion': 'Portion',
   'table.avoids': 'Does without',
   'table.without': 'no {{avoids}}',
+  'table.frail': 'Pregnant, old or ill: nothing rare',
   'table.removeSeat': 'Take this place away',
   'table.addSeat': 'Someone more',
   'table.addDish': 'Add a dish',
