@@ -1,6 +1,6 @@
 import { freshId, takenIds, type Command, type Meal, type Step } from '../meal/index.ts';
 import type { Mend } from '../safety/index.ts';
-import type { Message, Verb } from '../words/index.ts';
+import type { Message } from '../words/index.ts';
 
 /** What a mend says on its button. */
 export function mendMessage(mend: Mend): Message {
@@ -15,6 +15,8 @@ export function mendMessage(mend: Mend): Message {
       return { key: 'mend.keeps', values: { days: String(mend.days) } };
     case 'fridge':
       return { key: 'mend.fridge' };
+    case 'iceBefore':
+      return { key: 'mend.iceBefore' };
     case 'boilBefore':
       return { key: 'mend.boilBefore' };
     case 'coolBefore':
@@ -26,7 +28,7 @@ export function mendMessage(mend: Mend): Message {
 export function mendCommands(
   meal: Meal,
   mend: Mend,
-  labelOf: (key: 'mend.boilStep' | 'mend.coolStep') => string,
+  labelOf: (key: 'mend.boilStep' | 'mend.coolStep' | 'mend.iceStep') => string,
 ): Command[] {
   if (mend.kind === 'keeps') {
     return meal.dishes
@@ -54,9 +56,28 @@ export function mendCommands(
     case 'core':
       return hotter(step, mend.coreC);
     case 'boilBefore':
-      return before(meal, step, mend.mixture, 'boil', labelOf('mend.boilStep'));
+      return before(meal, step, labelOf('mend.boilStep'), {
+        verb: 'boil',
+        mixtures: [mend.mixture],
+        time: { kind: 'fixed', minutes: BOIL_MIN },
+        place: { kind: 'hob', tempC: 100 },
+        hands: [{ when: 'all', what: labelOf('mend.boilStep') }],
+      });
     case 'coolBefore':
-      return before(meal, step, mend.mixture, 'cool', labelOf('mend.coolStep'));
+      return before(meal, step, labelOf('mend.coolStep'), {
+        verb: 'cool',
+        mixtures: [mend.mixture],
+        time: { kind: 'cooling', mixture: mend.mixture },
+        place: { kind: 'fridge', tempC: 4 },
+        hands: [],
+      });
+    case 'iceBefore':
+      return before(meal, step, labelOf('mend.iceStep'), {
+        verb: 'cool',
+        time: { kind: 'range', ...ICE_MIN },
+        place: { kind: 'counter', tempC: 1 },
+        hands: [{ when: 'start', minutes: 5, what: labelOf('mend.iceStep') }],
+      });
   }
 }
 
@@ -84,37 +105,18 @@ function hotter(step: Step, coreC: number): Command[] {
   return [said, { do: 'setStepTime', step: step.id, time: { ...step.time, until: { coreC } } }];
 }
 
-/** A full boil takes ten minutes with its coming to it; a brine cools as long as its own figure says. */
+/** A full boil takes ten minutes with its coming to it. */
 const BOIL_MIN = 10;
+/** A pot in ice water, stirred now and then. Common practice, no source. */
+const ICE_MIN = { leastMin: 30, likelyMin: 45, mostMin: 70 };
 
 function before(
   meal: Meal,
   step: Step,
-  mixture: string,
-  verb: Extract<Verb, 'boil' | 'cool'>,
   label: string,
+  added: Pick<Step, 'verb' | 'time' | 'place' | 'hands' | 'mixtures'>,
 ): Command[] {
-  const base = {
-    id: freshId(`${step.id} ${verb}`, takenIds(meal)),
-    verb,
-    label,
-    after: [],
-    mixtures: [mixture],
-    cautions: [],
-  };
-  const added: Step =
-    verb === 'boil'
-      ? {
-          ...base,
-          time: { kind: 'fixed', minutes: BOIL_MIN },
-          place: { kind: 'hob', tempC: 100 },
-          hands: [{ when: 'all', what: label }],
-        }
-      : {
-          ...base,
-          time: { kind: 'cooling', mixture },
-          place: { kind: 'fridge', tempC: 4 },
-          hands: [],
-        };
-  return [{ do: 'addStepBefore', step: step.id, new: added }];
+  const id = freshId(`${step.id} ${added.verb}`, takenIds(meal));
+  const whole = { ...added, id, label, after: [], cautions: [] };
+  return [{ do: 'addStepBefore', step: step.id, new: whole }];
 }

@@ -7,7 +7,7 @@ export type Level = 'stop' | 'caution' | 'note';
 /** What would mend it: as a change to a step, which the plan then follows. */
 export type Mend =
   | { readonly kind: 'minutes'; readonly step: string; readonly minutes: number }
-  | { readonly kind: 'fridge'; readonly step: string }
+  | { readonly kind: 'fridge' | 'iceBefore'; readonly step: string }
   | { readonly kind: 'core'; readonly step: string; readonly coreC: number }
   | { readonly kind: 'heat'; readonly step: string; readonly tempC: number }
   | { readonly kind: 'boilBefore'; readonly step: string; readonly mixture: string }

@@ -247,6 +247,8 @@ export const en = {
   'mend.heat': 'At {{tempC}}',
   'mend.boilBefore': 'Boil it first',
   'mend.coolBefore': 'Cool it first',
+  'mend.iceBefore': 'In ice water first',
+  'mend.iceStep': 'Pot into ice water',
   'mend.keeps': 'Keep it {{days}} days',
   'mend.boilStep': 'Boil what has touched raw food',
   'mend.coolStep': 'Brine cools',

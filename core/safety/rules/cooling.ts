@@ -25,7 +25,7 @@ export const cooling: Rule = {
               values: { minutes: { minutes: Math.round(cools.to21Min / 10) * 10 } },
             },
             source: 'source.foodCodeCooling',
-            mends: [],
+            mends: [{ kind: 'iceBefore', step: act.id }],
           } as const,
         ];
       }),
