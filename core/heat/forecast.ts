@@ -12,7 +12,7 @@ export interface Band {
 /** How long a cook takes: on the fire, and stage by stage. */
 export interface Forecast {
   readonly minutes: Band;
-  readonly stages: readonly Band[];
+  readonly stages: ReadonlyArray<{ readonly minutes: Band; readonly reached: boolean }>;
   /** False when a stage never comes to its end: the fire is too cool. */
   readonly reached: boolean;
   readonly basis: Basis;
@@ -61,23 +61,27 @@ export function modelLogSdOf(spec: CookSpec): number {
 }
 
 /**
- * How long a cook takes, with bands, from nine runs: as said, and with each thing that may be
+ * How long a cook takes, with bands, from ten runs: as said, and with each thing that may be
  * otherwise a standard deviation to either side; their effects add as squares. The ensemble of
  * many members says nearly the same and costs forty times as much.
  */
 export function forecast(spec: CookSpec, options: Partial<CookOptions> = {}): Forecast {
   const quick = { everyMin: 1e6, ...options };
   const likely = cookOnce(spec, AS_SAID, quick);
+  // Ratios hardly depend on the grid, so what varies is reckoned on a coarse one.
+  const coarse = { ...quick, cells: COARSE_CELLS };
+  const base = cookOnce(spec, AS_SAID, coarse);
   const varied = Array.from({ length: VARIED }, (_unused, i) =>
     [-1, 1].map((z) => {
       const numbers = Array.from({ length: VARIED }, (_one, j) => (i === j ? z : 0));
-      return cookOnce(spec, variationOf(numbers), quick);
+      return cookOnce(spec, variationOf(numbers), coarse);
     }),
   );
   const modelSd = modelLogSdOf(spec);
   const band = (of: (cook: Cook) => number): Band =>
     bandOf(
       of(likely),
+      of(base),
       varied.map((sides) => sides.map((one) => of(one))),
       modelSd,
     );
@@ -85,7 +89,11 @@ export function forecast(spec: CookSpec, options: Partial<CookOptions> = {}): Fo
     minutes: band((one) => cookedMinutes(spec, one)),
     stages: spec.stages.map(({ end }, i) => {
       const at = (one: Cook) => one.stages[i]?.minutes ?? 0;
-      return end.kind === 'minutes' ? sure(end.minutes) : band(at);
+      return {
+        minutes: end.kind === 'minutes' ? sure(end.minutes) : band(at),
+        // What comes after a stage that never ends is never reached either.
+        reached: likely.stages.slice(0, i + 1).every(({ reached }) => reached),
+      };
     }),
     reached: likely.stages.every(({ reached }) => reached),
     basis: basisOf(spec),
@@ -100,11 +108,18 @@ export function cookedMinutes({ stages }: CookSpec, { stages: ends }: Cook): num
   return onFire.reduce((sum, { minutes }) => sum + minutes, 0);
 }
 
-function bandOf(likely: number, sides: readonly (readonly number[])[], modelSd: number): Band {
+const COARSE_CELLS = 12;
+
+function bandOf(
+  likely: number,
+  base: number,
+  sides: readonly (readonly number[])[],
+  modelSd: number,
+): Band {
   let shorter = modelSd ** 2;
   let longer = modelSd ** 2;
-  for (const [a = likely, b = likely] of sides) {
-    const logs = [a, b].map((one) => Math.log(Math.max(one, 1e-6) / Math.max(likely, 1e-6)));
+  for (const [a = base, b = base] of sides) {
+    const logs = [a, b].map((one) => Math.log(Math.max(one, 1e-6) / Math.max(base, 1e-6)));
     shorter += Math.min(0, ...logs) ** 2;
     longer += Math.max(0, ...logs) ** 2;
   }

@@ -242,7 +242,7 @@ const MOST_KNOWN = 200;
 
 /** How long a step takes whose time comes from heat. */
 export function heatOfStep(meal: Warm, dish: Dish, step: Step): StepHeat {
-  const spec = cookUpTo(meal, dish, step);
+  const { spec, stage } = wholeCook(meal, dish, step);
   const key = JSON.stringify(spec);
   let found = known.get(key);
   if (!found) {
@@ -250,9 +250,31 @@ export function heatOfStep(meal: Warm, dish: Dish, step: Step): StepHeat {
     if (known.size >= MOST_KNOWN) known.clear();
     known.set(key, found);
   }
-  const { stages, reached, basis } = found;
-  const minutes = stages.at(-1) ?? found.minutes;
+  const { stages, basis } = found;
+  const { minutes, reached } = stages[stage] ?? { minutes: found.minutes, reached: true };
   return { minutes, reached, basis };
+}
+
+/**
+ * The cook a step is a stage of, to its last stage that heat times: one forecast serves all its
+ * steps, since what comes later changes nothing before.
+ */
+function wholeCook(meal: Warm, dish: Dish, step: Step): { spec: CookSpec; stage: number } {
+  const own = cookUpTo(meal, dish, step);
+  const stage = own.stages.length - 1;
+  let last = step;
+  for (;;) {
+    const next = dish.steps.find(
+      (later) => later.time.kind === 'heat' && stepBefore(dish, later)?.id === last.id,
+    );
+    if (!next || next.id === step.id) break;
+    last = next;
+  }
+  const whole = last === step ? own : cookUpTo(meal, dish, last);
+  // A chill in between begins a cook of its own.
+  const same =
+    whole.stages.length > stage && whole.startC === own.startC && whole.piece.cut === own.piece.cut;
+  return { spec: same ? whole : own, stage };
 }
 
 /** The steps of a dish that heat times, for each food in the order of the file. */

@@ -1,6 +1,6 @@
 import { lastOnFire, stageTimes, type Cook, type CookSpec } from '../heat/index.ts';
 import type { Animal } from '../pantry/index.ts';
-import { holdMinutes, lethalityOf, lethalityTable, type Lethality } from './lethality.ts';
+import { holdMinutes, lethalityTable, MOST_LOGS, type Lethality } from './lethality.ts';
 
 /** Temperatures of all places inside a food, moment by moment. */
 export interface Fields {
@@ -32,42 +32,38 @@ export function safetyOfCook(
   spec: CookSpec,
   cook: Cook,
 ): Lethality & { readonly shares: readonly number[] } {
-  const { animal } = spec.piece.cut;
-  const fields = unfavourable(spec, cook);
-  return { ...lethalityOfCook(animal, fields), shares: safeShares(animal, fields) };
+  return lethalityOfCook(spec.piece.cut.animal, unfavourable(spec, cook));
 }
 
-/** At each moment, what share of the wanted reduction the point that gets least has had, 0 to 1. */
-export function safeShares(animal: Animal, { minute, fieldC }: Fields): number[] {
-  const cells = fieldC[0]?.length ?? 0;
+/**
+ * The reduction at the point that gets least, when even that is enough, and at each moment what
+ * share of the wanted it has had, 0 to 1. A moment counts as at the cooler of its two ends.
+ */
+export function lethalityOfCook(
+  animal: Animal,
+  { minute, fieldC }: Fields,
+): Lethality & { readonly shares: readonly number[] } {
   const { logs: wanted } = lethalityTable(animal);
-  const logs = new Float64Array(cells);
-  return fieldC.map((field, i) => {
-    const minutes = (minute[i] ?? 0) - (minute[i - 1] ?? minute[i] ?? 0);
-    for (let cell = 0; cell < cells; cell++) {
+  const logs = new Float64Array(fieldC[0]?.length ?? 0);
+  let least = 0;
+  let enoughAtMin: number | undefined;
+  const shares = fieldC.map((field, i) => {
+    const [from, to] = [minute[i - 1] ?? minute[i] ?? 0, minute[i] ?? 0];
+    for (let cell = 0; cell < logs.length; cell++) {
       const coolerC = Math.min(field[cell] ?? 0, fieldC[i - 1]?.[cell] ?? Infinity);
-      logs[cell] = (logs[cell] ?? 0) + (wanted * minutes) / holdMinutes(animal, coolerC);
+      logs[cell] = (logs[cell] ?? 0) + (wanted * (to - from)) / holdMinutes(animal, coolerC);
     }
-    return cells === 0 ? 0 : Math.min(1, Math.min(...logs) / wanted);
+    const before = least;
+    least = logs.length === 0 ? 0 : Math.min(...logs);
+    if (enoughAtMin === undefined && least >= wanted) {
+      enoughAtMin = from + ((wanted - before) / (least - before)) * (to - from);
+    }
+    return Math.min(1, least / wanted);
   });
-}
-
-/** The reduction at the point that gets least, and when even that is enough. */
-export function lethalityOfCook(animal: Animal, { minute, fieldC }: Fields): Lethality {
-  const cells = fieldC[0]?.length ?? 0;
-  const each = Array.from({ length: cells }, (_unused, cell) =>
-    lethalityOf(
-      animal,
-      fieldC.map((field, i) => ({ minute: minute[i] ?? 0, tempC: field[cell] ?? -Infinity })),
-    ),
-  );
-  const { logs: wanted } = lethalityTable(animal);
-  if (each.length === 0) return { logs: 0, wanted };
-  const enough = each.map(({ enoughAtMin }) => enoughAtMin ?? Infinity);
-  const last = Math.max(...enough);
   return {
-    logs: Math.min(...each.map(({ logs }) => logs)),
+    logs: Math.min(least, MOST_LOGS),
     wanted,
-    ...(Number.isFinite(last) && { enoughAtMin: last }),
+    shares,
+    ...(enoughAtMin !== undefined && { enoughAtMin }),
   };
 }

@@ -3,7 +3,7 @@ export { cautionsOf, type Caution, type WatchedStep } from './cautions.ts';
 export * from './finding.ts';
 export * from './watched.ts';
 export { RULES, watch } from './rules/index.ts';
-export { lethalityOfCook, safeShares, safetyOfCook, type Fields } from './cooked.ts';
+export { lethalityOfCook, safetyOfCook, type Fields } from './cooked.ts';
 export {
   holdMinutes,
   lethalityOf,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { fahrenheitToC } from '../quantity/index.ts';
-import { lethalityOfCook, safeShares } from './cooked.ts';
+import { lethalityOfCook } from './cooked.ts';
 import { holdMinutes, lethalityOf, lethalityTable } from './lethality.ts';
 import tables from './lethality.json';
 
@@ -36,6 +36,6 @@ describe('lethality', () => {
     const cooked = lethalityOfCook('beef', { minute, fieldC });
     expect(cooked.logs).toBeCloseTo((6.5 * 20) / 12, 1);
     expect(cooked.enoughAtMin).toBeCloseTo(13, 1);
-    expect(safeShares('beef', { minute, fieldC })).toEqual([0, 0, 1]);
+    expect(cooked.shares).toEqual([0, 0, 1]);
   });
 });

@@ -59,7 +59,7 @@ export function holdMinutes(animal: Animal, coreC: number): number {
 }
 
 /** More than this means nothing any more. */
-const MOST_LOGS = 30;
+export const MOST_LOGS = 30;
 
 /** A temperature at a minute. */
 export interface Reading {
