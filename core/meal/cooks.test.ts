@@ -4,7 +4,7 @@ import { at, supper } from '../test/meals.ts';
 import { mealOf, MealError } from './index.ts';
 import { applyCommand, type Command } from './commands.ts';
 import { cookUpTo, heatOfStep } from './cooks.ts';
-import { draftCommands, draftCook, type DraftCook } from './draft-cook.ts';
+import { draftCommands, draftCook, type DraftCook, type DraftStage } from './draft-cook.ts';
 import type { Dish, Meal, Step } from './schema.ts';
 
 const NOW = at('2026-11-23T08:00');
@@ -100,12 +100,11 @@ describe('a cook being drafted', () => {
     const meal = used(supper(), (draft) => ({
       ...draft,
       piece: { ...draft.piece, weightG: 3000, thicknessMm: 80 },
-      stages: [
-        ...draft.stages
-          .filter(({ cooker }) => cooker !== 'counter')
-          .map((stage) => ({ ...stage, tempC: 140 })),
-        { cooker: 'oven', tempC: 220, end: { kind: 'minutes', minutes: 10 } },
-      ],
+      stages: draft.stages.flatMap((stage): DraftStage[] => {
+        if (stage.cooker === 'counter') return [];
+        if (stage.cooker !== 'box') return [{ ...stage, tempC: 140 }];
+        return [{ cooker: 'oven', tempC: 220, end: { kind: 'minutes', minutes: 10 } }, stage];
+      }),
     }));
     const { dish, food, step } = lamb(meal);
     expect(dish.steps.some(({ id }) => id === 'lamb-temper')).toBe(false);

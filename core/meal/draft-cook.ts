@@ -38,7 +38,12 @@ export function draftCook(meal: Meal, dish: Dish, food: Food): DraftCook | undef
     return { ...base, startC: FRIDGE_C, stages: [{ cooker: 'oven', end }] };
   }
   const { chain, startC } = chainUpTo(dish, last);
-  const stages = chain.flatMap((step) =>
+  const rest = dish.steps.find(
+    ({ verb, after }) =>
+      (verb === 'rest' || verb === 'hold') && after.some((gap) => gap.step === last.id),
+  );
+  // With its rest: that is where it peaks.
+  const stages = [...chain, ...(rest ? [rest] : [])].flatMap((step) =>
     stageOf(step, meal.kitchen).map((stage) => ({
       ...stage,
       end: wishedEnd(step, stage),
