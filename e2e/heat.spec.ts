@@ -54,6 +54,7 @@ test('stages are changed as one thinks of them, and a fire too cool is told', as
   await onFire(page);
   const stages = page.getByRole('region', { name: 'Stages' });
   await stages.getByRole('button', { name: 'Take stage 1 out' }).click();
+  await expect(stages.getByRole('listitem')).toHaveCount(3);
   await stages.getByRole('button', { name: 'Add a stage' }).click();
   await expect(stages.getByRole('listitem')).toHaveCount(4);
   await stages.getByLabel('Middle, °C').first().fill('hot');

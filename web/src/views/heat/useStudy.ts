@@ -30,7 +30,13 @@ export function useStudy(spec: CookSpec): Studied {
   useEffect(() => {
     let left = false;
     const put = (more: Partial<Known>) => {
-      if (!left) setKnown((was) => (was.key === key ? { ...was, ...more } : { key, ...more }));
+      if (left) return;
+      // What was studied last stays until the new is there, so that nothing on the page jumps.
+      setKnown((was) =>
+        was.key === key
+          ? { ...was, ...more }
+          : { key, ...(was.study && { study: was.study }), ...more },
+      );
     };
     const timer = setTimeout(() => {
       put({ progress: 0 });
@@ -52,5 +58,6 @@ export function useStudy(spec: CookSpec): Studied {
     void heatWorker().stop();
     setKnown((was) => ({ ...was, progress: undefined }));
   };
-  return known.key === key ? { ...known, stop } : { stop };
+  if (known.key === key) return { ...known, stop };
+  return { ...(known.study && { study: known.study }), stop };
 }
