@@ -120,6 +120,43 @@ describe('a cook being drafted', () => {
     expect(plan(meal, meal.kitchen, NOW).status).not.toBe('cannot');
   });
 
+  it('says when what it was told is below guidance, whatever the step said before', () => {
+    const meal = used(supper(), (draft) => ({
+      ...draft,
+      stages: draft.stages.map((stage) =>
+        stage.wrap === 'foil' ? { ...stage, end: { kind: 'core', coreC: 52 } } : stage,
+      ),
+    }));
+    // The smoke is shortened too, or the middle would be past that already.
+    const cool = after(meal, {
+      do: 'setStepTime',
+      step: 'lamb-smoke',
+      time: { kind: 'heat', food: 'lamb-shoulder', until: { coreC: 45 } },
+    });
+    expect(lamb(cool).step('lamb-wrap').doneWhen?.coreC).toBe(52);
+    const made = plan(cool, cool.kitchen, NOW, { rescues: false });
+    const stops = made.findings.filter(({ level }) => level === 'stop');
+    expect(stops.map(({ rule, step }) => [rule, step])).toContainEqual(['core', 'lamb-wrap']);
+    // A file may say one thing in words and do another: what is done counts.
+    const { step } = lamb(cool);
+    const said = { ...step('lamb-wrap').doneWhen, coreC: 93 };
+    const sly = after(cool, { do: 'editStep', step: 'lamb-wrap', change: { doneWhen: said } });
+    const again = plan(sly, sly.kitchen, NOW, { rescues: false }).findings;
+    expect(again.map(({ rule }) => rule)).toContain('core');
+  });
+
+  it('puts a rest into the plan by the minutes it takes to peak', () => {
+    const meal = used(supper(), (draft) => ({
+      ...draft,
+      stages: draft.stages.flatMap((stage): DraftStage[] =>
+        stage.cooker === 'box' ? [{ cooker: 'foil', end: { kind: 'peak' } }, stage] : [stage],
+      ),
+    }));
+    const { time } = lamb(meal).step('foil');
+    expect(time.kind).toBe('fixed');
+    if (time.kind === 'fixed') expect(time.minutes).toBeLessThan(120);
+  });
+
   it('is for a food of a certain cut, and has an oven where the plan has no fire', () => {
     const meal = supper();
     const { dish, food } = lamb(meal);

@@ -1,5 +1,6 @@
 import {
   COOKER_DATA,
+  cookOnce,
   cooks,
   PULLS_AT,
   type Cooker,
@@ -129,7 +130,7 @@ export function draftCommands(
   );
   const taken = takenIds(meal);
   let before = dish.steps.at(-1)?.id;
-  const stages = draft.stages.flatMap((stage, i): Command[] => {
+  const stages = inMinutes(draft).flatMap((stage, i): Command[] => {
     const step = dish.steps.find(({ id }) => id === stage.step);
     if (step) {
       before = step.id;
@@ -147,6 +148,16 @@ export function draftCommands(
     return at === undefined ? [] : [{ do: 'addStepAfter', step: at, new: added }];
   });
   return [...pieceCommands(meal, was, draft, dish, food), ...stages, ...gone];
+}
+
+/** A rest until the core climbs no more becomes the minutes that takes: a plan cannot wait for it. */
+function inMinutes(draft: DraftCook): DraftStage[] {
+  const { stages } = cookOnce(draft, undefined, { everyMin: 1e6 });
+  return draft.stages.map((stage, i) => {
+    if (stage.end.kind !== 'peak' && stage.end.kind !== 'surface') return stage;
+    const minutes = Math.max(1, Math.round(stages[i]?.minutes ?? 1));
+    return { ...stage, end: { kind: 'minutes', minutes } };
+  });
 }
 
 function predecessorOf(dish: Dish, id: string): string | undefined {
@@ -184,6 +195,15 @@ function inPlan(meal: Meal, step: Step, stage: DraftStage, food: Food): Command[
   const time = timeOf(stage, food);
   const settled = time.kind === 'heat' || stage.end.kind !== before?.end.kind;
   const moved = stage.end.kind === 'minutes' && before?.end.kind === 'minutes';
+  const { end } = stage;
+  if (
+    end.kind === 'core' &&
+    step.doneWhen?.coreC !== undefined &&
+    step.doneWhen.coreC !== end.coreC
+  ) {
+    const doneWhen = { ...step.doneWhen, coreC: end.coreC };
+    commands.push({ do: 'editStep', step: step.id, change: { doneWhen } });
+  }
   if (settled || (moved && !sameEnd(stage.end, before.end))) {
     commands.push({ do: 'setStepTime', step: step.id, time });
   }

@@ -129,7 +129,7 @@ function pulledAtC({ step, dish }: ExpandedStep): number | undefined {
   );
   if (goesOn) return undefined;
   if (time.kind !== 'heat' || !('coreC' in time.until)) return doneWhen?.coreC;
-  return doneWhen?.coreC ?? time.until.coreC;
+  return time.until.coreC;
 }
 
 /** The hands-on work of a step; of one that has begun, what is still to come. */

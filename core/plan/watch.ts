@@ -185,7 +185,7 @@ function watchedAct(
     startMin: at.startMin,
     endMin: at.endMin,
     mixtures: [...new Set([...(step.mixtures ?? []), ...soaked])],
-    coreC: isFire(dish, step) ? (doneWhen?.coreC ?? until) : undefined,
+    coreC: isFire(dish, step) ? (until ?? doneWhen?.coreC) : undefined,
     last: isFire(dish, step) && !goesOn(dish, step),
     slowCooker: cooler === 'slow-cooker-low' || cooler === 'slow-cooker-high',
     afterFire,

@@ -46,22 +46,17 @@ function Drafted(props: CookViewProps & { draft: Draft }) {
   const t = useWords();
   const { meal, dish, food, draft } = props;
   const spec = draft.cook;
-  const key = JSON.stringify(spec);
-  // The draft is a new object at every render; what it says is not.
-  // eslint-disable-next-line react-hooks/exhaustive-deps
-  const cook = useMemo(() => shownCook(spec), [key]);
+  const cook = useMemo(() => shownCook(spec), [spec]);
   const studied = useStudy(spec);
   const [moment, setMoment] = useState<number>();
   const [beside, setBeside] = useState<Change>();
   const other = useMemo(() => {
     const changed = beside && changedCook(spec, beside);
     return changed && { change: beside, spec: changed, cook: shownCook(changed) };
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [key, beside]);
+  }, [spec, beside]);
   const { cut } = spec.piece;
   const safeC = leastCoreC(cut.animal, cut.id.endsWith('mince'));
-  // eslint-disable-next-line react-hooks/exhaustive-deps
-  const safe = useMemo(() => safetyOfCook(spec, cook), [key, cook]);
+  const safe = useMemo(() => safetyOfCook(spec, cook), [spec, cook]);
   const pull = cook.stages[lastOnFire(spec)];
   const stall = pull && stallOf(cook, pull.coreC);
   const minutes = studied.ensemble?.minutes;
