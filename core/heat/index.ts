@@ -16,7 +16,7 @@ export {
   type Basis,
   type Conditions,
 } from './cooker.ts';
-export { COOKERS, WRAPS, type Cooker, type Wrap } from './names.ts';
+export { COOKERS, STILLS, WRAPS, type Cooker, type Wrap } from './names.ts';
 export { formOf, makeupOf, thicknessMmOf, type Piece } from './food.ts';
 export { cookOnce, AS_SAID, type CookSpec, type StageSpec, type Variation } from './spec.ts';
 export { basisOf, cookedMinutes, forecast, type Band, type Forecast } from './forecast.ts';

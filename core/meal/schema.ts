@@ -167,6 +167,8 @@ export const StepSchema = z.looseObject({
   cautions: z.array(z.string()).default([]),
   /** The mixtures it is about: what is mixed, boiled, brushed on. */
   mixtures: z.array(id).optional(),
+  /** Board, knife, brush and hands are washed in it. */
+  washes: z.boolean().optional(),
   /** The school of practice that put it here. */
   school: z.string().optional(),
   /** Where the cook has put its start: minutes before serving. */

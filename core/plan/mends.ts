@@ -21,6 +21,8 @@ export function mendMessage(mend: Mend): Message {
       return { key: 'mend.boilBefore' };
     case 'coolBefore':
       return { key: 'mend.coolBefore' };
+    case 'washBefore':
+      return { key: 'mend.washBefore' };
   }
 }
 
@@ -28,7 +30,7 @@ export function mendMessage(mend: Mend): Message {
 export function mendCommands(
   meal: Meal,
   mend: Mend,
-  labelOf: (key: 'mend.boilStep' | 'mend.coolStep' | 'mend.iceStep') => string,
+  labelOf: (key: 'mend.boilStep' | 'mend.coolStep' | 'mend.iceStep' | 'mend.washStep') => string,
 ): Command[] {
   if (mend.kind === 'keeps') {
     return meal.dishes
@@ -71,6 +73,14 @@ export function mendCommands(
         place: { kind: 'fridge', tempC: 4 },
         hands: [],
       });
+    case 'washBefore':
+      return before(meal, step, labelOf('mend.washStep'), {
+        verb: 'prepare',
+        time: { kind: 'fixed', minutes: WASH_MIN },
+        place: { kind: 'board' },
+        hands: [{ when: 'all', what: labelOf('mend.washStep') }],
+        washes: true,
+      });
     case 'iceBefore':
       return before(meal, step, labelOf('mend.iceStep'), {
         verb: 'cool',
@@ -107,6 +117,8 @@ function hotter(step: Step, coreC: number): Command[] {
 
 /** A full boil takes ten minutes with its coming to it. */
 const BOIL_MIN = 10;
+/** Board, knife and hands with hot water and soap. Common practice, no source. */
+const WASH_MIN = 4;
 /** A pot in ice water, stirred now and then. Common practice, no source. */
 const ICE_MIN = { leastMin: 30, likelyMin: 45, mostMin: 70 };
 
@@ -114,7 +126,7 @@ function before(
   meal: Meal,
   step: Step,
   label: string,
-  added: Pick<Step, 'verb' | 'time' | 'place' | 'hands' | 'mixtures'>,
+  added: Pick<Step, 'verb' | 'time' | 'place' | 'hands' | 'mixtures' | 'washes'>,
 ): Command[] {
   const id = freshId(`${step.id} ${added.verb}`, takenIds(meal));
   const whole = { ...added, id, label, after: [], cautions: [] };

@@ -93,7 +93,7 @@ const SWEET_G_PER_100G = 30;
 function about(
   meal: Meal,
   { step, dish }: ExpandedStep,
-): Pick<WatchedStep, 'boiledBrine' | 'holds' | 'cooker' | 'wrapped'> {
+): Pick<WatchedStep, 'boiledBrine' | 'holds' | 'cooker' | 'wrapped' | 'apart'> {
   const { time } = step;
   const soaked = time.kind === 'soak' ? [time.mixture] : [];
   const ids = new Set([...(step.mixtures ?? []), ...soaked]);
@@ -116,6 +116,7 @@ function about(
   return {
     boiledBrine: time.kind === 'soak' && mixtures.some(({ boiled }) => boiled),
     holds,
+    apart: mixtures.flatMap(({ variants }) => (variants ?? []).map(({ name }) => name)),
     cooker: time.kind === 'heat' && time.cooker ? COOKER_WORDS[time.cooker] : undefined,
     wrapped: time.kind === 'heat' && time.wrap === 'foil',
   };

@@ -30,8 +30,15 @@ describe('the rules of safety', () => {
 
   it('are each broken by a case, and as many cases pass as are stopped', () => {
     const stopped = new Set(SAFETY_CASES.map(({ stops }) => stops));
-    // Fish that was not frozen is a caution, and left-overs are a note.
-    const softer = new Set<string>(['fish', 'leftovers']);
+    // These caution, or are notes.
+    const softer = new Set<string>([
+      'fish',
+      'labels',
+      'leftovers',
+      'notForThem',
+      'powerCut',
+      'washing',
+    ]);
     expect(RULE_IDS.filter((id) => !softer.has(id) && !stopped.has(id))).toEqual([]);
     expect(RULES.map(({ id }) => id).sort()).toEqual([...RULE_IDS].sort());
     const passing = SAFETY_CASES.filter(({ stops }) => stops === 'nothing').length;

@@ -1,38 +1,26 @@
-import {
-  minutesToCool,
-  shownCook,
-  stageTimes,
-  type Cook,
-  type CookSpec,
-  type StageSpec,
-} from '../heat/index.ts';
+import { minutesToCool } from '../heat/index.ts';
 import {
   avoidConflicts,
-  batchOf,
   conditionsOf,
-  cookUpTo,
-  cookerOf,
   cutOf,
-  FIRE_VERBS,
+  pieceOf,
   settleFood,
   type Dish,
   type Food,
   type Meal,
   type Step,
 } from '../meal/index.ts';
-import { pantryOf } from '../pantry/index.ts';
-import { parseQuantity } from '../quantity/index.ts';
 import {
-  safetyOfCook,
   watch,
   type SafetyFinding,
   type WatchedAct,
   type WatchedDish,
   type WatchedMeal,
-  type WatchedMixture,
   type Warmth,
 } from '../safety/index.ts';
-import { soaks, type Mixture } from '../batch/index.ts';
+import { ancestors, COOLS, followsFire, goesOn, isFire } from './chain.ts';
+import { backInFridge, byTheClock, warmthOf } from './warmth.ts';
+import { watchedMixture } from './watched-mixture.ts';
 
 /** When a step is planned. */
 export interface Timing {
@@ -90,7 +78,10 @@ function watchedDish(
     name: dish.name,
     foods: dish.foods.map((food) => watchedFood(meal, food)),
     mixtures: dish.mixtures.map((mixture) => watchedMixture(meal, dish, mixture)),
-    acts,
+    acts: acts.map((act, i) => ({
+      ...act,
+      coolsBackMin: act.afterFire ? 0 : backInFridge(meal, dish, acts.slice(0, i), act),
+    })),
   };
 }
 
@@ -110,63 +101,13 @@ function watchedFood(meal: Meal, food: Food): WatchedDish['foods'][number] {
 
 const GRAINS: ReadonlySet<string> = new Set(['rice-dry', 'pearl-barley-dry']);
 
-function watchedMixture(meal: Meal, dish: Dish, mixture: Mixture): WatchedMixture {
-  const { ingredients } = pantryOf(meal.pantry);
-  const raw = mixture.on.some((id) => {
-    const food = dish.foods.find((one) => one.id === id);
-    return food !== undefined && (cutOf(meal, food)?.animal ?? 'none') !== 'none';
-  });
-  const inIt = mixture.lines.flatMap((line) => {
-    const found = line.part === undefined ? ingredients.get(line.ingredient) : undefined;
-    return found ? [{ line, ...found }] : [];
-  });
-  const garlic = inIt.some(({ id, section }) => FRESH.test(id) || section === 'herbs');
-  const oil = inIt.some(({ id }) => /(^|-)oil$/.test(id));
-  const sour = inIt.some(({ acid }) => acid !== undefined);
-  const curing = inIt.filter(({ nitritePct }) => nitritePct !== undefined);
-  return {
-    id: mixture.id,
-    name: mixture.name,
-    touchesRaw: raw && mixture.touchesRaw && soaks(mixture),
-    keptClean: mixture.reserve !== undefined,
-    boiled: mixture.boiled ?? false,
-    garlicInOil: garlic && oil && !sour,
-    keepsDays: mixture.keepsDays,
-    ...(curing.length > 0 && {
-      cure: {
-        ingoingPpm: ingoingPpm(meal, dish, mixture),
-        immersed: mixture.kind === 'wet brine',
-        bySpoon: curing.some(({ line }) => parseQuantity(line.amount).dimension !== 'mass'),
-      },
-    }),
-  };
-}
-
-const FRESH = /^garlic$/;
-
-/**
- * Ingoing nitrite, parts per million: what the curing salt holds, over the food, and the brine
- * with it where it lies in one. Source: USDA/FSIS, Processing Inspectors' Calculations Handbook;
- * from memory.
- */
-function ingoingPpm(meal: Meal, dish: Dish, mixture: Mixture): number {
-  const { ingredients } = pantryOf(meal.pantry);
-  const { lines, totals, batchG } = batchOf(meal, dish, mixture);
-  const nitriteG = lines.reduce((sum, { grams }, i) => {
-    const pct = ingredients.get(mixture.lines[i]?.ingredient ?? '')?.nitritePct ?? 0;
-    return sum + (grams * pct) / 100;
-  }, 0);
-  const within = batchG + (mixture.kind === 'wet brine' ? totals.grams : 0);
-  return within > 0 ? (nitriteG / within) * 1e6 : 0;
-}
-
 function watchedAct(
   meal: Meal,
   dish: Dish,
   step: Step,
   at: Timing,
   warmth: Warmth | undefined,
-): WatchedAct {
+): Omit<WatchedAct, 'coolsBackMin'> {
   const { time, doneWhen, place, verb } = step;
   const soaked = time.kind === 'soak' || time.kind === 'cooling' ? [time.mixture] : [];
   const until = time.kind === 'heat' && 'coreC' in time.until ? time.until.coreC : undefined;
@@ -190,6 +131,12 @@ function watchedAct(
     slowCooker: cooler === 'slow-cooker-low' || cooler === 'slow-cooker-high',
     afterFire,
     warmth,
+    clockC: byTheClock(meal, dish, step, at),
+    food: 'food' in time ? time.food : undefined,
+    tender: time.kind === 'heat' && 'tender' in time.until,
+    washes: step.washes ?? false,
+    handsOn: step.hands.length > 0,
+    wrappedFrozen: verb === 'thaw' ? thawing(meal, dish, step) : undefined,
     ...(COOLS.has(verb) &&
       afterFire &&
       !cooledBefore &&
@@ -197,41 +144,15 @@ function watchedAct(
   };
 }
 
-/** Whether a step cooks the food: a brine on the boil does not. */
-function isFire(dish: Dish, { id, verb, mixtures }: Step): boolean {
-  if (!FIRE_VERBS.has(verb)) return false;
-  const ofMixture = verb === 'boil' && (mixtures?.length ?? 0) > 0;
-  const cooledNext = dish.steps.some(
-    ({ time, after }) => time.kind === 'cooling' && after.some((gap) => gap.step === id),
-  );
-  return !ofMixture && !cooledNext;
-}
-
-const COOLS: ReadonlySet<string> = new Set(['cool', 'chill']);
-
-function ancestors(dish: Dish, step: Step): Step[] {
-  const found = new Map<string, Step>();
-  const visit = (one: Step) => {
-    for (const gap of one.after) {
-      const before = dish.steps.find(({ id }) => id === gap.step);
-      if (!before || found.has(before.id)) continue;
-      found.set(before.id, before);
-      visit(before);
-    }
-  };
-  visit(step);
-  return [...found.values()];
-}
-
-function followsFire(dish: Dish, step: Step): boolean {
-  return ancestors(dish, step).some((one) => isFire(dish, one));
-}
-
-/** Whether the food goes over a fire again after this step, without having been chilled between. */
-function goesOn(dish: Dish, step: Step): boolean {
-  return dish.steps.some(
-    (later) => isFire(dish, later) && ancestors(dish, later).some(({ id }) => id === step.id),
-  );
+/** What lies in a thaw: one piece of the heaviest food that was an animal. */
+function thawing(meal: Meal, dish: Dish, { time }: Step): WatchedAct['wrappedFrozen'] {
+  const pieces = dish.foods
+    .filter((food) => !('food' in time) || time.food === food.id)
+    .flatMap((food) => {
+      const cut = cutOf(meal, food);
+      return cut && cut.animal !== 'none' ? [pieceOf(meal, dish, food).weightG] : [];
+    });
+  return pieces.length > 0 ? { pieceG: Math.max(...pieces) } : undefined;
 }
 
 /** The liquid a stew or a joint cools in weighs about as much as it does. Our own figure, no source. */
@@ -251,79 +172,4 @@ function coolingPot(meal: Meal, dish: Dish, step: Step): WatchedAct['cools'] {
   const minutes = (toC: number) =>
     cold >= toC ? Infinity : minutesToCool(pot, 57, toC, where, cold);
   return { to21Min: minutes(21), to5Min: minutes(5) };
-}
-
-/** Temperatures of a dish's foods, step by step, where heat times their chain. */
-function warmthOf(
-  meal: Meal,
-  dish: Dish,
-  timing: ReadonlyMap<string, Timing>,
-): Map<string, Warmth> {
-  const found = new Map<string, Warmth>();
-  for (const step of dish.steps) {
-    if (step.time.kind !== 'heat' || goesOn(dish, step) || step.verb === 'thaw') continue;
-    const spec = cookUpTo(meal, dish, step);
-    const rests = restsAfter(meal, dish, step, timing);
-    const stages = [...spec.stages, ...rests.map(({ stage }) => stage)];
-    const cook = knownCook({ ...spec, stages });
-    const { logs, wanted } = safetyOfCook({ ...spec, stages }, cook);
-    const times = stageTimes(cook);
-    const until = times[spec.stages.length - 1]?.to ?? 0;
-    found.set(step.id, { ...part(cook, 0, until), logs, wanted });
-    rests.forEach(({ id }, i) => {
-      const { from = 0, to = 0 } = times[spec.stages.length + i] ?? {};
-      found.set(id, { ...part(cook, from, to), logs, wanted });
-    });
-  }
-  return found;
-}
-
-interface Resting {
-  readonly id: string;
-  readonly stage: StageSpec;
-}
-
-/** The rests and holds that follow a fire, as long as they are planned. */
-function restsAfter(
-  meal: Meal,
-  dish: Dish,
-  step: Step,
-  timing: ReadonlyMap<string, Timing>,
-): Resting[] {
-  const next = dish.steps.find(
-    (one) =>
-      (one.verb === 'rest' || one.verb === 'hold') && one.after.some((gap) => gap.step === step.id),
-  );
-  const at = next && timing.get(next.id);
-  const cooker = next && cookerOf(next, meal.kitchen);
-  if (!next || !at || cooker === undefined || at.endMin <= at.startMin) return [];
-  const end = { kind: 'minutes', minutes: at.endMin - at.startMin } as const;
-  const tempC = cooker === 'warm-oven' ? next.place.tempC : undefined;
-  return [{ id: next.id, stage: { cooker, tempC, end } }, ...restsAfter(meal, dish, next, timing)];
-}
-
-function part(
-  { minute, coreC, surfaceC }: Cook,
-  from: number,
-  to: number,
-): Omit<Warmth, 'logs' | 'wanted'> {
-  const within = Array.from(minute, (at, i) => ({ at, i })).filter(
-    ({ at }) => at >= from - 1e-6 && at <= to + 1e-6,
-  );
-  return {
-    minute: within.map(({ at }) => at),
-    coreC: within.map(({ i }) => coreC[i] ?? NaN),
-    surfaceC: within.map(({ i }) => surfaceC[i] ?? NaN),
-  };
-}
-
-/** A cook is asked for at every change of the meal. */
-const known = new Map<string, Cook>();
-
-function knownCook(spec: CookSpec): Cook {
-  const key = JSON.stringify(spec);
-  const made = known.get(key) ?? shownCook(spec);
-  if (known.size > 100) known.clear();
-  known.set(key, made);
-  return made;
 }

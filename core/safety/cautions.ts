@@ -40,6 +40,8 @@ export interface WatchedStep {
   /** In a pressure cooker, a slow cooker, deep fat. */
   readonly cooker?: 'pressure' | 'slow' | 'deep' | undefined;
   readonly wrapped?: boolean | undefined;
+  /** Parts of what is mixed here for someone who avoids something. */
+  readonly apart?: readonly string[] | undefined;
   readonly tempC?: number | undefined;
   /** The school of practice that put the step there. */
   readonly school?: string | undefined;
@@ -79,6 +81,8 @@ export function cautionsOf(step: WatchedStep): Caution[] {
   return cautions;
 }
 
+/** Where shellfish is cooked. */
+const FIRE_VERBS = new Set<Verb>(['grill', 'steam', 'boil', 'fry', 'simmer', 'roast', 'bake']);
 /** A pan smokes from here on. Common practice, no source. */
 const SMOKES_C = 230;
 /** Hotter than boiling water, and it sticks. */
@@ -93,6 +97,12 @@ function kitchenCautions(step: WatchedStep): Caution[] {
   if (verb === 'mix' && step.animals.length > 0 && place === 'board') {
     say('caution.washUp', 'source.fsisWashing');
   }
+  if (verb === 'mix' && step.apart?.[0] !== undefined) {
+    said.push(caution('caution.apart', 'source.common', { who: step.apart.join(', ') }));
+  }
+  if (verb === 'thaw') say('caution.frozenKnife');
+  if (step.animals.includes('shellfish') && FIRE_VERBS.has(verb))
+    say('caution.shellfish', 'source.fsisChart');
   if (verb === 'mix' && holds?.has('chilli')) say('caution.chilli');
   if (holds?.has('sugar') && tempC >= HOT_SUGAR_C && place !== 'fridge') say('caution.hotSugar');
   if (place === 'hob' && tempC >= SMOKES_C) say('caution.smoke');

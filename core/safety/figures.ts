@@ -8,6 +8,10 @@ import type { Animal } from '../pantry/index.ts';
 /** Minutes raw or cooked food may stand between 5 and 60 °C. Source: USDA/FSIS, the two-hour rule. */
 export const ROOM_LIMIT_MIN = 120;
 
+/** In a hotter room than 90 °F one hour is the limit. Same source. */
+export const HOT_ROOM_C = 32;
+export const HOT_LIMIT_MIN = 60;
+
 /**
  * Days raw food may lie in a marinade or brine. Sources: USDA/FSIS, marinating guidance (poultry
  * two, other meat five); FoodSafety.gov, cold storage chart (fish and shellfish two).
@@ -18,6 +22,20 @@ const LONGEST_RAW_DAYS: Partial<Readonly<Record<Animal, number>>> = {
   shellfish: 2,
 };
 const OTHER_MEAT_DAYS = 5;
+/** Minced meat keeps as poultry does; meat in a curing brine a week. Source: FoodSafety.gov, cold storage chart. */
+const MINCED_DAYS = 2;
+const CURED_DAYS = 7;
+
+/** Days a raw food keeps in the fridge, thawed or bought. Same sources. */
+export function rawDays(food: {
+  readonly animal: Animal;
+  readonly minced: boolean;
+  readonly cured: boolean;
+}): number {
+  const days = LONGEST_RAW_DAYS[food.animal] ?? OTHER_MEAT_DAYS;
+  if (food.minced) return Math.min(days, MINCED_DAYS);
+  return food.cured && days === OTHER_MEAT_DAYS ? CURED_DAYS : days;
+}
 
 /** The strictest limit among the animals, and whose it is; undefined for no animals at all. */
 export function longestRaw(

@@ -7,7 +7,7 @@ export type Level = 'stop' | 'caution' | 'note';
 /** What would mend it: as a change to a step, which the plan then follows. */
 export type Mend =
   | { readonly kind: 'minutes'; readonly step: string; readonly minutes: number }
-  | { readonly kind: 'fridge' | 'iceBefore'; readonly step: string }
+  | { readonly kind: 'fridge' | 'iceBefore' | 'washBefore'; readonly step: string }
   | { readonly kind: 'core'; readonly step: string; readonly coreC: number }
   | { readonly kind: 'heat'; readonly step: string; readonly tempC: number }
   | { readonly kind: 'boilBefore'; readonly step: string; readonly mixture: string }
@@ -32,6 +32,8 @@ export interface SafetyFinding {
 export interface Rule {
   readonly id: RuleId;
   readonly source: MessageKey;
+  /** What it asks for, with its figures. */
+  readonly figures: Message;
   readonly check: (meal: WatchedMeal) => readonly SafetyFinding[];
 }
 
@@ -47,11 +49,16 @@ export const RULE_IDS = [
   'fish',
   'garlicOil',
   'holding',
+  'labels',
   'leftovers',
   'longSoak',
+  'notForThem',
+  'powerCut',
+  'rawKeeping',
   'reheating',
   'rice',
   'slowWarming',
   'thawing',
+  'washing',
 ] as const;
 export type RuleId = (typeof RULE_IDS)[number];

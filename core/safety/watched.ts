@@ -57,6 +57,10 @@ export interface WatchedMixture {
   readonly boiled: boolean;
   readonly garlicInOil: boolean;
   readonly keepsDays?: number | undefined;
+  /** Raw egg in what is never cooked. */
+  readonly rawEgg: boolean;
+  /** For someone who avoids something, taken out before it goes in. */
+  readonly apart: readonly string[];
   /** Curing salt in it, as the dose it comes to. */
   readonly cure?: Cure | undefined;
 }
@@ -78,8 +82,21 @@ export interface WatchedAct {
   readonly startMin: number;
   readonly endMin: number;
   readonly mixtures: readonly string[];
+  /** The one food it is timed by, where there is one. */
+  readonly food?: string | undefined;
   /** The core it is taken off at. */
   readonly coreC?: number | undefined;
+  /** It goes on until the food is tender. */
+  readonly tender: boolean;
+  /** Board, knife and hands are washed in it. */
+  readonly washes: boolean;
+  readonly handsOn: boolean;
+  /** A thaw: what one piece weighs. */
+  readonly wrappedFrozen?: { readonly pieceG: number } | undefined;
+  /** A cold place: minutes in which what stood warm before is still above 10 °C in it. */
+  readonly coolsBackMin: number;
+  /** Where it goes by the clock alone: the middle by then, by its cut and weight. */
+  readonly clockC?: number | undefined;
   /** No further heat follows in its chain. */
   readonly last: boolean;
   readonly slowCooker: boolean;
@@ -98,6 +115,8 @@ export interface Warmth {
   /** Reduction at the point that gets least, by the end of the step and of what rests after it. */
   readonly logs: number;
   readonly wanted: number;
+  /** Minutes over its fire in which the surface is still below 54.4 °C. */
+  readonly warmingMin: number;
 }
 
 export interface CoolingPot {
@@ -105,6 +124,9 @@ export interface CoolingPot {
   readonly to21Min: number;
   readonly to5Min: number;
 }
+
+/** Places no fridge and no fire. */
+export const OUT_OF_FRIDGE: ReadonlySet<PlaceKind> = new Set(['counter', 'board', 'table']);
 
 export const minutesOf = (act: WatchedAct): number => act.endMin - act.startMin;
 

@@ -4,11 +4,13 @@ import {
   type Spec,
   boil,
   brine,
+  chill,
   counter,
   done,
   fixed,
   fridge,
   glaze,
+  heat,
   inBrine,
   line,
   mixture,
@@ -17,6 +19,7 @@ import {
   roast,
   soak,
   temper,
+  thaw,
 } from './small-meal.ts';
 import type { RuleId } from '../safety/index.ts';
 
@@ -169,5 +172,76 @@ export const COLD_CASES: readonly CaseRow[] = [
       mixtures: [mixture({ on: [], kind: 'glaze', basis: { kind: 'fixed' } })],
       steps: [roast(70), glaze, rest(10)],
     },
+  ],
+  [
+    'marinated 110 minutes on the counter, then in the fridge, which takes its time',
+    'counter',
+    { steps: [soak(110, counter), soak(720), done] },
+  ],
+  [
+    'the first half hour on the counter, then in the fridge',
+    'nothing',
+    { steps: [soak(30, counter), soak(720), done] },
+  ],
+  [
+    'tempered 100 minutes, then in a slow smoker',
+    'counter',
+    {
+      cut: 'pork-shoulder-bone-in',
+      weightG: 3000,
+      steps: [temper(100), heat(92, { kind: 'smoker', tempC: 100 }, 'smoke')],
+    },
+  ],
+  [
+    'tempered half an hour, then in a slow smoker',
+    'nothing',
+    {
+      cut: 'pork-shoulder-bone-in',
+      weightG: 3000,
+      steps: [temper(30), heat(92, { kind: 'smoker', tempC: 110 }, 'smoke')],
+    },
+  ],
+  [
+    'a chicken thawed, and raw in the fridge two days and a half more',
+    'rawKeeping',
+    { cut: 'chicken-whole', steps: [thaw(1440), chill(60 * HOURS), done] },
+  ],
+  [
+    'a chicken thawed, and raw in the fridge a day more',
+    'nothing',
+    { cut: 'chicken-whole', steps: [thaw(1440), chill(24 * HOURS), done] },
+  ],
+  [
+    'mince three days in the fridge before its pan',
+    'longSoak',
+    { cut: 'beef-mince', steps: [soak(3 * DAYS), done] },
+  ],
+  [
+    'brisket seven days in a curing brine',
+    'nothing',
+    {
+      cut: 'beef-brisket',
+      mixtures: [brine({ lines: [line('water', '1 l'), line('salt-curing', '5 g')] })],
+      steps: [{ ...inBrine, time: fixed(7 * DAYS) }, done],
+    },
+  ],
+  [
+    'brisket nine days in a curing brine',
+    'longSoak',
+    {
+      cut: 'beef-brisket',
+      mixtures: [brine({ lines: [line('water', '1 l'), line('salt-curing', '5 g')] })],
+      steps: [{ ...inBrine, time: fixed(9 * DAYS) }, done],
+    },
+  ],
+  [
+    'a turkey of eight kilos thawed in the fridge in a day',
+    'thawing',
+    { cut: 'turkey-whole', weightG: 8000, steps: [thaw(1440), done] },
+  ],
+  [
+    'a turkey of eight kilos thawed in the fridge in four days',
+    'nothing',
+    { cut: 'turkey-whole', weightG: 8000, steps: [thaw(4 * DAYS), done] },
   ],
 ];

@@ -214,4 +214,20 @@ export const HOT_CASES: readonly CaseRow[] = [
     'nothing',
     { cut: 'split-peas-dry', weightG: 400, steps: [simmer(60)] },
   ],
+  ['a roast in an oven at 75', 'slowWarming', { weightG: 2500, steps: [heat(63, oven(75))] }],
+  [
+    'a roast seared, then in an oven at 90',
+    'nothing',
+    { weightG: 1200, steps: [{ ...heat(25, hob(220), 'sear') }, heat(63, oven(90)), rest(10)] },
+  ],
+  [
+    'rested an hour, carved, and held seventy minutes at room heat',
+    'holding',
+    { steps: [roast(70), rest(60), hold(70, counter)] },
+  ],
+  [
+    'rested twenty minutes, carved, and held an hour',
+    'nothing',
+    { steps: [roast(70), rest(20), hold(60, counter)] },
+  ],
 ];

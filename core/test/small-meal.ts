@@ -102,6 +102,7 @@ export const hold = (minutes: number, place: Bits) => ({
   place,
   time: fixed(minutes),
 });
+export const thaw = (minutes: number) => ({ verb: 'thaw', place: fridge, time: fixed(minutes) });
 export const chill = (minutes: number) => ({ verb: 'chill', place: fridge, time: fixed(minutes) });
 export const simmer = (minutes: number) => ({
   verb: 'simmer',

@@ -187,18 +187,36 @@ export const en = {
     'This fire is too cool ever to bring the middle there. Make it hotter, or stop earlier.',
   'caution.washUp':
     'Raw food was on board, knife and hands: wash them with soap before anything else.',
+  'caution.apart': 'Weigh out the part for {{who}} first, with a clean bowl and spoon of its own.',
+  'caution.shellfish':
+    'Prawns turn opaque, mussels open. Throw away what was open before, or stays shut.',
+  'caution.frozenKnife': 'Never force a knife into frozen meat: let it thaw until it gives.',
   'caution.chilli': 'Chilli burns for hours: wash your hands, and keep them off your eyes.',
   'caution.hotSugar': 'Hot sugar sticks and burns deep. Keep children and wet food away.',
   'caution.smoke': 'It will smoke: fan on, window open, and mind the alarm.',
   'caution.fatDrain':
     'Let the fat set and bin it, never down the sink. Fat on fire: lid, never water.',
   'caution.pressure': 'Follow its manual: never over two thirds full, never forced open.',
-  'caution.slowCooker': 'Half to three quarters full, cord out of reach, lid left on.',
+  'caution.slowCooker':
+    'Half to three quarters full, never from frozen, cord out of reach, lid left on.',
   'caution.deepFat': 'Dry the food, fill the pot a third at most, and have its lid at hand.',
   'caution.foilAcid': 'Sour food eats foil: put paper between, or keep it short.',
   'caution.steam': 'Open the lid away from you.',
 
   'safety.counter': 'Raw food is out of the fridge for {{minutes}} in all; {{limit}} is the limit.',
+  'safety.counterInAll':
+    'Raw food is lukewarm for {{minutes}} in all, by its surface; {{limit}} is the limit.',
+  'safety.rawKeeping': '{{food}} waits raw for {{minutes}}; it keeps {{days}} days in the fridge.',
+  'safety.thawShort': 'It needs about {{minutes}} to thaw; sooner, the middle is still ice.',
+  'safety.slowSurface':
+    'This fire leaves its surface lukewarm for {{minutes}}; two hours is the limit.',
+  'safety.washing': 'Raw food was on the board: wash board, knife, brush and hands before this.',
+  'safety.rawEgg': 'The egg in {{mixture}} stays raw: not for children, the pregnant, old or ill.',
+  'safety.label': 'Label {{mixture}}: made {{at}}, last day {{until}}, kept cold.',
+  'safety.powerCut':
+    'Power out: a closed fridge stays cold for {{hours}} hours. After that throw raw food away.',
+  'safety.byClock':
+    'It goes by the clock; its middle may only be at {{tempC}}. Probe it: {{least}}.',
   'safety.longSoak': 'Raw {{food}} soaks {{minutes}} in all; guidance allows {{days}} days.',
   'safety.brineCold': 'This brine was boiled and is not cold yet. It must be {{tempC}} or less.',
   'safety.contact': '{{mixture}} has touched raw food. Boil it hard before it goes on.',
@@ -222,8 +240,44 @@ export const en = {
   'safety.coreFrail':
     '{{food}} comes off at {{tempC}}; guidance is {{least}}. Someone at the table must not eat it.',
   'safety.avoids': '{{dish}}: {{because}} holds {{avoids}}, which {{heads}} at the table avoid.',
-  'safety.leftovers': 'Left over from {{dish}}: cold within two hours, eaten within {{days}} days.',
+  'safety.leftovers':
+    '{{dish}}, left over: in the fridge by {{by}}. Eat within {{days}} days, or freeze, {{months}} months.',
   'safety.rice': '{{food}} stands lukewarm for {{minutes}}; an hour is the limit.',
+  'figures.counter':
+    'Between 5 and 60° at most {{limit}}, and {{hot}} in a room above 32°: on the counter, cooling again, warming slowly.',
+  'figures.longSoak':
+    'Poultry, fish and mince two days cold, whole cuts five, in a curing brine seven.',
+  'figures.rawKeeping':
+    'Poultry, fish and mince {{poultry}} days in the fridge, whole cuts {{meat}}, in a curing brine {{cured}}.',
+  'figures.brineCold': 'A boiled brine is at {{tempC}} or less.',
+  'figures.contact': 'What lay on raw food is boiled hard, or never meets food that is cooked.',
+  'figures.washing': 'A wash with soap between raw food and what is eaten as it leaves the board.',
+  'figures.notForThem':
+    'Egg that is not cooked firm is not for children, the pregnant, the old or the ill.',
+  'figures.labels': 'What it is, the day it was made, and its last day.',
+  'figures.powerCut': 'A closed fridge holds {{hours}} hours, a full freezer two days.',
+  'figures.core':
+    'Poultry {{poultry}}, mince {{minced}}, game the same, pierced meat {{pierced}}, whole cuts and fish {{whole}} with three minutes of rest; or longer at less, by the printed tables.',
+  'figures.slowWarming':
+    'The middle passes from 10 to 54° in {{core}}, the surface in {{surface}}.',
+  'figures.cooling': 'From 57 to 21° in {{first}}, to 5° in {{whole}}.',
+  'figures.holding': 'Above {{tempC}}, or {{minutes}} in all.',
+  'figures.reheating': 'All through to {{tempC}}.',
+  'figures.thawing':
+    'In the fridge {{perKg}} a kilo, or in cold water changed every half hour; never on the counter.',
+  'figures.garlicOil': 'Cold, and {{days}} days at most.',
+  'figures.curing':
+    'Nitrite at most {{immersed}} ppm in a brine, {{dry}} ppm rubbed on dry, weighed.',
+  'figures.beans': 'A hard boil for {{minutes}} first.',
+  'figures.fish': 'Below {{tempC}} inside only if frozen hard: a week at −20°.',
+  'figures.eaters': 'Nothing before anyone that they avoid.',
+  'figures.leftovers': 'Meat and fish {{meat}} days, rice {{rice}}, cold within two hours.',
+  'figures.rice': 'Hot, or cold again within {{minutes}}.',
+  'rule.rawKeeping': 'How long raw food keeps',
+  'rule.washing': 'Board, knife and hands',
+  'rule.notForThem': 'What is not for everyone',
+  'rule.labels': 'Labels',
+  'rule.powerCut': 'When the power fails',
   'rule.counter': 'Raw food out of the fridge',
   'rule.longSoak': 'How long raw food soaks',
   'rule.brineCold': 'Brine is cold before food goes in',
@@ -248,6 +302,8 @@ export const en = {
   'mend.boilBefore': 'Boil it first',
   'mend.coolBefore': 'Cool it first',
   'mend.iceBefore': 'In ice water first',
+  'mend.washBefore': 'Wash up first',
+  'mend.washStep': 'Wash board, knife and hands',
   'mend.iceStep': 'Pot into ice water',
   'mend.keeps': 'Keep it {{days}} days',
   'mend.boilStep': 'Boil what has touched raw food',
@@ -266,6 +322,7 @@ export const en = {
   'source.storage': 'FoodSafety.gov, cold storage chart; from memory, not yet compared',
   'source.fsaRice': 'UK Food Standards Agency, cooked rice; from memory, not yet compared',
   'source.fsisMarinating': 'USDA/FSIS, marinating guidance; from memory, not yet compared',
+  'source.fsisEggs': 'USDA/FSIS, shell eggs from farm to table; from memory, not yet compared',
   'source.fsisWashing': 'USDA/FSIS, washing food; from memory, not yet compared',
   'source.fsisTwoHours': 'USDA/FSIS, the two-hour rule; from memory, not yet compared',
   'source.fsisChart':

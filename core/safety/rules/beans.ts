@@ -8,6 +8,7 @@ const BOIL_MIN = 10;
 export const beans: Rule = {
   id: 'beans',
   source: 'source.fdaBeans',
+  figures: { key: 'figures.beans', values: { minutes: { minutes: BOIL_MIN } } },
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
       const bean = dish.foods.find(({ toxicBean }) => toxicBean);

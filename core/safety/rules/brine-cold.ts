@@ -6,6 +6,7 @@ import { rawFoods } from '../watched.ts';
 export const brineCold: Rule = {
   id: 'brineCold',
   source: 'source.foodCodeCold',
+  figures: { key: 'figures.brineCold', values: { tempC: { tempC: FRIDGE_COLD_C } } },
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
       if (rawFoods(dish).length === 0) return [];

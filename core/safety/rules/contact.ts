@@ -11,6 +11,7 @@ const PUTS_ON = new Set(['glaze', 'baste', 'serve', 'slice', 'shred']);
 export const contact: Rule = {
   id: 'contact',
   source: 'source.fsisMarinating',
+  figures: { key: 'figures.contact' },
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
       const touched = dish.mixtures.filter((one) => one.touchesRaw && !one.keptClean);

@@ -8,6 +8,10 @@ const TO_5_MIN = 360;
 export const cooling: Rule = {
   id: 'cooling',
   source: 'source.foodCodeCooling',
+  figures: {
+    key: 'figures.cooling',
+    values: { first: { minutes: TO_21_MIN }, whole: { minutes: TO_5_MIN } },
+  },
   check: (meal) =>
     meal.dishes.flatMap((dish) =>
       dish.acts.flatMap((act) => {

@@ -14,17 +14,48 @@ const PIERCED_CORE_C = 68;
 export const core: Rule = {
   id: 'core',
   source: 'source.fsisChart',
+  figures: {
+    key: 'figures.core',
+    values: {
+      poultry: { tempC: POULTRY_CORE_C },
+      minced: { tempC: MINCED_CORE_C },
+      whole: { tempC: WHOLE_CUT_CORE_C },
+      pierced: { tempC: PIERCED_CORE_C },
+    },
+  },
   check: (meal) =>
     meal.dishes.flatMap((dish) =>
       dish.acts.flatMap((act): SafetyFinding[] => {
-        const food = strictest(rawFoods(dish));
-        if (!food || !act.last || act.coreC === undefined) return [];
+        const own = rawFoods(dish).filter(({ id }) => act.food === undefined || id === act.food);
+        const food = strictest(own);
+        if (!food || !act.last) return [];
         const least = leastFor(food);
+        if (act.coreC === undefined) return byClock(dish.id, act, least);
         if (act.coreC >= least - CORE_ROUNDING_C || isEnough(act, food)) return [];
         return [tooCool(meal, dish.id, act, food, least)];
       }),
     ),
 };
+
+/** Carry-over and what a forecast may be off. Our own line, no source. */
+const DOUBT_C = 10;
+
+/** Nothing says how hot it gets, and by its weight it may be too little. */
+function byClock(dish: string, act: WatchedAct, leastC: number): SafetyFinding[] {
+  if (act.clockC === undefined || act.clockC >= leastC - DOUBT_C) return [];
+  const values = { tempC: { tempC: act.clockC }, least: { tempC: leastC } };
+  return [
+    {
+      rule: 'core',
+      level: 'caution',
+      dish,
+      step: act.id,
+      message: { key: 'safety.byClock', values },
+      source: 'source.fsisChart',
+      mends: [{ kind: 'core', step: act.id, coreC: Math.ceil(leastC) }],
+    },
+  ];
+}
 
 /** What public guidance wants of a food's middle. */
 export function leastFor({ animal, minced, pierced }: WatchedFood): number {

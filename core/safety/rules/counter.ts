@@ -1,20 +1,29 @@
-import { ROOM_LIMIT_MIN } from '../figures.ts';
+import { HOT_LIMIT_MIN, HOT_ROOM_C, ROOM_LIMIT_MIN } from '../figures.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
-import { minutesOf, rawFoods, type WatchedAct, type WatchedDish } from '../watched.ts';
+import {
+  minutesOf,
+  OUT_OF_FRIDGE,
+  rawFoods,
+  type WatchedAct,
+  type WatchedDish,
+} from '../watched.ts';
 
-/** Above this room one hour is the limit, 90 °F. Source: USDA/FSIS, the two-hour rule. */
-const HOT_ROOM_C = 32;
-const HOT_LIMIT_MIN = 60;
-const OUT = new Set(['counter', 'board', 'table']);
 const LIES = new Set(['marinate', 'brine', 'soak', 'temper', 'rest', 'rise', 'hold']);
+/** A brisk fire has the surface out of danger sooner, and counts nothing. Our own line, no source. */
+const BRISK_MIN = 30;
 
 /**
- * Raw food out of the fridge: all the time it lies on the counter before its fire, summed over its
- * chain. Thawing there is a rule of its own.
+ * Raw food between 5 and 60 °C, summed over its chain by its own surface: all the time it lies on
+ * the counter, what it takes the fridge to cool it again, and what a slow fire takes to warm it.
+ * Thawing is a rule of its own.
  */
 export const counter: Rule = {
   id: 'counter',
   source: 'source.fsisTwoHours',
+  figures: {
+    key: 'figures.counter',
+    values: { limit: { minutes: ROOM_LIMIT_MIN }, hot: { minutes: HOT_LIMIT_MIN } },
+  },
   check: (meal) => {
     const limit = meal.roomC > HOT_ROOM_C ? HOT_LIMIT_MIN : ROOM_LIMIT_MIN;
     return meal.dishes.flatMap((dish) => overLong(dish, limit));
@@ -24,16 +33,14 @@ export const counter: Rule = {
 function overLong(dish: WatchedDish, limit: number): SafetyFinding[] {
   if (rawFoods(dish).length === 0) return [];
   const lies = dish.acts.filter(
-    (act) => OUT.has(act.place) && LIES.has(act.verb) && !act.afterFire,
+    (act) => OUT_OF_FRIDGE.has(act.place) && LIES.has(act.verb) && !act.afterFire,
   );
-  const total = lies.reduce((sum, act) => sum + minutesOf(act), 0);
-  if (total <= limit) return [];
-  const longest = lies.reduce<WatchedAct | undefined>(
-    (most, act) => (most && minutesOf(most) >= minutesOf(act) ? most : act),
-    undefined,
-  );
-  if (!longest) return [];
-  const rest = limit - (total - minutesOf(longest));
+  const out = lies.reduce((sum, act) => sum + minutesOf(act), 0);
+  const back = dish.acts.reduce((sum, act) => sum + act.coolsBackMin, 0);
+  const slow = slowFireMin(dish, limit);
+  const total = out + back + slow;
+  const [longest] = [...lies].sort((a, b) => minutesOf(b) - minutesOf(a));
+  if (total <= limit || !longest) return [];
   return [
     {
       rule: 'counter',
@@ -41,14 +48,27 @@ function overLong(dish: WatchedDish, limit: number): SafetyFinding[] {
       dish: dish.id,
       step: longest.id,
       message: {
-        key: 'safety.counter',
+        key: total > out ? 'safety.counterInAll' : 'safety.counter',
         values: { minutes: { minutes: total }, limit: { minutes: limit } },
       },
       source: 'source.fsisTwoHours',
-      mends: [
-        ...(longest.verb === 'temper' ? [] : [{ kind: 'fridge', step: longest.id } as const]),
-        ...(rest >= 10 ? [{ kind: 'minutes', step: longest.id, minutes: rest } as const] : []),
-      ],
+      mends: mendsOf(longest, limit - (total - minutesOf(longest)) - slow / 4),
     },
+  ];
+}
+
+/** What the fire adds; by itself too slow it is a rule of its own. */
+function slowFireMin(dish: WatchedDish, limit: number): number {
+  const minutes = Math.max(0, ...dish.acts.map(({ warmth }) => warmth?.warmingMin ?? 0));
+  return minutes <= BRISK_MIN || minutes > limit ? 0 : minutes;
+}
+
+/** Colder food takes a slow fire longer, so a little more is taken off. */
+function mendsOf(longest: WatchedAct, restMin: number): SafetyFinding['mends'] {
+  return [
+    ...(longest.verb === 'temper' ? [] : [{ kind: 'fridge', step: longest.id } as const]),
+    ...(restMin >= 10
+      ? [{ kind: 'minutes', step: longest.id, minutes: Math.floor(restMin) } as const]
+      : []),
   ];
 }

@@ -9,6 +9,10 @@ const DRY_PPM = 625;
 export const curing: Rule = {
   id: 'curing',
   source: 'source.fsisCuring',
+  figures: {
+    key: 'figures.curing',
+    values: { immersed: String(IMMERSED_PPM), dry: String(DRY_PPM) },
+  },
   check: (meal) =>
     meal.dishes.flatMap((dish) =>
       dish.mixtures.flatMap(({ name, cure }): SafetyFinding[] =>

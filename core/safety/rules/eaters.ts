@@ -4,6 +4,7 @@ import type { Rule } from '../finding.ts';
 export const eaters: Rule = {
   id: 'eaters',
   source: 'source.common',
+  figures: { key: 'figures.eaters' },
   check: (meal) =>
     meal.dishes.flatMap((dish) =>
       dish.conflicts.map(

@@ -7,6 +7,7 @@ const PARASITES_C = 60;
 export const fish: Rule = {
   id: 'fish',
   source: 'source.foodCodeFish',
+  figures: { key: 'figures.fish', values: { tempC: { tempC: PARASITES_C } } },
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
       const one = dish.foods.find(({ animal, frozenFirst }) => animal === 'fish' && !frozenFirst);

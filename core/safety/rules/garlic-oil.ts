@@ -7,6 +7,7 @@ const MOST_DAYS = 4;
 export const garlicOil: Rule = {
   id: 'garlicOil',
   source: 'source.botulism',
+  figures: { key: 'figures.garlicOil', values: { days: String(MOST_DAYS) } },
   check: (meal) =>
     meal.dishes.flatMap((dish) =>
       dish.mixtures.flatMap(({ id, name, garlicInOil, keepsDays }) => {

@@ -11,30 +11,38 @@ const MEND_C = 65;
 export const holding: Rule = {
   id: 'holding',
   source: 'source.foodCodeHold',
+  figures: {
+    key: 'figures.holding',
+    values: { tempC: { tempC: HOLD_C }, minutes: { minutes: ROOM_LIMIT_MIN } },
+  },
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
       if (rawFoods(dish).length === 0 && !dish.foods.some(({ grain }) => grain)) return [];
-      return dish.acts.flatMap((act) => {
-        if (!WAITS.has(act.verb) || !act.afterFire || COLD.has(act.place)) return [];
-        const minutes = coolMinutes(act);
-        if (minutes <= ROOM_LIMIT_MIN) return [];
-        return [
-          {
-            rule: 'holding',
-            level: 'stop',
-            dish: dish.id,
-            step: act.id,
-            message: { key: 'safety.holding', values: { minutes: { minutes } } },
-            source: 'source.foodCodeHold',
-            mends: [
-              ...(act.place === 'oven' || act.place === 'hob'
-                ? [{ kind: 'heat', step: act.id, tempC: MEND_C } as const]
-                : []),
-              { kind: 'minutes', step: act.id, minutes: ROOM_LIMIT_MIN },
-            ],
-          } as const,
-        ];
-      });
+      const waits = dish.acts
+        .filter((act) => WAITS.has(act.verb) && act.afterFire && !COLD.has(act.place))
+        .map((act) => ({ act, minutes: coolMinutes(act) }))
+        .sort((a, b) => b.minutes - a.minutes);
+      const [longest] = waits;
+      const minutes = waits.reduce((sum, one) => sum + one.minutes, 0);
+      if (!longest || minutes <= ROOM_LIMIT_MIN) return [];
+      const { id: step, place } = longest.act;
+      const rest = ROOM_LIMIT_MIN - (minutes - longest.minutes);
+      return [
+        {
+          rule: 'holding',
+          level: 'stop',
+          dish: dish.id,
+          step,
+          message: { key: 'safety.holding', values: { minutes: { minutes } } },
+          source: 'source.foodCodeHold',
+          mends: [
+            ...(place === 'oven' || place === 'hob'
+              ? [{ kind: 'heat', step, tempC: MEND_C } as const]
+              : []),
+            ...(rest >= 10 ? [{ kind: 'minutes', step, minutes: rest } as const] : []),
+          ],
+        } as const,
+      ];
     }),
 };
 

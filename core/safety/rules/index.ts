@@ -11,17 +11,24 @@ import { eaters } from './eaters.ts';
 import { fish } from './fish.ts';
 import { garlicOil } from './garlic-oil.ts';
 import { holding } from './holding.ts';
+import { labels } from './labels.ts';
 import { leftovers } from './leftovers.ts';
 import { longSoak } from './long-soak.ts';
+import { notForThem } from './not-for-them.ts';
+import { powerCut } from './power-cut.ts';
+import { rawKeeping } from './raw-keeping.ts';
 import { reheating } from './reheating.ts';
 import { rice } from './rice.ts';
 import { slowWarming } from './slow-warming.ts';
 import { thawing } from './thawing.ts';
+import { washing } from './washing.ts';
 
 /** Every rule, in the order of the work. */
 export const RULES: readonly Rule[] = [
   eaters,
+  notForThem,
   thawing,
+  rawKeeping,
   counter,
   longSoak,
   brineCold,
@@ -30,13 +37,16 @@ export const RULES: readonly Rule[] = [
   beans,
   fish,
   contact,
+  washing,
   slowWarming,
   core,
   holding,
   rice,
   cooling,
   reheating,
+  labels,
   leftovers,
+  powerCut,
 ];
 
 /** What the rules have to say of a meal: rule by rule, each finding once. */

@@ -1,4 +1,4 @@
-import { longestRaw } from '../figures.ts';
+import { rawDays } from '../figures.ts';
 import type { Rule } from '../finding.ts';
 import { minutesOf, rawFoods } from '../watched.ts';
 
@@ -6,9 +6,13 @@ import { minutesOf, rawFoods } from '../watched.ts';
 export const longSoak: Rule = {
   id: 'longSoak',
   source: 'source.fsisMarinating',
+  figures: { key: 'figures.longSoak' },
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
-      const limit = longestRaw(rawFoods(dish).map(({ animal }) => animal));
+      const cured = dish.mixtures.some(({ cure }) => cure !== undefined);
+      const [limit] = rawFoods(dish)
+        .map(({ animal, minced }) => ({ animal, days: rawDays({ animal, minced, cured }) }))
+        .sort((a, b) => a.days - b.days);
       if (!limit) return [];
       const soaks = dish.acts.filter(({ verb }) => verb === 'marinate' || verb === 'brine');
       const total = soaks.reduce((sum, act) => sum + minutesOf(act), 0);

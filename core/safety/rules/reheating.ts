@@ -11,6 +11,7 @@ const WET = new Set(['simmer', 'steam', 'braise', 'boil']);
 export const reheating: Rule = {
   id: 'reheating',
   source: 'source.foodCodeReheat',
+  figures: { key: 'figures.reheating', values: { tempC: { tempC: REHEAT_C } } },
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
       if (rawFoods(dish).length === 0) return [];

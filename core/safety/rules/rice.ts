@@ -10,6 +10,7 @@ const WAITS = new Set(['rest', 'hold', 'cool']);
 export const rice: Rule = {
   id: 'rice',
   source: 'source.fsaRice',
+  figures: { key: 'figures.rice', values: { minutes: { minutes: MOST_MIN } } },
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
       const grain = dish.foods.find((food) => food.grain);

@@ -1,3 +1,4 @@
+import { ROOM_LIMIT_MIN } from '../figures.ts';
 import type { Rule } from '../finding.ts';
 import { rawFoods } from '../watched.ts';
 
@@ -6,10 +7,14 @@ const FROM_C = 10;
 const TO_C = 54.4;
 const MOST_MIN = 360;
 
-/** A slow fire brings the middle out of the danger in six hours. */
+/** A slow fire brings the middle out of danger in six hours, and the surface in two. */
 export const slowWarming: Rule = {
   id: 'slowWarming',
   source: 'source.fsisAppendixA',
+  figures: {
+    key: 'figures.slowWarming',
+    values: { core: { minutes: MOST_MIN }, surface: { minutes: ROOM_LIMIT_MIN } },
+  },
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
       if (rawFoods(dish).length === 0) return [];
@@ -17,7 +22,8 @@ export const slowWarming: Rule = {
         const { warmth } = act;
         if (!warmth || !act.last) return [];
         const minutes = minutesBetween(warmth.minute, warmth.coreC);
-        if (minutes <= MOST_MIN) return [];
+        const slow = minutes > MOST_MIN;
+        if (!slow && warmth.warmingMin <= ROOM_LIMIT_MIN) return [];
         return [
           {
             rule: 'slowWarming',
@@ -25,8 +31,10 @@ export const slowWarming: Rule = {
             dish: dish.id,
             step: act.id,
             message: {
-              key: 'safety.slowWarming',
-              values: { minutes: { minutes: Math.round(minutes / 10) * 10 } },
+              key: slow ? 'safety.slowWarming' : 'safety.slowSurface',
+              values: {
+                minutes: { minutes: Math.round((slow ? minutes : warmth.warmingMin) / 10) * 10 },
+              },
             },
             source: 'source.fsisAppendixA',
             mends:

@@ -37,7 +37,10 @@ function Sheet({ meal, plan }: { meal: Meal; plan: Plan }) {
   const navigate = useNavigate();
   const { sayIt } = useManner(meal, plan);
   const stops = plan.findings.filter(({ level }) => level === 'stop');
-  const notes = plan.findings.filter(({ level }) => level === 'note');
+  const cautioned = plan.findings.filter(
+    ({ level, step }) => level === 'caution' && step === undefined,
+  );
+  const notes = [...cautioned, ...plan.findings.filter(({ level }) => level === 'note')];
   const stopped = new Set(stops.map(({ message }) => message.key));
   const time = (min: number) => showTime(min, plan.zone, meal.kitchen.clock, plan.servingMin);
   const minded = [...plan.steps]
@@ -78,7 +81,10 @@ function Sheet({ meal, plan }: { meal: Meal; plan: Plan }) {
       </ol>
       {notes.length > 0 && <h2 className="mt-6 text-lg">{t('safety.afterMeal')}</h2>}
       {notes.map((finding) => (
-        <p key={`${finding.rule} ${finding.dish}`} className="mt-1">
+        <p
+          key={`${finding.rule} ${finding.dish} ${finding.step ?? ''} ${sayIt(finding.message)}`}
+          className="mt-1"
+        >
           {sayIt(finding.message)}
         </p>
       ))}
@@ -94,12 +100,13 @@ function Rules({ meal, plan }: { meal: Meal; plan: Plan | undefined }) {
     <>
       <h2 className="mt-6 text-lg">{t('safety.rules')}</h2>
       <ul className="mt-1">
-        {RULES.map(({ id, source }) => {
+        {RULES.map(({ id, source, figures }) => {
           const said =
             plan?.findings.filter(({ rule, level }) => rule === id && level !== 'note') ?? [];
           return (
             <li key={id} className="break-inside-avoid border-b border-line py-2">
               <p className="font-semibold">{sayIt({ key: `rule.${id}` })}</p>
+              <p>{sayIt(figures)}</p>
               <p className="text-sm text-muted">
                 {t('safety.source', { source: sayIt({ key: source }) })}
               </p>

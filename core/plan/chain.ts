@@ -1,0 +1,40 @@
+import { FIRE_VERBS, type Dish, type Step } from '../meal/index.ts';
+
+/** How the steps of a dish hang together, as safety asks. */
+
+/** Whether a step cooks the food: a brine on the boil does not. */
+export function isFire(dish: Dish, { id, verb, mixtures }: Step): boolean {
+  if (!FIRE_VERBS.has(verb)) return false;
+  const ofMixture = verb === 'boil' && (mixtures?.length ?? 0) > 0;
+  const cooledNext = dish.steps.some(
+    ({ time, after }) => time.kind === 'cooling' && after.some((gap) => gap.step === id),
+  );
+  return !ofMixture && !cooledNext;
+}
+
+export const COOLS: ReadonlySet<string> = new Set(['cool', 'chill']);
+
+export function ancestors(dish: Dish, step: Step): Step[] {
+  const found = new Map<string, Step>();
+  const visit = (one: Step) => {
+    for (const gap of one.after) {
+      const before = dish.steps.find(({ id }) => id === gap.step);
+      if (!before || found.has(before.id)) continue;
+      found.set(before.id, before);
+      visit(before);
+    }
+  };
+  visit(step);
+  return [...found.values()];
+}
+
+export function followsFire(dish: Dish, step: Step): boolean {
+  return ancestors(dish, step).some((one) => isFire(dish, one));
+}
+
+/** Whether the food goes over a fire again after this step, without having been chilled between. */
+export function goesOn(dish: Dish, step: Step): boolean {
+  return dish.steps.some(
+    (later) => isFire(dish, later) && ancestors(dish, later).some(({ id }) => id === step.id),
+  );
+}

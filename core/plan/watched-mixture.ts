@@ -1,0 +1,66 @@
+import { soaks, type Mixture } from '../batch/index.ts';
+import { batchOf, cutOf, type Dish, type Meal } from '../meal/index.ts';
+import { pantryOf } from '../pantry/index.ts';
+import { parseQuantity } from '../quantity/index.ts';
+import type { WatchedMixture } from '../safety/index.ts';
+
+/** A mixture as the rules of safety see it. */
+export function watchedMixture(meal: Meal, dish: Dish, mixture: Mixture): WatchedMixture {
+  const { ingredients } = pantryOf(meal.pantry);
+  const raw = mixture.on.some((id) => {
+    const food = dish.foods.find((one) => one.id === id);
+    return food !== undefined && (cutOf(meal, food)?.animal ?? 'none') !== 'none';
+  });
+  const inIt = mixture.lines.flatMap((line) => {
+    const found = line.part === undefined ? ingredients.get(line.ingredient) : undefined;
+    return found ? [{ line, ...found }] : [];
+  });
+  const garlic = inIt.some(({ id, section }) => FRESH.test(id) || section === 'herbs');
+  const oil = inIt.some(({ id }) => /(^|-)oil$/.test(id));
+  const sour = inIt.some(({ acid }) => acid !== undefined);
+  const curing = inIt.filter(({ nitritePct }) => nitritePct !== undefined);
+  return {
+    id: mixture.id,
+    name: mixture.name,
+    touchesRaw: raw && mixture.touchesRaw && soaks(mixture),
+    keptClean: mixture.reserve !== undefined,
+    boiled: mixture.boiled ?? false,
+    garlicInOil: garlic && oil && !sour,
+    keepsDays: mixture.keepsDays,
+    rawEgg:
+      !(mixture.boiled ?? false) &&
+      isUncooked(mixture) &&
+      inIt.some(({ holds }) => holds.includes('egg')),
+    apart: (mixture.variants ?? []).map(({ name }) => name),
+    ...(curing.length > 0 && {
+      cure: {
+        ingoingPpm: ingoingPpm(meal, dish, mixture),
+        immersed: mixture.kind === 'wet brine',
+        bySpoon: curing.some(({ line }) => parseQuantity(line.amount).dimension !== 'mass'),
+      },
+    }),
+  };
+}
+
+/** Sauces and pickles are not cooked once they are mixed, unless they are boiled or lie on food. */
+function isUncooked({ kind, on }: Mixture): boolean {
+  return kind === 'sauce' && on.length === 0;
+}
+
+const FRESH = /^garlic$/;
+
+/**
+ * Ingoing nitrite, parts per million: what the curing salt holds, over the food, and the brine
+ * with it where it lies in one. Source: USDA/FSIS, Processing Inspectors' Calculations Handbook;
+ * from memory.
+ */
+function ingoingPpm(meal: Meal, dish: Dish, mixture: Mixture): number {
+  const { ingredients } = pantryOf(meal.pantry);
+  const { lines, totals, batchG } = batchOf(meal, dish, mixture);
+  const nitriteG = lines.reduce((sum, { grams }, i) => {
+    const pct = ingredients.get(mixture.lines[i]?.ingredient ?? '')?.nitritePct ?? 0;
+    return sum + (grams * pct) / 100;
+  }, 0);
+  const within = batchG + (mixture.kind === 'wet brine' ? totals.grams : 0);
+  return within > 0 ? (nitriteG / within) * 1e6 : 0;
+}

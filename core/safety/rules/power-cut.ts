@@ -1,0 +1,32 @@
+import type { Rule } from '../finding.ts';
+import { minutesOf, rawFoods } from '../watched.ts';
+
+/** A closed fridge stays cold so long without power. Source: FoodSafety.gov; from memory. */
+const CLOSED_FRIDGE_H = 4;
+/** Said where raw food lies longer than a day. */
+const LONG_MIN = 24 * 60;
+
+/** What to do when the power fails while raw food lies cold. */
+export const powerCut: Rule = {
+  id: 'powerCut',
+  source: 'source.storage',
+  figures: { key: 'figures.powerCut', values: { hours: String(CLOSED_FRIDGE_H) } },
+  check: (meal) => {
+    for (const dish of meal.dishes) {
+      if (rawFoods(dish).length === 0) continue;
+      const lies = dish.acts.find((act) => act.place === 'fridge' && minutesOf(act) > LONG_MIN);
+      if (!lies) continue;
+      return [
+        {
+          rule: 'powerCut',
+          level: 'note',
+          dish: dish.id,
+          message: { key: 'safety.powerCut', values: { hours: String(CLOSED_FRIDGE_H) } },
+          source: 'source.storage',
+          mends: [],
+        },
+      ];
+    }
+    return [];
+  },
+};
