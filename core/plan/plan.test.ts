@@ -325,7 +325,9 @@ describe('the example supper', () => {
       time: fixed(180),
     });
     const cautions = stepOf(planOf(long), 'lamb-temper').cautions;
-    expect(cautions.filter((c) => c.broken).map((c) => c.message.key)).toEqual(['safety.counterInAll']);
+    expect(cautions.filter((c) => c.broken).map((c) => c.message.key)).toEqual([
+      'safety.counterInAll',
+    ]);
     const [fine] = stepOf(planOf(supper()), 'lamb-temper').cautions;
     expect(fine?.broken).toBe(false);
   });

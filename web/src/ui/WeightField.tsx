@@ -31,7 +31,7 @@ export function WeightField(props: WeightFieldProps) {
       }}
       onCommit={(text) => {
         const read = readWeight(text);
-        if (read === undefined || read <= 0) return t('bench.badWeight', { text });
+        if (read === undefined || read <= 0) return t('app.badWeight', { text });
         onWeigh(read, false);
         return undefined;
       }}

@@ -1,16 +1,29 @@
 import i18next from 'i18next';
 import { initReactI18next, useTranslation } from 'react-i18next';
-import { en, type WordKey } from './en.ts';
+import { coreWords } from '@zemrin/core';
+import type { WordKey } from './en.ts';
+import { app } from './en/app.ts';
+import { meals } from './en/meals.ts';
+import { safety } from './en/safety.ts';
+import { table } from './en/table.ts';
+import { weave } from './en/weave.ts';
 
 export type { WordKey };
 
 void i18next.use(initReactI18next).init({
   lng: 'en',
-  resources: { en: { translation: en } },
+  resources: {
+    en: { translation: { ...coreWords, ...app, ...meals, ...table, ...weave, ...safety } },
+  },
   keySeparator: false,
   nsSeparator: false,
   interpolation: { escapeValue: false },
 });
+
+/** A view that is loaded late brings its own words. */
+export function learn(more: Readonly<Record<string, string>>): void {
+  i18next.addResources('en', 'translation', more);
+}
 
 export type Say = (key: WordKey, values?: Record<string, string | number>) => string;
 

@@ -11,7 +11,9 @@ import { lazy, Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useMeal, usePlan } from '../../store/hooks.ts';
 import { NoMeal } from '../../ui/NoMeal.tsx';
-import { useWords } from '../../words/words.ts';
+import { bench } from '../../words/en/bench.ts';
+import { kitchen } from '../../words/en/kitchen.ts';
+import { learn, useWords } from '../../words/words.ts';
 import { Chooser, type Placed } from './Chooser.tsx';
 import { Contents } from './Contents.tsx';
 import { Measures } from './Measures.tsx';
@@ -21,6 +23,9 @@ import { Schools } from './Schools.tsx';
 import { SoakWindow } from './SoakWindow.tsx';
 import { useBench } from './useBench.ts';
 import { Vessel } from './Vessel.tsx';
+
+learn(bench);
+learn(kitchen);
 
 const ScaleMode = lazy(() => import('./ScaleMode.tsx'));
 const MixtureForm = lazy(() => import('./MixtureForm.tsx'));

@@ -63,8 +63,7 @@ export default function MixtureForm({ bench, onClose }: { bench: OnBench; onClos
               value={showWeight(mixture.basis.baselineG, meal.kitchen.units)}
               onCommit={(text) => {
                 const baselineG = readWeight(text);
-                if (baselineG === undefined || baselineG <= 0)
-                  return t('bench.badWeight', { text });
+                if (baselineG === undefined || baselineG <= 0) return t('app.badWeight', { text });
                 set({ basis: { kind: 'perWeight', baselineG } });
                 return undefined;
               }}

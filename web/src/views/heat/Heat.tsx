@@ -2,8 +2,11 @@ import { cutOf, heatSteps, type Dish, type Food, type Meal } from '@zemrin/core'
 import { Link, useNavigate, useParams } from 'react-router';
 import { useMeal } from '../../store/hooks.ts';
 import { NoMeal } from '../../ui/NoMeal.tsx';
-import { useWords } from '../../words/words.ts';
+import { heat } from '../../words/en/heat.ts';
+import { learn, useWords } from '../../words/words.ts';
 import { CookView } from './CookView.tsx';
+
+learn(heat);
 
 interface Placed {
   readonly dish: Dish;

@@ -12,12 +12,17 @@ import { useEdit, useMeal } from '../../store/hooks.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { NoMeal } from '../../ui/NoMeal.tsx';
 import { Tick } from '../../ui/Tick.tsx';
-import { useWords, type WordKey } from '../../words/words.ts';
+import { bench } from '../../words/en/bench.ts';
+import { kitchen } from '../../words/en/kitchen.ts';
+import { learn, useWords, type WordKey } from '../../words/words.ts';
 import { Appliances } from './Appliances.tsx';
 import { Helpers } from './Helpers.tsx';
 import { PantryList } from './PantryList.tsx';
 import { Room, type Corner } from './Room.tsx';
 import { Vessels } from './Vessels.tsx';
+
+learn(bench);
+learn(kitchen);
 
 const HoursDialog = lazy(() =>
   import('../../ui/HoursDialog.tsx').then((module) => ({ default: module.HoursDialog })),

@@ -90,4 +90,6 @@ export const app = {
   'day.5': 'Fri',
   'day.6': 'Sat',
   'day.7': 'Sun',
+  'app.badWeight': '“{{text}}” is no weight. Write it as 2.62 kg, 580 g or 5 lb 12 oz.',
+  'pantry.own': 'your own',
 } as const;

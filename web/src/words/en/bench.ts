@@ -1,6 +1,5 @@
 /** The words on Bench. */
 export const bench = {
-  'bench.badWeight': '“{{text}}” is no weight. Write it as 2.62 kg, 580 g or 5 lb 12 oz.',
   'bench.inRecipe': 'In the recipe',
   'bench.inBatch': 'In this batch',
   'bench.cannotWeigh':

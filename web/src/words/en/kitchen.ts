@@ -88,7 +88,6 @@ export const kitchen = {
   'pantry.cuts': 'Cuts',
   'pantry.search': 'Find in the pantry',
   'pantry.count': '{{shown}} of {{all}} shown',
-  'pantry.own': 'your own',
   'pantry.new': 'New ingredient',
   'pantry.newNamed': 'Add “{{name}}” as your own',
   'pantry.newCut': 'New cut',

@@ -1,0 +1,45 @@
+import { readFileSync, existsSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { describe, expect, it } from 'vitest';
+import { en } from './en.ts';
+import { words } from './words.ts';
+
+const src = fileURLToPath(new URL('..', import.meta.url));
+const read = (path: string) => readFileSync(path, 'utf8');
+
+/** Every file a view is made of, lazily loaded parts included. */
+function filesOf(entry: string, seen = new Set<string>()): Set<string> {
+  if (seen.has(entry) || !existsSync(entry)) return seen;
+  seen.add(entry);
+  for (const [, path = ''] of read(entry).matchAll(/(?:from|import\()\s*'(\.[^']+)'/g)) {
+    const next = join(dirname(entry), path);
+    if (!next.includes('/words/')) filesOf(next, seen);
+  }
+  return seen;
+}
+
+/** The parts of the catalogue a view brings with it. */
+function learnt(text: string): string[] {
+  return [...text.matchAll(/learn\((\w+)\)/g)].map(([, part = '']) => part);
+}
+
+function wordsOf(part: string): string {
+  return read(join(src, 'words/en', `${part}.ts`));
+}
+
+const entries = [...read(join(src, 'app/App.tsx')).matchAll(/import\('\.\.\/(views\/[^']+)'\)/g)];
+
+describe('the words a view brings', () => {
+  it.each(entries.map(([, path = '']) => path))('are all that %s says', (path) => {
+    const text = [...filesOf(join(src, path))].map(read).join('\n');
+    const brought = learnt(text).map(wordsOf).join('\n');
+    const missing = Object.keys(en).filter(
+      (key) =>
+        text.includes(`'${key}'`) &&
+        words(key as keyof typeof en) === key &&
+        !brought.includes(`'${key}'`),
+    );
+    expect(missing).toEqual([]);
+  });
+});
