@@ -4,6 +4,7 @@ import { heatCommand } from './heat.ts';
 import { InputError, type Outcome } from './io.ts';
 import { readArguments } from './options.ts';
 import { planCommand } from './plan.ts';
+import { readCommand } from './read.ts';
 import { scaleCommand } from './scale.ts';
 import { schemaCommand } from './schema.ts';
 
@@ -12,6 +13,7 @@ const HELP = `zemrin: plan a meal backwards from serving time
   plan MEAL [--now ISO] [--serve ISO]                        every step with its times
   scale MEAL --dish D --mixture M [--weight 1.7kg]           a mixture at the weight of its batch
   heat COOK                                                  how long a food takes on its fire
+  read RECIPE                                                a recipe as a dish: text, web page, JSON-LD
   check MEAL                                                 what is wrong in a meal file
   schema                                                     the JSON Schema of the meal file
 
@@ -30,6 +32,7 @@ function run(): Outcome {
     plan: planCommand,
     scale: scaleCommand,
     heat: heatCommand,
+    read: readCommand,
     check: checkCommand,
   };
   const found = commands[command as keyof typeof commands];

@@ -1,0 +1,96 @@
+import type { PlaceKind, Verb } from '../../words/index.ts';
+import type { Language, Said } from './verbs.ts';
+
+/** One step as a recipe says it. */
+export interface ReadAct {
+  readonly verb: Verb;
+  /** The sentence it is from. */
+  readonly text: string;
+  /** Which line of the text. */
+  readonly line: number;
+  readonly leastMin?: number | undefined;
+  readonly likelyMin?: number | undefined;
+  readonly mostMin?: number | undefined;
+  readonly tempC?: number | undefined;
+  readonly untilC?: number | undefined;
+  readonly until?: string | undefined;
+  readonly tendEveryMin?: number | undefined;
+  readonly tendWhat?: 'stir' | 'turn' | 'baste' | undefined;
+  readonly place?: PlaceKind | undefined;
+  readonly slowCooker?: boolean | undefined;
+  /** Done while something else goes on. */
+  readonly meanwhile: boolean;
+  /** "The night before". */
+  readonly dayBefore: boolean;
+  /** The heading it stands under. */
+  readonly group?: string | undefined;
+  /** Words that were lit: where in the sentence. */
+  readonly lit: ReadonlyArray<readonly [from: number, to: number]>;
+  /** Something in it was guessed and not said. */
+  readonly guessed: boolean;
+}
+
+/** What a recipe has said so far, for sentences that lean on it. */
+export interface Context {
+  readonly language: Language;
+  readonly fahrenheit: boolean;
+  /** A dough rises and no meat rests. */
+  readonly dough: boolean;
+  readonly hasMeat: boolean;
+  /** Of the meat, for minutes a pound. */
+  readonly weightG: number | undefined;
+  /** Something has been mixed already. */
+  mixed: boolean;
+  /** The food goes into something later: what boils now is only that. */
+  soakAhead: boolean;
+  ovenC: number | undefined;
+  fireC: number | undefined;
+  soak: 'marinate' | 'brine' | undefined;
+  hot: ReadAct | undefined;
+  place: PlaceKind | undefined;
+  slowCooker: boolean;
+}
+
+export function newContext(
+  about: Pick<Context, 'language' | 'fahrenheit' | 'dough' | 'hasMeat' | 'weightG'>,
+): Context {
+  return {
+    ...about,
+    mixed: false,
+    soakAhead: false,
+    ovenC: undefined,
+    fireC: undefined,
+    soak: undefined,
+    hot: undefined,
+    place: undefined,
+    slowCooker: false,
+  };
+}
+
+/** What cooks a food. */
+export const HEATS: ReadonlySet<Said> = new Set<Said>([
+  'sear',
+  'brown',
+  'fry',
+  'grill',
+  'smoke',
+  'roast',
+  'bake',
+  'braise',
+  'simmer',
+  'boil',
+  'steam',
+  'reduce',
+  'glaze',
+]);
+
+export const IN_OVEN: ReadonlySet<Said> = new Set<Said>([
+  'roast',
+  'bake',
+  'braise',
+  'glaze',
+  'hold',
+  'grill',
+  'baste',
+  'turn',
+]);

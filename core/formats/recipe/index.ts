@@ -1,0 +1,5 @@
+export { readRecipe, type ReadLine, type ReadRecipe } from './read.ts';
+export { draftDish, type DraftDish } from './draft.ts';
+export { recipeJson, type OutlineStep, type RecipeJson } from './recipe-json.ts';
+export type { ReadAct } from './context.ts';
+export type { ReadIngredient } from './ingredient-line.ts';

@@ -1,0 +1,130 @@
+import { spansIn } from './span.ts';
+import type { RawLine, RawRecipe } from './source.ts';
+import { NUMBER } from './numbers.ts';
+import { verbsIn } from './verbs.ts';
+
+const INGREDIENTS =
+  /^(?:the )?(?:ingredients?|ingredientes|what you(?:'ll| will)? need|you(?:'ll| will) need|shopping|necesitas|se necesita|qu[eé] necesitas)\b[^.]{0,40}:?$/iu;
+const METHOD =
+  /^(?:the )?(?:method|directions?|instructions?|steps?|preparation|how to(?: make it| cook it)?|procedure|to (?:make|cook|prepare)[^.]{0,30}|preparaci[oó]n|elaboraci[oó]n|instrucciones|m[eé]todo|modo de (?:hacer|preparaci[oó]n)|pasos|c[oó]mo se hace|procedimiento)\s*:?$/iu;
+const YIELD =
+  /^(?:serves|servings?|yields?|makes|feeds|enough for|raciones|porciones|rinde|comensales|para|for(?= \d+ (?:people|persons)))\b[^.]{0,20}?\d|^\d+(?:\s*[-–]\s*\d+)?\s+(?:servings?|portions?|people|raciones|porciones|personas|comensales)\b/iu;
+const TIMES =
+  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|inactive|ready in|resting|marinating|marinade)(?: time)?|tiempo(?: de [\p{L}ó]+)?|tiempo total|preparaci[oó]n|cocci[oó]n)\s*[:–-]\s*[^.]{1,40}$/iu;
+const GROUP = /^(?:for (?:the )?|para (?:el |la |los |las )?)?([^:.]{2,40}?)\s*:$/iu;
+const FOR_THE = /^(?:for (?:the )?|para (?:el |la |los |las )?)([\p{L} '&-]{2,40})$/iu;
+const BULLET = /^[-*•·▢☐]\s+/u;
+const STEP_NUMBER = /^(?:step|paso)?\s*\d{1,2}\s*[.):]\s+(?=\p{L}|¡|¿)/iu;
+const STARTS_AMOUNT = new RegExp(
+  `^(?:(?:about|around|roughly|approx\\.?|unos|unas|aprox\\.?)\\s+)?(?:${NUMBER})\\s*[\\p{L}(/x×½¼¾-]`,
+  'iu',
+);
+const LISTED =
+  /^(?:salt|pepper|sal|pimienta|a (?:good |big |generous |little )?(?:pinch|handful|glug|splash|drizzle|dash|knob|dollop|few|couple|bunch)|(?:una?|unos|unas) (?:pizca|puñado|chorro|chorrito|poco|hojas|ramas|ramitas)|juice of|zest of|(?:el )?(?:zumo|jugo) de|freshly ground)\b/iu;
+
+type Part = 'start' | 'ingredients' | 'method';
+
+/** Sorts the lines of a plain text or Markdown page into what goes in, what is done, and the rest. */
+export function sectionsOf(text: string): RawRecipe {
+  const ingredients: RawLine[] = [];
+  const method: RawLine[] = [];
+  const other: string[] = [];
+  const told: string[] = [];
+  let title: string | undefined;
+  let yieldText: string | undefined;
+  let part: Part = 'start';
+  let group: string | undefined;
+  for (const raw of text.split('\n')) {
+    const heading = /^#{1,6}\s/.test(raw.trim());
+    const line = bare(raw);
+    if (line === '') continue;
+    const facts = line.split(/\s*[|·•]\s*/).filter((one) => one !== '');
+    if (facts.length > 1 && facts.every((one) => YIELD.test(one) || TIMES.test(one))) {
+      yieldText ??= facts.find((one) => YIELD.test(one));
+      told.push(...facts);
+    } else if (INGREDIENTS.test(line)) {
+      [part, group] = ['ingredients', undefined];
+      told.push(line);
+    } else if (METHOD.test(line)) {
+      [part, group] = ['method', undefined];
+      told.push(line);
+    } else if (yieldText === undefined && YIELD.test(line) && line.length < 60 && part !== 'method')
+      yieldText = line;
+    else if (TIMES.test(line)) told.push(line);
+    else if (heading && part === 'start' && title === undefined) title = line;
+    else if (isGroup(line, heading, part)) {
+      group = groupName(line);
+      told.push(line);
+    } else if (isMethod(raw, line, part)) {
+      part = 'method';
+      method.push({ text: line.replace(STEP_NUMBER, ''), group });
+    } else if (isIngredient(raw, line, part)) {
+      if (part === 'start') part = 'ingredients';
+      ingredients.push({ text: line, group });
+    } else if (title === undefined && part === 'start' && line.length <= 80) title = line;
+    else other.push(line);
+  }
+  return { title, yieldText, ingredients, method, facts: told, other };
+}
+
+/** Without the marks of Markdown; the words stay. */
+function bare(raw: string): string {
+  return raw
+    .trim()
+    .replace(/^#{1,6}\s+/, '')
+    .replace(/^>\s*/, '')
+    .replace(/\*\*([^*]+)\*\*/g, '$1')
+    .replace(/__([^_]+)__/g, '$1')
+    .replace(/(^|\s)[*_]([^*_]+)[*_](?=\s|$|[.,;:])/g, '$1$2')
+    .replace(/\[([^\]]+)\]\([^)]*\)/g, '$1')
+    .replace(BULLET, '')
+    .replace(/^\[[ x]\]\s*/i, '')
+    .trim();
+}
+
+function isGroup(line: string, heading: boolean, part: Part): boolean {
+  if (part === 'start' && !heading)
+    return GROUP.test(line) && !STARTS_AMOUNT.test(line) && line.split(' ').length <= 5;
+  if (heading) return !STARTS_AMOUNT.test(line);
+  if (STARTS_AMOUNT.test(line) || line.split(' ').length > 6) return false;
+  return GROUP.test(line) || (part === 'ingredients' && FOR_THE.test(line));
+}
+
+function groupName(line: string): string {
+  const name = (GROUP.exec(line)?.[1] ?? FOR_THE.exec(line)?.[1] ?? line).trim();
+  return name
+    .replace(/^(?:for (?:the )?|para (?:el |la |los |las )?)/iu, '')
+    .replace(/^\p{Ll}/u, (c) => c.toUpperCase());
+}
+
+function isMethod(raw: string, line: string, part: Part): boolean {
+  if (part === 'method') return true;
+  if (STEP_NUMBER.test(line)) return true;
+  const words = line.split(/\s+/).length;
+  const sentence = /[.;!]$/.test(line) || /[.;]\s+\p{Lu}/u.test(line);
+  if (part === 'ingredients' && ordersFirst(raw, line)) return true;
+  if (part === 'ingredients')
+    return sentence && words > 9 && !BULLET.test(raw.trim()) && !STARTS_AMOUNT.test(line);
+  return (
+    (sentence && words > 6 && !STARTS_AMOUNT.test(line)) || (words > 12 && spansIn(line).length > 0)
+  );
+}
+
+/** "Fire up the smoker…": a line that begins with an order. */
+function ordersFirst(raw: string, line: string): boolean {
+  if (STARTS_AMOUNT.test(line) || BULLET.test(raw.trim()) || line.split(' ').length < 4)
+    return false;
+  return (['en', 'es'] as const).some((language) => verbsIn(line, language)[0]?.from === 0);
+}
+
+function isIngredient(raw: string, line: string, part: Part): boolean {
+  if (part === 'ingredients') return true;
+  const words = line.split(/\s+/).length;
+  if (words > 16) return false;
+  return (
+    STARTS_AMOUNT.test(line) ||
+    /^[\p{L} ]{3,40}[,:]\s*\d+(?:\s*\p{L}+)?$/u.test(line) ||
+    LISTED.test(line) ||
+    BULLET.test(raw.trim())
+  );
+}

@@ -1,0 +1,206 @@
+import { actOf, minutesOf, tendingIn, type Share } from './act.ts';
+import { HEATS, type Context, type ReadAct } from './context.ts';
+import { degreesIn, type Degree } from './degree.ts';
+import { spansIn, type Span } from './span.ts';
+import { placeIn, saysSomething, verbsIn, type Said, type VerbHit } from './verbs.ts';
+
+/** What a sentence comes to: its steps, what it adds to the step before, or nothing understood. */
+export interface ReadSentence {
+  readonly acts: readonly ReadAct[];
+  /** Something to be added to the last step. */
+  readonly adds?: Partial<ReadAct> | undefined;
+  readonly understood: boolean;
+}
+
+const MEANWHILE =
+  /^\s*(?:meanwhile|in the meantime|while (?:the|it|they|that|your)|mientras|entretanto|a la vez)/iu;
+
+const DAY_BEFORE =
+  /(?:the (?:night|day|evening) before|a day ahead|one day ahead|la noche anterior|la v[ií]spera|el d[ií]a anterior|la noche antes|el d[ií]a antes)/iu;
+
+const LOWERED =
+  /(?:reduce|lower|turn down|drop|decrease|increase|raise|turn up|turn (?:the )?(?:oven|heat) (?:down|up)|baja|bajar|reduce|reducir|sube|subir)[^.;]{0,40}(?:oven|heat|temperature|horno|temperatura)/iu;
+
+/** What is done to a food that cooks by something else. */
+const FINISHES: ReadonlySet<Said> = new Set<Said>(['glaze', 'reduce']);
+
+const WET: ReadonlySet<Said> = new Set<Said>(['boil', 'simmer']);
+
+const HOT_PLACES: ReadonlySet<string> = new Set(['oven', 'grill', 'smoker']);
+
+const TENDS: Partial<Record<Said, 'stir' | 'turn' | 'baste'>> = {
+  stir: 'stir',
+  turn: 'turn',
+  baste: 'baste',
+};
+
+/** Reads one sentence of a method. */
+export function readSentence(
+  text: string,
+  line: number,
+  group: string | undefined,
+  context: Context,
+): ReadSentence {
+  const spans = spansIn(text).filter((span) => !isMoment(text, span));
+  const degrees = degreesIn(text, context.fahrenheit);
+  noteSoak(text, context);
+  const said = verbsIn(text, context.language);
+  const place = placeIn(text);
+  if (place === 'slow cooker') context.slowCooker = true;
+  const lowered = LOWERED.test(text) ? degrees.find(({ sense }) => sense === 'place') : undefined;
+  const hits = kept(said, spans, degrees, text);
+  if (hits.length === 0) {
+    if (lowered) context.ovenC = lowered.tempC;
+    const goes =
+      place !== undefined && HOT_PLACES.has(place) && spans.some(({ sense }) => sense === 'length');
+    // "Then oven, 180, 20 min."
+    if (!goes || said.length > 0) return alone(text, spans, degrees, context, said);
+    hits.push({ verb: 'put', from: 0, to: 0 });
+  }
+  const shared = {
+    line,
+    group,
+    meanwhile: MEANWHILE.test(text),
+    dayBefore: DAY_BEFORE.test(text),
+  };
+  const acts: ReadAct[] = [];
+  hits.forEach((hit, i) => {
+    if (lowered && lowered.from < hit.from) context.ovenC = lowered.tempC;
+    // "Roast 20 minutes, then lower the oven to 160" is not at 160 yet.
+    const later = lowered && lowered.from > hit.from ? lowered : undefined;
+    const share = {
+      spans: shareOf(spans, hits, i),
+      degrees: shareOf(degrees, hits, i).filter((one) => one !== later),
+    };
+    const made = actOf(text, hit, hits[i + 1], share, context);
+    if (!made) return;
+    const act = { ...shared, ...made, meanwhile: shared.meanwhile && acts.length === 0 };
+    acts.push(act, ...againOf(text, act, share, context));
+    if (act.verb === 'mix') context.mixed = true;
+    if (
+      HEATS.has(act.verb) &&
+      !FINISHES.has(act.verb) &&
+      !(context.soakAhead && WET.has(act.verb))
+    ) {
+      context.hot = act;
+    }
+    if (act.place && act.verb !== 'prepare' && act.verb !== 'mix') context.place = act.place;
+  });
+  if (lowered) context.ovenC = lowered.tempC;
+  return { acts: merged(acts), understood: true };
+}
+
+/** "20 minutes at 200, then at 160 for an hour": the same again, longer or cooler. */
+function againOf(text: string, act: ReadAct, share: Share, context: Context): ReadAct[] {
+  const [first, second] = share.spans.filter(({ sense }) => sense === 'length');
+  if (!first || !second || !HEATS.has(act.verb)) return [];
+  const between = text.slice(first.to, second.from);
+  if (!/(?:then|luego|despu[eé]s|followed by)/iu.test(between)) return [];
+  const set = share.degrees
+    .filter(({ sense }) => sense === 'place')
+    .find(({ from }) => from > first.to);
+  const tempC = set?.tempC ?? act.tempC;
+  if (act.place === 'oven') context.ovenC = tempC;
+  return [{ ...act, ...minutesOf(text, second, context), tempC, lit: [] }];
+}
+
+/** "30 minutes before serving", "after an hour": a moment, and no length. */
+function isMoment(text: string, { from, to }: Span): boolean {
+  const rests =
+    /(?:for|rest|stand|sit|cool|reposar|reposo|durante|it|them)(?: for)?(?: about)?\s*$/iu;
+  if (rests.test(text.slice(0, from))) return false;
+  const before =
+    /(?:after(?: about)?|at the end of|for the (?:first|last)|(?:in|during) the (?:first|last)|pasad[oa]s?|despu[eé]s de|al cabo de|los [uú]ltimos|durante los [uú]ltimos|in about)\s*$/iu;
+  const behind =
+    /^\s*(?:before|prior|ahead|earlier|from the end|into|antes|apart|old|in advance|later)\b/iu;
+  if (
+    /(?:out of|from|de) (?:the |la |el )?(?:fridge|refrigerator|cold|nevera|frigor|refrig)/iu.test(
+      text,
+    )
+  )
+    return false;
+  return before.test(text.slice(0, from)) || behind.test(text.slice(to));
+}
+
+function noteSoak(text: string, context: Context): void {
+  if (/(?<!\p{L})(?:brin(?:e|ing)|salmuera)(?!\p{L})/iu.test(text)) context.soak = 'brine';
+  else if (/marinad|marinat|marinar|adobo|macera|rub\b|dry rub/iu.test(text))
+    context.soak = 'marinate';
+}
+
+/** Verbs that stand for a step: quick ones give way to what they lead to. */
+function kept(
+  said: readonly VerbHit[],
+  spans: readonly Span[],
+  degrees: readonly Degree[],
+  text: string,
+): VerbHit[] {
+  const strong = said.filter((hit, i) => {
+    const tends = TENDS[hit.verb];
+    const own = shareOf(spans, said, i);
+    if (hit.verb === 'put' || hit.verb === 'wait') {
+      const behind = text.slice(hit.from, said[i + 1]?.from ?? text.length);
+      const goes = placeIn(behind);
+      return (
+        (own.length > 0 || shareOf(degrees, said, i).length > 0) &&
+        (goes !== undefined || hit.verb === 'wait' || /^(?:leave|keep)/iu.test(behind))
+      );
+    }
+    // "stir every 20 minutes" is tending of what goes on.
+    return !(tends && own.some(({ sense }) => sense === 'every'));
+  });
+  return strong.filter((hit, i) => !(hit.verb === 'prepare' && strong[i - 1]?.verb === 'prepare'));
+}
+
+/** What of a sentence belongs to a verb: what is behind it, and before the first what is before. */
+function shareOf<T extends { readonly from: number }>(
+  all: readonly T[],
+  hits: readonly VerbHit[],
+  i: number,
+): T[] {
+  const [from, to] = [i === 0 ? -1 : (hits[i]?.from ?? 0), hits[i + 1]?.from ?? Infinity];
+  return all.filter((one) => one.from >= from && one.from < to);
+}
+
+/** A sentence without a step: it may add a time, a tending or a core to the step before. */
+function alone(
+  text: string,
+  spans: readonly Span[],
+  degrees: readonly Degree[],
+  context: Context,
+  said: readonly VerbHit[],
+): ReadSentence {
+  const every = spans.find(({ sense }) => sense === 'every');
+  const core = degrees.find(({ sense }) => sense === 'core');
+  const length = spans.find(({ sense }) => sense === 'length');
+  if (every)
+    return {
+      acts: [],
+      adds: { tendEveryMin: every.likelyMin, tendWhat: tendingIn(text) },
+      understood: true,
+    };
+  if (core) return { acts: [], adds: { untilC: core.tempC }, understood: true };
+  if (length && said.length === 0 && !saysSomething(text)) {
+    return { acts: [], adds: minutesOf(text, length, context), understood: true };
+  }
+  const named = placeIn(text);
+  if (named !== undefined && named !== 'slow cooker') context.place = named;
+  // A length of time that belongs to nothing is not understood, whatever else is.
+  if (length) return { acts: [], understood: false };
+  return { acts: [], understood: said.length > 0 || degrees.length > 0 || saysSomething(text) };
+}
+
+/** The same verb twice in a sentence, only one of them with a time, is one step. */
+function merged(acts: readonly ReadAct[]): ReadAct[] {
+  return acts.reduce<ReadAct[]>((all, act) => {
+    const last = all.at(-1);
+    const bare = (one: ReadAct) =>
+      one.leastMin === undefined && one.mostMin === undefined && one.untilC === undefined;
+    if (!last || last.verb !== act.verb || !(bare(last) || bare(act))) return [...all, act];
+    const full = bare(last) ? act : last;
+    return [
+      ...all.slice(0, -1),
+      { ...full, tempC: act.tempC ?? last.tempC, lit: [...last.lit, ...act.lit] },
+    ];
+  }, []);
+}

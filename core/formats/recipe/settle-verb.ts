@@ -1,0 +1,70 @@
+import type { PlaceKind, Verb } from '../../words/index.ts';
+import type { Context } from './context.ts';
+import type { VerbHit } from './verbs.ts';
+
+/** Left where it is. */
+const STAYS_PUT = /^(?:leave|keep)/iu;
+const GENTLE = /fuego (?:lento|bajo|suave|muy bajo)|baja(?:r)? el fuego|tapad[oa]/iu;
+
+/** What a word with several meanings stands for here. */
+export function verbOf(
+  hit: VerbHit,
+  before: string,
+  own: string,
+  named: PlaceKind | 'slow cooker' | undefined,
+  context: Context,
+): Verb | undefined {
+  switch (hit.verb) {
+    case 'cook':
+      return cooks(own, named, context);
+    case 'put':
+      if (named === 'fridge') return cold(context);
+      if (named === 'oven')
+        return context.hot?.verb === 'roast' || context.hasMeat ? 'roast' : 'bake';
+      if (named === 'grill') return 'grill';
+      if (named === 'smoker') return 'smoke';
+      if (named === 'freezer') return 'chill';
+      return named === 'counter' || STAYS_PUT.test(own) ? waits(context) : undefined;
+    case 'wait':
+      return waits(context);
+    case 'chill':
+      return cold(context);
+    case 'rest':
+      return waits(context, /at room temperature|temperatura ambiente/iu.test(own));
+    case 'boil':
+      return GENTLE.test(own) || GENTLE.test(before) ? 'simmer' : 'boil';
+    case 'roast':
+      return named === 'grill' ? 'grill' : 'roast';
+    default:
+      return hit.verb;
+  }
+}
+
+/** In the fridge: a marinade, a brine, or only to be cold. */
+function cold({ soak, hot, dough, hasMeat, mixed }: Context): Verb {
+  if (hot !== undefined || !hasMeat || dough) return 'chill';
+  return soak ?? (mixed ? 'marinate' : 'chill');
+}
+
+/** "Let stand": a rest after the fire, a dough rising, or meat coming out of the cold. */
+function waits({ hot, dough, hasMeat, soak, mixed }: Context, atRoom = false): Verb {
+  if (hot !== undefined) return 'rest';
+  if (dough) return 'rise';
+  if (atRoom && hasMeat) return 'temper';
+  if (!hasMeat) return 'rest';
+  return soak ?? (mixed ? 'marinate' : 'rest');
+}
+
+function cooks(own: string, named: PlaceKind | 'slow cooker' | undefined, context: Context): Verb {
+  const place =
+    named ?? (context.slowCooker ? 'slow cooker' : context.hot ? undefined : context.place);
+  if (place === 'slow cooker') return 'braise';
+  if (place === 'oven') return context.hasMeat ? 'roast' : 'bake';
+  if (place === 'grill') return 'grill';
+  if (place === 'smoker') return 'smoke';
+  if (/low heat|fuego (?:lento|bajo)|covered|lid on|tapad/iu.test(own)) return 'simmer';
+  const last = context.hot?.verb;
+  if (last === 'sear' || last === 'brown' || last === 'fry' || last === undefined)
+    return place === 'hob' || last ? 'fry' : 'simmer';
+  return last;
+}

@@ -1,0 +1,232 @@
+import { DIGITS, NUMBER, numberIn } from './numbers.ts';
+
+/** A length of time in a text: what was said, and where. Minutes; absent where unsaid. */
+export interface Span {
+  readonly from: number;
+  readonly to: number;
+  readonly leastMin?: number | undefined;
+  readonly likelyMin?: number | undefined;
+  readonly mostMin?: number | undefined;
+  /** How it is meant: how long, how often, for each pound or kilogram. */
+  readonly sense: 'length' | 'every' | 'perKg';
+  /** "3 minutes a side": it is for each of two. */
+  readonly perSide: boolean;
+}
+
+/** A night, by the clock of a kitchen. Common practice, no source. */
+const NIGHT = { least: 480, likely: 600, most: 720 };
+const KG_PER_LB = 0.45359237;
+
+const UNIT =
+  "(?:minutes?|minutos?|mins?\\.?|m(?![\\p{L}])|['′](?!['′])|hours?|horas?|hrs?\\.?|h(?![\\p{L}])|days?|d[ií]as?|weeks?|semanas?|seconds?|segundos?|secs?\\.?)";
+const MINUTES: ReadonlyArray<readonly [RegExp, number]> = [
+  [/^(?:s)/i, 1 / 60],
+  [/^(?:m|['′])/i, 1],
+  [/^h/i, 60],
+  [/^d/i, 1440],
+  [/^w/i, 10080],
+];
+
+function unitMinutes(word: string): number {
+  if (/^semana/i.test(word)) return 10080;
+  return MINUTES.find(([unit]) => unit.test(word))?.[1] ?? 1;
+}
+
+const DASH = '\\s*(?:-|–|—|to|or|a|o)\\s*';
+const AND_HALF = '(?:\\s+(?:and (?:a|one) half|y medi[ao]))?';
+const HALF = '(?:\\s+(?:and a half|y media|and a quarter|y cuarto))?';
+/** "1 hour", "4-6 hours", "1 h 30", "two and a half hours", "an hour and a half", "hora y media". */
+const ATOM = new RegExp(
+  `(?:(?:(?:between|entre)\\s+(?<from>${NUMBER})\\s+(?:and|y)\\s+(?<till>${NUMBER})|(?<low>${NUMBER})(?:${DASH}(?<high>${NUMBER}))?(?<plus>${AND_HALF}))` +
+    `(?:\\s*(?:more|further|additional|full|good|short|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})` +
+    `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${DIGITS})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?=\\s*(?:[.,;)]|$))))?)` +
+    '|(?<said>half an hour|half hour|media hora|a quarter of an hour|quarter of an hour|un cuarto de hora|cuarto de hora|three quarters of an hour|three-quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto)' +
+    '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora)(?![\\p{L}]))' +
+    '|(?<night>overnight|the whole night|all night|through the night|toda la noche|durante la noche|de un d[ií]a para otro|de la noche a la mañana|una noche entera|una noche|la noche(?! anterior| antes))',
+  'giu',
+);
+
+const SAID: Readonly<Record<string, number>> = {
+  'half an hour': 30,
+  'half hour': 30,
+  'media hora': 30,
+  'a quarter of an hour': 15,
+  'quarter of an hour': 15,
+  'un cuarto de hora': 15,
+  'cuarto de hora': 15,
+  'three quarters of an hour': 45,
+  'three-quarters of an hour': 45,
+  'tres cuartos de hora': 45,
+  'hora y media': 90,
+  'hora y cuarto': 75,
+};
+
+interface Atom {
+  readonly from: number;
+  readonly to: number;
+  readonly least: number;
+  readonly likely: number;
+  readonly most: number;
+  readonly night: boolean;
+}
+
+/** "6 a side", with no unit: minutes. */
+const A_SIDE = new RegExp(
+  `(${DIGITS})(?:\\s*(?:-|–|to)\\s*(${DIGITS}))?(?=\\s+(?:a|per|each|on each|por|por cada)\\s+(?:side|lado|cara))`,
+  'giu',
+);
+
+function atomsIn(text: string): Atom[] {
+  const sides = [...text.matchAll(A_SIDE)].map((match) => {
+    const [whole, low = '', high = low] = match;
+    const [least, most] = [numberIn(low), numberIn(high)];
+    const at = { from: match.index, to: match.index + whole.length };
+    return { ...at, least, likely: middle(least, most), most, night: false };
+  });
+  return [...sides, ...unitsIn(text)].sort((a, b) => a.from - b.from);
+}
+
+function unitsIn(text: string): Atom[] {
+  return [...text.matchAll(ATOM)].flatMap((match): Atom[] => {
+    const said = match.groups ?? {};
+    const at = { from: match.index, to: match.index + match[0].length };
+    if (said.hourly !== undefined) {
+      return [{ ...at, ...exactly(/half|media/i.test(said.hourly) ? 30 : 60), night: false }];
+    }
+    if (said.night !== undefined) return [{ ...at, ...NIGHT, night: true }];
+    const fixed = said.said === undefined ? undefined : SAID[said.said.toLowerCase()];
+    if (fixed !== undefined) return [{ ...at, ...exactly(fixed), night: false }];
+    const low = numberIn(said.from ?? said.low ?? '');
+    const high = numberIn(said.till ?? said.high ?? said.from ?? said.low ?? '');
+    if (!Number.isFinite(low) || !Number.isFinite(high)) return [];
+    const each = unitMinutes(said.unit ?? 'min');
+    // "1 h 30" is a time; "5 minutes, 2" is something else.
+    const behind = each >= 60 && said.moreUnit !== undefined ? numberIn(said.more ?? '0') : 0;
+    const extra = halfOf(said.plus) * each + halfOf(said.half) * each + (behind || 0);
+    const [least, most] = [low * each + extra, Math.max(low, high) * each + extra];
+    return [{ ...at, least, likely: middle(least, most), most, night: false }];
+  });
+}
+
+/** "and a half", "and a quarter". */
+function halfOf(words: string | undefined): number {
+  if (words === undefined || words.trim() === '') return 0;
+  return /quarter|cuarto/.test(words) ? 0.25 : 0.5;
+}
+
+/** "then 10–15": minutes again, when minutes were said before. */
+const AGAIN =
+  /(?:then|another|up to|luego|despu[eé]s|hasta)\s+(?!\d+\s*°)(\d+)(?:\s*[-–—]\s*(\d+))?(?=\s*(?:[.,;)]|$))/giu;
+
+function againIn(text: string, before: readonly Atom[]): Atom[] {
+  return [...text.matchAll(AGAIN)].map((match) => {
+    const [whole, low = '', high = low] = match;
+    const last = before.findLast(({ to }) => to <= match.index);
+    // As long as what was said before: 24 after "2 hours" is hours.
+    const each = last !== undefined && last.least % 60 === 0 && last.least >= 60 ? 60 : 1;
+    const [least, most] = [numberIn(low) * each, numberIn(high) * each];
+    const from = match.index + whole.search(/\d/);
+    const to = match.index + whole.length;
+    return { from, to, least, likely: middle(least, most), most, night: false };
+  });
+}
+
+function exactly(minutes: number): { least: number; likely: number; most: number } {
+  return { least: minutes, likely: minutes, most: minutes };
+}
+
+function middle(least: number, most: number): number {
+  return (least + most) / 2;
+}
+
+const JOINS =
+  /^\s*[,(]?\s*(?:(?:but |and |or |and\/or |, )?(?:not (?:more|longer) than |no more than |at most |up to |preferably |ideally |better |even |best |for )+|(?:-|–|—|to|until|or|hasta|o|a|and|y|and up to|y hasta)(?: (?:up to|even|preferably|ideally|better|better still|best|as long as|mejor|preferiblemente|hasta|incluso|toda))?\s*)+\s*[,(]?\s*$/iu;
+const AT_MOST =
+  /(?:up to|at most|no (?:more|longer) than|not (?:more|longer) than|maximum(?: of)?|max\.?|como m[aá]ximo|hasta|m[aá]ximo(?: de)?|no m[aá]s de|at the longest)\s*$/iu;
+const AT_LEAST =
+  /(?:at least|minimum(?: of)?|min\.? of|no less than|al menos|por lo menos|como m[ií]nimo|m[ií]nimo(?: de)?|from|desde|un m[ií]nimo de|at the least)\s*(?:about\s*)?$/iu;
+const LEAST_BEHIND =
+  /^\s*,?\s*(?:or (?:longer|more)|at (?:the )?least|minimum|o m[aá]s|como m[ií]nimo|al menos|and up)/iu;
+const MOST_BEHIND = /^\s*,?\s*(?:at (?:the )?most|maximum|max\b|como m[aá]ximo|a lo sumo|tops)/iu;
+const BEST = /(?:preferably|ideally|best|better|mejor|preferiblemente|idealmente|lo ideal)/iu;
+const EVERY = /(?:every|each|cada|once (?:every|an?)|una vez (?:cada|por))\s*$/iu;
+const PER_SIDE =
+  /^\s*(?:per|a|each|on each|on the first|for each|on either|por|de cada|en cada|por cada|each on)?\s*(?:side|lado|face|cara)s?\b/iu;
+const PER_POUND =
+  /^\s*(?:per|a|for each|for every|an?|por)\s*(pound|lb|libra|kilo(?:gram)?s?|kg)\b/iu;
+
+/** Every length of time in a text, in its order; ranges and their limits as one. */
+export function spansIn(text: string): Span[] {
+  const said = atomsIn(text);
+  const again = said.length > 0 ? againIn(text, said) : [];
+  const atoms = [...said, ...again.filter(({ from }) => from > (said[0]?.to ?? 0))].sort(
+    (a, b) => a.from - b.from,
+  );
+  const spans: Span[] = [];
+  for (let i = 0; i < atoms.length; i++) {
+    const first = atoms[i];
+    if (!first) continue;
+    const next = atoms[i + 1];
+    const between = next ? text.slice(first.to, next.from) : '';
+    const often = EVERY.test(text.slice(0, first.from));
+    if (next && !often && JOINS.test(between) && next.most >= first.least) {
+      spans.push(joined(text, first, next, between));
+      i += 1;
+      const third = atoms[i + 1];
+      const gap = third ? text.slice(next.to, third.from) : '';
+      // "4 hours to overnight, at most 2 days".
+      if (third && JOINS.test(gap) && third.most >= next.least) {
+        const last = spans[spans.length - 1];
+        if (last) spans[spans.length - 1] = { ...last, to: third.to, mostMin: third.most };
+        i += 1;
+      }
+      continue;
+    }
+    spans.push(single(text, first));
+  }
+  return spans;
+}
+
+function joined(text: string, a: Atom, b: Atom, between: string): Span {
+  const best = b.night ? NIGHT.least : b.least;
+  const likely = BEST.test(between) ? (b.night ? NIGHT.likely : best) : likelyBetween(a, b);
+  return {
+    ...about(text, a.from, b.to),
+    from: a.from,
+    to: b.to,
+    leastMin: a.least,
+    likelyMin: likely,
+    mostMin: Math.max(b.most, a.least),
+  };
+}
+
+/** Half-way where the two are near; where they are far apart, the night, or the geometric middle. */
+function likelyBetween(a: Atom, b: Atom): number {
+  if (b.night) return Math.max(a.least, NIGHT.least);
+  if (b.most <= 2.5 * a.least) return middle(a.least, b.most);
+  return Math.round(Math.sqrt(a.least * b.most));
+}
+
+function single(text: string, atom: Atom): Span {
+  const { from, to, least, likely, most } = atom;
+  const [before, behind] = [text.slice(0, from), text.slice(to)];
+  const at = about(text, from, to);
+  if (AT_MOST.test(before) || MOST_BEHIND.test(behind)) return { ...at, from, to, mostMin: most };
+  if (AT_LEAST.test(before) || LEAST_BEHIND.test(behind)) {
+    return { ...at, from, to, leastMin: least, likelyMin: atom.night ? likely : least };
+  }
+  return { ...at, from, to, leastMin: least, likelyMin: likely, mostMin: most };
+}
+
+function about(text: string, from: number, to: number): Pick<Span, 'sense' | 'perSide'> {
+  const [before, behind] = [text.slice(0, from), text.slice(to)];
+  const often = EVERY.test(before) || /^hourly/iu.test(text.slice(from, to));
+  const sense = often ? 'every' : PER_POUND.test(behind) ? 'perKg' : 'length';
+  return { sense, perSide: PER_SIDE.test(behind) };
+}
+
+/** Minutes a kilogram, of a span that says "per pound" or "per kilo" behind itself. */
+export function perKgFactor(text: string, span: Span): number {
+  const unit = PER_POUND.exec(text.slice(span.to))?.[1] ?? '';
+  return /^(?:pound|lb|libra)/i.test(unit) ? 1 / KG_PER_LB : 1;
+}
