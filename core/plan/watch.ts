@@ -109,7 +109,6 @@ function watchedAct(
   warmth: Warmth | undefined,
 ): Omit<WatchedAct, 'coolsBackMin'> {
   const { time, doneWhen, place, verb } = step;
-  const soaked = time.kind === 'soak' || time.kind === 'cooling' ? [time.mixture] : [];
   const until = time.kind === 'heat' && 'coreC' in time.until ? time.until.coreC : undefined;
   const before = ancestors(dish, step);
   const afterFire = before.some((one) => isFire(dish, one));
@@ -125,7 +124,7 @@ function watchedAct(
     tempC: place.tempC,
     startMin: at.startMin,
     endMin: at.endMin,
-    mixtures: [...new Set([...(step.mixtures ?? []), ...soaked])],
+    mixtures: mixturesOf(step),
     coreC: isFire(dish, step) ? (until ?? doneWhen?.coreC) : undefined,
     last: isFire(dish, step) && !goesOn(dish, step),
     slowCooker: cooler === 'slow-cooker-low' || cooler === 'slow-cooker-high',
@@ -135,6 +134,7 @@ function watchedAct(
     food: 'food' in time ? time.food : undefined,
     tender: time.kind === 'heat' && 'tender' in time.until,
     washes: step.washes ?? false,
+    aside: verb === 'soak' && step.after.length === 0 && mixturesOf(step).length === 0,
     handsOn: step.hands.length > 0,
     wrappedFrozen: verb === 'thaw' ? thawing(meal, dish, step) : undefined,
     ...(COOLS.has(verb) &&
@@ -142,6 +142,12 @@ function watchedAct(
       !cooledBefore &&
       time.kind !== 'cooling' && { cools: coolingPot(meal, dish, step) }),
   };
+}
+
+/** The mixtures a step is about, what it soaks in among them. */
+function mixturesOf({ time, mixtures }: Step): string[] {
+  const soaked = time.kind === 'soak' || time.kind === 'cooling' ? [time.mixture] : [];
+  return [...new Set([...(mixtures ?? []), ...soaked])];
 }
 
 /** What lies in a thaw: one piece of the heaviest food that was an animal. */

@@ -91,6 +91,8 @@ export interface WatchedAct {
   /** Board, knife and hands are washed in it. */
   readonly washes: boolean;
   readonly handsOn: boolean;
+  /** Not the food: skewers in water, before anything else. */
+  readonly aside: boolean;
   /** A thaw: what one piece weighs. */
   readonly wrappedFrozen?: { readonly pieceG: number } | undefined;
   /** A cold place: minutes in which what stood warm before is still above 10 °C in it. */

@@ -227,6 +227,8 @@ export const en = {
   'safety.slowWarming': 'Its middle is lukewarm for {{minutes}}; six hours is the limit.',
   'safety.cooling':
     'It takes {{minutes}} to fall to 21°; two hours is the limit. Divide it, or use ice.',
+  'safety.coolingRoom':
+    'At room heat it never falls to 21° in two hours. Use the fridge or ice water.',
   'safety.holding': 'It stands below 57° for {{minutes}}; two hours is the limit.',
   'safety.reheating': 'It was cooked and chilled: heat it to {{least}}, not {{tempC}}.',
   'safety.thawCounter': 'Thawing on the counter warms the outside for hours. Use the fridge.',

@@ -1,4 +1,5 @@
 import type { Rule } from '../finding.ts';
+import { rawFoods, type WatchedDish } from '../watched.ts';
 
 /** 57 to 21 °C in two hours, to 5 °C in six. Source: FDA Food Code, 3-501.14; from memory. */
 const TO_21_MIN = 120;
@@ -13,7 +14,7 @@ export const cooling: Rule = {
     values: { first: { minutes: TO_21_MIN }, whole: { minutes: TO_5_MIN } },
   },
   check: (meal) =>
-    meal.dishes.flatMap((dish) =>
+    meal.dishes.filter(spoils).flatMap((dish) =>
       dish.acts.flatMap((act) => {
         const { cools } = act;
         if (!cools || !act.afterFire) return [];
@@ -24,10 +25,12 @@ export const cooling: Rule = {
             level: 'stop',
             dish: dish.id,
             step: act.id,
-            message: {
-              key: 'safety.cooling',
-              values: { minutes: { minutes: Math.round(cools.to21Min / 10) * 10 } },
-            },
+            message: Number.isFinite(cools.to21Min)
+              ? {
+                  key: 'safety.cooling',
+                  values: { minutes: { minutes: Math.round(cools.to21Min / 10) * 10 } },
+                }
+              : { key: 'safety.coolingRoom' },
             source: 'source.foodCodeCooling',
             mends: [{ kind: 'iceBefore', step: act.id }],
           } as const,
@@ -35,3 +38,8 @@ export const cooling: Rule = {
       }),
     ),
 };
+
+/** Meat, fish, grains and beans; bread cools as it likes. */
+function spoils(dish: WatchedDish): boolean {
+  return rawFoods(dish).length > 0 || dish.foods.some(({ grain, toxicBean }) => grain || toxicBean);
+}

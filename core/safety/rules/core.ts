@@ -30,7 +30,10 @@ export const core: Rule = {
         const food = strictest(own);
         if (!food || !act.last) return [];
         const least = leastFor(food);
-        if (act.coreC === undefined) return byClock(dish.id, act, least);
+        if (act.coreC === undefined) {
+          const probed = dish.acts.some((other) => other.last && other.coreC !== undefined);
+          return probed ? [] : byClock(dish.id, act, least);
+        }
         if (act.coreC >= least - CORE_ROUNDING_C || isEnough(act, food)) return [];
         return [tooCool(meal, dish.id, act, food, least)];
       }),

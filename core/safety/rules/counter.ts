@@ -33,7 +33,7 @@ export const counter: Rule = {
 function overLong(dish: WatchedDish, limit: number): SafetyFinding[] {
   if (rawFoods(dish).length === 0) return [];
   const lies = dish.acts.filter(
-    (act) => OUT_OF_FRIDGE.has(act.place) && LIES.has(act.verb) && !act.afterFire,
+    (act) => OUT_OF_FRIDGE.has(act.place) && LIES.has(act.verb) && !act.afterFire && !act.aside,
   );
   const out = lies.reduce((sum, act) => sum + minutesOf(act), 0);
   const back = dish.acts.reduce((sum, act) => sum + act.coolsBackMin, 0);

@@ -1,0 +1,461 @@
+import {
+  after,
+  all,
+  beside,
+  board,
+  counter,
+  D,
+  elastic,
+  fixed,
+  food,
+  fridge,
+  grill,
+  H,
+  hob,
+  line,
+  marinated,
+  mixture,
+  part,
+  range,
+  smoker,
+  start,
+  temper,
+  untilCore,
+} from './parts.ts';
+import { coresOf, type Pattern } from './pattern.ts';
+import { meatOf } from './meat.ts';
+import { doughParts, doughLines } from './dough-parts.ts';
+
+const light = (label = 'Light the coals') =>
+  part('light', 'light', label, { kind: 'readying', what: 'chimney-briquettes' }, grill(230), {
+    after: [],
+  });
+const lightSmoker = part(
+  'light',
+  'light',
+  'Light the smoker',
+  { kind: 'readying', what: 'smoker' },
+  smoker(120),
+  { after: [] },
+);
+
+/** Chains over coals and in smoke. Figures: our own neutral defaults, common practice, no source. */
+export const GRILL: readonly Pattern[] = [
+  {
+    id: 'skewered-cubes',
+    name: 'Cubes on skewers',
+    kind: 'main',
+    cuts: ['lamb-leg-boneless', 'pork-loin-boneless', 'chicken-thigh-boneless', 'beef-rump-roast'],
+    cores: coresOf2,
+    schools: ['washing', 'tenderising', 'usedMarinade', 'firstHalfHour'],
+    chain: ({ cut, coreC }) => ({
+      foods: [food({ ...meatOf(cut), inPieces: 30, thicknessMm: 30 })],
+      mixtures: [
+        mixture(
+          'marinade',
+          'Yoghurt marinade',
+          'marinade',
+          [
+            line('yoghurt-full-fat', '200 g'),
+            line('olive-oil', '3 tbsp'),
+            line('lemon-juice', '2 tbsp'),
+            line('garlic', '3 cloves', { scaling: 'count' }),
+            line('cumin-ground', '2 tsp'),
+            line('salt-fine-table', '10 g'),
+          ],
+          { reserve: { amount: '80 ml', scaling: 'linear', purpose: 'to baste, clean' } },
+        ),
+      ],
+      parts: [
+        part('cut', 'prepare', 'Cut into cubes of 3 cm', fixed(25), board, {
+          hands: all('Trim, cut into cubes of one size'),
+          after: [],
+        }),
+        part('mix', 'mix', 'Mix, set a part aside, coat', fixed(15), board, {
+          hands: all('Mix, set a part aside for basting, coat; wash up'),
+          mixtures: ['marinade'],
+          washes: true,
+        }),
+        part('soak', 'marinate', 'Marinate', { kind: 'soak', mixture: 'marinade' }, fridge),
+        part('wood', 'soak', 'Skewers in water', elastic(30, 120, 12 * H), counter, {
+          after: [],
+          hands: start(2, 'Lay the wooden skewers in water'),
+        }),
+        part('thread', 'prepare', 'Thread the skewers', fixed(20), board, {
+          hands: all('Thread the cubes, not too tight; wash up'),
+          washes: true,
+          after: [...after(undefined, 'soak'), ...after(undefined, 'wood')],
+          cautions: ['Keep the bare ends of wood off the flame.'],
+        }),
+        light(),
+        part('grill', 'grill', 'Grill', untilCore(coreC, { turnEveryMin: 3 }), grill(230), {
+          hands: [
+            { when: 'all', what: 'Turn every three minutes, baste at the end from the clean part' },
+          ],
+          doneWhen: { coreC },
+          after: [...after(20, 'thread'), ...after(20, 'light')],
+          mixtures: ['marinade'],
+        }),
+        part('rest', 'rest', 'Rest', elastic(3, 5, 12), board, {
+          hands: start(2, 'Off the fire, cover'),
+        }),
+      ],
+    }),
+  },
+  {
+    id: 'direct-then-indirect',
+    name: 'Steaks over the fire, then beside it',
+    kind: 'main',
+    cuts: ['beef-steak', 'pork-collar-steak', 'venison-loin'],
+    cores: coresOf,
+    schools: ['washing', 'usedMarinade', 'firstHalfHour'],
+    chain: ({ cut, coreC }) => ({
+      foods: [food({ ...meatOf(cut), inPieces: 6 })],
+      mixtures: [
+        mixture('marinade', 'Mustard and onion marinade', 'marinade', [
+          line('mustard-wholegrain', '60 g'),
+          line('onion-chopped', '250 g', { name: 'onion, in rings' }),
+          line('olive-oil', '4 tbsp'),
+          line('black-pepper-ground', '1 tsp'),
+          line('salt-fine-table', '9 g'),
+        ]),
+      ],
+      parts: [
+        ...marinated('Layer the steaks with mustard and onion'),
+        temper(30),
+        light(),
+        part('direct', 'grill', 'Over the coals', range(5, 7, 9), grill(250), {
+          hands: all('Three to four minutes a side'),
+          after: [...after(15, 'temper'), ...after(20, 'light')],
+        }),
+        part('indirect', 'grill', 'Beside the coals', untilCore(coreC), grill(160, 'indirect'), {
+          hands: start(2, 'Move beside the coals, lid down'),
+          doneWhen: { coreC },
+          after: after(0, 'direct'),
+        }),
+        part('onions', 'fry', 'Onions of the marinade, in a pan', range(12, 15, 20), hob(180), {
+          hands: all('Fry the onions hard, all through'),
+          after: beside('direct'),
+          mixtures: ['marinade'],
+        }),
+        part('rest', 'rest', 'Rest', elastic(3, 6, 15), board, {
+          hands: start(2, 'Off, onto a warm plate'),
+          after: [...after(5, 'indirect'), ...after(20, 'onions')],
+        }),
+      ],
+    }),
+  },
+  {
+    id: 'smoke-then-grill',
+    name: 'Smoked strips, with steamed buns',
+    kind: 'main',
+    cuts: ['pork-belly-strips', 'pork-collar-steak'],
+    cores: () => [65],
+    schools: ['washing', 'usedMarinade', 'firstHalfHour'],
+    chain: ({ cut, coreC }) => ({
+      foods: [
+        food({ ...meatOf(cut), inPieces: 8 }),
+        {
+          id: 'flour',
+          name: 'flour',
+          cut: 'flour-for-flatbread',
+          share: { kind: 'pieces', pieces: 2, pieceG: 35, by: 'head' },
+        },
+      ],
+      mixtures: [
+        mixture(
+          'marinade',
+          'Soy and malt marinade',
+          'marinade',
+          [
+            line('soy-sauce', '80 ml'),
+            line('malt-syrup', '2 tbsp'),
+            line('rice-vinegar', '2 tbsp'),
+            line('five-spice', '1 tsp'),
+          ],
+          { reserve: { amount: '40 ml', scaling: 'linear', purpose: 'sauce' } },
+        ),
+        {
+          ...mixture('dough', 'Bun dough', 'dough', doughLines(58)),
+          basis: { kind: 'perWeight', baselineG: 500 },
+          on: ['flour'],
+        },
+        mixture(
+          'pickle',
+          'Quick pickle',
+          'pickle',
+          [
+            line('rice-vinegar', '120 ml'),
+            line('granulated-sugar', '30 g'),
+            line('salt-fine-table', '6 g'),
+            line('cucumber', '300 g'),
+          ],
+          { window: { leastMin: 30, bestMin: 120, longestMin: 2 * D } },
+        ),
+      ],
+      parts: [
+        ...marinated('Mix, set a part aside, coat the strips'),
+        { ...lightSmoker },
+        part('smoke', 'smoke', 'Smoke', untilCore(62), smoker(120), {
+          hands: start(4, 'On the grate, lid down'),
+          after: [...after(undefined, 'soak'), ...after(20, 'light')],
+        }),
+        part('grill', 'grill', 'Over direct heat', untilCore(coreC), grill(230), {
+          hands: all('Turn until the edges catch'),
+          doneWhen: { coreC },
+          after: after(5, 'smoke'),
+        }),
+        part('rest', 'rest', 'Rest', elastic(5, 10, 15), board, {
+          hands: start(2, 'Off, cover loosely'),
+          after: after(0, 'grill'),
+        }),
+        part('slice', 'slice', 'Slice', fixed(6), board, {
+          hands: all('Slice across the grain'),
+          after: after(5, 'rest'),
+        }),
+        ...doughParts('dough'),
+        part(
+          'steam',
+          'steam',
+          'Steam the buns',
+          { kind: 'batches', food: 'flour', perBatch: 8, leastMin: 10, likelyMin: 11, mostMin: 13 },
+          hob(100),
+          { hands: start(3, 'Into the steamer'), after: after(15, 'prove') },
+        ),
+        part('cut', 'prepare', 'Slice the cucumber, pour the pickle on', fixed(12), board, {
+          hands: all('Slice, pour on'),
+          after: [],
+          mixtures: ['pickle'],
+        }),
+        part('pickle', 'soak', 'Pickle', { kind: 'soak', mixture: 'pickle' }, fridge, {
+          after: after(10, 'cut'),
+        }),
+        part('crumble', 'fry', 'Crumble in the pan', range(6, 8, 10), hob(170), {
+          hands: all('Toast crumbs in a little fat'),
+          after: [],
+        }),
+        part(
+          'serve',
+          'serve',
+          'Fill the buns',
+          fixed(5),
+          { kind: 'table' },
+          {
+            hands: all('Fill at the table'),
+            after: [
+              ...after(10, 'slice'),
+              ...after(20, 'steam'),
+              ...after(undefined, 'pickle'),
+              ...after(60, 'crumble'),
+            ],
+          },
+        ),
+      ],
+    }),
+  },
+  {
+    id: 'smoked-loin',
+    name: 'Loin by the probe',
+    kind: 'main',
+    cuts: ['venison-loin', 'pork-loin-boneless', 'beef-fillet'],
+    cores: coresOf,
+    schools: ['washing', 'usedMarinade', 'firstHalfHour'],
+    chain: ({ cut, coreC }) => ({
+      foods: [food(meatOf(cut))],
+      mixtures: [
+        mixture('marinade', 'Juniper marinade', 'marinade', [
+          line('wine-dry', '150 ml'),
+          line('juniper-berry', '10', { scaling: 'count' }),
+          line('olive-oil', '3 tbsp'),
+          line('thyme-sprig', '4', { scaling: 'count' }),
+          line('salt-fine-table', '8 g'),
+        ]),
+        mixture('sauce', 'Fruit, reduced', 'sauce', [
+          line('redcurrant-jelly', '120 g'),
+          line('wine-dry', '200 ml'),
+          line('stock-low-salt', '150 ml'),
+        ]),
+      ],
+      parts: [
+        ...marinated('Mix, coat', 'marinade', 'Turn it over'),
+        temper(30),
+        { ...lightSmoker },
+        part('smoke', 'smoke', 'Slow, by the probe', untilCore(coreC), smoker(150), {
+          hands: start(4, 'On the grate, probe in the middle'),
+          doneWhen: { coreC },
+          after: [...after(15, 'temper'), ...after(20, 'light')],
+        }),
+        part('rest', 'rest', 'Rest', elastic(4, 6, 15), board, {
+          hands: start(2, 'Off, cover loosely'),
+          after: after(0, 'smoke'),
+        }),
+        part(
+          'reduce',
+          'reduce',
+          'Reduce the fruit by half',
+          { kind: 'reducing', ml: 350, toShare: 0.5, panCm: 24, ringW: 1800 },
+          hob(100),
+          {
+            hands: start(3, 'Jelly, wine and stock on a high ring'),
+            after: beside('smoke'),
+            mixtures: ['sauce'],
+          },
+        ),
+        part('slice', 'slice', 'Slice', fixed(6), board, {
+          hands: all('Slice across the grain'),
+          after: [...after(10, 'rest'), ...after(30, 'reduce')],
+        }),
+      ],
+    }),
+  },
+  {
+    id: 'three-meats',
+    name: 'One marinade over three meats',
+    kind: 'main',
+    cuts: ['chicken-thigh-boneless'],
+    cores: () => [74],
+    schools: ['washing', 'tenderising', 'firstHalfHour'],
+    chain: () => ({
+      foods: [
+        food({ ...meatOf('chicken-thigh-boneless', 0.45), inPieces: 6 }),
+        food({ ...meatOf('pork-collar-steak', 0.45), inPieces: 4 }, 'pork'),
+        food({ ...meatOf('beef-flank', 0.45) }, 'beef'),
+      ],
+      mixtures: [
+        {
+          ...mixture('marinade', 'Citrus and pineapple marinade', 'marinade', [
+            line('orange-juice', '150 ml'),
+            line('lime-juice', '40 ml'),
+            line('pineapple-raw', '60 g'),
+            line('garlic', '5 cloves', { scaling: 'count' }),
+            line('oregano-dried', '2 tsp'),
+            line('salt-fine-table', '12 g'),
+          ]),
+          on: ['meat', 'pork', 'beef'],
+        },
+      ],
+      parts: [
+        ...marinated('Mix, share out by weight, keep the meats apart'),
+        light(),
+        part(
+          'chicken',
+          'grill',
+          'Chicken over the coals',
+          untilCore(74, { turnEveryMin: 4 }),
+          grill(230),
+          {
+            hands: start(4, 'Chicken on, turn now and then'),
+            doneWhen: { coreC: 74 },
+            after: [...after(undefined, 'soak'), ...after(20, 'light')],
+          },
+        ),
+        part(
+          'pork',
+          'grill',
+          'Pork over the coals',
+          untilCore(63, { turnEveryMin: 4 }, 'pork'),
+          grill(230),
+          {
+            hands: start(3, 'Pork on'),
+            doneWhen: { coreC: 63 },
+            after: [...after(undefined, 'soak'), ...after(30, 'light')],
+          },
+        ),
+        part(
+          'beef',
+          'grill',
+          'Beef over the coals',
+          untilCore(63, { turnEveryMin: 4 }, 'beef'),
+          grill(230),
+          {
+            hands: start(3, 'Beef on'),
+            doneWhen: { coreC: 63 },
+            after: [...after(undefined, 'soak'), ...after(30, 'light')],
+          },
+        ),
+        part('boil', 'boil', 'Boil what the meat lay in', range(10, 12, 15), hob(100), {
+          hands: all('A full rolling boil, then strain'),
+          after: after(undefined, 'soak'),
+          mixtures: ['marinade'],
+        }),
+        part('dip', 'reduce', 'Down to a dip', range(8, 10, 14), hob(100), {
+          hands: start(2, 'Reduce until it coats a spoon'),
+          after: after(20, 'boil'),
+          mixtures: ['marinade'],
+        }),
+        part('rest', 'rest', 'Rest', elastic(4, 6, 15), board, {
+          hands: start(3, 'All off, each on a plate of its own'),
+          after: [...after(10, 'chicken'), ...after(10, 'pork'), ...after(10, 'beef')],
+        }),
+        part('slice', 'slice', 'Slice', fixed(10), board, {
+          hands: all('Slice across the grain'),
+          after: [...after(10, 'rest'), ...after(40, 'dip')],
+        }),
+      ],
+    }),
+  },
+  {
+    id: 'steaks-and-foil',
+    name: 'Fruit-marinated steaks and ribs in foil',
+    kind: 'main',
+    cuts: ['beef-steak'],
+    cores: () => [63],
+    schools: ['washing', 'tenderising', 'firstHalfHour'],
+    chain: ({ cut, coreC }) => ({
+      foods: [
+        food({ ...meatOf(cut, 0.6), inPieces: 6 }),
+        food({ ...meatOf('pork-back-ribs', 0.6), inPieces: 2 }, 'ribs'),
+      ],
+      mixtures: [
+        {
+          ...mixture('marinade', 'Oil and fruit marinade', 'marinade', [
+            line('neutral-vegetable-oil', '80 ml'),
+            line('kiwi-raw', '20 g', { note: 'weighed: more turns it to paste' }),
+            line('garlic', '4 cloves', { scaling: 'count' }),
+            line('paprika', '1 tbsp'),
+            line('salt-fine-table', '11 g'),
+          ]),
+          on: ['meat', 'ribs'],
+        },
+      ],
+      parts: [
+        ...marinated('Weigh the fruit, mix, coat, keep apart'),
+        light('Light the coals, an hour ahead'),
+        part(
+          'ribs',
+          'grill',
+          'Ribs in foil, beside the coals',
+          untilCore(85, { wrap: 'foil' }, 'ribs'),
+          grill(170, 'indirect'),
+          {
+            hands: start(6, 'Wrap in foil, on the cool side'),
+            doneWhen: { coreC: 85 },
+            after: [...after(undefined, 'soak'), ...after(20, 'light')],
+          },
+        ),
+        part(
+          'steaks',
+          'grill',
+          'Steaks over the coals',
+          untilCore(coreC, { turnEveryMin: 4 }),
+          grill(220),
+          {
+            hands: all('Turn every four minutes'),
+            doneWhen: { coreC },
+            after: [...after(undefined, 'soak'), ...after(90, 'light')],
+          },
+        ),
+        part('rest', 'rest', 'Rest', elastic(4, 6, 15), board, {
+          hands: start(2, 'All off'),
+          after: [...after(5, 'steaks'), ...after(30, 'ribs')],
+        }),
+      ],
+    }),
+  },
+];
+
+/** Cubes are eaten through: guidance, or the cook's own target. */
+function coresOf2(cut: string): number[] {
+  const cores = coresOf(cut);
+  return cores.length > 0 ? cores : [74];
+}

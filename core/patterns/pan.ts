@@ -1,0 +1,360 @@
+import {
+  after,
+  all,
+  beside,
+  board,
+  D,
+  elastic,
+  every,
+  fixed,
+  food,
+  fridge,
+  H,
+  hob,
+  line,
+  marinated,
+  mixture,
+  oven,
+  part,
+  range,
+  start,
+  temper,
+  untilCore,
+} from './parts.ts';
+import { meatOf } from './meat.ts';
+import { coresOf, type Pattern } from './pattern.ts';
+
+/** Chains of pan and griddle. Figures: our own neutral defaults, common practice, no source. */
+export const PAN: readonly Pattern[] = [
+  {
+    id: 'thin-ribs-one-pot',
+    name: 'Thin ribs from the rice pot',
+    kind: 'main',
+    cuts: ['beef-ribs-cross-cut-thin'],
+    cores: () => [],
+    schools: ['tenderising', 'washing'],
+    chain: ({ cut }) => ({
+      foods: [
+        {
+          id: 'meat',
+          name: 'thin cross-cut ribs',
+          cut,
+          share: { kind: 'pieces', pieces: 3, pieceG: 95, by: 'portion' },
+        },
+        { id: 'rice', name: 'rice', cut: 'rice-dry', share: { kind: 'weight', rawG: 75 } },
+      ],
+      mixtures: [
+        mixture('marinade', 'Pear and soy marinade', 'marinade', [
+          line('soy-sauce', '100 ml'),
+          line('pear-grated', '80 g'),
+          line('sesame-oil-toasted', '1 tbsp'),
+          line('garlic', '4 cloves', { scaling: 'count' }),
+          line('spring-onion', '40 g'),
+        ]),
+      ],
+      parts: [
+        part('sugar', 'prepare', 'Sugar on the ribs', range(10, 12, 15), board, {
+          hands: start(4, 'Rinse, dry, rub with sugar'),
+          after: [],
+        }),
+        part('mix', 'mix', 'Marinade on', fixed(12), board, {
+          hands: all('Grate, mix, layer; wash up'),
+          mixtures: ['marinade'],
+          washes: true,
+          after: after(5, 'sugar'),
+        }),
+        part('soak', 'marinate', 'Marinate', { kind: 'soak', mixture: 'marinade' }, fridge),
+        temper(30, 'Out of the fridge, drain'),
+        part('rice', 'steam', 'Rice, in the small pot', range(22, 25, 28), hob(100), {
+          hands: start(6, 'Rinse the rice, water on, lid on'),
+          after: [],
+          vessel: { kind: 'pot', leastMl: 1500, name: 'small pot' },
+        }),
+        part('out', 'prepare', 'Rice into a bowl, pot wiped', fixed(4), board, {
+          hands: all('Rice out and covered, wipe the pot'),
+          after: after(5, 'rice'),
+        }),
+        part(
+          'fry',
+          'fry',
+          'Ribs, three at a time',
+          { kind: 'batches', food: 'meat', perBatch: 3, leastMin: 5, likelyMin: 6, mostMin: 7 },
+          hob(220),
+          {
+            hands: all('Three minutes a side, wipe the pot between rounds'),
+            vessel: { kind: 'pot', leastMl: 1500, name: 'small pot' },
+            after: [...after(20, 'temper'), ...after(5, 'out')],
+            doneWhen: { coreC: 71, text: 'browned on both sides' },
+          },
+        ),
+      ],
+    }),
+  },
+  {
+    id: 'glazed-in-its-marinade',
+    name: 'Cooked in its marinade until it coats',
+    kind: 'main',
+    cuts: ['pork-collar-steak', 'chicken-thigh-boneless', 'pork-tenderloin'],
+    cores: (cut) => (cut.startsWith('chicken') ? [74] : [71]),
+    schools: ['washing', 'firstHalfHour'],
+    chain: ({ cut, coreC }) => ({
+      foods: [food({ ...meatOf(cut), inPieces: 4 })],
+      mixtures: [
+        mixture('marinade', 'Sweet soy marinade', 'marinade', [
+          line('soy-sauce', '120 ml'),
+          line('honey', '60 g'),
+          line('five-spice', '1 tsp'),
+          line('garlic', '4 cloves', { scaling: 'count' }),
+          line('rice-wine', '3 tbsp'),
+        ]),
+      ],
+      parts: [
+        ...marinated('Mix, coat', 'marinade', 'Turn it over'),
+        part('glaze', 'simmer', 'In its marinade, over low heat', range(28, 36, 46), hob(96), {
+          hands: [
+            ...start(4, 'Meat and marinade in, up to a boil, then low'),
+            every(6, 2, 'Turn, spoon the syrup over'),
+          ],
+          after: after(undefined, 'soak'),
+          doneWhen: { coreC, text: 'the syrup coats' },
+        }),
+        part('rest', 'rest', 'Rest', elastic(15, 22, 35), board, {
+          hands: start(2, 'Off the heat, in its syrup'),
+        }),
+        part('slice', 'slice', 'Slice', fixed(6), board, { hands: all('Slice, syrup over') }),
+      ],
+    }),
+  },
+  {
+    id: 'citrus-steak',
+    name: 'Quick citrus steak, vegetables after it',
+    kind: 'main',
+    cuts: ['beef-skirt', 'beef-hanger', 'beef-steak'],
+    cores: coresOf,
+    schools: ['washing', 'usedMarinade'],
+    chain: ({ cut, coreC }) => ({
+      foods: [food({ ...meatOf(cut), inPieces: 4 })],
+      mixtures: [
+        mixture('marinade', 'Citrus marinade', 'marinade', [
+          line('lime-juice', '3 tbsp'),
+          line('orange-juice', '4 tbsp'),
+          line('olive-oil', '3 tbsp'),
+          line('garlic', '3 cloves', { scaling: 'count' }),
+          line('salt-fine-table', '8 g'),
+        ]),
+        mixture('sauce', 'The same again, clean', 'sauce', [
+          line('lime-juice', '2 tbsp'),
+          line('olive-oil', '4 tbsp'),
+          line('coriander-leaf', '30 g'),
+          line('chilli-fresh', '1', { scaling: 'count' }),
+          line('salt-fine-table', '3 g'),
+        ]),
+      ],
+      parts: [
+        part('sauce', 'mix', 'The clean sauce first', fixed(8), board, {
+          hands: all('Mix the sauce, set it apart'),
+          mixtures: ['sauce'],
+          after: [],
+        }),
+        part('mix', 'mix', 'Marinade on', fixed(10), board, {
+          hands: all('Mix, coat; wash up'),
+          mixtures: ['marinade'],
+          washes: true,
+          after: after(undefined, 'sauce'),
+        }),
+        part(
+          'soak',
+          'marinate',
+          'Marinate, an hour',
+          { kind: 'soak', mixture: 'marinade' },
+          fridge,
+        ),
+        part('sear', 'sear', 'Sear', untilCore(coreC, { turnEveryMin: 2 }), hob(240), {
+          hands: all('Turn every two minutes'),
+          doneWhen: { coreC },
+          after: after(15, 'soak'),
+        }),
+        part('rest', 'rest', 'Rest', elastic(5, 8, 15), board, {
+          hands: start(2, 'Off, cover loosely'),
+          after: after(0, 'sear'),
+        }),
+        part('vegetables', 'fry', 'Vegetables on the same griddle', range(6, 8, 10), hob(220), {
+          hands: all('Toss until they catch'),
+          after: after(5, 'sear'),
+        }),
+        part('slice', 'slice', 'Slice thinly', fixed(5), board, {
+          hands: all('Across the grain, sauce over'),
+          after: [...after(10, 'rest'), ...after(10, 'vegetables')],
+        }),
+      ],
+    }),
+  },
+  {
+    id: 'thin-strips',
+    name: 'Thin strips, hot and short',
+    kind: 'main',
+    cuts: ['beef-skirt', 'beef-flank', 'pork-collar-steak'],
+    cores: coresOf,
+    schools: ['washing', 'tenderising', 'firstHalfHour'],
+    chain: ({ cut, coreC }) => ({
+      foods: [food({ ...meatOf(cut), inPieces: 4, thicknessMm: 15 })],
+      mixtures: [
+        mixture(
+          'marinade',
+          'Soy and ginger marinade',
+          'marinade',
+          [
+            line('soy-sauce', '70 ml'),
+            line('ginger-grated', '20 g'),
+            line('garlic', '3 cloves', { scaling: 'count' }),
+            line('neutral-vegetable-oil', '2 tbsp'),
+          ],
+          { window: { leastMin: 45, bestMin: 90, longestMin: 6 * H } },
+        ),
+      ],
+      parts: [
+        ...marinated('Mix, coat'),
+        part(
+          'sear',
+          'sear',
+          'Very hot, both sides',
+          untilCore(coreC, { turnEveryMin: 3 }),
+          hob(240),
+          {
+            hands: all('Dry, into the hot pan, turn'),
+            doneWhen: { coreC },
+            after: after(undefined, 'soak'),
+          },
+        ),
+        part('rest', 'rest', 'Rest', elastic(3, 5, 12), board, { hands: start(2, 'Off, cover') }),
+        part('slice', 'slice', 'Slice', fixed(5), board, { hands: all('Across the grain') }),
+      ],
+    }),
+  },
+  {
+    id: 'brined-chops',
+    name: 'Brined chops, pan then oven',
+    kind: 'main',
+    cuts: ['pork-chop-bone-in', 'pork-loin-boneless'],
+    cores: () => [63, 68],
+    schools: ['brine', 'washing'],
+    chain: ({ cut, coreC }) => ({
+      foods: [food({ ...meatOf(cut), inPieces: 4, thicknessMm: 32 })],
+      mixtures: [
+        mixture(
+          'brine',
+          'Cold brine',
+          'wet brine',
+          [
+            line('water', '900 ml'),
+            line('salt-fine-table', '45 g'),
+            line('granulated-sugar', '25 g'),
+            line('sage-leaf', '6', { scaling: 'count' }),
+          ],
+          { window: { leastMin: 16 * H, bestMin: 30 * H, longestMin: 2 * D } },
+        ),
+        mixture('sauce', 'Pan sauce', 'sauce', [
+          line('cider-dry', '200 ml'),
+          line('mustard-wholegrain', '1 tbsp'),
+          line('creme-fraiche', '3 tbsp'),
+        ]),
+      ],
+      parts: [
+        part('mix', 'mix', 'Stir the brine', fixed(10), board, {
+          hands: all('Stir until clear, chops in; wash up'),
+          mixtures: ['brine'],
+          washes: true,
+          after: [],
+        }),
+        part('soak', 'brine', 'In the brine', { kind: 'soak', mixture: 'brine' }, fridge),
+        part('dry', 'prepare', 'Drain and dry', fixed(6), board, {
+          hands: all('Drain, pat dry; wash up'),
+          washes: true,
+          after: after(undefined, 'soak'),
+        }),
+        part(
+          'preheat',
+          'preheat',
+          'Oven to 180°',
+          { kind: 'readying', what: 'oven-180' },
+          oven(180),
+          { after: [] },
+        ),
+        part('sear', 'sear', 'Sear', fixed(7), hob(230), {
+          hands: all('Four minutes, then three'),
+          after: after(20, 'dry'),
+        }),
+        part('oven', 'roast', 'In the oven', untilCore(coreC), oven(180), {
+          hands: start(2, 'Pan into the oven'),
+          doneWhen: { coreC },
+          after: [...after(5, 'sear'), ...after(30, 'preheat')],
+        }),
+        part(
+          'sauce',
+          'reduce',
+          'Pan sauce',
+          { kind: 'reducing', ml: 220, toShare: 0.5, panCm: 26, ringW: 1800 },
+          hob(100),
+          {
+            hands: start(4, 'Deglaze, reduce, mustard and cream in'),
+            after: beside('oven'),
+            mixtures: ['sauce'],
+          },
+        ),
+        part('rest', 'rest', 'Rest', elastic(4, 6, 15), board, {
+          hands: start(2, 'Out, cover'),
+          after: [...after(0, 'oven')],
+        }),
+        part(
+          'serve',
+          'serve',
+          'Sauce over',
+          fixed(2),
+          { kind: 'table' },
+          { hands: all('Sauce over'), after: [...after(5, 'rest'), ...after(15, 'sauce')] },
+        ),
+      ],
+    }),
+  },
+  {
+    id: 'stove-flank',
+    name: 'Flank on the stove',
+    kind: 'main',
+    cuts: ['beef-flank', 'beef-skirt'],
+    cores: coresOf,
+    schools: ['washing', 'tenderising', 'firstHalfHour'],
+    chain: ({ cut, coreC }) => ({
+      foods: [food(meatOf(cut))],
+      mixtures: [
+        mixture(
+          'marinade',
+          'Vinegar and herb marinade',
+          'marinade',
+          [
+            line('wine-vinegar', '2 tbsp'),
+            line('olive-oil', '60 ml'),
+            line('thyme-dried', '2 tsp'),
+            line('garlic', '3 cloves', { scaling: 'count' }),
+            line('salt-fine-table', '9 g'),
+          ],
+          { window: { leastMin: 30, bestMin: 10 * H, longestMin: 24 * H } },
+        ),
+      ],
+      parts: [
+        ...marinated('Mix, coat'),
+        temper(35),
+        part('sear', 'sear', 'In the pan', untilCore(coreC, { turnEveryMin: 6 }), hob(210), {
+          hands: [...start(3, 'Into the hot pan'), every(6, 2, 'Turn')],
+          doneWhen: { coreC },
+          after: after(15, 'temper'),
+        }),
+        part('rest', 'rest', 'Rest, covered', elastic(4, 5, 12), board, {
+          hands: start(2, 'Off, cover'),
+        }),
+        part('slice', 'slice', 'Slice', fixed(6), board, {
+          hands: all('Thinly, across the grain'),
+        }),
+      ],
+    }),
+  },
+];

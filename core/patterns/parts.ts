@@ -1,0 +1,150 @@
+import type { Mixture, MixtureLine } from '../batch/index.ts';
+import type { Food, Hands, Place, Step, StepTime } from '../meal/index.ts';
+import type { Verb } from '../words/index.ts';
+
+/**
+ * Short words for writing a chain down. Ids are those of the pattern; a dish made of it gets its
+ * own. A step follows the one above it, at most half an hour later, unless it says otherwise.
+ */
+export interface Part extends Omit<Step, 'after' | 'hands' | 'cautions'> {
+  readonly after?: Step['after'] | undefined;
+  readonly hands?: readonly Hands[] | undefined;
+  readonly cautions?: readonly string[] | undefined;
+}
+
+export const fixed = (minutes: number): StepTime => ({ kind: 'fixed', minutes });
+export const range = (leastMin: number, likelyMin: number, mostMin: number): StepTime => ({
+  kind: 'range',
+  leastMin,
+  likelyMin,
+  mostMin,
+});
+export const elastic = (leastMin: number, bestMin: number, longestMin: number): StepTime => ({
+  kind: 'elastic',
+  leastMin,
+  bestMin,
+  longestMin,
+});
+export const soaking = (mixture: string): StepTime => ({ kind: 'soak', mixture });
+export const untilCore = (coreC: number, more: Partial<StepTime> = {}, food = 'meat'): StepTime =>
+  ({ kind: 'heat', food, until: { coreC }, ...more }) as StepTime;
+export const untilTender = (tender: 'slices' | 'pulls', more: Partial<StepTime> = {}): StepTime =>
+  ({ kind: 'heat', food: 'meat', until: { tender }, ...more }) as StepTime;
+
+export const H = 60;
+export const D = 24 * H;
+
+export const board: Place = { kind: 'board' };
+export const table: Place = { kind: 'table' };
+export const fridge: Place = { kind: 'fridge', tempC: 4 };
+export const counter: Place = { kind: 'counter', tempC: 21 };
+export const hob = (tempC: number): Place => ({ kind: 'hob', tempC });
+export const oven = (tempC: number): Place => ({ kind: 'oven', tempC });
+export const smoker = (tempC: number): Place => ({ kind: 'smoker', tempC });
+export const grill = (tempC: number, zone: 'direct' | 'indirect' = 'direct'): Place => ({
+  kind: 'grill',
+  tempC,
+  zone,
+});
+
+export const all = (what: string): Hands[] => [{ when: 'all', what }];
+export const start = (minutes: number, what: string): Hands[] => [{ when: 'start', minutes, what }];
+export const every = (everyMin: number, minutes: number, what: string): Hands => ({
+  when: 'every',
+  everyMin,
+  minutes,
+  what,
+});
+
+/** One step of a chain. */
+export function part(
+  id: string,
+  verb: Verb,
+  label: string,
+  time: StepTime,
+  place: Place,
+  more: Partial<Part> = {},
+): Part {
+  return { id, verb, label, time, place, ...more };
+}
+
+/** "Follows": these steps, at most so many minutes after their end. */
+export const after = (mostMin: number | undefined, ...steps: string[]): Step['after'] =>
+  steps.map((step) => ({
+    step,
+    from: 'end',
+    leastMin: 0,
+    ...(mostMin !== undefined && { mostMin }),
+  }));
+/** "From the beginning of": goes on beside it. */
+export const beside = (step: string, leastMin = 0): Step['after'] => [
+  { step, from: 'start', leastMin },
+];
+
+export const line = (
+  ingredient: string,
+  amount: string,
+  more: Partial<MixtureLine> = {},
+): MixtureLine => ({ ingredient, amount, scaling: 'linear', exponent: 0.67, ...more });
+
+/** A mixture for a kilogram of the meat. */
+export function mixture(
+  id: string,
+  name: string,
+  kind: Mixture['kind'],
+  lines: MixtureLine[],
+  more: Partial<Mixture> = {},
+): Mixture {
+  const onMeat = kind !== 'sauce' && kind !== 'glaze' && kind !== 'pickle' && kind !== 'dough';
+  return {
+    id,
+    name,
+    kind,
+    basis: onMeat ? { kind: 'perWeight', baselineG: 1000 } : { kind: 'fixed' },
+    on: onMeat ? ['meat'] : [],
+    lines,
+    touchesRaw: onMeat,
+    ...more,
+  };
+}
+
+/** What lies under most roasts and grills: mixed, put on, cold for as long as it likes. */
+export function marinated(label: string, mixtureId = 'marinade', turn?: string): Part[] {
+  return [
+    part('mix', 'mix', label, fixed(20), board, {
+      hands: all(`${label}, then wash board, knife and hands`),
+      mixtures: [mixtureId],
+      washes: true,
+      after: [],
+    }),
+    part('soak', 'marinate', 'Marinate', soaking(mixtureId), fridge, {
+      cautions: turn === undefined ? [] : [`${turn} now and then.`],
+    }),
+  ];
+}
+
+export const temper = (minutes: number, what = 'Out of the fridge, pat dry'): Part =>
+  part('temper', 'temper', 'Out of the fridge', fixed(minutes), counter, {
+    hands: start(5, what),
+    after: after(undefined, 'soak'),
+  });
+
+/** A food by what an adult eats of its cut, or as chosen. */
+export interface Meat {
+  readonly cut: string;
+  readonly name: string;
+  readonly rawG: number;
+  readonly inPieces?: number | undefined;
+  readonly thicknessMm?: number | undefined;
+}
+
+export function food({ cut, name, rawG, inPieces, thicknessMm }: Meat, id = 'meat'): Food {
+  return {
+    id,
+    name,
+    cut,
+    share: { kind: 'weight', rawG },
+    ...(inPieces !== undefined && { inPieces }),
+    ...(thicknessMm !== undefined && { thicknessMm }),
+  };
+}

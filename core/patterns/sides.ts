@@ -1,0 +1,367 @@
+import {
+  after,
+  all,
+  board,
+  counter,
+  elastic,
+  every,
+  fixed,
+  fridge,
+  H,
+  hob,
+  line,
+  mixture,
+  oven,
+  part,
+  range,
+  start,
+} from './parts.ts';
+import { doughLines, doughParts } from './dough-parts.ts';
+import type { Chain, Pattern } from './pattern.ts';
+
+const side = (id: string, name: string, kind: Pattern['kind'], chain: Chain): Pattern => ({
+  id,
+  name,
+  kind,
+  cuts: [],
+  cores: () => [],
+  schools: [],
+  chain: () => chain,
+});
+
+const by = (id: string, name: string, cut: string, rawG: number) => ({
+  id,
+  name,
+  cut,
+  share: { kind: 'weight' as const, rawG },
+});
+const flour = {
+  id: 'flour',
+  name: 'flour',
+  cut: 'flour-for-flatbread',
+  share: { kind: 'pieces' as const, pieces: 2, pieceG: 40, by: 'head' as const },
+};
+const dough = (waterPct: number) => ({
+  ...mixture('dough', 'Dough', 'dough', doughLines(waterPct)),
+  basis: { kind: 'perWeight' as const, baselineG: 500 },
+  on: ['flour'],
+});
+
+/** Sides by technique. Minutes of steaming, boiling and rice: kitchen convention, confidence 0.7 to 0.75. */
+export const SIDES: readonly Pattern[] = [
+  side('rice', 'Rice, by absorption', 'side', {
+    foods: [by('rice', 'long rice', 'rice-dry', 75)],
+    mixtures: [],
+    parts: [
+      part('rinse', 'prepare', 'Rinse', fixed(5), board, {
+        hands: all('Rinse until the water runs clear'),
+        after: [],
+      }),
+      part('cook', 'simmer', 'Simmer, lid on', range(15, 17, 18), hob(96), {
+        hands: start(4, 'Water on: as much as the rice weighs, and a cup; to the boil, then low'),
+      }),
+      part('rest', 'rest', 'Stand, lid on', elastic(5, 10, 30), hob(70), {
+        hands: start(1, 'Off the ring'),
+      }),
+    ],
+  }),
+  side('griddled-bread', 'Dough, risen and griddled', 'dough', {
+    foods: [flour],
+    mixtures: [dough(64)],
+    parts: [
+      ...doughParts('dough'),
+      part(
+        'griddle',
+        'grill',
+        'Griddle',
+        { kind: 'batches', food: 'flour', perBatch: 4, leastMin: 4, likelyMin: 5, mostMin: 6 },
+        hob(250),
+        { hands: all('Two to three minutes a side'), after: after(15, 'prove') },
+      ),
+    ],
+    readyWithinMin: 30,
+  }),
+  side('baked-rolls', 'Dough, risen and baked', 'dough', {
+    foods: [flour],
+    mixtures: [dough(62)],
+    parts: [
+      ...doughParts('dough'),
+      part(
+        'preheat',
+        'preheat',
+        'Oven to 220°',
+        { kind: 'readying', what: 'oven-230' },
+        oven(220),
+        { after: [] },
+      ),
+      part('bake', 'bake', 'Bake', range(16, 19, 23), oven(220), {
+        hands: start(3, 'Into the oven'),
+        after: [...after(15, 'prove'), ...after(20, 'preheat')],
+        doneWhen: { coreC: 94, text: 'hollow when knocked' },
+      }),
+      part('cool', 'cool', 'Cool', elastic(10, 20, 120), board, { hands: start(1, 'Onto a rack') }),
+    ],
+    readyWithinMin: 120,
+  }),
+  side('steamed-buns', 'Dough, risen and steamed', 'dough', {
+    foods: [flour],
+    mixtures: [dough(56)],
+    parts: [
+      ...doughParts('dough'),
+      part(
+        'steam',
+        'steam',
+        'Steam',
+        { kind: 'batches', food: 'flour', perBatch: 8, leastMin: 10, likelyMin: 12, mostMin: 15 },
+        hob(100),
+        { hands: start(3, 'Into the steamer'), after: after(15, 'prove') },
+      ),
+    ],
+    readyWithinMin: 25,
+  }),
+  side('quick-pickle', 'Quick pickle', 'side', {
+    foods: [by('vegetable', 'cucumber, radish or onion', 'vegetable-side', 70)],
+    mixtures: [
+      mixture(
+        'pickle',
+        'Pickle',
+        'pickle',
+        [
+          line('white-vinegar', '150 ml'),
+          line('water', '150 ml'),
+          line('granulated-sugar', '40 g'),
+          line('salt-fine-table', '9 g'),
+        ],
+        {
+          on: ['vegetable'],
+          basis: { kind: 'perWeight', baselineG: 500 },
+          touchesRaw: false,
+          window: { leastMin: 30, bestMin: 3 * H, longestMin: 72 * H },
+        },
+      ),
+    ],
+    parts: [
+      part('cut', 'prepare', 'Slice, pour on', fixed(15), board, {
+        hands: all('Slice thinly, dissolve, pour on'),
+        after: [],
+        mixtures: ['pickle'],
+      }),
+      part('soak', 'soak', 'Pickle', { kind: 'soak', mixture: 'pickle' }, fridge, {
+        after: after(10, 'cut'),
+      }),
+    ],
+    readyWithinMin: 60,
+  }),
+  side('roast-roots', 'Roots from the oven', 'side', {
+    foods: [by('roots', 'mixed roots', 'roots-mixed', 180)],
+    mixtures: [],
+    parts: [
+      part('cut', 'prepare', 'Peel, cut to a thumb', fixed(20), board, {
+        hands: all('Peel, cut, toss in oil'),
+        after: [],
+      }),
+      part(
+        'preheat',
+        'preheat',
+        'Oven to 200°',
+        { kind: 'readying', what: 'oven-180' },
+        oven(200),
+        { after: [] },
+      ),
+      part(
+        'roast',
+        'roast',
+        'Roast',
+        range(38, 45, 55),
+        { ...oven(200), fromC: 180, toC: 220 },
+        {
+          hands: [...start(2, 'In, well spread'), every(20, 2, 'Turn')],
+          after: [...after(120, 'cut'), ...after(30, 'preheat')],
+        },
+      ),
+    ],
+  }),
+  side('greens', 'Greens, steamed', 'side', {
+    foods: [by('greens', 'green beans or broccoli', 'vegetable-side', 110)],
+    mixtures: [],
+    parts: [
+      part('trim', 'prepare', 'Wash and trim', fixed(10), board, {
+        hands: all('Wash, trim'),
+        after: [],
+      }),
+      part('water', 'boil', 'Water on', { kind: 'boiling', ml: 800, ringW: 1800 }, hob(100), {
+        hands: start(1, 'Water on'),
+        after: [],
+      }),
+      part('steam', 'steam', 'Steam', range(5, 6, 8), hob(100), {
+        hands: start(2, 'In, lid on'),
+        after: [...after(undefined, 'trim'), ...after(10, 'water')],
+      }),
+      part(
+        'dress',
+        'serve',
+        'Butter and salt',
+        fixed(2),
+        { kind: 'table' },
+        { hands: all('Butter, salt') },
+      ),
+    ],
+    readyWithinMin: 10,
+  }),
+  side('pan-vegetables', 'Vegetables in the pan', 'side', {
+    foods: [by('vegetable', 'peppers, courgettes, mushrooms', 'vegetable-side', 130)],
+    mixtures: [],
+    parts: [
+      part('cut', 'prepare', 'Wash and cut', fixed(15), board, {
+        hands: all('Wash, cut alike'),
+        after: [],
+      }),
+      part('fry', 'fry', 'Into the hot pan', range(8, 10, 13), hob(210), {
+        hands: all('Toss until they catch'),
+        after: after(undefined, 'cut'),
+      }),
+    ],
+    readyWithinMin: 10,
+  }),
+  side('beans', 'Dry beans, boiled then simmered', 'side', {
+    foods: [by('beans', 'dry beans', 'kidney-beans-dry', 75)],
+    mixtures: [],
+    parts: [
+      part('soak', 'soak', 'Soak', elastic(8 * H, 12 * H, 18 * H), fridge, {
+        hands: start(3, 'Plenty of cold water on'),
+        after: [],
+      }),
+      part('boil', 'boil', 'Boil hard', range(12, 14, 16), hob(100), {
+        hands: start(4, 'Fresh water, a hard boil for ten minutes'),
+        after: after(60, 'soak'),
+      }),
+      part('simmer', 'simmer', 'Simmer', range(45, 65, 90), hob(95), {
+        hands: [every(20, 1, 'Look at the level')],
+        after: after(5, 'boil'),
+        doneWhen: { text: 'soft all through' },
+      }),
+      part('hold', 'hold', 'Keep warm in the liquor', elastic(5, 20, 90), hob(80), {
+        hands: start(1, 'Low, lid on'),
+      }),
+    ],
+    readyWithinMin: 30,
+  }),
+  side('dressing', 'Leaves with a dressing', 'side', {
+    foods: [by('leaves', 'leaves', 'vegetable-side', 60)],
+    mixtures: [
+      mixture(
+        'dressing',
+        'Dressing',
+        'sauce',
+        [
+          line('olive-oil', '90 ml'),
+          line('wine-vinegar', '30 ml'),
+          line('mustard-dijon-style', '1 tsp'),
+          line('salt-fine-table', '3 g'),
+        ],
+        { touchesRaw: false },
+      ),
+    ],
+    parts: [
+      part('wash', 'prepare', 'Wash and dry', fixed(10), board, {
+        hands: all('Wash, dry well'),
+        after: [],
+      }),
+      part('mix', 'mix', 'Shake the dressing', fixed(4), board, {
+        hands: all('Shake in a jar'),
+        after: [],
+        mixtures: ['dressing'],
+      }),
+      part(
+        'toss',
+        'serve',
+        'Toss at the last moment',
+        fixed(2),
+        { kind: 'table' },
+        { hands: all('Toss'), after: [...after(240, 'wash'), ...after(240, 'mix')] },
+      ),
+    ],
+    readyWithinMin: 6,
+  }),
+  side('crumble', 'Crumbs, toasted', 'sauce', {
+    foods: [],
+    mixtures: [
+      mixture(
+        'crumbs',
+        'Crumbs',
+        'sauce',
+        [
+          line('panko', '80 g'),
+          line('butter-unsalted', '30 g'),
+          line('garlic', '2 cloves', { scaling: 'count' }),
+          line('salt-fine-table', '2 g'),
+        ],
+        { touchesRaw: false },
+      ),
+    ],
+    parts: [
+      part('toast', 'fry', 'Toast in the pan', range(6, 8, 10), hob(170), {
+        hands: all('Stir until golden'),
+        after: [],
+        mixtures: ['crumbs'],
+      }),
+      part('cool', 'cool', 'Cool', elastic(10, 30, 10 * H), counter, {
+        hands: start(1, 'Onto paper'),
+      }),
+    ],
+    readyWithinMin: 10 * H,
+  }),
+  side('reduction', 'Reduction', 'sauce', {
+    foods: [],
+    mixtures: [
+      mixture(
+        'base',
+        'To reduce',
+        'sauce',
+        [line('wine-dry', '300 ml'), line('stock-low-salt', '300 ml'), line('shallot', '60 g')],
+        { touchesRaw: false },
+      ),
+    ],
+    parts: [
+      part(
+        'reduce',
+        'reduce',
+        'Reduce by half',
+        { kind: 'reducing', ml: 600, toShare: 0.5, panCm: 24, ringW: 1800 },
+        hob(100),
+        {
+          hands: [...start(3, 'All in, high ring'), every(8, 1, 'Look, skim')],
+          after: [],
+          mixtures: ['base'],
+        },
+      ),
+      part('hold', 'hold', 'Keep warm', elastic(2, 10, 60), hob(75), {
+        hands: start(2, 'Strain, butter in'),
+      }),
+    ],
+  }),
+  side('pan-sauce', 'Pan sauce', 'sauce', {
+    foods: [],
+    mixtures: [
+      mixture(
+        'sauce',
+        'Pan sauce',
+        'sauce',
+        [
+          line('cider-dry', '200 ml'),
+          line('stock-low-salt', '100 ml'),
+          line('butter-unsalted', '30 g'),
+        ],
+        { touchesRaw: false },
+      ),
+    ],
+    parts: [
+      part('deglaze', 'reduce', 'Deglaze and reduce', range(5, 7, 9), hob(100), {
+        hands: all('Scrape, reduce, butter in off the heat'),
+        after: [],
+        mixtures: ['sauce'],
+      }),
+    ],
+    readyWithinMin: 12,
+  }),
+];
