@@ -31,8 +31,16 @@ module.exports = {
       from: { path: '^core/', pathNot: '\\.test\\.ts$|^core/test/' },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'npm-peer', 'core'],
-        pathNot: 'node_modules/(zod|temporal-polyfill|numeric-quantity|psychrolib)/',
+        pathNot:
+          'node_modules/(zod|temporal-polyfill|numeric-quantity|psychrolib|htmlparser2|ical\\.js|ical-generator|papaparse|@types/papaparse)/',
       },
+    },
+    {
+      name: 'pages-and-calendars-at-the-edge',
+      severity: 'error',
+      comment: 'Only core/formats reads pages, calendars and tables.',
+      from: { path: '^core/', pathNot: '^core/formats/|^core/test/|\\.test\\.ts$' },
+      to: { path: 'node_modules/(htmlparser2|ical\\.js|ical-generator|papaparse)/' },
     },
     closed('quantity', [
       'pantry',
@@ -63,7 +71,9 @@ module.exports = {
     closed('heat', ['batch', 'safety', 'meal', 'plan', 'solve', 'weave', 'formats']),
     closed('safety', ['batch', 'meal', 'plan', 'weave', 'formats']),
     closed('batch', ['meal', 'plan', 'weave', 'formats']),
-    closed('meal', ['plan', 'weave', 'formats']),
+    closed('meal', ['plan', 'weave', 'patterns', 'lists', 'formats']),
+    closed('patterns', ['plan', 'weave', 'lists', 'formats']),
+    closed('lists', ['weave', 'patterns', 'formats']),
     closed('solve', [
       'quantity',
       'time',
@@ -78,8 +88,8 @@ module.exports = {
       'formats',
     ]),
     closed('meal', ['solve']),
-    closed('plan', ['weave', 'formats']),
-    closed('weave', ['formats']),
+    closed('plan', ['weave', 'patterns', 'lists', 'formats']),
+    closed('weave', ['patterns', 'lists', 'formats']),
     {
       name: 'outside-sees-only-the-door',
       severity: 'error',

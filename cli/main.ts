@@ -1,5 +1,6 @@
 import { MealError, QuantityError } from '@zemrin/core';
 import { checkCommand } from './check.ts';
+import { exportCommand } from './export.ts';
 import { heatCommand } from './heat.ts';
 import { InputError, type Outcome } from './io.ts';
 import { readArguments } from './options.ts';
@@ -14,6 +15,7 @@ const HELP = `zemrin: plan a meal backwards from serving time
   scale MEAL --dish D --mixture M [--weight 1.7kg]           a mixture at the weight of its batch
   heat COOK                                                  how long a food takes on its fire
   read RECIPE                                                a recipe as a dish: text, web page, JSON-LD
+  export MEAL --to ics|csv|md|jsonld [--list run|shopping|weighing]  for calendars and other programs
   check MEAL                                                 what is wrong in a meal file
   schema                                                     the JSON Schema of the meal file
 
@@ -33,6 +35,7 @@ function run(): Outcome {
     scale: scaleCommand,
     heat: heatCommand,
     read: readCommand,
+    export: exportCommand,
     check: checkCommand,
   };
   const found = commands[command as keyof typeof commands];

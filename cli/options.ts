@@ -9,6 +9,8 @@ const OPTIONS = {
   dish: { type: 'string' },
   mixture: { type: 'string' },
   weight: { type: 'string' },
+  to: { type: 'string' },
+  list: { type: 'string' },
 } as const;
 
 /** What a command was told besides its file. */

@@ -8,5 +8,7 @@ export * from './safety/index.ts';
 export * from './batch/index.ts';
 export * from './meal/index.ts';
 export * from './plan/index.ts';
+export * from './patterns/index.ts';
+export * from './lists/index.ts';
 export * from './formats/index.ts';
 export * from './weave/index.ts';

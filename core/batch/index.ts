@@ -19,6 +19,7 @@ export * from './diffusion.ts';
 export * from './salting.ts';
 export type { SoakEnd, SoakWindow } from './window.ts';
 export type { BatchWarning } from './warnings.ts';
+export type { WeighedLine } from './line.ts';
 export { weighingSteps, type WeighingStep } from './weighing.ts';
 export { effectsOf, type Effect } from './effect.ts';
 export { nudgeAmount, recipeAmount } from './amounts.ts';

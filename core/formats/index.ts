@@ -2,3 +2,6 @@ export { mannerOf, planJson } from './plan-json.ts';
 export { cookJson, parseCook } from './cook-file.ts';
 export { scaleJson } from './scale-json.ts';
 export * from './recipe/index.ts';
+export { planCalendar } from './calendar/write.ts';
+export { busyOf, CalendarError, hoursOfBusy, type Busy } from './calendar/read.ts';
+export { mealMarkdown, tableCsv, TABLES, type TableName } from './tables.ts';

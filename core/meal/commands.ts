@@ -1,9 +1,8 @@
 import type { OwnCut, OwnIngredient, OwnPantry } from '../pantry/index.ts';
 import { inBatches, type BatchCommand } from './batch-commands.ts';
-import { mapId, takenIds } from './ids.ts';
+import { mapId } from './ids.ts';
 import { practised } from './practise.ts';
 import { groupsOf, seatsOf, type Seat } from './seats.ts';
-import { starterDish, type StarterId } from './starters.ts';
 import type { Dish, Kitchen, Meal, Step, StepTime } from './schema.ts';
 import { SCHOOLS, type SchoolName, type SomeSchools } from './schools.ts';
 
@@ -28,6 +27,9 @@ export type Command =
   | { do: 'addStepBefore'; step: string; new: Step }
   | { do: 'removeStep'; step: string }
   | { do: 'keepInHand'; factor: number }
+  | { do: 'haveAtHome'; item: string; there: boolean }
+  | { do: 'putDish'; dish: Dish; own: readonly OwnIngredient[] }
+  | { do: 'replaceDish'; dish: string; with: Dish }
   | { do: 'overrule'; rule: string; at: string | undefined; words: string | null }
   | { do: 'setHours'; hours: Kitchen['hours'] }
   | { do: 'setUnits'; change: Partial<Pick<Kitchen, 'units' | 'spoons' | 'clock'>> }
@@ -38,7 +40,6 @@ export type Command =
   | { do: 'setSchool'; school: SchoolName; to: string | null; dish?: string }
   | { do: 'ownIngredient'; ingredient: OwnIngredient }
   | { do: 'ownCut'; cut: OwnCut }
-  | { do: 'addDish'; starter: StarterId; name: string }
   | { do: 'renameDish'; dish: string; name: string }
   | { do: 'removeDish'; dish: string }
   | BatchCommand;
@@ -58,16 +59,18 @@ export function applyCommand(meal: Meal, command: Command): Meal {
       return withSeats(meal, seatsOf(meal.eaters).toSpliced(command.seat, 1));
     case 'keepInHand':
       return { ...meal, inHand: command.factor };
+    case 'haveAtHome': {
+      const others = (meal.atHome ?? []).filter((id) => id !== command.item);
+      return { ...meal, atHome: command.there ? [...others, command.item] : others };
+    }
+    case 'putDish':
+      return practised(putDish(meal, command.dish, command.own));
     case 'overrule':
       return overrule(meal, command);
     case 'setHours':
       return { ...meal, kitchen: { ...meal.kitchen, hours: command.hours } };
     case 'setUnits':
       return { ...meal, kitchen: { ...meal.kitchen, ...command.change } };
-    case 'addDish': {
-      const dish = starterDish(command.starter, command.name, takenIds(meal));
-      return { ...meal, dishes: [...meal.dishes, dish] };
-    }
     case 'removeDish':
       return removeDish(meal, command.dish);
     case 'setMeasures':
@@ -95,6 +98,8 @@ type DishCommand = Extract<Command, { dish: string } | { step: string }>;
 function inDish(meal: Meal, dish: Dish, command: Exclude<DishCommand, { do: 'removeDish' }>): Dish {
   if ('dish' in command && command.dish !== dish.id) return dish;
   switch (command.do) {
+    case 'replaceDish':
+      return { ...command.with, id: dish.id };
     case 'renameDish':
       return { ...dish, name: command.name };
     case 'setStepTime':
@@ -222,6 +227,15 @@ function setSchool(meal: Meal, command: Extract<Command, { do: 'setSchool' }>): 
   }
   const dishes = mapId(meal.dishes, id, (dish) => ({ ...dish, schools: answered(dish.schools) }));
   return { ...meal, dishes };
+}
+
+/** A dish onto the table, with the ingredients it brings that the pantry does not know. */
+function putDish(meal: Meal, dish: Dish, own: readonly OwnIngredient[]): Meal {
+  const pantry = own.reduce<Meal['pantry']>(
+    (all, ingredient) => withOwn(all, { do: 'ownIngredient', ingredient }),
+    meal.pantry,
+  );
+  return { ...meal, dishes: [...meal.dishes, dish], ...(pantry && { pantry }) };
 }
 
 function withOwn(

@@ -6,7 +6,10 @@ export * from './amounts.ts';
 export * from './commands.ts';
 export type { BatchCommand, LineChange, MixtureChange } from './batch-commands.ts';
 export { practised } from './practise.ts';
-export * from './starters.ts';
+export * from './new-meal.ts';
+export { copyDish } from './copy-dish.ts';
+export { chainOf, mayFollow, moveStep, withFollows, type ChainSpot } from './chain.ts';
+export { withCoreGaps } from './gaps.ts';
 export * from './avoids.ts';
 export * from './seats.ts';
 export {

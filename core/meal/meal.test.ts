@@ -13,8 +13,7 @@ import {
   printMeal,
   seatsOf,
   settleFood,
-  STARTERS,
-  starterDish,
+  copyDish,
   takenIds,
   type Meal,
   type MealProblem,
@@ -274,11 +273,17 @@ describe('eaters and amounts', () => {
   });
 });
 
+const someDish = (meal: Meal) => {
+  const [dish] = meal.dishes;
+  if (!dish) throw new Error('no dish');
+  return dish;
+};
+
 describe('changing a meal', () => {
   it('never changes the meal it was given', () => {
     const meal = supper();
     const before = printMeal(meal);
-    applyCommand(meal, { do: 'addDish', starter: 'pan-side', name: 'Greens' });
+    applyCommand(meal, { do: 'putDish', dish: copyDish(someDish(meal), takenIds(meal)), own: [] });
     applyCommand(meal, { do: 'removeStep', step: 'duck-hold' });
     applyCommand(meal, {
       do: 'changeSeat',
@@ -307,15 +312,17 @@ describe('changing a meal', () => {
     expect(without.dishes.find((d) => d.id === 'gloss')?.steps[0]?.after).toEqual([]);
   });
 
-  it('starts every dish from a chain that is a good file, with names of its own', () => {
+  it('puts a copy of any dish beside the first, with names of its own', () => {
     let meal = supper();
-    for (const starter of STARTERS) {
-      for (const _twice of [1, 2])
-        meal = applyCommand(meal, { do: 'addDish', starter, name: 'Leek & ham' });
+    const dishes = meal.dishes;
+    for (const dish of dishes) {
+      for (const _twice of [1, 2]) {
+        meal = applyCommand(meal, { do: 'putDish', dish: copyDish(dish, takenIds(meal)), own: [] });
+      }
     }
     expect(problemsOf(meal)).toEqual([]);
-    expect(meal.dishes.at(-1)?.id).toBe('leek-ham-10');
-    expect(starterDish('one-step', 'Çilbir', new Set()).id).toBe('cilbir');
+    expect(meal.dishes).toHaveLength(3 * dishes.length);
+    expect(meal.dishes.at(-1)?.steps).toHaveLength(dishes.at(-1)?.steps.length ?? -1);
     expect(freshId('!!', takenIds(meal))).toBe('new');
   });
 

@@ -149,6 +149,8 @@ export const FollowsSchema = z
     leastMin: minutes.default(0),
     /** Absent: as long as you like. */
     mostMin: minutes.optional(),
+    /** It begins when the core of the earlier step is so many degrees short; heat says when. */
+    coreShortC: z.number().positive().max(80).optional(),
   })
   .refine((gap) => gap.mostMin === undefined || gap.mostMin >= gap.leastMin, {
     message: 'must not have a most gap below its least gap',
@@ -238,6 +240,8 @@ export const HoursSchema = z.looseObject({
   from: clock,
   to: clock,
   days: z.array(z.number().int().min(1).max(7)).min(1),
+  /** Only on this date. */
+  on: z.iso.date().optional(),
   what: z.string().optional(),
 });
 
@@ -340,6 +344,8 @@ export const MealSchema = z.looseObject({
   dishes: z.array(DishSchema),
   /** How much of what the food may overrun is kept in hand: 0 for a late start, 3 for a sure one. */
   inHand: z.number().min(0).max(3).optional(),
+  /** Ingredients and cuts that are at home already, by id. */
+  atHome: z.array(z.string()).optional(),
   /** Rules of safety the cook has overruled, each in words of their own. */
   overruled: z
     .array(z.looseObject({ rule: z.string(), step: id.optional(), words: z.string().min(1) }))

@@ -2,14 +2,26 @@ import { GRILL } from './grill.ts';
 import { OVEN } from './oven.ts';
 import { PAN } from './pan.ts';
 import { POT } from './pot.ts';
+import { PAN_STEAKS } from './pan-steaks.ts';
+import { SAUCES } from './sauces.ts';
 import { SIDES } from './sides.ts';
+import { SMOKE } from './smoke.ts';
 import type { Pattern } from './pattern.ts';
 
 export { patternDish, usualChoices, type Choices, type Pattern } from './pattern.ts';
 export { fireFor, fireText, type FireSetUp } from './fire.ts';
 
 /** The pattern book: chains by technique, mains first. */
-export const PATTERNS: readonly Pattern[] = [...GRILL, ...OVEN, ...POT, ...PAN, ...SIDES];
+export const PATTERNS: readonly Pattern[] = [
+  ...GRILL,
+  ...SMOKE,
+  ...OVEN,
+  ...POT,
+  ...PAN,
+  ...PAN_STEAKS,
+  ...SIDES,
+  ...SAUCES,
+];
 
 export function patternNamed(id: string): Pattern | undefined {
   return PATTERNS.find((pattern) => pattern.id === id);

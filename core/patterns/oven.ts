@@ -1,7 +1,7 @@
 import {
   after,
   all,
-  beside,
+  shortOf,
   board,
   elastic,
   every,
@@ -102,7 +102,7 @@ export const OVEN: readonly Pattern[] = [
         }),
         part('boil', 'boil', 'Sauce from the marinade', range(12, 14, 18), hob(100), {
           hands: start(10, 'Strain, a full boil all through, reduce'),
-          after: beside('low'),
+          after: shortOf('low', 10),
           mixtures: ['marinade'],
         }),
         part('rest', 'rest', 'Rest', elastic(6, 10, 20), board, {

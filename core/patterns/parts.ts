@@ -81,6 +81,11 @@ export const beside = (step: string, leastMin = 0): Step['after'] => [
   { step, from: 'start', leastMin },
 ];
 
+/** "When so many degrees are missing". */
+export const shortOf = (step: string, coreShortC: number): Step['after'] => [
+  { step, from: 'start', leastMin: 0, coreShortC },
+];
+
 export const line = (
   ingredient: string,
   amount: string,

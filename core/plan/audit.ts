@@ -12,6 +12,7 @@ import {
   type Kitchen,
   type Meal,
   type Step,
+  withCoreGaps,
 } from '../meal/index.ts';
 import { epochMinOf } from '../time/index.ts';
 import { loadFindings } from './audit-loads.ts';
@@ -23,7 +24,8 @@ import type { Plan, PlannedStep } from './types.ts';
  * length, gap, hour, load and safety rule. An empty list means the plan keeps its word. More than
  * there is of hands, heat or room is allowed only where the plan says so as a clash.
  */
-export function audit(plan: Plan, meal: Meal, kitchen: Kitchen): Finding[] {
+export function audit(plan: Plan, given: Meal, kitchen: Kitchen): Finding[] {
+  const meal = withCoreGaps(given);
   const serving = epochMinOf(meal.serving.at, meal.serving.zone);
   const found: Finding[] = [];
   const planned = new Map(plan.steps.map((step) => [step.id, step]));

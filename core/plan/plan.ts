@@ -1,4 +1,9 @@
-import { servingMin as servingMinOf, type Kitchen, type Meal } from '../meal/index.ts';
+import {
+  servingMin as servingMinOf,
+  withCoreGaps,
+  type Kitchen,
+  type Meal,
+} from '../meal/index.ts';
 import type { Caution, SafetyFinding } from '../safety/index.ts';
 import type { Found } from '../solve/index.ts';
 import { type Block } from '../time/index.ts';
@@ -71,11 +76,12 @@ export interface Better {
 
 /** Ever better plans, the first at once; without rescues. */
 export function* planning(
-  meal: Meal,
+  given: Meal,
   kitchen: Kitchen,
   nowMin: number,
   how: Planning = {},
 ): Generator<Better, void> {
+  const meal = withCoreGaps(given);
   const servingMin = servingMinOf(meal);
   const draft = draftAt(meal, kitchen, servingMin, nowMin, how.frozen);
   if ('status' in draft) {

@@ -9,6 +9,8 @@ export interface Hours {
   readonly to: string;
   /** On which days it begins, 1 Monday … 7 Sunday. */
   readonly days: readonly number[];
+  /** Only on this date, "2026-11-28", and on no other. */
+  readonly on?: string | undefined;
   /** What for, in the cook's word: "work". */
   readonly what?: string | undefined;
 }
@@ -22,7 +24,7 @@ export interface Block {
 }
 
 /** A stretch of every week, in local clock time. */
-export type Weekly = Pick<Hours, 'from' | 'to' | 'days'>;
+export type Weekly = Pick<Hours, 'from' | 'to' | 'days' | 'on'>;
 
 /** Every stretch of it that touches `[fromMin, toMin]`, in order of start. */
 export function stretchesOf(
@@ -33,7 +35,8 @@ export function stretchesOf(
 ): { readonly startMin: number; readonly endMin: number }[] {
   const days = daysOf(fromMin - 1440, toMin + 1440, zone);
   return days.slice(0, -1).flatMap(({ date, weekday }, i) => {
-    if (!weekly.days.includes(weekday)) return [];
+    const then = weekly.on === undefined ? weekly.days.includes(weekday) : weekly.on === date;
+    if (!then) return [];
     const startMin = epochMinOf(`${date}T${weekly.from}`, zone);
     const endDate = weekly.to <= weekly.from ? (days[i + 1]?.date ?? date) : date;
     const endMin = epochMinOf(`${endDate}T${weekly.to}`, zone);

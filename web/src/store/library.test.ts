@@ -1,4 +1,4 @@
-import { plainKitchen, type Command, type Meal } from '@zemrin/core';
+import { patternDish, patternNamed, plainKitchen, type Command, type Meal } from '@zemrin/core';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
@@ -27,12 +27,16 @@ function meal(id: string): Meal {
 
 const start = library(undefined, loaded({ meals: [meal('a'), meal('b')], bin: [] }));
 
+const browned = patternNamed('browned-stew');
+if (!browned) throw new Error('no pattern');
+const pot = patternDish(browned, { name: 'Stew' }, new Set());
+
 const commands: Command[] = [
   { do: 'rename', title: 'Other' },
   { do: 'serveAt', at: '2026-11-29T19:00' },
   { do: 'addSeat', seat: { who: 'child', portion: 0.5, avoids: ['dairy'] } },
   { do: 'removeSeat', seat: 0 },
-  { do: 'addDish', starter: 'brown-braise', name: 'Stew' },
+  { do: 'putDish', dish: pot, own: [] },
   { do: 'removeDish', dish: 'stew' },
 ];
 const actions = [
@@ -69,7 +73,7 @@ describe('the library of meals', () => {
         ...(gesture === undefined ? {} : { gesture }),
       });
     const stew = run(start, [
-      edited({ meal: 'a', command: { do: 'addDish', starter: 'brown-braise', name: 'Stew' } }),
+      edited({ meal: 'a', command: { do: 'putDish', dish: pot, own: [] } }),
     ]);
     const dragged = run(stew, [move(300, 'drag-1'), move(305, 'drag-1'), move(310, 'drag-1')]);
     expect(dragged.past.length).toBe(2);

@@ -1,0 +1,5 @@
+export * from './shopping.ts';
+export * from './weighing.ts';
+export * from './equipment.ts';
+export * from './run-sheet.ts';
+export { allergensOf, type DishAllergens } from './allergens.ts';

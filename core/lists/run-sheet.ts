@@ -1,0 +1,82 @@
+import { allergensOf, type DishAllergens } from './allergens.ts';
+import type { Meal } from '../meal/index.ts';
+import type { Plan } from '../plan/index.ts';
+import type { Message } from '../words/index.ts';
+
+/** One line of the run sheet: what begins then, and whether hands are wanted. */
+export interface RunRow {
+  readonly atMin: number;
+  readonly endMin: number;
+  readonly dish: string;
+  readonly step: string;
+  readonly what: string;
+  /** Hands are wanted; otherwise something only begins, or goes on by itself. */
+  readonly hands: boolean;
+  readonly who?: string | undefined;
+  readonly place?: string | undefined;
+  readonly tempC?: number | undefined;
+  readonly untilC?: number | undefined;
+  readonly until?: string | undefined;
+  /** What to mind at this moment. */
+  readonly minds: readonly Message[];
+  /** A rule of safety the plan breaks here. */
+  readonly stops: readonly Message[];
+}
+
+export interface RunSheet {
+  readonly rows: readonly RunRow[];
+  /** What the plan breaks that belongs to no step. */
+  readonly stops: readonly Message[];
+  readonly allergens: readonly DishAllergens[];
+}
+
+/** The plan as one carries it round the kitchen: by time, hands marked, cautions where they are. */
+export function runSheet(meal: Meal, plan: Plan): RunSheet {
+  const stops = plan.findings.filter(
+    ({ level, overruled }) => level === 'stop' && overruled === undefined,
+  );
+  const rows = plan.steps.flatMap((planned): RunRow[] => {
+    const step = meal.dishes.flatMap(({ steps }) => steps).find(({ id }) => id === planned.id);
+    const until =
+      step?.time.kind === 'heat' && 'coreC' in step.time.until
+        ? step.time.until.coreC
+        : step?.doneWhen?.coreC;
+    const base = { dish: planned.dishName, step: planned.id };
+    const broken = stops
+      .filter((finding) => finding.step === planned.id)
+      .map(({ message }) => message);
+    const said = new Set(broken.map(({ key }) => key));
+    const first: RunRow = {
+      ...base,
+      atMin: planned.startMin,
+      endMin: planned.endMin,
+      what: planned.label,
+      hands: planned.hands.some(({ startMin }) => startMin === planned.startMin),
+      who: planned.hands.find(({ startMin }) => startMin === planned.startMin)?.who,
+      place: planned.place.kind,
+      tempC: planned.place.tempC,
+      untilC: until,
+      until: step?.doneWhen?.text,
+      minds: planned.cautions.map(({ message }) => message).filter(({ key }) => !said.has(key)),
+      stops: broken,
+    };
+    const later = planned.hands
+      .filter(({ startMin }) => startMin > planned.startMin)
+      .map(({ startMin, endMin, what, who }): RunRow => ({
+        ...base,
+        atMin: startMin,
+        endMin,
+        what,
+        hands: true,
+        who,
+        minds: [],
+        stops: [],
+      }));
+    return [first, ...later];
+  });
+  return {
+    rows: rows.sort((a, b) => a.atMin - b.atMin),
+    stops: stops.filter(({ step }) => step === undefined).map(({ message }) => message),
+    allergens: allergensOf(meal),
+  };
+}

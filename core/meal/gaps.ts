@@ -1,0 +1,54 @@
+import { shownCook, stageTimes } from '../heat/index.ts';
+import { cookUpTo } from './cooks.ts';
+import type { Dish, Meal, Step } from './schema.ts';
+
+/** Nobody hits a moment better than this, and the sauce waits for no one. */
+const SLACK_MIN = 10;
+
+/**
+ * "Begins when 10° are missing" as a gap in minutes, by how the food of the step it follows warms.
+ * The meal itself where nothing is asked for.
+ */
+export function withCoreGaps(meal: Meal): Meal {
+  if (!meal.dishes.some((dish) => dish.steps.some(asks))) return meal;
+  return {
+    ...meal,
+    dishes: meal.dishes.map((dish) => ({
+      ...dish,
+      steps: dish.steps.map((step) => (asks(step) ? settled(meal, dish, step) : step)),
+    })),
+  };
+}
+
+function asks({ after }: Step): boolean {
+  return after.some(({ coreShortC }) => coreShortC !== undefined);
+}
+
+function settled(meal: Meal, dish: Dish, step: Step): Step {
+  return {
+    ...step,
+    after: step.after.map((gap) => {
+      const before = dish.steps.find(({ id }) => id === gap.step);
+      const minutes =
+        before && gap.coreShortC !== undefined
+          ? reachedAt(meal, dish, before, gap.coreShortC)
+          : undefined;
+      return minutes === undefined
+        ? gap
+        : { ...gap, from: 'start', leastMin: minutes, mostMin: minutes + SLACK_MIN };
+    }),
+  };
+}
+
+/** Minutes from the start of a step until its core is so many degrees short of its end. */
+function reachedAt(meal: Meal, dish: Dish, step: Step, shortC: number): number | undefined {
+  const { time } = step;
+  if (time.kind !== 'heat' || !('coreC' in time.until)) return undefined;
+  const cook = shownCook(cookUpTo(meal, dish, step));
+  const { from = 0 } = stageTimes(cook).at(-1) ?? {};
+  const wanted = time.until.coreC - shortC;
+  const at = Array.from(cook.minute).find(
+    (minute, i) => minute >= from && (cook.coreC[i] ?? 0) >= wanted,
+  );
+  return at === undefined ? undefined : Math.max(0, Math.round(at - from));
+}

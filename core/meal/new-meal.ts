@@ -1,0 +1,40 @@
+import { MEASURES } from '../quantity/index.ts';
+import { MEAL_VERSION, type Kitchen, type Meal } from './schema.ts';
+
+/** The kitchen a new meal starts with: four rings, one oven, a fridge; asleep 23 to 7. */
+export function plainKitchen(name: string): Kitchen {
+  return {
+    name,
+    altitudeM: 0,
+    units: 'metric',
+    spoons: 'metric',
+    clock: '24h',
+    hours: [{ kind: 'asleep', from: '23:00', to: '07:00', days: [1, 2, 3, 4, 5, 6, 7] }],
+    appliances: [
+      { id: 'oven', kind: 'oven', name: 'Oven', fits: 2 },
+      { id: 'hob', kind: 'hob', name: 'Hob', fits: 4 },
+    ],
+    vessels: [],
+    measures: [...MEASURES],
+  };
+}
+
+/** A meal with nobody's dish on it yet, for four. */
+export function emptyMeal(
+  id: string,
+  title: string,
+  at: string,
+  zone: string,
+  kitchen: string,
+): Meal {
+  return {
+    zemrin: 'meal',
+    version: MEAL_VERSION,
+    id,
+    title,
+    serving: { at, zone },
+    eaters: [{ count: 4, who: 'adult', portion: 1, avoids: [] }],
+    kitchen: plainKitchen(kitchen),
+    dishes: [],
+  };
+}

@@ -1,0 +1,201 @@
+import {
+  after,
+  all,
+  beside,
+  board,
+  D,
+  elastic,
+  fixed,
+  food,
+  fridge,
+  grill,
+  hob,
+  line,
+  marinated,
+  mixture,
+  part,
+  range,
+  smoker,
+  start,
+  temper,
+  untilCore,
+} from './parts.ts';
+import { coresOf, type Pattern } from './pattern.ts';
+import { meatOf } from './meat.ts';
+import { doughParts, doughLines } from './dough-parts.ts';
+
+const lightSmoker = part(
+  'light',
+  'light',
+  'Light the smoker',
+  { kind: 'readying', what: 'smoker' },
+  smoker(120),
+  { after: [] },
+);
+
+/** Chains in smoke. Figures: our own neutral defaults, common practice, no source. */
+export const SMOKE: readonly Pattern[] = [
+  {
+    id: 'smoke-then-grill',
+    name: 'Smoked strips, with steamed buns',
+    kind: 'main',
+    cuts: ['pork-belly-strips', 'pork-collar-steak'],
+    cores: () => [65],
+    schools: ['washing', 'usedMarinade', 'firstHalfHour'],
+    chain: ({ cut, coreC }) => ({
+      foods: [
+        food({ ...meatOf(cut), inPieces: 8 }),
+        {
+          id: 'flour',
+          name: 'flour',
+          cut: 'flour-for-flatbread',
+          share: { kind: 'pieces', pieces: 2, pieceG: 35, by: 'head' },
+        },
+      ],
+      mixtures: [
+        mixture(
+          'marinade',
+          'Soy and malt marinade',
+          'marinade',
+          [
+            line('soy-sauce', '80 ml'),
+            line('malt-syrup', '2 tbsp'),
+            line('rice-vinegar', '2 tbsp'),
+            line('five-spice', '1 tsp'),
+          ],
+          { reserve: { amount: '40 ml', scaling: 'linear', purpose: 'sauce' } },
+        ),
+        {
+          ...mixture('dough', 'Bun dough', 'dough', doughLines(58)),
+          basis: { kind: 'perWeight', baselineG: 500 },
+          on: ['flour'],
+        },
+        mixture(
+          'pickle',
+          'Quick pickle',
+          'pickle',
+          [
+            line('rice-vinegar', '120 ml'),
+            line('granulated-sugar', '30 g'),
+            line('salt-fine-table', '6 g'),
+            line('cucumber', '300 g'),
+          ],
+          { window: { leastMin: 30, bestMin: 120, longestMin: 2 * D } },
+        ),
+      ],
+      parts: [
+        ...marinated('Mix, set a part aside, coat the strips'),
+        { ...lightSmoker },
+        part('smoke', 'smoke', 'Smoke', untilCore(62), smoker(120), {
+          hands: start(4, 'On the grate, lid down'),
+          after: [...after(undefined, 'soak'), ...after(20, 'light')],
+        }),
+        part('grill', 'grill', 'Over direct heat', untilCore(coreC), grill(230), {
+          hands: all('Turn until the edges catch'),
+          doneWhen: { coreC },
+          after: after(5, 'smoke'),
+        }),
+        part('rest', 'rest', 'Rest', elastic(5, 10, 15), board, {
+          hands: start(2, 'Off, cover loosely'),
+          after: after(0, 'grill'),
+        }),
+        part('slice', 'slice', 'Slice', fixed(6), board, {
+          hands: all('Slice across the grain'),
+          after: after(5, 'rest'),
+        }),
+        ...doughParts('dough'),
+        part(
+          'steam',
+          'steam',
+          'Steam the buns',
+          { kind: 'batches', food: 'flour', perBatch: 8, leastMin: 10, likelyMin: 11, mostMin: 13 },
+          hob(100),
+          { hands: start(3, 'Into the steamer'), after: after(15, 'prove') },
+        ),
+        part('cut', 'prepare', 'Slice the cucumber, pour the pickle on', fixed(12), board, {
+          hands: all('Slice, pour on'),
+          after: [],
+          mixtures: ['pickle'],
+        }),
+        part('pickle', 'soak', 'Pickle', { kind: 'soak', mixture: 'pickle' }, fridge, {
+          after: after(10, 'cut'),
+        }),
+        part('crumble', 'fry', 'Crumble in the pan', range(6, 8, 10), hob(170), {
+          hands: all('Toast crumbs in a little fat'),
+          after: [],
+        }),
+        part(
+          'serve',
+          'serve',
+          'Fill the buns',
+          fixed(5),
+          { kind: 'table' },
+          {
+            hands: all('Fill at the table'),
+            after: [
+              ...after(10, 'slice'),
+              ...after(20, 'steam'),
+              ...after(undefined, 'pickle'),
+              ...after(60, 'crumble'),
+            ],
+          },
+        ),
+      ],
+    }),
+  },
+  {
+    id: 'smoked-loin',
+    name: 'Loin by the probe',
+    kind: 'main',
+    cuts: ['venison-loin', 'pork-loin-boneless', 'beef-fillet'],
+    cores: coresOf,
+    schools: ['washing', 'usedMarinade', 'firstHalfHour'],
+    chain: ({ cut, coreC }) => ({
+      foods: [food(meatOf(cut))],
+      mixtures: [
+        mixture('marinade', 'Juniper marinade', 'marinade', [
+          line('wine-dry', '150 ml'),
+          line('juniper-berry', '10', { scaling: 'count' }),
+          line('olive-oil', '3 tbsp'),
+          line('thyme-sprig', '4', { scaling: 'count' }),
+          line('salt-fine-table', '8 g'),
+        ]),
+        mixture('sauce', 'Fruit, reduced', 'sauce', [
+          line('redcurrant-jelly', '120 g'),
+          line('wine-dry', '200 ml'),
+          line('stock-low-salt', '150 ml'),
+        ]),
+      ],
+      parts: [
+        ...marinated('Mix, coat', 'marinade', 'Turn it over'),
+        temper(30),
+        { ...lightSmoker },
+        part('smoke', 'smoke', 'Slow, by the probe', untilCore(coreC), smoker(150), {
+          hands: start(4, 'On the grate, probe in the middle'),
+          doneWhen: { coreC },
+          after: [...after(15, 'temper'), ...after(20, 'light')],
+        }),
+        part('rest', 'rest', 'Rest', elastic(4, 6, 15), board, {
+          hands: start(2, 'Off, cover loosely'),
+          after: after(0, 'smoke'),
+        }),
+        part(
+          'reduce',
+          'reduce',
+          'Reduce the fruit by half',
+          { kind: 'reducing', ml: 350, toShare: 0.5, panCm: 24, ringW: 1800 },
+          hob(100),
+          {
+            hands: start(3, 'Jelly, wine and stock on a high ring'),
+            after: beside('smoke'),
+            mixtures: ['sauce'],
+          },
+        ),
+        part('slice', 'slice', 'Slice', fixed(6), board, {
+          hands: all('Slice across the grain'),
+          after: [...after(10, 'rest'), ...after(30, 'reduce')],
+        }),
+      ],
+    }),
+  },
+];
