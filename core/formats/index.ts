@@ -5,3 +5,14 @@ export * from './recipe/index.ts';
 export { planCalendar } from './calendar/write.ts';
 export { busyOf, CalendarError, hoursOfBusy, type Busy } from './calendar/read.ts';
 export { mealMarkdown, tableCsv, TABLES, type TableName } from './tables.ts';
+export {
+  MERGES,
+  previewImport,
+  printDish,
+  printKitchen,
+  printLibrary,
+  readBundle,
+  type Bundle,
+  type Incoming,
+  type Merge,
+} from './bundle.ts';

@@ -53,6 +53,8 @@ interface Wanted {
   readonly grams: number;
   readonly ml: number | undefined;
   readonly count: number | undefined;
+  /** What is counted: cloves, sprigs. */
+  readonly of: string;
   readonly dish: string;
   readonly neededMin: number;
   readonly meat: boolean;
@@ -84,6 +86,7 @@ function foodsOf(meal: Meal, dish: Dish, plan: Plan): Wanted[] {
       grams: weightG,
       ml: undefined,
       count: cut?.animal !== 'none' && cut !== undefined ? wholes : counted,
+      of: '',
       dish: dish.name,
       neededMin: firstTouch(dish, plan),
       meat: cut !== undefined && cut.animal !== 'none',
@@ -115,6 +118,7 @@ function linesOf(meal: Meal, dish: Dish, mixture: Mixture, plan: Plan): Wanted[]
         grams,
         ml: what.gPerMl === undefined ? undefined : grams / what.gPerMl,
         count: count?.number,
+        of: count?.unit ?? '',
         dish: dish.name,
         neededMin: firstUse(dish, mixture, plan),
         meat: false,
@@ -182,7 +186,8 @@ function bought(same: readonly Wanted[], grams: number, { kitchen }: Meal): stri
     const weight = showWeight(roundUp(grams, step), kitchen.units);
     return counted && total > 0 ? `${Math.ceil(total)} (${weight})` : weight;
   }
-  if (counted && total > 0) return writeNumber(Math.ceil(total - 0.01));
+  if (counted && total > 0)
+    return `${writeNumber(Math.ceil(total - 0.01))} ${first?.of ?? ''}`.trim();
   const mls = same.map(({ ml }) => ml);
   const liquid =
     first !== undefined && LIQUID.has(first.section) && mls.every((ml) => ml !== undefined);

@@ -4,8 +4,12 @@ import type { Dish, Step } from './schema.ts';
 export interface ChainSpot {
   readonly step: Step;
   readonly lane: number;
-  /** The rows of this dish it follows. */
-  readonly from: readonly number[];
+  /** The rows of this dish it follows, each with its lane. */
+  readonly from: ReadonlyArray<{ readonly row: number; readonly lane: number }>;
+  /** Lanes that pass it by. */
+  readonly through: readonly number[];
+  /** Something follows it. */
+  readonly goesOn: boolean;
 }
 
 /** A dish as its chain: steps in an order in which each comes after what it follows, in lanes. */
@@ -15,7 +19,7 @@ export function chainOf(dish: Dish): ChainSpot[] {
   const lanes: number[] = [];
   /** By lane: the row it was last used in. */
   const open: Array<string | undefined> = [];
-  return ordered.map((step) => {
+  const spots = ordered.map((step) => {
     const from = step.after.flatMap((gap) => row.get(gap.step) ?? []);
     const taken = from.map((at) => lanes[at] ?? 0).sort((a, b) => a - b);
     const free = taken.find(
@@ -27,7 +31,14 @@ export function chainOf(dish: Dish): ChainSpot[] {
       if (other !== lane && !goesOn(ordered, open[other], step)) open[other] = undefined;
     open[lane] = step.id;
     lanes.push(lane);
-    return { step, lane, from };
+    return { step, lane, from: from.map((at) => ({ row: at, lane: lanes[at] ?? 0 })) };
+  });
+  return spots.map((spot, at) => {
+    const passing = spots.flatMap(({ from }, later) =>
+      later > at ? from.filter(({ row: earlier }) => earlier < at).map(({ lane }) => lane) : [],
+    );
+    const followed = spots.some(({ from }) => from.some(({ row: earlier }) => earlier === at));
+    return { ...spot, through: [...new Set(passing)], goesOn: followed };
   });
 }
 

@@ -32,6 +32,7 @@ export type Command =
   | { do: 'replaceDish'; dish: string; with: Dish }
   | { do: 'overrule'; rule: string; at: string | undefined; words: string | null }
   | { do: 'setHours'; hours: Kitchen['hours'] }
+  | { do: 'setKitchen'; kitchen: Kitchen }
   | { do: 'setUnits'; change: Partial<Pick<Kitchen, 'units' | 'spoons' | 'clock'>> }
   | { do: 'setMeasures'; measures: Kitchen['measures'] }
   | { do: 'setHelpers'; helpers: NonNullable<Kitchen['helpers']> }
@@ -69,6 +70,8 @@ export function applyCommand(meal: Meal, command: Command): Meal {
       return overrule(meal, command);
     case 'setHours':
       return { ...meal, kitchen: { ...meal.kitchen, hours: command.hours } };
+    case 'setKitchen':
+      return practised(setVessels({ ...meal, kitchen: command.kitchen }, command.kitchen.vessels));
     case 'setUnits':
       return { ...meal, kitchen: { ...meal.kitchen, ...command.change } };
     case 'removeDish':

@@ -1,6 +1,7 @@
 export * from './schema.ts';
 export * from './parse.ts';
 export { checkHeader, MealError, problemsOf, readJson } from './document.ts';
+export { checkReferences } from './references.ts';
 export type { MealProblem } from './problem.ts';
 export * from './amounts.ts';
 export * from './commands.ts';
@@ -10,6 +11,7 @@ export * from './new-meal.ts';
 export { copyDish } from './copy-dish.ts';
 export { chainOf, mayFollow, moveStep, withFollows, type ChainSpot } from './chain.ts';
 export { withCoreGaps } from './gaps.ts';
+export { splitDish } from './split-dish.ts';
 export * from './avoids.ts';
 export * from './seats.ts';
 export {

@@ -187,7 +187,7 @@ export const en = {
     'This fire is too cool ever to bring the middle there. Make it hotter, or stop earlier.',
   'caution.washUp':
     'Raw food was on board, knife and hands: wash them with soap before anything else.',
-  'caution.apart': 'Weigh out the part for {{who}} first, with a clean bowl and spoon of its own.',
+  'caution.apart': 'First take out the part “{{who}}”, with a clean bowl and spoon of its own.',
   'caution.shellfish':
     'Prawns turn opaque, mussels open. Throw away what was open before, or stays shut.',
   'caution.frozenKnife': 'Never force a knife into frozen meat: let it thaw until it gives.',

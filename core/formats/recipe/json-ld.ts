@@ -1,5 +1,5 @@
 import type { RawLine, RawRecipe } from './source.ts';
-import { plainText } from './source.ts';
+import { plainText } from './html.ts';
 
 type Data = Readonly<Record<string, unknown>>;
 

@@ -56,7 +56,7 @@ export function readRecipe(input: string, spoons: SpoonSystem = 'us'): ReadRecip
     portions: portionsIn(raw.yieldText ?? SERVES.exec(title ?? '')?.[0] ?? ''),
     ingredients,
     acts,
-    lines,
+    lines: inOrder(lines, input),
     unread: lines.filter(({ part }) => part === 'unread').map(({ text }) => text),
   };
 }
@@ -68,6 +68,14 @@ function titleOf(lines: ReadLine[]): string | undefined {
   if (!line || line.acts.length > 0 || line.text.split(/\s+/).length > 7) return undefined;
   lines[at] = { ...line, part: 'title' };
   return line.text.replace(/[.:]$/, '');
+}
+
+/** The lines as they stand on the page; what a page hides in data comes as it was read. */
+function inOrder(lines: readonly ReadLine[], input: string): ReadLine[] {
+  if (/^\s*[{[<]/.test(input)) return [...lines];
+  const at = lines.map(({ text }) => input.indexOf(text));
+  const order = lines.map((_line, i) => i).sort((a, b) => (at[a] ?? 0) - (at[b] ?? 0) || a - b);
+  return order.flatMap((i) => lines[i] ?? []);
 }
 
 /** "… – serves 4", behind a title. */

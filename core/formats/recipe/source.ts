@@ -1,4 +1,5 @@
 import { parseDocument } from 'htmlparser2';
+import { all, attribute, rawText, tag, textOf, type Node } from './html.ts';
 import { recipeOfJsonLd, recipesIn } from './json-ld.ts';
 import { sectionsOf } from './sections.ts';
 
@@ -50,8 +51,6 @@ function fromJson(text: string): RawRecipe | undefined {
   };
 }
 
-type Node = ReturnType<typeof parseDocument>['children'][number];
-
 /** A saved page: its embedded recipe, else its marked-up properties, else its plain text. */
 function fromHtml(html: string): RawRecipe {
   const { children } = parseDocument(html);
@@ -86,73 +85,4 @@ function fromProperties(nodes: readonly Node[]): RawRecipe | undefined {
     method: lines(of('recipeInstructions', 'instructions')),
     other: [],
   };
-}
-
-function tag(node: Node): string {
-  return 'name' in node ? node.name.toLowerCase() : '';
-}
-
-function attribute(node: Node, name: string): string {
-  return 'attribs' in node ? (node.attribs[name] ?? '') : '';
-}
-
-function childrenOf(node: Node): Node[] {
-  return 'children' in node ? node.children : [];
-}
-
-function all(nodes: readonly Node[], wanted: (node: Node) => boolean): Node[] {
-  return nodes.flatMap((node) => [
-    ...(wanted(node) ? [node] : []),
-    ...all(childrenOf(node), wanted),
-  ]);
-}
-
-const SILENT = new Set([
-  'script',
-  'style',
-  'noscript',
-  'template',
-  'svg',
-  'nav',
-  'footer',
-  'iframe',
-  'button',
-]);
-const BLOCKS = new Set(
-  'p div li ul ol h1 h2 h3 h4 h5 h6 br tr table section article header main blockquote dt dd'.split(
-    ' ',
-  ),
-);
-
-/** The text of a page as it reads: a line for each block, nothing that is not shown. */
-function textOf(nodes: readonly Node[]): string {
-  const text = nodes
-    .map((node): string => {
-      const name = tag(node);
-      if (SILENT.has(name)) return '';
-      if (node.type === 'text') return node.data.replace(/\s+/g, ' ');
-      if (name === 'br') return '\n';
-      const inside = childrenOf(node)
-        .map((child) => textOf([child]))
-        .join('');
-      if (/^h[1-6]$/.test(name)) return `\n# ${inside.trim()}\n`;
-      if (name === 'li') return `\n- ${inside.trim()}\n`;
-      return BLOCKS.has(name) ? `\n${inside}\n` : inside;
-    })
-    .join('');
-  return text
-    .replace(/[ \t]+\n/g, '\n')
-    .replace(/\n[ \t]+/g, '\n')
-    .replace(/\n{3,}/g, '\n\n');
-}
-
-function rawText(node: Node): string {
-  return childrenOf(node)
-    .map((child) => (child.type === 'text' ? child.data : ''))
-    .join('');
-}
-
-/** Markup inside a string of data, as plain text. */
-export function plainText(markup: string): string {
-  return /[<&]/.test(markup) ? textOf(parseDocument(markup).children).trim() : markup.trim();
 }

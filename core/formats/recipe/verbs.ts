@@ -240,7 +240,7 @@ const ROWS: readonly Row[] = [
 
 /** What needs no step of its own. */
 const MINOR =
-  /(?<![\p{L}])(?:add|season|coat|sprinkle|spread|pour|cover|uncover|remove|stir in|set|reserve|discard|return|bring|heat|melt|garnish|scatter|top|finish|check|test|taste|adjust|use|make|divide|fill|line|grease|oil|wrap|tent|turn off|increase|lower|reduce|raise|continue|repeat|work|keep|store|save|lift|drop|dip|drizzle|spoon|squeeze|deglaze|let|leave|begin|start|open|close|enjoy|a[ñn]ad(?:e|a|ir)|agreg(?:a|ar|ue)|ech(?:a|e|ar)|viert(?:e|a)|verter|incorpor(?:a|e|ar)|cubr(?:e|a|ir)|tap(?:a|e|ar)|retir(?:a|e|ar)|reserv(?:a|e|ar)|sub(?:e|ir)|baj(?:a|ar)|apag(?:a|ar)|calient(?:a|e)|calentar|derrit(?:e|a)|adorn(?:a|ar)|espolvore(?:a|ar)|prueb(?:a|e)|probar|rectific(?:a|ar)|envuelv(?:e|a)|agita|exprim(?:e|ir)|pon|quit(?:a|ar)|tir(?:a|ar)|desech(?:a|ar))(?![\p{L}])/iu;
+  /(?<![\p{L}])(?:add|season|coat|sprinkle|spread|pour|cover|uncover|remove|stir in|set|reserve|discard|return|bring|heat|melt|garnish|scatter|top|finish|check|test|taste|adjust|use|make|divide|fill|line|grease|oil|wrap|tent|turn off|increase|lower|reduce|raise|continue|repeat|work|keep|store|save|lift|drop|dip|drizzle|spoon|squeeze|deglaze|let|leave|begin|start|open|close|enjoy|a[ñn]ad(?:e|a|ir)|agreg(?:a|ar|ue)|ech(?:a|e|ar)|viert(?:e|a)|verter|incorpor(?:a|e|ar)|cubr(?:e|a|ir)|tap(?:a|e|ar)|retir(?:a|e|ar)|reserv(?:a|e|ar)|sub(?:e|ir)|baj(?:a|ar)|apag(?:a|ar)|calient(?:a|e)|calentar|derrit(?:e|a)|adorn(?:a|ar)|espolvore(?:a|ar)|prueb(?:a|e)|probar|rectific(?:a|ar)|envuelv(?:e|a)|agita|exprim(?:e|ir)|pon|quit(?:a|ar)|tir(?:a|ar)|desech(?:a|ar))(?![\p{L}])/giu;
 
 const ENGLISH = ROWS.map(({ verb, english }) => ({
   verb,
@@ -307,7 +307,11 @@ function isSpanishOrder(sentence: string, from: number, to: number): boolean {
 
 /** Whether a sentence says anything a cook does, though no step of its own. */
 export function saysSomething(sentence: string): boolean {
-  return MINOR.test(sentence);
+  return [...sentence.matchAll(MINOR)].some(
+    ({ index, 0: word }) =>
+      isOrder(sentence, index) ||
+      (languageOf(sentence) === 'es' && isSpanishOrder(sentence, index, index + word.length)),
+  );
 }
 
 const PLACE_WORDS: ReadonlyArray<readonly [PlaceKind | 'slow cooker', RegExp]> = [

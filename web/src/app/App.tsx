@@ -9,6 +9,8 @@ const Table = lazy(() => import('../views/table/Table.tsx'));
 const Bench = lazy(() => import('../views/bench/Bench.tsx'));
 const Heat = lazy(() => import('../views/heat/Heat.tsx'));
 const Safety = lazy(() => import('../views/safety/Safety.tsx'));
+const Lists = lazy(() => import('../views/lists/Lists.tsx'));
+const Dishes = lazy(() => import('../views/dishes/Dishes.tsx'));
 const Kitchen = lazy(() => import('../views/kitchen/Kitchen.tsx'));
 const Weave = lazy(() => import('../views/weave/Weave.tsx'));
 
@@ -27,6 +29,8 @@ export function App() {
               <Route path="/meal/:meal/heat/:food?" element={<Heat />} />
               <Route path="/meal/:meal/weave/:step?" element={<Weave />} />
               <Route path="/meal/:meal/safety" element={<Safety />} />
+              <Route path="/meal/:meal/lists/:list?" element={<Lists />} />
+              <Route path="/meal/:meal/dishes/:dish?" element={<Dishes />} />
               <Route path="/meal/:meal/kitchen" element={<Kitchen />} />
               <Route path="*" element={<Navigate to="/" replace />} />
             </Routes>

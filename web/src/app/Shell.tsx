@@ -1,6 +1,8 @@
 import {
   CalendarClock,
+  BookOpen,
   CookingPot,
+  ListChecks,
   Scale,
   Search,
   SunMoon,
@@ -28,6 +30,8 @@ const ICONS: Readonly<Record<ViewName, typeof Scale>> = {
   bench: Scale,
   heat: ThermometerSun,
   weave: Waypoints,
+  lists: ListChecks,
+  dishes: BookOpen,
   kitchen: CookingPot,
 };
 
@@ -55,7 +59,7 @@ export function Shell({ children }: { children: ReactNode }) {
       </a>
       <nav
         aria-label={t('nav.main')}
-        className="flex shrink-0 items-stretch justify-around bg-rail text-rail-ink md:w-[68px] md:flex-col md:justify-start md:gap-1 md:px-1 md:py-3"
+        className="flex shrink-0 items-stretch justify-around overflow-x-auto bg-rail text-rail-ink md:w-[68px] md:flex-col md:justify-start md:gap-1 md:px-1 md:py-3"
       >
         {VIEWS.map(({ name, key }) => (
           <RailLink
@@ -110,7 +114,7 @@ function RailLink(props: {
   const t = useWords();
   const Icon = ICONS[props.name];
   const look =
-    'flex min-h-[52px] min-w-[56px] flex-col items-center justify-center gap-0.5 rounded-lg px-1 text-[13px] md:min-h-[54px]';
+    'flex min-h-[52px] min-w-[54px] shrink-0 flex-col items-center justify-center gap-0.5 rounded-lg px-1 text-[13px] md:min-h-[54px]';
   const label = t(`nav.${props.name}`);
   if (props.disabled) {
     return (

@@ -5,6 +5,8 @@ export const VIEWS = [
   { name: 'bench', key: '2' },
   { name: 'heat', key: '3' },
   { name: 'weave', key: '4' },
+  { name: 'lists', key: '6' },
+  { name: 'dishes', key: '8' },
   { name: 'kitchen', key: '9' },
 ] as const;
 

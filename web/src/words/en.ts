@@ -7,6 +7,8 @@ import { heat } from './en/heat.ts';
 import { safety } from './en/safety.ts';
 import { weave } from './en/weave.ts';
 import { kitchen } from './en/kitchen.ts';
+import { lists } from './en/lists.ts';
+import { dishes } from './en/dishes.ts';
 
 /** Every word on screen. What the computation says comes from core, all else from here. */
 export const en = {
@@ -19,6 +21,8 @@ export const en = {
   ...safety,
   ...weave,
   ...kitchen,
+  ...lists,
+  ...dishes,
 } as const;
 
 export type WordKey = keyof typeof en;

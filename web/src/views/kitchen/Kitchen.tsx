@@ -17,6 +17,7 @@ import { kitchen } from '../../words/en/kitchen.ts';
 import { learn, useWords, type WordKey } from '../../words/words.ts';
 import { Appliances } from './Appliances.tsx';
 import { Helpers } from './Helpers.tsx';
+import { KitchenFile } from './KitchenFile.tsx';
 import { PantryList } from './PantryList.tsx';
 import { Room, type Corner } from './Room.tsx';
 import { Vessels } from './Vessels.tsx';
@@ -27,6 +28,8 @@ learn(kitchen);
 const HoursDialog = lazy(() =>
   import('../../ui/HoursDialog.tsx').then((module) => ({ default: module.HoursDialog })),
 );
+
+const CalendarDialog = lazy(() => import('./CalendarDialog.tsx'));
 
 const CORNERS: readonly Corner[] = [
   'appliances',
@@ -50,6 +53,7 @@ export default function Kitchen() {
   const t = useWords();
   const meal = useMeal();
   const [hours, setHours] = useState(false);
+  const [calendar, setCalendar] = useState(false);
   const [open, setOpen] = useState<Corner>('appliances');
   const corner = useRef<HTMLDivElement>(null);
   /** Opens a corner, and goes to the very thing that was touched. */
@@ -69,6 +73,10 @@ export default function Kitchen() {
         <button type="button" className="btn" onClick={() => setHours(true)}>
           {t('weave.hoursEdit')}
         </button>
+        <button type="button" className="btn" onClick={() => setCalendar(true)}>
+          {t('kitchen.calendar')}
+        </button>
+        <KitchenFile meal={meal} />
       </header>
       <div className="overflow-x-auto">
         <Room meal={meal} open={open} onOpen={(corner, id) => show(corner, id)} />
@@ -95,6 +103,7 @@ export default function Kitchen() {
         {open === 'pantry' && <PantryList meal={meal} />}
       </div>
       <Suspense fallback={null}>
+        {calendar && <CalendarDialog meal={meal} onClose={() => setCalendar(false)} />}
         {hours && <HoursDialog meal={meal} onClose={() => setHours(false)} />}
       </Suspense>
     </main>

@@ -38,11 +38,15 @@ export default function Meals() {
 
 function Coming({ meals, nowMin }: { meals: readonly Meal[]; nowMin: number }) {
   const t = useWords();
+  const actions = useMealActions();
   return (
     <>
       <header className="mb-5 flex flex-wrap items-center gap-3">
         <h1 className="mr-auto text-[30px]">{t('meals.coming')}</h1>
         <NewAndImport />
+        <button type="button" className="btn" onClick={actions.exportAll}>
+          {t('meals.exportAll')}
+        </button>
       </header>
       {meals.length === 0 ? (
         <p className="text-muted">{t('meals.none')}</p>

@@ -1,7 +1,10 @@
 import { FileUp, Plus } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
+import { FileButton } from '../../ui/FileButton.tsx';
 import { useWords } from '../../words/words.ts';
-import { useMealActions } from './useMealActions.ts';
+import { useMealActions, type Import } from './useMealActions.ts';
+
+const ImportDialog = lazy(() => import('./ImportDialog.tsx'));
 
 /** Begin a meal, or fetch one from a file; what is wrong with the file is said beneath. */
 export function NewAndImport({
@@ -11,8 +14,8 @@ export function NewAndImport({
 }) {
   const t = useWords();
   const actions = useMealActions();
-  const input = useRef<HTMLInputElement>(null);
-  const [problems, setProblems] = useState<readonly string[]>([]);
+  const [found, setFound] = useState<Import>({ problems: [], ask: [] });
+  const { problems } = found;
   return (
     <>
       <button
@@ -24,23 +27,25 @@ export function NewAndImport({
         <Plus size={18} aria-hidden="true" />
         {t(newLabel)} <span className="key">n</span>
       </button>
-      <button type="button" className="btn" onClick={() => input.current?.click()}>
-        <FileUp size={18} aria-hidden="true" />
-        {t('meals.import')}
-      </button>
-      <input
-        ref={input}
-        type="file"
+      <FileButton
+        label={t('meals.import')}
         accept=".json,application/json"
-        className="sr-only"
-        tabIndex={-1}
-        aria-label={t('meals.import')}
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = '';
-          if (file) void actions.importFile(file).then(setProblems);
-        }}
-      />
+        onText={(text) => setFound(actions.importText(text))}
+      >
+        <FileUp size={18} aria-hidden="true" />
+      </FileButton>
+      {found.ask.length > 0 && (
+        <Suspense fallback={null}>
+          <ImportDialog
+            meals={found.ask}
+            onClose={() => setFound({ problems: [], ask: [] })}
+            onTake={(taken) => {
+              actions.take(taken);
+              setFound({ problems: [], ask: [] });
+            }}
+          />
+        </Suspense>
+      )}
       {problems.length > 0 && (
         <div role="alert" className="basis-full rounded-lg border-2 border-clash p-3">
           <p className="font-semibold">{t('meals.importFailed')}</p>

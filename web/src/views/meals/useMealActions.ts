@@ -4,10 +4,12 @@ import {
   freshId,
   localOf,
   MealError,
-  parseMeal,
+  printLibrary,
   printMeal,
+  readBundle,
   servingMin,
   type Meal,
+  type Merge,
 } from '@zemrin/core';
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
@@ -15,9 +17,16 @@ import { notify } from '../../notices/notify.ts';
 import { nowMinute } from '../../store/clock.ts';
 import { added, deleted, undone } from '../../store/library.ts';
 import { useAppDispatch, useAppSelector } from '../../store/store.ts';
+import { download } from '../../ui/download.ts';
 import { useWords } from '../../words/words.ts';
 
 const DAY = 1440;
+
+/** What came of a file: what is wrong with it, or meals to be asked about. */
+export interface Import {
+  readonly problems: readonly string[];
+  readonly ask: readonly Meal[];
+}
 
 /** What can be done with whole meals. Every one of them can be undone. */
 export function useMealActions() {
@@ -26,9 +35,9 @@ export function useMealActions() {
   const navigate = useNavigate();
   const meals = useAppSelector((state) => state.library.meals);
   return useMemo(() => {
-    const taken = new Set(Object.keys(meals));
+    const ids = new Set(Object.keys(meals));
     const keep = (meal: Meal): Meal => {
-      const kept = { ...meal, id: freshId(meal.id, taken) };
+      const kept = { ...meal, id: freshId(meal.id, ids) };
       dispatch(added(kept));
       return kept;
     };
@@ -61,21 +70,43 @@ export function useMealActions() {
         dispatch(added(meal));
       },
       exportFile(meal: Meal) {
-        const url = URL.createObjectURL(new Blob([printMeal(meal)], { type: 'application/json' }));
-        const link = document.createElement('a');
-        link.href = url;
-        link.download = `${meal.id}.json`;
-        link.click();
-        URL.revokeObjectURL(url);
+        download(printMeal(meal), `${meal.id}.json`, 'application/json');
       },
-      async importFile(file: File): Promise<readonly string[]> {
+      exportAll() {
+        download(printLibrary(Object.values(meals)), 'zemrin-library.json', 'application/json');
+      },
+      /** Takes meals in as the cook chose; each can be undone. */
+      take(taken: ReadonlyArray<{ readonly meal: Meal; readonly how: Merge }>) {
+        for (const { meal, how } of taken) {
+          if (how === 'replace') dispatch(added(meal));
+          if (how === 'keepBoth') {
+            const id = freshId(meal.id, ids);
+            ids.add(id);
+            dispatch(added({ ...meal, id }));
+          }
+        }
+      },
+      /** Reads a file. One new meal comes in at once; anything else is asked about first. */
+      importText(text: string): Import {
         try {
-          const meal = keep(parseMeal(await file.text(), nowMinute()));
+          const bundle = readBundle(text, nowMinute());
+          if (bundle.kind === 'dish' || bundle.kind === 'kitchen') {
+            const where = t(bundle.kind === 'dish' ? 'nav.dishes' : 'nav.kitchen');
+            return { problems: [t('meals.notMeal', { kind: bundle.kind, where })], ask: [] };
+          }
+          const [only] = bundle.meals;
+          if (bundle.meals.length !== 1 || !only || only.id in meals) {
+            return { problems: [], ask: bundle.meals };
+          }
+          const meal = keep(only);
           notify(t('meals.imported', { title: meal.title }));
-          return [];
+          return { problems: [], ask: [] };
         } catch (error) {
           if (!(error instanceof MealError)) throw error;
-          return error.problems.map((p) => `${p.path ? `${p.path}: ` : ''}${p.wrong}. ${p.mend}.`);
+          const problems = error.problems.map(
+            (p) => `${p.path ? `${p.path}: ` : ''}${p.wrong}. ${p.mend}.`,
+          );
+          return { problems, ask: [] };
         }
       },
     };

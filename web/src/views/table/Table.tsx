@@ -1,11 +1,10 @@
 import { avoidConflicts, showTemperature, type Meal } from '@zemrin/core';
 import { Plus } from 'lucide-react';
-import { useState } from 'react';
+import { Link } from 'react-router';
 import { useEdit, useMeal, usePlan } from '../../store/hooks.ts';
 import { EditField } from '../../ui/EditField.tsx';
 import { NoMeal } from '../../ui/NoMeal.tsx';
 import { useWords } from '../../words/words.ts';
-import { AddDish } from './AddDish.tsx';
 import { Answer } from './Answer.tsx';
 import { DishList } from './DishList.tsx';
 import { RoundTable } from './RoundTable.tsx';
@@ -20,7 +19,6 @@ function Laid({ meal }: { meal: Meal }) {
   const t = useWords();
   const edit = useEdit(meal.id);
   const plan = usePlan(meal.id);
-  const [adding, setAdding] = useState(false);
   const { kitchen } = meal;
   return (
     <main className="flex min-h-full flex-col lg:flex-row">
@@ -52,15 +50,10 @@ function Laid({ meal }: { meal: Meal }) {
           <Answer meal={meal} plan={plan} />
           <Conflicts meal={meal} />
           <div className="mt-4 flex flex-wrap gap-3">
-            <button
-              type="button"
-              className="btn btn-main"
-              data-key="n"
-              onClick={() => setAdding(true)}
-            >
+            <Link className="btn btn-main" data-key="n" to={`/meal/${meal.id}/dishes`}>
               <Plus size={18} aria-hidden="true" />
               {t('table.addDish')} <span className="key">n</span>
-            </button>
+            </Link>
             <button
               type="button"
               className="btn"
@@ -76,7 +69,6 @@ function Laid({ meal }: { meal: Meal }) {
       <aside className="shrink-0 bg-panel p-5 lg:sticky lg:top-0 lg:h-screen lg:w-[432px] lg:overflow-y-auto">
         <DishList meal={meal} plan={plan} />
       </aside>
-      {adding && <AddDish meal={meal} onClose={() => setAdding(false)} />}
     </main>
   );
 }

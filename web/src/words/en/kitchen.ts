@@ -163,4 +163,15 @@ export const kitchen = {
   'texture.slices': 'slices',
   'texture.tender': 'tender',
   'texture.pulls': 'pulls',
+  'kitchen.calendar': 'Busy hours from a calendar',
+  'kitchen.calendarMore':
+    'An .ics file of your calendar. What is busy until the meal becomes away-hours on those days; what you took before is replaced.',
+  'kitchen.calendarFile': 'Choose the calendar file',
+  'kitchen.calendarNone': 'Nothing in it is busy between now and the meal.',
+  'kitchen.calendarTake': 'Take these hours',
+  'kitchen.busy': '{{from}} to {{to}}, {{what}}',
+  'kitchen.export': 'Export the kitchen',
+  'kitchen.import': 'Import a kitchen',
+  'kitchen.imported': 'The kitchen is now “{{name}}”. Undo brings the other back.',
+  'kitchen.notOne': 'That file is a {{kind}}. A kitchen’s file is exported on this page.',
 } as const;

@@ -1,0 +1,156 @@
+import { useSortable } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import { bandOf, mayFollow, type ChainSpot, type Dish, type Meal } from '@zemrin/core';
+import { ChevronDown, ChevronUp, GripVertical, X } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
+import { EditField } from '../../ui/EditField.tsx';
+import { useWords } from '../../words/words.ts';
+import { Gutter } from './Gutter.tsx';
+import { PhraseField } from './PhraseField.tsx';
+import { saidTime } from './saidTime.ts';
+import type { useChain } from './useChain.ts';
+
+interface RowProps {
+  readonly meal: Meal;
+  readonly dish: Dish;
+  readonly spot: ChainSpot;
+  readonly lanes: number;
+  readonly chain: ReturnType<typeof useChain>;
+  readonly onEarlier: (() => void) | undefined;
+  readonly onLater: (() => void) | undefined;
+}
+
+/** One step of the chain: its place in the drawing, its name, its time, what it follows. */
+export function ChainRow({ meal, dish, spot, lanes, chain, onEarlier, onLater }: RowProps) {
+  const t = useWords();
+  const { step } = spot;
+  const sortable = useSortable({ id: step.id });
+  const { setNodeRef, transform, transition, attributes, listeners } = sortable;
+  const style = { transform: CSS.Translate.toString(transform), transition };
+  return (
+    <li
+      ref={setNodeRef}
+      style={style}
+      className={`flex items-stretch gap-1 border-b border-line ${sortable.isDragging ? 'relative z-10 bg-soft' : ''}`}
+    >
+      <button
+        type="button"
+        className="flex w-7 shrink-0 cursor-grab touch-none items-center justify-center text-muted"
+        {...attributes}
+        {...listeners}
+        aria-label={t('dishes.move', { step: step.label })}
+      >
+        <GripVertical size={16} aria-hidden="true" />
+      </button>
+      <Gutter spot={spot} lanes={lanes} band={bandOf(step.place, step.verb)} />
+      <div className="flex min-w-0 grow flex-col py-1.5 sm:flex-row sm:items-start sm:gap-2">
+        <div className="min-w-0 sm:w-[34%]">
+          <EditField
+            label={t('dishes.stepName', { step: step.label })}
+            hideLabel
+            value={step.label}
+            onCommit={(label) => {
+              if (label !== '') chain.rename(step.id, label);
+              return undefined;
+            }}
+            className="min-h-[34px] w-full rounded-lg border border-transparent bg-transparent px-1.5 font-semibold hover:border-line focus:border-muted"
+          />
+          <span className="block px-1.5 text-[13px] text-muted">
+            {t(`verb.${step.verb}`)}, {t(`place.${step.place.kind}`)}
+            {step.place.tempC !== undefined && ` ${Math.round(step.place.tempC)}°`}
+          </span>
+        </div>
+        <PhraseField
+          label={t('dishes.time', { step: step.label })}
+          value={saidTime(step, dish, meal.kitchen, t)}
+          dish={dish}
+          kitchen={meal.kitchen}
+          step={step}
+          onRead={(phrase) => chain.say(step.id, phrase)}
+        />
+        <Follows meal={meal} dish={dish} spot={spot} chain={chain} />
+      </div>
+      <div className="flex shrink-0 items-start py-1">
+        <RowButton
+          label={t('dishes.earlier', { step: step.label })}
+          icon={ChevronUp}
+          onClick={onEarlier}
+        />
+        <RowButton
+          label={t('dishes.later', { step: step.label })}
+          icon={ChevronDown}
+          onClick={onLater}
+        />
+        <RowButton
+          label={t('dishes.remove', { step: step.label })}
+          icon={X}
+          onClick={() => chain.remove(step.id)}
+        />
+      </div>
+    </li>
+  );
+}
+
+function RowButton(props: { label: string; icon: typeof X; onClick: (() => void) | undefined }) {
+  const Icon = props.icon;
+  return (
+    <button
+      type="button"
+      className="flex h-9 w-8 items-center justify-center rounded-lg hover:bg-soft disabled:opacity-30"
+      aria-label={props.label}
+      title={props.label}
+      disabled={!props.onClick}
+      onClick={props.onClick}
+    >
+      <Icon size={16} aria-hidden="true" />
+    </button>
+  );
+}
+
+/** Forks and joins: which steps it comes after. */
+function Follows({ dish, spot, chain }: Pick<RowProps, 'meal' | 'dish' | 'spot' | 'chain'>) {
+  const t = useWords();
+  const { step } = spot;
+  const others = mayFollow(dish, step.id);
+  const followed = new Set(step.after.map((gap) => gap.step));
+  const names = others.filter(({ id }) => followed.has(id)).map(({ label }) => label);
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger
+        className="min-h-[34px] max-w-[190px] shrink-0 truncate rounded-lg px-1.5 text-left text-sm text-muted hover:bg-soft"
+        aria-label={t('dishes.follows', { step: step.label })}
+        title={t('dishes.follows', { step: step.label })}
+      >
+        {names.length === 0
+          ? t('dishes.followsNothing')
+          : t('dishes.followsShort', { steps: names.join(', ') })}
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align="end"
+          className="z-40 max-h-[60vh] min-w-[220px] overflow-auto rounded-xl border border-line bg-panel p-1 text-ink shadow-lg"
+        >
+          {others.map((other) => (
+            <DropdownMenu.CheckboxItem
+              key={other.id}
+              checked={followed.has(other.id)}
+              onSelect={(event) => event.preventDefault()}
+              onCheckedChange={(on) => {
+                const next = new Set(followed);
+                if (on) next.add(other.id);
+                else next.delete(other.id);
+                chain.follow(step.id, [...next]);
+              }}
+              className="flex min-h-[44px] items-center gap-2 rounded-lg px-3 outline-none data-[highlighted]:bg-soft"
+            >
+              <span aria-hidden="true" className="w-4">
+                {followed.has(other.id) ? '✓' : ''}
+              </span>
+              {other.label}
+            </DropdownMenu.CheckboxItem>
+          ))}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}

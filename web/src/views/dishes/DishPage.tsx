@@ -1,0 +1,104 @@
+import { avoidConflicts, printDish, recipeLd, splitDish, type Dish, type Meal } from '@zemrin/core';
+import { Download, FileCode } from 'lucide-react';
+import { Link } from 'react-router';
+import { useEdit } from '../../store/hooks.ts';
+import { download } from '../../ui/download.ts';
+import { EditField } from '../../ui/EditField.tsx';
+import { useWords } from '../../words/words.ts';
+import { ChainEditor } from './ChainEditor.tsx';
+
+/** A dish of this table: its name, who cannot have it, and its chain. */
+export function DishPage({ meal, dish }: { meal: Meal; dish: Dish }) {
+  const t = useWords();
+  const edit = useEdit(meal.id);
+  const [mixture] = dish.mixtures;
+  const [first] = dish.steps;
+  return (
+    <div className="max-w-[980px]">
+      <div className="flex flex-wrap items-center gap-2">
+        <h2 className="mr-auto min-w-0 text-[23px]">
+          <EditField
+            label={t('table.nameOf', { dish: dish.name })}
+            hideLabel
+            value={dish.name}
+            onCommit={(name) => {
+              if (name !== '') edit({ do: 'renameDish', dish: dish.id, name });
+              return undefined;
+            }}
+            className="field-sizing-content max-w-full border-b-2 border-transparent bg-transparent font-bold hover:border-line focus:border-now"
+          />
+        </h2>
+        {mixture && (
+          <Link className="btn" to={`/meal/${meal.id}/bench/${mixture.id}`}>
+            {t('dishes.toBench')}
+          </Link>
+        )}
+        {first && (
+          <Link className="btn" to={`/meal/${meal.id}/weave/${first.id}`}>
+            {t('dishes.toWeave')}
+          </Link>
+        )}
+        <button
+          type="button"
+          className="btn btn-quiet px-2"
+          aria-label={t('dishes.recipeOut')}
+          title={t('dishes.recipeOut')}
+          onClick={() =>
+            download(
+              `${JSON.stringify(recipeLd(meal, dish), null, 2)}\n`,
+              `${dish.id}.jsonld`,
+              'application/ld+json',
+            )
+          }
+        >
+          <FileCode size={19} aria-hidden="true" />
+        </button>
+        <button
+          type="button"
+          className="btn btn-quiet px-2"
+          aria-label={t('dishes.dishOut')}
+          title={t('dishes.dishOut')}
+          onClick={() => download(printDish(meal, dish), `${dish.id}.json`, 'application/json')}
+        >
+          <Download size={19} aria-hidden="true" />
+        </button>
+      </div>
+      <Exceptions meal={meal} dish={dish} />
+      <div className="mt-3">
+        <ChainEditor meal={meal} dish={dish} />
+      </div>
+    </div>
+  );
+}
+
+/** Eaters who avoid something in it, and a piece of their own for them. */
+function Exceptions({ meal, dish }: { meal: Meal; dish: Dish }) {
+  const t = useWords();
+  const edit = useEdit(meal.id);
+  const conflicts = avoidConflicts(meal).filter((one) => one.dish === dish.id);
+  return (
+    <>
+      {conflicts.map(({ avoids, heads, because }) => {
+        const word = t(`avoid.${avoids}`);
+        const name = t('dishes.without', { avoids: word });
+        const split = splitDish(meal, dish, avoids, name);
+        return (
+          <div key={avoids} className="mt-2 flex flex-wrap items-center gap-3">
+            <p className="font-semibold text-clash">
+              {t('dishes.keepsOn', { dish: because, avoids: word, heads })}
+            </p>
+            {split.foods.length > dish.foods.length && (
+              <button
+                type="button"
+                className="btn"
+                onClick={() => edit({ do: 'replaceDish', dish: dish.id, with: split })}
+              >
+                {t('dishes.split', { avoids: word, heads })}
+              </button>
+            )}
+          </div>
+        );
+      })}
+    </>
+  );
+}

@@ -1,0 +1,154 @@
+import { copyDish, PATTERNS, patternDish, takenIds, type Dish, type Meal } from '@zemrin/core';
+import { ClipboardPaste } from 'lucide-react';
+import { lazy, Suspense, useMemo } from 'react';
+import { NavLink, useNavigate, useParams } from 'react-router';
+import { Loading } from '../../app/Loading.tsx';
+import { useEdit, useMeal } from '../../store/hooks.ts';
+import { useAppSelector } from '../../store/store.ts';
+import { NoMeal } from '../../ui/NoMeal.tsx';
+import { dishes } from '../../words/en/dishes.ts';
+import { learn, useWords } from '../../words/words.ts';
+import { DishPage } from './DishPage.tsx';
+import { DishFile } from './DishFile.tsx';
+import { MiniChain } from './MiniChain.tsx';
+import { PatternPage } from './PatternPage.tsx';
+
+learn(dishes);
+
+const ReadPage = lazy(() => import('./ReadPage.tsx'));
+const KINDS = ['main', 'side', 'dough', 'sauce'] as const;
+
+/** The cook's dishes as chains, the pattern book, and the way in from a pasted recipe. */
+export default function Dishes() {
+  const meal = useMeal();
+  const { dish } = useParams();
+  if (!meal) return <NoMeal />;
+  return (
+    <main className="flex min-h-full flex-col lg:flex-row">
+      <Shelf meal={meal} chosen={dish} />
+      <div className="min-w-0 grow bg-panel px-4 py-5 md:px-7">
+        <Chosen meal={meal} chosen={dish} />
+      </div>
+    </main>
+  );
+}
+
+function Chosen({ meal, chosen }: { meal: Meal; chosen: string | undefined }) {
+  const pattern = PATTERNS.find(({ id }) => `pattern-${id}` === chosen);
+  if (pattern) return <PatternPage key={pattern.id} meal={meal} pattern={pattern} />;
+  if (chosen === 'read') {
+    return (
+      <Suspense fallback={<Loading />}>
+        <ReadPage meal={meal} />
+      </Suspense>
+    );
+  }
+  const dish = meal.dishes.find(({ id }) => id === chosen) ?? meal.dishes[0];
+  const [first] = PATTERNS;
+  if (dish) return <DishPage key={dish.id} meal={meal} dish={dish} />;
+  return first ? <PatternPage meal={meal} pattern={first} /> : null;
+}
+
+/** Chains in miniature one under another, so that one picks by shape. */
+function Shelf({ meal, chosen }: { meal: Meal; chosen: string | undefined }) {
+  const t = useWords();
+  const drawn = useMemo(
+    () => PATTERNS.map((pattern) => ({ pattern, dish: patternDish(pattern, {}, new Set()) })),
+    [],
+  );
+  const to = (id: string) => `/meal/${meal.id}/dishes/${id}`;
+  return (
+    <aside className="shrink-0 px-4 py-5 lg:h-screen lg:w-[330px] lg:overflow-y-auto">
+      <h1 className="text-[25px]">{t('dishes.title')}</h1>
+      <NavLink to={to('read')} className="btn btn-main mt-3 w-full" data-key="r">
+        <ClipboardPaste size={17} aria-hidden="true" />
+        {t('dishes.read')} <span className="key">r</span>
+      </NavLink>
+      <h2 className="mt-5 text-[15px] text-muted">{t('dishes.onTable')}</h2>
+      {meal.dishes.length === 0 && <p className="text-sm">{t('dishes.none')}</p>}
+      <ul>
+        {meal.dishes.map((dish, i) => (
+          <Entry
+            key={dish.id}
+            to={to(dish.id)}
+            name={dish.name}
+            dish={dish}
+            current={chosen === dish.id || (chosen === undefined && i === 0)}
+          />
+        ))}
+      </ul>
+      <h2 className="mt-5 text-[15px] text-muted">{t('dishes.book')}</h2>
+      {KINDS.map((kind) => (
+        <section key={kind} className="mb-3">
+          <h3 className="mt-2 text-[13px] text-muted">{t(`dishes.kind.${kind}`)}</h3>
+          <ul>
+            {drawn
+              .filter(({ pattern }) => pattern.kind === kind)
+              .map(({ pattern, dish }) => (
+                <Entry
+                  key={pattern.id}
+                  to={to(`pattern-${pattern.id}`)}
+                  name={pattern.name}
+                  dish={dish}
+                  current={chosen === `pattern-${pattern.id}`}
+                />
+              ))}
+          </ul>
+        </section>
+      ))}
+      <Others meal={meal} />
+      <DishFile meal={meal} />
+    </aside>
+  );
+}
+
+function Entry(props: { to: string; name: string; dish: Dish; current: boolean }) {
+  return (
+    <li>
+      <NavLink
+        to={props.to}
+        aria-current={props.current ? 'page' : undefined}
+        className={`block overflow-hidden rounded-lg px-2 py-1.5 ${props.current ? 'bg-panel' : 'hover:bg-soft'}`}
+      >
+        <span className="block text-[15px] leading-tight">{props.name}</span>
+        <MiniChain dish={props.dish} />
+      </NavLink>
+    </li>
+  );
+}
+
+/** Dishes of the cook's other meals, to be copied onto this table. */
+function Others({ meal }: { meal: Meal }) {
+  const t = useWords();
+  const edit = useEdit(meal.id);
+  const navigate = useNavigate();
+  const meals = useAppSelector((state) => state.library.meals);
+  const others = Object.values(meals).filter(({ id }) => id !== meal.id);
+  const found = others.flatMap((other) => other.dishes.map((dish) => ({ other, dish })));
+  if (found.length === 0) return null;
+  return (
+    <section className="mb-3">
+      <h2 className="mt-5 text-[15px] text-muted">{t('dishes.others')}</h2>
+      <ul>
+        {found.map(({ other, dish }) => (
+          <li key={`${other.id} ${dish.id}`}>
+            <button
+              type="button"
+              className="block w-full overflow-hidden rounded-lg px-2 py-1.5 text-left hover:bg-soft"
+              onClick={() => {
+                const copy = copyDish(dish, takenIds(meal));
+                edit({ do: 'putDish', dish: copy, own: other.pantry?.ingredients ?? [] });
+                void navigate(`/meal/${meal.id}/dishes/${copy.id}`);
+              }}
+            >
+              <span className="block text-[15px] leading-tight">{dish.name}</span>
+              <span className="text-[13px] text-muted">
+                {t('dishes.takenFrom', { meal: other.title })}
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

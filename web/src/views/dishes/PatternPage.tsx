@@ -1,0 +1,145 @@
+import {
+  CUTS,
+  leastCoreC,
+  patternDish,
+  readWeight,
+  showTemperature,
+  takenIds,
+  usualChoices,
+  type Meal,
+  type Pattern,
+} from '@zemrin/core';
+import { useState, type FormEvent } from 'react';
+import { useNavigate } from 'react-router';
+import { useEdit } from '../../store/hooks.ts';
+import { useWords } from '../../words/words.ts';
+import { MiniChain } from './MiniChain.tsx';
+import { saidTime } from './saidTime.ts';
+
+/** A pattern with what it asks before it is a dish: the cut, how much, and how far it goes. */
+export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern }) {
+  const t = useWords();
+  const edit = useEdit(meal.id);
+  const navigate = useNavigate();
+  const usual = usualChoices(pattern);
+  const [name, setName] = useState('');
+  const [cut, setCut] = useState(usual.cut);
+  const [core, setCore] = useState(usual.coreC);
+  const [weight, setWeight] = useState('');
+  const weightG = weight.trim() === '' ? undefined : readWeight(weight);
+  const bad = weight.trim() !== '' && (weightG === undefined || weightG <= 0);
+  const cores = pattern.cores(cut);
+  const coreC = cores.includes(core) ? core : (cores[0] ?? 0);
+  const heads = meal.eaters.reduce((sum, { count }) => sum + count, 0);
+  const dish = patternDish(
+    pattern,
+    {
+      cut,
+      coreC,
+      name: name.trim() || pattern.name,
+      ...(weightG !== undefined && !bad && { weightG }),
+    },
+    takenIds(meal),
+  );
+  const onSubmit = (event: FormEvent) => {
+    event.preventDefault();
+    if (bad) return;
+    edit({ do: 'putDish', dish, own: [] });
+    void navigate(`/meal/${meal.id}/dishes/${dish.id}`);
+  };
+  const least = leastCoreC(CUTS.get(cut)?.animal ?? 'none', false) ?? 0;
+  return (
+    <form onSubmit={onSubmit} className="max-w-[760px]">
+      <h2 className="text-[23px]">{pattern.name}</h2>
+      <div className="my-3 overflow-hidden">
+        <MiniChain dish={dish} />
+      </div>
+      <div className="grid gap-4 sm:grid-cols-2">
+        <label className="grid gap-1">
+          {t('dishes.name')}
+          <input
+            className="field"
+            placeholder={pattern.name}
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+          />
+        </label>
+        {pattern.cuts.length > 0 && (
+          <label className="grid gap-1">
+            {t('dishes.cut')}
+            <select className="field" value={cut} onChange={(event) => setCut(event.target.value)}>
+              {pattern.cuts.map((id) => (
+                <option key={id} value={id}>
+                  {CUTS.get(id)?.name ?? id}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
+        {dish.foods.length > 0 && (
+          <label className="grid gap-1">
+            {t('dishes.weight')}
+            <input
+              className="field"
+              inputMode="decimal"
+              value={weight}
+              aria-invalid={bad}
+              aria-describedby="weight-note"
+              onChange={(event) => setWeight(event.target.value)}
+            />
+            <span id="weight-note" className={`text-sm ${bad ? 'text-clash' : 'text-muted'}`}>
+              {bad ? t('dishes.badWeight', { text: weight }) : t('dishes.weightUsual', { heads })}
+            </span>
+          </label>
+        )}
+        {cores.length > 1 && (
+          <label className="grid content-start gap-1">
+            {t('dishes.core')}
+            <select
+              className="field"
+              value={coreC}
+              onChange={(event) => setCore(Number(event.target.value))}
+            >
+              {cores.map((one) => {
+                const temp = showTemperature(one, meal.kitchen.units);
+                return (
+                  <option key={one} value={one}>
+                    {one >= least - 0.5
+                      ? t('dishes.coreGuidance', { temp })
+                      : t('dishes.coreBelow', { temp })}
+                  </option>
+                );
+              })}
+            </select>
+          </label>
+        )}
+      </div>
+      <button type="submit" className="btn btn-main mt-4">
+        {t('dishes.put')}
+      </button>
+      {pattern.schools.length > 0 && (
+        <p className="mt-4 text-sm text-muted">
+          {t('dishes.schools', {
+            schools: pattern.schools.map((one) => t(`school.${one}`)).join(', '),
+          })}
+        </p>
+      )}
+      <h3 className="mt-5 text-[15px] text-muted">{t('dishes.chain')}</h3>
+      <ol className="mt-1">
+        {dish.steps.map((step) => (
+          <li key={step.id} className="flex flex-wrap gap-x-3 border-b border-line py-1.5">
+            <span className="min-w-[170px] font-semibold">{step.label}</span>
+            <span className="text-muted">{saidTime(step, dish, meal.kitchen, t)}</span>
+            {step.hands
+              .filter(({ when }) => when === 'start' && step.verb === 'light')
+              .map(({ what }) => (
+                <span key={what} className="basis-full text-sm">
+                  {what}.
+                </span>
+              ))}
+          </li>
+        ))}
+      </ol>
+    </form>
+  );
+}

@@ -1,0 +1,74 @@
+import {
+  freshId,
+  moveStep,
+  stepOfPhrase,
+  takenIds,
+  withFollows,
+  withPhrase,
+  type Dish,
+  type Meal,
+  type ReadPhrase,
+  type Step,
+} from '@zemrin/core';
+import { useMemo } from 'react';
+import { useEdit } from '../../store/hooks.ts';
+
+/** What can be done to a chain. Each is one change, and can be undone. */
+export function useChain(meal: Meal, dish: Dish) {
+  const edit = useEdit(meal.id);
+  return useMemo(() => {
+    const put = (next: Dish) => edit({ do: 'replaceDish', dish: dish.id, with: next });
+    const change = (id: string, to: (step: Step) => Step) => ({
+      ...dish,
+      steps: dish.steps.map((step) => (step.id === id ? to(step) : step)),
+    });
+    return {
+      rename: (id: string, label: string) => put(change(id, (step) => ({ ...step, label }))),
+      follow: (id: string, follows: readonly string[]) => put(withFollows(dish, id, follows)),
+      move: (id: string, behind: string | undefined) => put(moveStep(dish, id, behind)),
+      remove: (id: string) => edit({ do: 'removeStep', step: id }),
+      say: (id: string, phrase: ReadPhrase) =>
+        put(
+          withThen(
+            meal,
+            change(id, (step) => withPhrase(step, phrase)),
+            id,
+            phrase,
+          ),
+        ),
+      /** A new step at the end, as it was typed. False where no verb was named. */
+      add: (text: string, phrase: ReadPhrase): boolean => {
+        const last = dish.steps.at(-1);
+        const step = stepOfPhrase(
+          text,
+          phrase,
+          freshId(`${dish.id}-${phrase.verb ?? ''}`, takenIds(meal)),
+        );
+        if (!step) return false;
+        const after = last
+          ? [{ step: last.id, from: 'end' as const, leastMin: 0, mostMin: 30 }]
+          : [];
+        const grown = { ...dish, steps: [...dish.steps, { ...step, after }] };
+        put(withThen(meal, grown, step.id, phrase));
+        return true;
+      },
+    };
+  }, [meal, dish, edit]);
+}
+
+/** "…, then glaze, then 10–15": the steps behind, one after another, before whatever followed. */
+function withThen(meal: Meal, dish: Dish, id: string, phrase: ReadPhrase): Dish {
+  let grown = dish;
+  let behind = id;
+  for (const next of phrase.then) {
+    const before = grown.steps.find((step) => step.id === behind);
+    const taken = takenIds({ dishes: [...meal.dishes, grown] });
+    const verb = next.verb ?? before?.verb ?? 'prepare';
+    const made = stepOfPhrase(verb, { ...next, verb }, freshId(`${dish.id}-${verb}`, taken));
+    if (!made || !before) continue;
+    const placed: Step = { ...made, place: next.place ? made.place : before.place };
+    grown = moveStep({ ...grown, steps: [...grown.steps, placed] }, made.id, behind);
+    behind = made.id;
+  }
+  return grown;
+}
