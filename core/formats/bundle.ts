@@ -2,6 +2,7 @@ import { z } from 'zod';
 import {
   checkHeader,
   checkReferences,
+  copyDish,
   DishSchema,
   emptyMeal,
   KitchenSchema,
@@ -55,7 +56,9 @@ export function printDish(meal: Meal, dish: Dish): string {
     ingredients: (meal.pantry?.ingredients ?? []).filter(({ id }) => used.has(id)),
     cuts: (meal.pantry?.cuts ?? []).filter(({ id }) => cuts.has(id)),
   };
-  return print({ zemrin: 'dish', version: BUNDLE_VERSION, dish, pantry });
+  // What it draws from another dish stays behind.
+  const alone = copyDish(dish, new Set());
+  return print({ zemrin: 'dish', version: BUNDLE_VERSION, dish: alone, pantry });
 }
 
 export function printKitchen(kitchen: Kitchen): string {

@@ -11,9 +11,12 @@ import { mannerOf } from './plan-json.ts';
 export const TABLES = ['run', 'shopping', 'weighing'] as const;
 export type TableName = (typeof TABLES)[number];
 
+/** What a spreadsheet would take as a formula. */
+const FORMULA = /^[=+\-@\t\r]/;
+
 /** A list as CSV (RFC 4180), with its column names first. */
 export function tableCsv(name: TableName, meal: Meal, plan: Plan): string {
-  return `${Papa.unparse(rowsOf(name, meal, plan), { newline: '\r\n', escapeFormulae: true })}\r\n`;
+  return `${Papa.unparse(rowsOf(name, meal, plan), { newline: '\r\n', escapeFormulae: FORMULA })}\r\n`;
 }
 
 function rowsOf(name: TableName, meal: Meal, plan: Plan): Array<Record<string, string>> {

@@ -1,0 +1,166 @@
+import { describe, expect, it } from 'vitest';
+import {
+  applyCommand,
+  emptyMeal,
+  mealOf,
+  moveStep,
+  withFollows,
+  chainOf,
+  type Kitchen,
+  type Meal,
+} from '../meal/index.ts';
+import { audit, plan } from '../plan/index.ts';
+import { at } from '../test/meals.ts';
+import { fireFor, PATTERNS, patternDish, type Pattern } from './index.ts';
+
+const NOW = at('2026-11-26T08:00');
+
+/** A kitchen in which any two dishes find room. */
+const kitchen: Kitchen = {
+  ...emptyMeal('m', 'M', '2026-12-12T19:00', 'UTC', 'Kitchen').kitchen,
+  appliances: [
+    { id: 'oven', kind: 'oven', name: 'Oven', fits: 3 },
+    { id: 'oven-2', kind: 'oven', name: 'Second oven', fits: 3 },
+    { id: 'hob', kind: 'hob', name: 'Hob', fits: 6 },
+    { id: 'smoker', kind: 'smoker', name: 'Smoker', fits: 4 },
+    { id: 'smoker-2', kind: 'smoker', name: 'Second smoker', fits: 4 },
+    { id: 'grill', kind: 'grill', name: 'Grill', fits: 6, fitsIndirect: 4 },
+    { id: 'grill-2', kind: 'grill', name: 'Second grill', fits: 6, fitsIndirect: 4 },
+    { id: 'fridge', kind: 'fridge', name: 'Fridge', fits: 300 },
+    { id: 'box', kind: 'box', name: 'Box', fits: 3 },
+  ],
+  vessels: [
+    { id: 'pot', kind: 'pot', name: 'Pot', capacityMl: 3000 },
+    { id: 'pot-2', kind: 'pot', name: 'Second pot', capacityMl: 3000 },
+  ],
+};
+
+function mealWith(...patterns: readonly Pattern[]): Meal {
+  const empty = { ...emptyMeal('m', 'M', '2026-12-12T19:00', 'UTC', 'Kitchen'), kitchen };
+  const laid = patterns.reduce<Meal>((meal, pattern) => {
+    const taken = new Set(
+      meal.dishes.flatMap((dish) => [
+        dish.id,
+        ...dish.steps.map(({ id }) => id),
+        ...dish.foods.map(({ id }) => id),
+        ...dish.mixtures.map(({ id }) => id),
+      ]),
+    );
+    return applyCommand(meal, { do: 'putDish', dish: patternDish(pattern, {}, taken), own: [] });
+  }, empty);
+  // Through the file's own checks, as anyone's meal would be.
+  return mealOf(JSON.parse(JSON.stringify(laid)), NOW);
+}
+
+describe('the pattern book', () => {
+  it('has a chain for each of the 21 rows of the work, and the sides', () => {
+    expect(PATTERNS.filter(({ kind }) => kind === 'main').length).toBeGreaterThanOrEqual(21);
+    expect(PATTERNS.filter(({ kind }) => kind !== 'main').length).toBeGreaterThanOrEqual(12);
+    expect(new Set(PATTERNS.map(({ id }) => id)).size).toBe(PATTERNS.length);
+  });
+
+  it.each(PATTERNS.map((pattern) => [pattern.id, pattern] as const))(
+    '%s plans alone, safely',
+    (_id, pattern) => {
+      const meal = mealWith(pattern);
+      const made = plan(meal, meal.kitchen, NOW, { rescues: false });
+      expect(made.because).toEqual([]);
+      expect(made.status).not.toBe('cannot');
+      expect(audit(made, meal, meal.kitchen)).toEqual([]);
+      expect(made.findings.filter(({ level }) => level === 'stop')).toEqual([]);
+    },
+  );
+
+  it('plans each together with another, every pattern with four of the others', () => {
+    PATTERNS.forEach((one, i) => {
+      for (const step of [1, 7, 13, 20]) {
+        const other = PATTERNS[(i + step) % PATTERNS.length];
+        if (!other) continue;
+        const meal = mealWith(one, other);
+        const made = plan(meal, meal.kitchen, NOW, { rescues: false, work: 300 });
+        expect(made.status, `${one.id} with ${other.id}`).not.toBe('cannot');
+        expect(audit(made, meal, meal.kitchen), `${one.id} with ${other.id}`).toEqual([]);
+      }
+    });
+  }, 120_000);
+
+  it('takes another cut, a weight and a core, where it asks', () => {
+    for (const pattern of PATTERNS) {
+      for (const cut of pattern.cuts) {
+        for (const coreC of pattern.cores(cut).slice(0, 2)) {
+          const dish = patternDish(pattern, { cut, coreC, weightG: 1500, name: 'Mine' }, new Set());
+          expect(dish.name).toBe('Mine');
+          expect(dish.foods[0]?.weighedG).toBe(1500);
+        }
+      }
+    }
+  });
+
+  it('lights a fire by how hot and how long', () => {
+    const low = fireFor({ kind: 'smoker', tempC: 110 }, 300);
+    const hot = fireFor({ kind: 'grill', tempC: 250, zone: 'direct' }, 20);
+    expect(hot.startKg).toBeGreaterThan(low.startKg);
+    expect(low.refuelEveryMin).toBe(60);
+    expect([low.bank, hot.vents]).toEqual(['one side', 'open']);
+    // Six to ten briquettes an hour of 25 to 30 g at 110 to 135 °C, kitchen convention.
+    expect(low.refuelKg).toBeGreaterThanOrEqual(0.15);
+    expect(low.refuelKg).toBeLessThanOrEqual(0.3);
+  });
+
+  // Minutes, kitchen convention, confidence 0.7 and more, from memory: steam of greens 5 to 8, of
+  // buns 10 to 15; rice 15 to 18 and 5 to 15 of standing; soaked beans 45 to 90 after ten of a
+  // hard boil (FDA, Bad Bug Book); dry-brined and wet-brined joints overnight.
+  it('keeps to the usual minutes', () => {
+    const timeOf = (id: string, verb: string) => {
+      const pattern = PATTERNS.find((one) => one.id === id);
+      const step =
+        pattern && patternDish(pattern, {}, new Set()).steps.find((one) => one.verb === verb);
+      return step?.time;
+    };
+    expect(timeOf('greens', 'steam')).toMatchObject({ leastMin: 5, mostMin: 8 });
+    expect(timeOf('steamed-buns', 'steam')).toMatchObject({ leastMin: 10, mostMin: 15 });
+    expect(timeOf('rice', 'simmer')).toMatchObject({ leastMin: 15, mostMin: 18 });
+    expect(timeOf('beans', 'simmer')).toMatchObject({ leastMin: 45, mostMin: 90 });
+    expect(timeOf('beans', 'boil')).toMatchObject({ leastMin: 12 });
+  });
+});
+
+describe('a chain', () => {
+  const bun = PATTERNS.find(({ id }) => id === 'smoke-then-grill');
+  const dish = bun && patternDish(bun, {}, new Set());
+
+  it('is drawn in lanes: side branches apart, joining at the end', () => {
+    if (!dish) throw new Error('no pattern');
+    const spots = chainOf(dish);
+    expect(spots.map(({ step }) => step.id).sort()).toEqual(dish.steps.map(({ id }) => id).sort());
+    spots.forEach(({ from }, row) => expect(from.every((one) => one.row < row)).toBe(true));
+    const last = spots.at(-1);
+    expect(last?.step.verb).toBe('serve');
+    expect(last?.from.length).toBe(4);
+    expect(new Set(spots.map(({ lane }) => lane)).size).toBeGreaterThanOrEqual(3);
+  });
+
+  it('stays whole when a step is moved anywhere, or made to follow others', () => {
+    if (!dish) throw new Error('no pattern');
+    const base = mealWith();
+    for (const { id } of dish.steps) {
+      for (const behind of [undefined, ...dish.steps.map((step) => step.id)]) {
+        const moved = moveStep(dish, id, behind);
+        expect(moved.steps.map((step) => step.id).sort()).toEqual(
+          dish.steps.map((step) => step.id).sort(),
+        );
+        expect(() =>
+          mealOf(JSON.parse(JSON.stringify({ ...base, dishes: [moved] })), NOW),
+        ).not.toThrow();
+      }
+      const joined = withFollows(
+        dish,
+        id,
+        dish.steps.map((step) => step.id),
+      );
+      expect(() =>
+        mealOf(JSON.parse(JSON.stringify({ ...base, dishes: [joined] })), NOW),
+      ).not.toThrow();
+    }
+  });
+});
