@@ -20,7 +20,16 @@ for (const [name, options] of [
     test.use(options);
     test('on every view', async ({ page }) => {
       await openSupper(page);
-      for (const view of ['Weave', 'Table', 'Bench', 'Heat', 'Kitchen', 'Meals'] as const) {
+      for (const view of [
+        'Weave',
+        'Table',
+        'Bench',
+        'Heat',
+        'Lists',
+        'Dishes',
+        'Kitchen',
+        'Meals',
+      ] as const) {
         await goTo(page, view);
         await expectNoFindings(page);
       }
@@ -82,9 +91,9 @@ test('everything is reached by keys', async ({ page }) => {
   await expect(segment(page, /^Prove, Charred/)).toBeFocused();
 
   await goTo(page, 'Table');
-  await expect(page.getByRole('button', { name: 'Add a dish' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Add a dish' })).toBeVisible();
   await body.press('n');
-  await expect(page.getByRole('dialog', { name: 'Add a dish' })).toBeVisible();
+  await expect(page).toHaveURL(/dishes$/);
 });
 
 test.describe('nothing runs off the side', () => {
@@ -92,7 +101,17 @@ test.describe('nothing runs off the side', () => {
     test(`at ${width} px`, async ({ page }) => {
       await page.setViewportSize({ width, height: 844 });
       await openSupper(page);
-      for (const view of ['Meals', 'Table', 'Bench', 'Heat', 'Weave', 'Kitchen'] as const) {
+      const views = [
+        'Meals',
+        'Table',
+        'Bench',
+        'Heat',
+        'Weave',
+        'Lists',
+        'Dishes',
+        'Kitchen',
+      ] as const;
+      for (const view of views) {
         await goTo(page, view);
         await page.waitForTimeout(200);
         const over = await page.locator('#page').evaluate((el) => el.scrollWidth - el.clientWidth);

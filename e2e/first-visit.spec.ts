@@ -19,17 +19,20 @@ test('an empty meal becomes a planned one', async ({ page }) => {
   await visit(page);
   await page.getByRole('button', { name: 'Begin an empty meal' }).click();
   await expect(page.getByText('Put a dish on the table and Zemrin plans it.')).toBeVisible();
-  await page.getByRole('button', { name: 'Add a dish' }).click();
+  await page.getByRole('link', { name: 'Add a dish' }).click();
+  await page.getByRole('link', { name: 'Roots from the oven' }).click();
+  await expect(page.getByRole('heading', { name: 'Roots from the oven', level: 2 })).toBeVisible();
   await page.getByLabel('What is it called?').fill('Sunday joint');
-  await page.getByLabel('Marinated, roasted, rested').check();
   await page.getByRole('button', { name: 'Put it on the table' }).click();
+  await expect(page.getByRole('list', { name: 'Steps' })).toBeVisible();
+  await goTo(page, 'Table');
   await expect(page.getByRole('textbox', { name: 'Name of Sunday joint' })).toHaveValue(
     'Sunday joint',
   );
   await expect(page.getByText(/^Yes/)).toBeVisible();
   await goTo(page, 'Weave');
   await page.getByRole('button', { name: /^Roast, Sunday joint/ }).click();
-  await page.getByRole('textbox', { name: 'Most', exact: true }).fill('1 h');
+  await page.getByRole('textbox', { name: 'Most', exact: true }).fill('20 min');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('alert')).toContainText('run backwards');
   await page.keyboard.press('Escape');

@@ -26,6 +26,9 @@ test('a meal goes out to a file and comes back from it', async ({ page }) => {
     mimeType: 'application/json',
     buffer: Buffer.from(JSON.stringify({ ...file, title: 'Second supper' })),
   });
+  const asked = page.getByRole('dialog', { name: 'Import 1 meal' });
+  await expect(asked).toContainText('here already, and different');
+  await asked.getByRole('button', { name: 'Import' }).click();
   await expect(page.getByText('Second supper is imported')).toBeVisible();
   await expect(page.getByRole('link', { name: 'Open Second supper' })).toBeVisible();
   await expect(page.getByRole('link', { name: 'Open First-frost supper' })).toBeVisible();

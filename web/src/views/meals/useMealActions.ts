@@ -78,6 +78,7 @@ export function useMealActions() {
       /** Takes meals in as the cook chose; each can be undone. */
       take(taken: ReadonlyArray<{ readonly meal: Meal; readonly how: Merge }>) {
         for (const { meal, how } of taken) {
+          if (how !== 'leave') notify(t('meals.imported', { title: meal.title }));
           if (how === 'replace') dispatch(added(meal));
           if (how === 'keepBoth') {
             const id = freshId(meal.id, ids);

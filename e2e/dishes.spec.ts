@@ -1,0 +1,120 @@
+import { readFileSync } from 'node:fs';
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { goTo, openSupper, segment } from './supper.ts';
+
+const RECIPE = `Cider-braised hock
+Serves 4
+Ingredients
+2 ham hocks
+500 ml dry cider
+2 onions, sliced
+Method
+Brown the hocks for 8 to 10 minutes. Add the onions and cook 10 minutes. Pour in the cider, cover and simmer for 2½ to 3 hours, turning every 45 minutes.
+Rest for 15 minutes, then shred.
+The dog gets the bone.`;
+
+test('a pasted recipe becomes a chain on the table, and nothing of it is lost', async ({
+  page,
+}) => {
+  await openSupper(page, 'Dishes');
+  await page.getByRole('link', { name: 'Paste a recipe' }).click();
+  await page.getByRole('textbox', { name: 'The recipe' }).fill(RECIPE);
+  const right = page.getByRole('region', { name: 'What was understood' });
+  await expect(right).toContainText('Cider-braised hock');
+  await expect(right.getByRole('list', { name: 'Steps' }).getByRole('listitem')).toHaveCount(5);
+  await expect(right).toContainText('2 h 30 to 3 h');
+  const left = page.getByRole('list', { name: 'What you pasted' });
+  await expect(left.getByText('The dog gets the bone.')).toContainText('The dog');
+  await expect(left).toContainText('not understood');
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map((v) => v.id)).toEqual([]);
+  await page.getByRole('button', { name: 'Put this dish on the table' }).click();
+  await expect(page.getByRole('textbox', { name: 'Name of Cider-braised hock' })).toBeVisible();
+  await goTo(page, 'Weave');
+  await expect(segment(page, /Cider-braised hock/).first()).toBeVisible();
+});
+
+test('a chain is edited by saying times, adding, moving, forking and undoing', async ({ page }) => {
+  await openSupper(page, 'Dishes');
+  await page.getByRole('link', { name: 'Roots from the oven' }).click();
+  await page.getByRole('button', { name: 'Put it on the table' }).click();
+  const steps = page.getByRole('list', { name: 'Steps' });
+  await expect(steps.getByRole('listitem')).toHaveCount(3);
+
+  const time = page.getByRole('textbox', { name: 'Time of Roast' });
+  await time.fill('25–30 min, then glaze, then 10–15');
+  await expect(
+    page.getByText('Understood: 25 min to 30 min, then glaze, then roast'),
+  ).toBeVisible();
+  await time.press('Enter');
+  await expect(steps.getByRole('listitem')).toHaveCount(5);
+  await expect(time.first()).toHaveValue(/25 min to 30 min/);
+
+  await time.first().fill('with love');
+  await time.first().press('Enter');
+  await expect(page.getByText('No time, heat or doneness in “with love”.')).toBeVisible();
+  await time.first().press('Escape');
+
+  const add = page.getByRole('textbox', { name: 'Add a step' });
+  await add.fill('Rest 5 to 10 min');
+  await add.press('Enter');
+  await expect(steps.getByRole('listitem')).toHaveCount(6);
+  await page.getByRole('button', { name: 'Rest earlier' }).click();
+  await expect(steps.getByRole('listitem').nth(4)).toContainText('rest');
+  await page.getByRole('button', { name: 'What Rest follows' }).click();
+  await page.getByRole('menuitemcheckbox', { name: /Oven to 200/ }).click();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: 'What Rest follows' })).toContainText(
+    'Oven to 200°',
+  );
+  for (const _each of [1, 2, 3, 4]) await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(steps.getByRole('listitem')).toHaveCount(3);
+});
+
+test('a step is dragged to another place by its grip, or moved by the keyboard', async ({
+  page,
+}) => {
+  await openSupper(page, 'Dishes');
+  const steps = page.getByRole('list', { name: 'Steps' }).getByRole('listitem');
+  const third = await steps.nth(2).getByRole('textbox').first().inputValue();
+  const grip = page.getByRole('button', { name: `Move ${third}` });
+  await grip.focus();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('Space');
+  await expect(steps.nth(1).getByRole('textbox').first()).toHaveValue(third);
+  const box = await grip.boundingBox();
+  const target = await steps.nth(3).boundingBox();
+  if (!box || !target) throw new Error('no grip');
+  await page.mouse.move(box.x + 8, box.y + 20);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 8, target.y + 20, { steps: 8 });
+  await page.mouse.move(box.x + 8, target.y + 34, { steps: 4 });
+  await page.mouse.up();
+  await expect(steps.nth(1).getByRole('textbox').first()).not.toHaveValue(third);
+});
+
+test('a dish goes out to a file and comes back, and no other file is taken for one', async ({
+  page,
+}) => {
+  await openSupper(page, 'Dishes');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'As a dish file' }).click();
+  const file = readFileSync(await (await download).path(), 'utf8');
+  expect(JSON.parse(file)).toMatchObject({
+    zemrin: 'dish',
+    dish: { name: 'Smoked lamb shoulder' },
+  });
+  const input = page.getByLabel('A dish from a file');
+  await input
+    .last()
+    .setInputFiles({ name: 'd.json', mimeType: 'application/json', buffer: Buffer.from(file) });
+  await expect(page.getByRole('link', { name: 'Smoked lamb shoulder' })).toHaveCount(2);
+  await input.last().setInputFiles({
+    name: 'x.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{"zemrin":"dish","version":1}'),
+  });
+  await expect(page.getByRole('alert')).toContainText('dish: is missing');
+});
