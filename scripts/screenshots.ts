@@ -58,6 +58,12 @@ for (const [suffix, viewport] of [
   await shoot(page, `weave${suffix}`, `${MEAL}/weave${suffix === '' ? '/lamb-smoke' : ''}`);
   if (suffix === '') {
     await shoot(page, 'kitchen', `${MEAL}/kitchen`);
+    await shoot(page, 'lists', `${MEAL}/lists/run`);
+    await shoot(page, 'dishes', `${MEAL}/dishes`);
+    await page.goto(`${base}${MEAL}/dishes/read`);
+    await page.getByRole('button', { name: 'Show me one' }).click();
+    await settle(page);
+    await page.screenshot({ path: `${out}dishes-read.png` });
     await shoot(page, 'bench-brine', '/meal/towpath-lunch/bench/cider-brine');
     await shoot(page, 'safety', `${MEAL}/safety`);
     await shoot(page, 'weave-cannot', '/meal/thursday-shoulder/weave');

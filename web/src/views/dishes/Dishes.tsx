@@ -20,13 +20,19 @@ const KINDS = ['main', 'side', 'dough', 'sauce'] as const;
 
 /** The cook's dishes as chains, the pattern book, and the way in from a pasted recipe. */
 export default function Dishes() {
+  const t = useWords();
   const meal = useMeal();
   const { dish } = useParams();
   if (!meal) return <NoMeal />;
   return (
     <main className="flex min-h-full flex-col lg:flex-row">
       <Shelf meal={meal} chosen={dish} />
-      <div className="min-w-0 grow bg-panel px-4 py-5 md:px-7">
+      <div
+        className={`min-w-0 grow bg-panel px-4 py-5 md:px-7 ${dish === undefined ? 'hidden lg:block' : ''}`}
+      >
+        <NavLink to={`/meal/${meal.id}/dishes`} end className="btn mb-3 lg:hidden">
+          {t('dishes.all')}
+        </NavLink>
         <Chosen meal={meal} chosen={dish} />
       </div>
     </main>
@@ -58,7 +64,9 @@ function Shelf({ meal, chosen }: { meal: Meal; chosen: string | undefined }) {
   );
   const to = (id: string) => `/meal/${meal.id}/dishes/${id}`;
   return (
-    <aside className="shrink-0 px-4 py-5 lg:h-screen lg:w-[330px] lg:overflow-y-auto">
+    <aside
+      className={`shrink-0 px-4 py-5 ${chosen === undefined ? '' : 'hidden lg:block'} lg:h-screen lg:w-[330px] lg:overflow-y-auto`}
+    >
       <h1 className="text-[25px]">{t('dishes.title')}</h1>
       <NavLink to={to('read')} className="btn btn-main mt-3 w-full" data-key="r">
         <ClipboardPaste size={17} aria-hidden="true" />

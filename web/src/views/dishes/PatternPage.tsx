@@ -3,17 +3,21 @@ import {
   leastCoreC,
   patternDish,
   readWeight,
+  schoolsOf,
   showTemperature,
   takenIds,
   usualChoices,
   type Meal,
   type Pattern,
+  type SchoolName,
+  type SomeSchools,
 } from '@zemrin/core';
 import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { useEdit } from '../../store/hooks.ts';
 import { useWords } from '../../words/words.ts';
 import { MiniChain } from './MiniChain.tsx';
+import { SchoolSwitches } from './SchoolSwitches.tsx';
 import { saidTime } from './saidTime.ts';
 
 /** A pattern with what it asks before it is a dish: the cut, how much, and how far it goes. */
@@ -26,6 +30,9 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
   const [cut, setCut] = useState(usual.cut);
   const [core, setCore] = useState(usual.coreC);
   const [weight, setWeight] = useState('');
+  const [own, setOwn] = useState<SomeSchools>({});
+  const schools = schoolsOf({ schools: { ...meal.kitchen.schools, ...own } });
+  const setSchools = (school: SchoolName, to: string) => setOwn({ ...own, [school]: to });
   const weightG = weight.trim() === '' ? undefined : readWeight(weight);
   const bad = weight.trim() !== '' && (weightG === undefined || weightG <= 0);
   const cores = pattern.cores(cut);
@@ -44,7 +51,8 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
   const onSubmit = (event: FormEvent) => {
     event.preventDefault();
     if (bad) return;
-    edit({ do: 'putDish', dish, own: [] });
+    const asked = Object.keys(own).length > 0 ? { schools: own } : {};
+    edit({ do: 'putDish', dish: { ...dish, ...asked }, own: [] });
     void navigate(`/meal/${meal.id}/dishes/${dish.id}`);
   };
   const least = leastCoreC(CUTS.get(cut)?.animal ?? 'none', false) ?? 0;
@@ -118,11 +126,7 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
         {t('dishes.put')}
       </button>
       {pattern.schools.length > 0 && (
-        <p className="mt-4 text-sm text-muted">
-          {t('dishes.schools', {
-            schools: pattern.schools.map((one) => t(`school.${one}`)).join(', '),
-          })}
-        </p>
+        <SchoolSwitches asked={pattern.schools} schools={schools} onChoose={setSchools} />
       )}
       <h3 className="mt-5 text-[15px] text-muted">{t('dishes.chain')}</h3>
       <ol className="mt-1">

@@ -1,6 +1,7 @@
 /** The words of Dishes: the pattern book, the chain, the reader. */
 export const dishes = {
   'dishes.title': 'Dishes',
+  'dishes.all': 'All dishes',
   'dishes.onTable': 'On this table',
   'dishes.none': 'Nothing yet. Take a pattern, or paste a recipe.',
   'dishes.book': 'The pattern book',
@@ -18,7 +19,8 @@ export const dishes = {
   'dishes.core': 'Taken off at',
   'dishes.coreGuidance': '{{temp}}, as public guidance asks',
   'dishes.coreBelow': '{{temp}}, below public guidance',
-  'dishes.schools': 'Where cooks disagree, it follows your kitchen: {{schools}}.',
+  'dishes.schools': 'Where cooks disagree',
+  'dishes.schoolsMore': 'As your kitchen does it, unless you say otherwise here.',
   'dishes.put': 'Put it on the table',
   'dishes.takenFrom': 'from {{meal}}',
   'dishes.chain': 'How it goes',
