@@ -145,3 +145,22 @@ export function moveStep(dish: Dish, id: string, behind: string | undefined): Di
   const placed: Step = { ...moved, after: behind === undefined ? [] : [gapTo(behind)] };
   return { ...dish, steps: [...steps.slice(0, at), placed, ...steps.slice(at)] };
 }
+
+/** What followed a removed step follows what it followed. */
+export function withoutSteps(steps: readonly Step[], gone: ReadonlySet<string>): Step[] {
+  const byId = new Map(steps.map((step) => [step.id, step]));
+  const bridged = (step: Step): Step['after'] =>
+    step.after.flatMap((gap) => {
+      if (!gone.has(gap.step)) return [gap];
+      const removed = byId.get(gap.step);
+      return removed ? bridged(removed) : [];
+    });
+  return steps
+    .filter((step) => !gone.has(step.id))
+    .map((step) => ({ ...step, after: bridged(step) }));
+}
+
+/** A dish without one of its steps; what followed it follows on. */
+export function withoutStep(dish: Dish, id: string): Dish {
+  return { ...dish, steps: withoutSteps(dish.steps, new Set([id])) };
+}

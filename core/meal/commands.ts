@@ -1,5 +1,6 @@
 import type { OwnCut, OwnIngredient, OwnPantry } from '../pantry/index.ts';
 import { inBatches, type BatchCommand } from './batch-commands.ts';
+import { withoutSteps } from './chain.ts';
 import { mapId } from './ids.ts';
 import { practised } from './practise.ts';
 import { groupsOf, seatsOf, type Seat } from './seats.ts';
@@ -160,20 +161,6 @@ function addStepAfter(dish: Dish, id: string, step: Step): Dish {
     return earlier.id === id ? [earlier, inserted] : [moved];
   });
   return { ...dish, steps };
-}
-
-/** What followed a removed step follows what it followed. */
-function withoutSteps(steps: readonly Step[], gone: ReadonlySet<string>): Step[] {
-  const byId = new Map(steps.map((step) => [step.id, step]));
-  const bridged = (step: Step): Step['after'] =>
-    step.after.flatMap((gap) => {
-      if (!gone.has(gap.step)) return [gap];
-      const removed = byId.get(gap.step);
-      return removed ? bridged(removed) : [];
-    });
-  return steps
-    .filter((step) => !gone.has(step.id))
-    .map((step) => ({ ...step, after: bridged(step) }));
 }
 
 /** A rule overruled in words, or kept again. */

@@ -9,7 +9,7 @@ export type { BatchCommand, LineChange, MixtureChange } from './batch-commands.t
 export { practised } from './practise.ts';
 export * from './new-meal.ts';
 export { copyDish } from './copy-dish.ts';
-export { chainOf, mayFollow, moveStep, withFollows, type ChainSpot } from './chain.ts';
+export { chainOf, mayFollow, moveStep, withFollows, withoutStep, type ChainSpot } from './chain.ts';
 export { withCoreGaps } from './gaps.ts';
 export { splitDish } from './split-dish.ts';
 export * from './avoids.ts';

@@ -55,7 +55,10 @@ function foodOf(one: ReadIngredient, recipe: ReadRecipe, fresh: (wish: string) =
       id: fresh(one.name),
       name: one.name,
       cut: cut.id,
-      share: { kind: 'fixed', weightG: Math.round(weightG) },
+      share:
+        recipe.portions === undefined
+          ? { kind: 'fixed', weightG: Math.round(weightG) }
+          : { kind: 'weight', rawG: Math.round(weightG / recipe.portions) },
       ...(pieces !== undefined && pieces <= 100 && { inPieces: pieces }),
     },
   ];
@@ -99,7 +102,8 @@ function mixturesOf(
   const soaks = recipe.acts.find(({ verb }) => verb === 'marinate' || verb === 'brine')?.verb;
   return [...groups].map(([group, all]): Mixture => {
     const kind = kindOf(group, soaks, groups.size);
-    const onFood = SOAKING.has(kind) ? foods.map(({ id }) => id) : [];
+    // It grows with the food, whether it lies on it or not.
+    const onFood = kind === 'dough' || kind === 'pickle' ? [] : foods.map(({ id }) => id);
     const name =
       group === '' ? (soaks === 'brine' ? 'Brine' : soaks ? 'Marinade' : 'Ingredients') : group;
     const totalMl = all.reduce((sum, { ml }) => sum + (ml ?? 0), 0);
@@ -109,10 +113,12 @@ function mixturesOf(
       name,
       kind,
       basis:
-        onFood.length > 0 ? { kind: 'perWeight', baselineG: baseline(foods) } : { kind: 'fixed' },
+        onFood.length > 0
+          ? { kind: 'perWeight', baselineG: baseline(foods, recipe) }
+          : { kind: 'fixed' },
       on: onFood,
       lines: all.map((one) => mixtureLine(one, own)),
-      touchesRaw: true,
+      touchesRaw: SOAKING.has(kind),
       ...(kept && { reserve: { ...kept, scaling: 'linear' as const } }),
     };
   });
@@ -145,10 +151,12 @@ function kindOf(group: string, soaks: string | undefined, groups: number): Mixtu
   return 'sauce';
 }
 
-function baseline(foods: readonly Food[]): number {
+function baseline(foods: readonly Food[], { portions = 1 }: ReadRecipe): number {
+  const weightOf = ({ share }: Food) =>
+    share.kind === 'fixed' ? share.weightG : share.kind === 'weight' ? share.rawG * portions : 0;
   return Math.max(
     1,
-    foods.reduce((sum, { share }) => sum + (share.kind === 'fixed' ? share.weightG : 0), 0),
+    foods.reduce((sum, food) => sum + weightOf(food), 0),
   );
 }
 

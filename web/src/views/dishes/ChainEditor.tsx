@@ -18,12 +18,22 @@ import { useState, type FormEvent } from 'react';
 import { useWords } from '../../words/words.ts';
 import { ChainRow } from './ChainRow.tsx';
 import { saidPhrase } from './saidTime.ts';
-import { useChain } from './useChain.ts';
+import { useChain, type ChainEdits } from './useChain.ts';
 
 /** A dish drawn as its chain, edited in place. */
-export function ChainEditor({ meal, dish }: { meal: Meal; dish: Dish }) {
+export function ChainEditor(props: {
+  meal: Meal;
+  dish: Dish;
+  edits: ChainEdits;
+  /** The step whose words are pointed at, and pointing at one. */
+  lit?: string | undefined;
+  onLight?: ((step: string | undefined) => void) | undefined;
+  /** Steps of which something was guessed. */
+  guessed?: ReadonlySet<string> | undefined;
+}) {
+  const { meal, dish } = props;
   const t = useWords();
-  const chain = useChain(meal, dish);
+  const chain = useChain(meal, dish, props.edits);
   const spots = chainOf(dish);
   const lanes = Math.max(0, ...spots.map(({ lane }) => lane)) + 1;
   const sensors = useSensors(
@@ -44,7 +54,7 @@ export function ChainEditor({ meal, dish }: { meal: Meal; dish: Dish }) {
     chain.move(id, moved[moved.indexOf(id) - 1]);
   };
   return (
-    <section aria-label={t('dishes.chain')}>
+    <section aria-label={t('dishes.chain')} className="@container">
       <p className="text-sm text-muted">{t('dishes.chainHint')}</p>
       <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
         <SortableContext items={ids} strategy={verticalListSortingStrategy}>
@@ -57,6 +67,9 @@ export function ChainEditor({ meal, dish }: { meal: Meal; dish: Dish }) {
                 spot={spot}
                 lanes={lanes}
                 chain={chain}
+                lit={props.lit === spot.step.id}
+                guessed={props.guessed?.has(spot.step.id) ?? false}
+                onLight={props.onLight}
                 onEarlier={row > 0 ? () => shift(row, -1) : undefined}
                 onLater={row < spots.length - 1 ? () => shift(row, 1) : undefined}
               />

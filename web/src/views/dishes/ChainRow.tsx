@@ -16,12 +16,16 @@ interface RowProps {
   readonly spot: ChainSpot;
   readonly lanes: number;
   readonly chain: ReturnType<typeof useChain>;
+  readonly lit: boolean;
+  readonly guessed: boolean;
+  readonly onLight: ((step: string | undefined) => void) | undefined;
   readonly onEarlier: (() => void) | undefined;
   readonly onLater: (() => void) | undefined;
 }
 
 /** One step of the chain: its place in the drawing, its name, its time, what it follows. */
-export function ChainRow({ meal, dish, spot, lanes, chain, onEarlier, onLater }: RowProps) {
+export function ChainRow(props: RowProps) {
+  const { meal, dish, spot, lanes, chain, onEarlier, onLater } = props;
   const t = useWords();
   const { step } = spot;
   const sortable = useSortable({ id: step.id });
@@ -31,7 +35,9 @@ export function ChainRow({ meal, dish, spot, lanes, chain, onEarlier, onLater }:
     <li
       ref={setNodeRef}
       style={style}
-      className={`flex items-stretch gap-1 border-b border-line ${sortable.isDragging ? 'relative z-10 bg-soft' : ''}`}
+      className={`flex items-stretch gap-1 border-b border-line ${sortable.isDragging ? 'relative z-10 bg-soft' : props.lit ? 'bg-warm' : ''}`}
+      onPointerEnter={() => props.onLight?.(step.id)}
+      onPointerLeave={() => props.onLight?.(undefined)}
     >
       <button
         type="button"
@@ -43,8 +49,8 @@ export function ChainRow({ meal, dish, spot, lanes, chain, onEarlier, onLater }:
         <GripVertical size={16} aria-hidden="true" />
       </button>
       <Gutter spot={spot} lanes={lanes} band={bandOf(step.place, step.verb)} />
-      <div className="flex min-w-0 grow flex-col py-1.5 sm:flex-row sm:items-start sm:gap-2">
-        <div className="min-w-0 sm:w-[34%]">
+      <div className="flex min-w-0 grow flex-col py-1.5 @lg:flex-row @lg:items-start @lg:gap-2">
+        <div className="min-w-0 @lg:w-[34%]">
           <EditField
             label={t('dishes.stepName', { step: step.label })}
             hideLabel
@@ -58,6 +64,7 @@ export function ChainRow({ meal, dish, spot, lanes, chain, onEarlier, onLater }:
           <span className="block px-1.5 text-[13px] text-muted">
             {t(`verb.${step.verb}`)}, {t(`place.${step.place.kind}`)}
             {step.place.tempC !== undefined && ` ${Math.round(step.place.tempC)}°`}
+            {props.guessed && `, ${t('dishes.guessed')}`}
           </span>
         </div>
         <PhraseField

@@ -6,11 +6,13 @@ import { download } from '../../ui/download.ts';
 import { EditField } from '../../ui/EditField.tsx';
 import { useWords } from '../../words/words.ts';
 import { ChainEditor } from './ChainEditor.tsx';
+import { useDishEdits } from './useChain.ts';
 
 /** A dish of this table: its name, who cannot have it, and its chain. */
 export function DishPage({ meal, dish }: { meal: Meal; dish: Dish }) {
   const t = useWords();
   const edit = useEdit(meal.id);
+  const edits = useDishEdits(meal.id, dish.id);
   const [mixture] = dish.mixtures;
   const [first] = dish.steps;
   return (
@@ -65,7 +67,7 @@ export function DishPage({ meal, dish }: { meal: Meal; dish: Dish }) {
       </div>
       <Exceptions meal={meal} dish={dish} />
       <div className="mt-3">
-        <ChainEditor meal={meal} dish={dish} />
+        <ChainEditor meal={meal} dish={dish} edits={edits} />
       </div>
     </div>
   );

@@ -3,6 +3,8 @@ import {
   readRecipe,
   showWeight,
   takenIds,
+  withoutStep,
+  type Dish,
   type Meal,
   type ReadIngredient,
   type ReadRecipe,
@@ -11,8 +13,7 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useEdit } from '../../store/hooks.ts';
 import { useWords } from '../../words/words.ts';
-import { MiniChain } from './MiniChain.tsx';
-import { ReadActs } from './ReadActs.tsx';
+import { ChainEditor } from './ChainEditor.tsx';
 import { ReadText } from './ReadText.tsx';
 import { EXAMPLE } from './example.ts';
 
@@ -39,7 +40,7 @@ export default function ReadPage({ meal }: { meal: Meal }) {
           </button>
         )}
       </div>
-      <div className="mt-3 grid gap-6 lg:grid-cols-2">
+      <div className="mt-3 grid gap-6 lg:grid-cols-[2fr_3fr]">
         <section>
           <label className="grid gap-1">
             <span className="sr-only">{t('dishes.paste')}</span>
@@ -88,27 +89,53 @@ function Understood(props: {
   const edit = useEdit(meal.id);
   const navigate = useNavigate();
   const draft = useMemo(() => draftDish(read, takenIds(meal)), [read, meal]);
+  /** The cook's corrections, as long as the text stays as it is. */
+  const [mended, setMended] = useState<{ read: ReadRecipe; dish: Dish }>();
+  const dish = mended?.read === read ? mended.dish : draft.dish;
+  const edits = useMemo(
+    () => ({
+      put: (next: Dish) => setMended({ read, dish: next }),
+      remove: (step: string) => setMended({ read, dish: withoutStep(dish, step) }),
+    }),
+    [read, dish],
+  );
+  const guessed = new Set(
+    draft.dish.steps.flatMap(({ id }, i) => (isGuessed(read, i) ? [id] : [])),
+  );
   const put = () => {
     const note = read.unread.length > 0 ? { note: read.unread.join(' ') } : {};
-    edit({ do: 'putDish', dish: { ...draft.dish, ...note }, own: draft.own });
-    void navigate(`/meal/${meal.id}/dishes/${draft.dish.id}`);
+    edit({ do: 'putDish', dish: { ...dish, ...note }, own: draft.own });
+    void navigate(`/meal/${meal.id}/dishes/${dish.id}`);
   };
   return (
     <section aria-label={t('dishes.right')}>
-      <h3 className="text-lg">{draft.dish.name}</h3>
-      <p className="text-sm text-muted">
-        {read.portions !== undefined && `${t('dishes.feeds', { count: read.portions })}. `}
-        {read.unread.length > 0
-          ? t('dishes.readLeft', { count: read.unread.length })
-          : t('dishes.readAll')}
-      </p>
-      <div className="my-2 overflow-hidden">
-        <MiniChain dish={draft.dish} />
+      <div className="flex flex-wrap items-center gap-3">
+        <div className="mr-auto">
+          <h3 className="text-lg">{dish.name}</h3>
+          <p className="text-sm text-muted">
+            {read.portions !== undefined && `${t('dishes.feeds', { count: read.portions })}. `}
+            {read.unread.length > 0
+              ? t('dishes.readLeft', { count: read.unread.length })
+              : t('dishes.readAll')}
+          </p>
+        </div>
+        <button type="button" className="btn btn-main" onClick={put}>
+          {t('dishes.putRead')}
+        </button>
       </div>
-      <button type="button" className="btn btn-main" onClick={put}>
-        {t('dishes.putRead')}
-      </button>
-      <ReadActs meal={meal} read={read} dish={draft.dish} lit={lit} onLight={onLight} />
+      <div className="mt-3">
+        <ChainEditor
+          meal={meal}
+          dish={dish}
+          edits={edits}
+          guessed={guessed}
+          lit={lit === undefined ? undefined : draft.dish.steps[lit]?.id}
+          onLight={(step) => {
+            const at = draft.dish.steps.findIndex(({ id }) => id === step);
+            onLight(at === -1 ? undefined : at);
+          }}
+        />
+      </div>
       <h4 className="mt-4 text-[15px] text-muted">{t('dishes.tableOf')}</h4>
       <ul className="text-[15px]">
         {read.ingredients.map((one, i) => (
@@ -124,5 +151,15 @@ function Understood(props: {
         ))}
       </ul>
     </section>
+  );
+}
+
+/** What the recipe leaves open, and the kitchen filled in. */
+function isGuessed({ acts }: ReadRecipe, i: number): boolean {
+  const act = acts[i];
+  if (!act) return false;
+  return (
+    act.guessed ||
+    (act.leastMin === undefined && act.mostMin === undefined && act.untilC === undefined)
   );
 }

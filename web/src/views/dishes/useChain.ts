@@ -13,11 +13,27 @@ import {
 import { useMemo } from 'react';
 import { useEdit } from '../../store/hooks.ts';
 
-/** What can be done to a chain. Each is one change, and can be undone. */
-export function useChain(meal: Meal, dish: Dish) {
-  const edit = useEdit(meal.id);
+/** What a chain is changed by: the whole of it anew, or a step taken out. */
+export interface ChainEdits {
+  readonly put: (next: Dish) => void;
+  readonly remove: (step: string) => void;
+}
+
+/** Changes of a dish on the table. Each can be undone. */
+export function useDishEdits(meal: string, dish: string): ChainEdits {
+  const edit = useEdit(meal);
+  return useMemo(
+    () => ({
+      put: (next) => edit({ do: 'replaceDish', dish, with: next }),
+      remove: (step) => edit({ do: 'removeStep', step }),
+    }),
+    [edit, dish],
+  );
+}
+
+/** What can be done to a chain. Each is one change. */
+export function useChain(meal: Meal, dish: Dish, { put, remove }: ChainEdits) {
   return useMemo(() => {
-    const put = (next: Dish) => edit({ do: 'replaceDish', dish: dish.id, with: next });
     const change = (id: string, to: (step: Step) => Step) => ({
       ...dish,
       steps: dish.steps.map((step) => (step.id === id ? to(step) : step)),
@@ -26,7 +42,7 @@ export function useChain(meal: Meal, dish: Dish) {
       rename: (id: string, label: string) => put(change(id, (step) => ({ ...step, label }))),
       follow: (id: string, follows: readonly string[]) => put(withFollows(dish, id, follows)),
       move: (id: string, behind: string | undefined) => put(moveStep(dish, id, behind)),
-      remove: (id: string) => edit({ do: 'removeStep', step: id }),
+      remove,
       say: (id: string, phrase: ReadPhrase) =>
         put(
           withThen(
@@ -53,7 +69,7 @@ export function useChain(meal: Meal, dish: Dish) {
         return true;
       },
     };
-  }, [meal, dish, edit]);
+  }, [meal, dish, put, remove]);
 }
 
 /** "…, then glaze, then 10–15": the steps behind, one after another, before whatever followed. */
