@@ -190,4 +190,37 @@ describe('the command line', () => {
     expect(err).toContain(`${file}: serving.at: must be a real date and time`);
     expect(err).toContain(`${file}: dishes: is missing`);
   });
+
+  it('reads a recipe as its contract says, and nothing is dropped', () => {
+    const text =
+      'Hock\n\n1 kg ham hock\n500 ml cider\n\nSimmer the hock in the cider for 2 to 3 hours, stirring every 20 minutes. Rest 15 minutes. Blue is a colour.';
+    const { code, json } = zemrin('read', fileWith(text), '--json');
+    expect(code).toBe(0);
+    expect(Object.keys(json)).toEqual(['dish', 'outline', 'ingredients', 'unread']);
+    expect(json.outline).toEqual([
+      {
+        verb: 'simmer',
+        leastMin: 120,
+        likelyMin: 150,
+        mostMin: 180,
+        tendEveryMin: 20,
+        place: 'hob',
+      },
+      { verb: 'rest', leastMin: 15, likelyMin: 15, mostMin: 15, place: 'board' },
+    ]);
+    expect(json.ingredients[1]).toMatchObject({ name: 'cider', ml: 500 });
+    expect(json.unread).toEqual(['Blue is a colour.']);
+    expect(zemrin('read', fileWith('  ')).err).toMatch(/holds no text/);
+  });
+
+  it('exports to calendars, tables, pages and recipes', () => {
+    const to = (...more: string[]) => zemrin('export', SUPPER, '--now', NOW, '--to', ...more);
+    expect(to('ics').out).toMatch(/^BEGIN:VCALENDAR\r?\n/);
+    expect(to('csv').out).toMatch(/^at,end,dish,what,hands/);
+    expect(to('csv', '--list', 'shopping').out).toMatch(/^day,section,item,buy/);
+    expect(to('md').out).toMatch(/^# First-frost supper/);
+    expect(JSON.parse(to('jsonld').out)['@graph']).toHaveLength(5);
+    expect(to('pdf').err).toMatch(/--to: “pdf” is no format\. Write ics, csv, md or jsonld\./);
+    expect(to('csv', '--list', 'x').err).toMatch(/--list: “x” is no list/);
+  });
 });

@@ -23,7 +23,9 @@ test('a pasted recipe becomes a chain on the table, and nothing of it is lost', 
   const right = page.getByRole('region', { name: 'What was understood' });
   await expect(right).toContainText('Cider-braised hock');
   await expect(right.getByRole('list', { name: 'Steps' }).getByRole('listitem')).toHaveCount(5);
-  await expect(right).toContainText('2 h 30 to 3 h');
+  await expect(right.getByRole('textbox', { name: /^Time of Simmer/ })).toHaveValue(
+    /2 h 30 to 3 h, turn every 45 min/,
+  );
   const left = page.getByRole('list', { name: 'What you pasted' });
   await expect(left.getByText('The dog gets the bone.')).toContainText('The dog');
   await expect(left).toContainText('not understood');
@@ -81,8 +83,11 @@ test('a step is dragged to another place by its grip, or moved by the keyboard',
   const grip = page.getByRole('button', { name: `Move ${third}` });
   await grip.focus();
   await page.keyboard.press('Space');
+  await expect(page.getByText(new RegExp(`${third} is (?:lifted|at ${third})`))).toBeAttached();
   await page.keyboard.press('ArrowUp');
+  await expect(page.getByText(new RegExp(`${third} is at (?!${third})`))).toBeAttached();
   await page.keyboard.press('Space');
+  await expect(page.getByText(`${third} is put down.`)).toBeAttached();
   await expect(steps.nth(1).getByRole('textbox').first()).toHaveValue(third);
   const box = await grip.boundingBox();
   const target = await steps.nth(3).boundingBox();

@@ -193,13 +193,16 @@ function handsOf(act: ReadAct, label: string, likely: number): Step['hands'] {
 
 const TENDING = { stir: 'Stir', turn: 'Turn', baste: 'Baste' } as const;
 
+/** Small words a label does not end on. */
+const TRAILS =
+  /(?:\s+(?:of|the|an?|in|on|to|and|with|from|into|it|de|la|el|los|las|con|y|en|al|del))+$/iu;
 const LABEL_ENDS = /[,.;:(]|\s(?:for|until|till|about|durante|hasta|unos|por)\s/iu;
 
 /** A few words of the sentence, from the verb on. */
 function labelOf({ text, lit, verb }: ReadAct): string {
   const from = lit[0]?.[0] ?? 0;
   const own = text.slice(from).split(LABEL_ENDS)[0]?.trim() ?? '';
-  const words = own.split(/\s+/).slice(0, 6).join(' ');
+  const words = own.split(/\s+/).slice(0, 6).join(' ').replace(TRAILS, '');
   const label = words.length >= 3 ? words : verb;
   return label.charAt(0).toUpperCase() + label.slice(1);
 }

@@ -41,6 +41,8 @@ export function ChainEditor(props: {
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
   const ids = spots.map(({ step }) => step.id);
+  const nameOf = (id: string | number) =>
+    dish.steps.find((step) => step.id === String(id))?.label ?? '';
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return;
     const moved = arrayMove(ids, ids.indexOf(String(active.id)), ids.indexOf(String(over.id)));
@@ -56,7 +58,23 @@ export function ChainEditor(props: {
   return (
     <section aria-label={t('dishes.chain')} className="@container">
       <p className="text-sm text-muted">{t('dishes.chainHint')}</p>
-      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+      <DndContext
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={onDragEnd}
+        accessibility={{
+          screenReaderInstructions: { draggable: t('dishes.drag.how') },
+          announcements: {
+            onDragStart: ({ active }) => t('dishes.drag.start', { step: nameOf(active.id) }),
+            onDragOver: ({ active, over }) =>
+              over
+                ? t('dishes.drag.over', { step: nameOf(active.id), other: nameOf(over.id) })
+                : undefined,
+            onDragEnd: ({ active }) => t('dishes.drag.end', { step: nameOf(active.id) }),
+            onDragCancel: ({ active }) => t('dishes.drag.cancel', { step: nameOf(active.id) }),
+          },
+        }}
+      >
         <SortableContext items={ids} strategy={verticalListSortingStrategy}>
           <ol aria-label={t('dishes.steps')} className="mt-2">
             {spots.map((spot, row) => (

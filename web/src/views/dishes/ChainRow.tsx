@@ -67,15 +67,17 @@ export function ChainRow(props: RowProps) {
             {props.guessed && `, ${t('dishes.guessed')}`}
           </span>
         </div>
-        <PhraseField
-          label={t('dishes.time', { step: step.label })}
-          value={saidTime(step, dish, meal.kitchen, t)}
-          dish={dish}
-          kitchen={meal.kitchen}
-          step={step}
-          onRead={(phrase) => chain.say(step.id, phrase)}
-        />
-        <Follows meal={meal} dish={dish} spot={spot} chain={chain} />
+        <div className="flex min-w-0 grow items-start gap-1">
+          <PhraseField
+            label={t('dishes.time', { step: step.label })}
+            value={saidTime(step, dish, meal.kitchen, t)}
+            dish={dish}
+            kitchen={meal.kitchen}
+            step={step}
+            onRead={(phrase) => chain.say(step.id, phrase)}
+          />
+          <Follows meal={meal} dish={dish} spot={spot} chain={chain} />
+        </div>
       </div>
       <div className="flex shrink-0 items-start py-1">
         <RowButton
@@ -124,7 +126,7 @@ function Follows({ dish, spot, chain }: Pick<RowProps, 'meal' | 'dish' | 'spot' 
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger
-        className="min-h-[34px] max-w-[190px] shrink-0 truncate rounded-lg px-1.5 text-left text-sm text-muted hover:bg-soft"
+        className="min-h-[34px] max-w-[45%] shrink-0 truncate @lg:max-w-[190px] rounded-lg px-1.5 text-left text-sm text-muted hover:bg-soft"
         aria-label={t('dishes.follows', { step: step.label })}
         title={t('dishes.follows', { step: step.label })}
       >

@@ -28,6 +28,12 @@ export const dishes = {
     'Say a time as you would: “4 h to overnight”, “until 63° in the middle”, “stir every 20 min”. Drag a step by its grip.',
   'dishes.steps': 'Steps',
   'dishes.move': 'Move {{step}}',
+  'dishes.drag.how':
+    'Press space to lift the step, the arrow keys to move it, space to put it down, Escape to leave it.',
+  'dishes.drag.start': '{{step}} is lifted.',
+  'dishes.drag.over': '{{step}} is at {{other}}.',
+  'dishes.drag.end': '{{step}} is put down.',
+  'dishes.drag.cancel': '{{step}} stays where it was.',
   'dishes.earlier': '{{step}} earlier',
   'dishes.later': '{{step}} later',
   'dishes.follows': 'What {{step}} follows',
