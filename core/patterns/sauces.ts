@@ -14,24 +14,8 @@ import {
   range,
   start,
 } from './parts.ts';
-import type { Chain, Pattern } from './pattern.ts';
-
-const side = (id: string, name: string, kind: Pattern['kind'], chain: Chain): Pattern => ({
-  id,
-  name,
-  kind,
-  cuts: [],
-  cores: () => [],
-  schools: [],
-  chain: () => chain,
-});
-
-const by = (id: string, name: string, cut: string, rawG: number) => ({
-  id,
-  name,
-  cut,
-  share: { kind: 'weight' as const, rawG },
-});
+import type { Pattern } from './pattern.ts';
+import { by, side } from './side.ts';
 
 /** Dressings, crumbs and sauces. Figures: common practice, no source. */
 export const SAUCES: readonly Pattern[] = [

@@ -16,24 +16,9 @@ import {
   start,
 } from './parts.ts';
 import { doughLines, doughParts } from './dough-parts.ts';
-import type { Chain, Pattern } from './pattern.ts';
+import type { Pattern } from './pattern.ts';
+import { by, side } from './side.ts';
 
-const side = (id: string, name: string, kind: Pattern['kind'], chain: Chain): Pattern => ({
-  id,
-  name,
-  kind,
-  cuts: [],
-  cores: () => [],
-  schools: [],
-  chain: () => chain,
-});
-
-const by = (id: string, name: string, cut: string, rawG: number) => ({
-  id,
-  name,
-  cut,
-  share: { kind: 'weight' as const, rawG },
-});
 const flour = {
   id: 'flour',
   name: 'flour',

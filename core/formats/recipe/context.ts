@@ -1,3 +1,4 @@
+import { FIRE_VERBS } from '../../meal/index.ts';
 import type { PlaceKind, Verb } from '../../words/index.ts';
 import type { Language, Said } from './verbs.ts';
 
@@ -68,21 +69,7 @@ export function newContext(
 }
 
 /** What cooks a food. */
-export const HEATS: ReadonlySet<Said> = new Set<Said>([
-  'sear',
-  'brown',
-  'fry',
-  'grill',
-  'smoke',
-  'roast',
-  'bake',
-  'braise',
-  'simmer',
-  'boil',
-  'steam',
-  'reduce',
-  'glaze',
-]);
+export const HEATS: ReadonlySet<Said> = new Set<Said>([...FIRE_VERBS, 'reduce']);
 
 export const IN_OVEN: ReadonlySet<Said> = new Set<Said>([
   'roast',

@@ -4,7 +4,7 @@ import { degreesIn } from './degree.ts';
 import { HEATS } from './context.ts';
 import { NUMBER, numberIn } from './numbers.ts';
 import { perKgFactor, spansIn, type Span } from './span.ts';
-import { USUAL_MIN } from './steps.ts';
+import { BY_HAND, USUAL_MIN } from './steps.ts';
 import { languageOf, placeIn, verbsIn, type Said } from './verbs.ts';
 
 /** What a phrase about one step says: only what it says, nothing guessed. */
@@ -224,21 +224,6 @@ const PLACES: Partial<Record<Verb, Place>> = {
   hold: { kind: 'hob', tempC: 80 },
   serve: { kind: 'table' },
 };
-const BY_HAND: ReadonlySet<Verb> = new Set([
-  'mix',
-  'prepare',
-  'knead',
-  'shape',
-  'slice',
-  'shred',
-  'serve',
-  'sear',
-  'fry',
-  'glaze',
-  'baste',
-  'turn',
-  'stir',
-]);
 
 /** A new step from what one types for it: "Roast 40 min at 180, until 63°". Undefined where no verb is named. */
 export function stepOfPhrase(text: string, phrase: ReadPhrase, id: string): Step | undefined {

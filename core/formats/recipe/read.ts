@@ -1,6 +1,6 @@
 import type { SpoonSystem } from '../../quantity/index.ts';
 import { newContext, type ReadAct } from './context.ts';
-import { readSentence } from './sentence.ts';
+import { noteSoak, readSentence } from './sentence.ts';
 import { readIngredientLine, type ReadIngredient } from './ingredient-line.ts';
 import { inlineIngredients } from './inline.ts';
 import { portionsIn } from './portions.ts';
@@ -140,9 +140,11 @@ function readMethod(
     language,
     fahrenheit: language === 'en' && !/°\s*C|℃|\d\s*C\b/.test(whole),
     dough: isDough(ingredients, whole),
-    hasMeat: ingredients.some(({ cut }) => cut !== undefined) || MEAT.test(whole),
+    hasMeat:
+      ingredients.some(({ cut }) => cut !== undefined) || MEAT.test(`${raw.title ?? ''}\n${whole}`),
     weightG: heaviestG(ingredients),
   });
+  noteSoak(raw.title ?? '', context);
   const acts: ReadAct[] = [];
   const sentences = raw.method.flatMap(({ text, group }, line) =>
     sentencesOf(text).map((sentence) => ({ sentence, group, line })),

@@ -103,11 +103,22 @@ function isMethod(raw: string, line: string, part: Part): boolean {
   const words = line.split(/\s+/).length;
   const sentence = /[.;!]$/.test(line) || /[.;]\s+\p{Lu}/u.test(line);
   if (part === 'ingredients' && ordersFirst(raw, line)) return true;
-  if (part === 'ingredients')
-    return sentence && words > 9 && !BULLET.test(raw.trim()) && !STARTS_AMOUNT.test(line);
+  if (part === 'start' && BULLET.test(raw.trim()) && isDoing(line)) return true;
+  if (part === 'ingredients') {
+    // "Two days ahead, mix the salt with…" begins with a number and is no amount.
+    const orders = !STARTS_AMOUNT.test(line) || verbsIn(line, 'en').length > 1;
+    return sentence && words > 9 && !BULLET.test(raw.trim()) && orders;
+  }
   return (
     (sentence && words > 6 && !STARTS_AMOUNT.test(line)) || (words > 12 && spansIn(line).length > 0)
   );
+}
+
+/** A note of what is done: it lasts, it is hot, or it begins with an order. */
+function isDoing(line: string): boolean {
+  if (STARTS_AMOUNT.test(line)) return false;
+  const orders = (['en', 'es'] as const).some((language) => verbsIn(line, language)[0]?.from === 0);
+  return orders || spansIn(line).length > 0 || /\d\s*°?\s*[CF]\b/u.test(line);
 }
 
 /** "Fire up the smoker…": a line that begins with an order. */

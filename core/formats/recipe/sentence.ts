@@ -26,7 +26,7 @@ const FINISHES: ReadonlySet<Said> = new Set<Said>(['glaze', 'reduce']);
 
 const WET: ReadonlySet<Said> = new Set<Said>(['boil', 'simmer']);
 
-const HOT_PLACES: ReadonlySet<string> = new Set(['oven', 'grill', 'smoker']);
+const PLACES_TO_BE: ReadonlySet<string> = new Set(['oven', 'grill', 'smoker', 'fridge', 'freezer']);
 
 const TENDS: Partial<Record<Said, 'stir' | 'turn' | 'baste'>> = {
   stir: 'stir',
@@ -51,8 +51,11 @@ export function readSentence(
   const hits = kept(said, spans, degrees, text);
   if (hits.length === 0) {
     if (lowered) context.ovenC = lowered.tempC;
-    const goes =
-      place !== undefined && HOT_PLACES.has(place) && spans.some(({ sense }) => sense === 'length');
+    if (CONDITION.test(text)) return { acts: [], understood: false };
+    const more =
+      said.length === 0 ? goingOn(text, line, group, spans, degrees, context) : undefined;
+    if (more) return { acts: [more], understood: true };
+    const goes = place !== undefined && PLACES_TO_BE.has(place) && spans.some(isLength);
     // "Then oven, 180, 20 min."
     if (!goes || said.length > 0) return alone(text, spans, degrees, context, said);
     hits.push({ verb: 'put', from: 0, to: 0 });
@@ -104,6 +107,49 @@ function againOf(text: string, act: ReadAct, share: Share, context: Context): Re
   return [{ ...act, ...minutesOf(text, second, context), tempC, lit: [] }];
 }
 
+const isLength = ({ sense }: Span): boolean => sense === 'length';
+/** "If it is tough…", "Keeps three days…": no step of this evening. */
+const CONDITION =
+  /^\s*(?:if|unless|should|keeps?(?: for| in|\s+\d)|will keep|stores?|leftovers|si|se conserva|aguanta)\b/iu;
+
+/** "Back on till 95, about 3 h", "cooler 2 h": what goes on, when the step before has said its own. */
+function goingOn(
+  text: string,
+  line: number,
+  group: string | undefined,
+  spans: readonly Span[],
+  degrees: readonly Degree[],
+  context: Context,
+): ReadAct | undefined {
+  const { hot } = context;
+  const length = spans.find(isLength);
+  const core = degrees.find(({ sense }) => sense === 'core');
+  const set = degrees.find(({ sense }) => sense === 'place');
+  if (!hot || (!length && !core)) return undefined;
+  const place = placeIn(text);
+  const rests = place === 'box';
+  const elsewhere = place !== undefined && place !== hot.place && PLACES_TO_BE.has(place);
+  const timed = hot.likelyMin !== undefined || hot.mostMin !== undefined;
+  const isNew = length ? timed : hot.untilC !== undefined;
+  if (elsewhere || !(isNew || rests)) return undefined;
+  const act: ReadAct = {
+    verb: rests ? 'rest' : hot.verb,
+    text,
+    line,
+    group,
+    ...(length ? minutesOf(text, length, context) : {}),
+    tempC: rests ? undefined : (set?.tempC ?? hot.tempC),
+    untilC: core?.tempC,
+    place: rests ? 'box' : hot.place,
+    meanwhile: false,
+    dayBefore: false,
+    lit: [...spans, ...degrees].map(({ from, to }) => [from, to] as const),
+    guessed: true,
+  };
+  if (!rests) context.hot = act;
+  return act;
+}
+
 /** "30 minutes before serving", "after an hour": a moment, and no length. */
 function isMoment(text: string, { from, to }: Span): boolean {
   const rests =
@@ -122,8 +168,9 @@ function isMoment(text: string, { from, to }: Span): boolean {
   return before.test(text.slice(0, from)) || behind.test(text.slice(to));
 }
 
-function noteSoak(text: string, context: Context): void {
-  if (/(?<!\p{L})(?:brin(?:e|ing)|salmuera)(?!\p{L})/iu.test(text)) context.soak = 'brine';
+/** What a text speaks of, a brine or a marinade, is what meat is then put into. */
+export function noteSoak(text: string, context: Context): void {
+  if (/(?<!\p{L})(?:brin(?:e|ed|ing)|salmuera)(?!\p{L})/iu.test(text)) context.soak = 'brine';
   else if (/marinad|marinat|marinar|adobo|macera|rub\b|dry rub/iu.test(text))
     context.soak = 'marinate';
 }

@@ -4,6 +4,7 @@ import type { VerbHit } from './verbs.ts';
 
 /** Left where it is. */
 const STAYS_PUT = /^(?:leave|keep)/iu;
+const DRY: ReadonlySet<Verb> = new Set(['grill', 'roast', 'bake', 'smoke']);
 const GENTLE = /fuego (?:lento|bajo|suave|muy bajo)|baja(?:r)? el fuego|tapad[oa]/iu;
 
 /** What a word with several meanings stands for here. */
@@ -26,11 +27,17 @@ export function verbOf(
       if (named === 'freezer') return 'chill';
       return named === 'counter' || STAYS_PUT.test(own) ? waits(context) : undefined;
     case 'wait':
-      return waits(context);
+      return context.hot !== undefined && /another|otr[oa]/iu.test(own)
+        ? context.hot.verb
+        : waits(context);
     case 'chill':
       return cold(context);
     case 'rest':
       return waits(context, /at room temperature|temperatura ambiente/iu.test(own));
+    case 'shred':
+    case 'slice':
+      // Before any fire it is only cut.
+      return context.hot === undefined ? 'prepare' : hit.verb;
     case 'boil':
       return GENTLE.test(own) || GENTLE.test(before) ? 'simmer' : 'boil';
     case 'roast':
@@ -62,8 +69,13 @@ function cooks(own: string, named: PlaceKind | 'slow cooker' | undefined, contex
   if (place === 'oven') return context.hasMeat ? 'roast' : 'bake';
   if (place === 'grill') return 'grill';
   if (place === 'smoker') return 'smoke';
-  if (/low heat|fuego (?:lento|bajo)|covered|lid on|tapad/iu.test(own)) return 'simmer';
+  if (/low heat|gently|fuego (?:lento|bajo)|covered|lid on|tapad|suavemente/iu.test(own)) {
+    return 'simmer';
+  }
   const last = context.hot?.verb;
+  // Off the grill and onto a ring: a sauce.
+  const onRing = (place ?? context.place) === 'hob';
+  if (onRing && last !== undefined && DRY.has(last)) return 'simmer';
   if (last === 'sear' || last === 'brown' || last === 'fry' || last === undefined)
     return place === 'hob' || last ? 'fry' : 'simmer';
   return last;

@@ -42,7 +42,7 @@ const ATOM = new RegExp(
     `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${DIGITS})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?=\\s*(?:[.,;)]|$))))?)` +
     '|(?<said>half an hour|half hour|media hora|a quarter of an hour|quarter of an hour|un cuarto de hora|cuarto de hora|three quarters of an hour|three-quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto)' +
     '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora)(?![\\p{L}]))' +
-    '|(?<night>overnight|the whole night|all night|through the night|toda la noche|durante la noche|de un d[ií]a para otro|de la noche a la mañana|una noche entera|una noche|la noche(?! anterior| antes))',
+    '|(?<night>overnight|o/n(?![\\p{L}])|the whole night|all night|through the night|toda la noche|durante la noche|de un d[ií]a para otro|de la noche a la mañana|una noche entera|una noche|la noche(?! anterior| antes))',
   'giu',
 );
 

@@ -62,7 +62,7 @@ const ELASTIC: ReadonlySet<Verb> = new Set([
   'thaw',
 ]);
 /** Done by hand from beginning to end. */
-const BY_HAND: ReadonlySet<Verb> = new Set([
+export const BY_HAND: ReadonlySet<Verb> = new Set([
   'mix',
   'prepare',
   'knead',

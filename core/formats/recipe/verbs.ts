@@ -117,7 +117,7 @@ const ROWS: readonly Row[] = [
   {
     verb: 'simmer',
     english:
-      'simmer(?! until it)|poach|bring (?:it |the \\p{L}+ |everything |mixture )?(?:back )?to (?:a |the )?(?:gentle |bare |low |slow )?simmer|simmer until',
+      'simmer(?! until it)|poach|bring (?:[^.;,]{0,40}? )?(?:back )?to (?:a |the )?(?:gentle |bare |low |slow )?simmer|simmer until',
     spanish:
       '(?:cuec(?:e|a|en)|cuez(?:a|an)|cocer|cocin(?:a|e|ar|amos|en)|hierv(?:e|a)|dej(?:a|e|ar)[^.;]{0,25}(?:cocer|cocinar|hervir))[^.;]{0,30}a fuego (?:lento|bajo|muy bajo|suave|medio-bajo)|escalf(?:a|e|ar)|a fuego lento',
   },
@@ -175,7 +175,7 @@ const ROWS: readonly Row[] = [
   {
     verb: 'chill',
     english:
-      'chill|refrigerate|(?:place|put|store|keep|return|transfer)[^.;]{0,40}(?:in|to|into) the (?:fridge|refrigerator)|marinate in the fridge',
+      'chill|refrigerate|(?:place|put|store|keep|return|transfer)(?!\\p{L})[^.;]{0,40}(?:in|to|into) the (?:fridge|refrigerator)|marinate in the fridge',
     spanish:
       'refriger(?:a|e|ar|amos)|(?:mete|meter|pon|ponga|poner|guarda|guardar|deja|deje|dejar|lleva|llevar|reserva|reservar)[^.;]{0,45}(?:en|a) (?:la nevera|el frigor[ií]fico|el refrigerador)',
   },
@@ -265,7 +265,7 @@ export type Language = 'en' | 'es';
  * "then"; not after "the" or "of".
  */
 const ORDER_BEFORE =
-  /(?:^|[,;:(.–—-]\s*(?:and |or |then |but |now )?|(?:^|\s)(?:and|then|or|to|&|must|should|can|will|you|i|we|please|now|next|finally|just|gently|slowly|carefully|lightly|thoroughly|briefly|quickly|well|thinly|finely|also|first|always|immediately|generously|completely|next day|the next day|once cooked|when ready|and let|let it|it|them|meanwhile|thoroughly|loosely)\s+)$/iu;
+  /(?:^|[,;:(.–—-]\s*(?:and |or |then |but |now )?|(?:^|\s)(?:and|then|or|to|&|must|should|can|will|you|i|we|please|now|next|finally|just|gently|slowly|carefully|lightly|thoroughly|briefly|quickly|well|thinly|finely|also|first|always|immediately|generously|completely|next day|the next day|(?:in|on|into|to) (?:an? |the )?[^,.;]{0,24}(?:bowl|pan|saucepan|pot|skillet|dish|blender|processor|jar|bag)|once cooked|when ready|and let|let it|it|them|meanwhile|thoroughly|loosely)\s+)$/iu;
 const LY = /(?<!\p{L})(?!apply|only|family|jelly|chilly)\p{L}{3,}ly\s+$/iu;
 
 /** The verbs of a sentence, in its order, none inside another. */
@@ -324,7 +324,7 @@ const PLACE_WORDS: ReadonlyArray<readonly [PlaceKind | 'slow cooker', RegExp]> =
   ['oven', /oven|broiler|horno/iu],
   ['fridge', /fridge|refrigerat|nevera|frigor[ií]fico|refrigerador/iu],
   ['freezer', /freezer|congelador/iu],
-  ['box', /ice chest|cool box|insulated box|nevera port[aá]til/iu],
+  ['box', /\bcooler\b|ice chest|cool box|insulated box|nevera port[aá]til/iu],
   [
     'hob',
     /skillet|saucepan|frying pan|\bpan\b|\bpot\b|wok|griddle|stove|hob|burner|dutch oven|casserole dish on|stockpot|sart[eé]n|olla|cazuela|cacerola|cazo|plancha|a fuego/iu,

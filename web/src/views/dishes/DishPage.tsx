@@ -3,7 +3,7 @@ import { Download, FileCode } from 'lucide-react';
 import { Link } from 'react-router';
 import { useEdit } from '../../store/hooks.ts';
 import { download } from '../../ui/download.ts';
-import { EditField } from '../../ui/EditField.tsx';
+import { DishName } from '../../ui/DishName.tsx';
 import { useWords } from '../../words/words.ts';
 import { ChainEditor } from './ChainEditor.tsx';
 import { useDishEdits } from './useChain.ts';
@@ -11,7 +11,6 @@ import { useDishEdits } from './useChain.ts';
 /** A dish of this table: its name, who cannot have it, and its chain. */
 export function DishPage({ meal, dish }: { meal: Meal; dish: Dish }) {
   const t = useWords();
-  const edit = useEdit(meal.id);
   const edits = useDishEdits(meal.id, dish.id);
   const [mixture] = dish.mixtures;
   const [first] = dish.steps;
@@ -19,16 +18,7 @@ export function DishPage({ meal, dish }: { meal: Meal; dish: Dish }) {
     <div className="max-w-[980px]">
       <div className="flex flex-wrap items-center gap-2">
         <h2 className="mr-auto min-w-0 text-[23px]">
-          <EditField
-            label={t('table.nameOf', { dish: dish.name })}
-            hideLabel
-            value={dish.name}
-            onCommit={(name) => {
-              if (name !== '') edit({ do: 'renameDish', dish: dish.id, name });
-              return undefined;
-            }}
-            className="field-sizing-content max-w-full border-b-2 border-transparent bg-transparent font-bold hover:border-line focus:border-now"
-          />
+          <DishName meal={meal} dish={dish} />
         </h2>
         {mixture && (
           <Link className="btn" to={`/meal/${meal.id}/bench/${mixture.id}`}>

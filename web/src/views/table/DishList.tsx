@@ -15,7 +15,7 @@ import {
 import { X } from 'lucide-react';
 import { Link } from 'react-router';
 import { useEdit } from '../../store/hooks.ts';
-import { EditField } from '../../ui/EditField.tsx';
+import { DishName } from '../../ui/DishName.tsx';
 import { WeightField } from '../../ui/WeightField.tsx';
 import { useWords } from '../../words/words.ts';
 import { AddFood } from './AddFood.tsx';
@@ -49,16 +49,7 @@ function DishRow({ meal, dish, thread }: { meal: Meal; dish: Dish; thread: Threa
       <div className="flex items-start gap-2">
         <div className="mr-auto min-w-0">
           <h3 className="text-[18px]">
-            <EditField
-              label={t('table.nameOf', { dish: dish.name })}
-              hideLabel
-              value={dish.name}
-              onCommit={(name) => {
-                if (name !== '') edit({ do: 'renameDish', dish: dish.id, name });
-                return undefined;
-              }}
-              className="field-sizing-content max-w-full border-b-2 border-transparent bg-transparent font-bold hover:border-line focus:border-now"
-            />
+            <DishName meal={meal} dish={dish} />
           </h3>
           {dish.note && <p className="text-sm text-muted">{dish.note}</p>}
         </div>
