@@ -56,6 +56,18 @@ describe('schools of practice', () => {
     expect(lamb(set(counter, 'firstHalfHour', 'fridge')).steps).toEqual(lamb(before).steps);
   });
 
+  it('take meat straight from the cold, and let it stand again as long as before', () => {
+    const before = supper();
+    const cold = set(before, 'tempering', 'cold', 'lamb');
+    const of = (meal: Meal) => lamb(meal).steps.find(({ verb }) => verb === 'temper')?.time;
+    expect(of(before)).toMatchObject({ kind: 'fixed', minutes: 40 });
+    expect(of(cold)).toMatchObject({ kind: 'fixed', minutes: 5 });
+    const smoke = (meal: Meal) =>
+      planOf(meal, meal.kitchen, NOW).steps.find(({ id }) => id === 'lamb-smoke');
+    expect(smoke(cold)?.span.likelyMin).toBeGreaterThan(smoke(before)?.span.likelyMin ?? NaN);
+    expect(lamb(set(cold, 'tempering', 'short', 'lamb')).steps).toEqual(lamb(before).steps);
+  });
+
   it('boil what the meat lay in before it is served', () => {
     const boiled = set(supper(), 'usedMarinade', 'boiled', 'lamb');
     const plan = planOf(boiled, boiled.kitchen, NOW);

@@ -16,7 +16,8 @@ export function practised(meal: Meal): Meal {
   };
 }
 
-function practisedDish(dish: Dish, schools: Schools, taken: Set<string>): Dish {
+function practisedDish(given: Dish, schools: Schools, taken: Set<string>): Dish {
+  const dish = tempered(given, schools.tempering === 'cold');
   const soak = dish.steps.find((step) => step.time.kind === 'soak' && rawMixture(dish, step));
   let done = dish;
   if (!soak) return withoutSchool(done, 'washing', 'firstHalfHour', 'usedMarinade', 'tenderising');
@@ -28,6 +29,28 @@ function practisedDish(dish: Dish, schools: Schools, taken: Set<string>): Dish {
     boilAfter(d, soak.id, taken),
   );
   return tenderised(done, soak, schools.tenderising);
+}
+
+/**
+ * Straight from the cold, a step out of the fridge is only as long as its hands; how long it was
+ * stays with it, for when the cook changes their mind.
+ */
+function tempered(dish: Dish, cold: boolean): Dish {
+  if (!dish.steps.some(({ verb }) => verb === 'temper')) return dish;
+  return {
+    ...dish,
+    steps: dish.steps.map((step): Step => {
+      if (step.verb !== 'temper' || cold === (step.temperTime !== undefined)) return step;
+      const { temperTime, ...rest } = step;
+      if (temperTime) return { ...rest, time: temperTime };
+      const minutes = step.hands.map((hands) => (hands.when === 'start' ? hands.minutes : 0));
+      return {
+        ...step,
+        temperTime: step.time,
+        time: { kind: 'fixed', minutes: Math.max(1, ...minutes) },
+      };
+    }),
+  };
 }
 
 function rawMixture(dish: Dish, step: Step): Mixture | undefined {

@@ -169,6 +169,8 @@ export const StepSchema = z.looseObject({
   cautions: z.array(z.string()).default([]),
   /** The mixtures it is about: what is mixed, boiled, brushed on. */
   mixtures: z.array(id).optional(),
+  /** Straight from the cold: how long it would stand out of the fridge otherwise. */
+  temperTime: StepTimeSchema.optional(),
   /** Board, knife, brush and hands are washed in it. */
   washes: z.boolean().optional(),
   /** The school of practice that put it here. */

@@ -11,6 +11,7 @@ export const SCHOOLS = {
   usedMarinade: ['keptClean', 'thrown', 'boiled', 'second'],
   brine: ['equilibrium', 'strong'],
   firstHalfHour: ['fridge', 'counter'],
+  tempering: ['short', 'cold'],
 } as const;
 
 export type SchoolName = keyof typeof SCHOOLS;
@@ -23,6 +24,7 @@ export const SchoolsSchema = z.looseObject({
   usedMarinade: z.enum(SCHOOLS.usedMarinade).optional(),
   brine: z.enum(SCHOOLS.brine).optional(),
   firstHalfHour: z.enum(SCHOOLS.firstHalfHour).optional(),
+  tempering: z.enum(SCHOOLS.tempering).optional(),
 });
 
 /** Every question with its answer. */
@@ -43,6 +45,7 @@ export function schoolsOf(
     usedMarinade: chosen.usedMarinade,
     brine: chosen.brine,
     firstHalfHour: chosen.firstHalfHour,
+    tempering: chosen.tempering,
   };
 }
 
@@ -53,6 +56,7 @@ export const DEFAULTS: Schools = {
   usedMarinade: SCHOOLS.usedMarinade[0],
   brine: SCHOOLS.brine[0],
   firstHalfHour: SCHOOLS.firstHalfHour[0],
+  tempering: SCHOOLS.tempering[0],
 };
 
 /** Only the questions that are answered. */

@@ -8,7 +8,7 @@ import { SIDES } from './sides.ts';
 import { SMOKE } from './smoke.ts';
 import type { Pattern } from './pattern.ts';
 
-export { patternDish, usualChoices, type Choices, type Pattern } from './pattern.ts';
+export { patternDish, schoolsAsked, usualChoices, type Choices, type Pattern } from './pattern.ts';
 export { fireFor, fireText, type FireSetUp } from './fire.ts';
 
 /** The pattern book: chains by technique, mains first. */

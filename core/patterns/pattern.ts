@@ -1,5 +1,5 @@
 import type { Mixture } from '../batch/index.ts';
-import { freshId, type Dish, type Food, type Step } from '../meal/index.ts';
+import { freshId, type Dish, type Food, type SchoolName, type Step } from '../meal/index.ts';
 import { CUTS } from '../pantry/index.ts';
 import { fireFor, fireText, refuelText } from './fire.ts';
 import type { Part } from './parts.ts';
@@ -31,10 +31,14 @@ export interface Pattern {
   /** The cores one may choose among, the usual one first. Empty where nothing is asked. */
   readonly cores: (cut: string) => readonly number[];
   /** Schools of practice that change it. */
-  readonly schools: ReadonlyArray<
-    'washing' | 'tenderising' | 'usedMarinade' | 'firstHalfHour' | 'brine' | 'stewSalt'
-  >;
+  readonly schools: readonly SchoolName[];
   readonly chain: (choices: Choices) => Chain;
+}
+
+/** Where cooks disagree about a pattern: also about letting it stand, where it does. */
+export function schoolsAsked(pattern: Pattern, dish: Dish): SchoolName[] {
+  const stands = dish.steps.some(({ verb }) => verb === 'temper');
+  return [...pattern.schools, ...(stands ? (['tempering'] as const) : [])];
 }
 
 /** The choices a pattern begins with. */

@@ -162,6 +162,12 @@ export const en = {
   'school.firstHalfHour.counter': 'On the counter',
   'school.firstHalfHour.counter.why':
     'Salt moves a little faster. It counts toward the two-hour limit.',
+  'school.tempering': 'Out of the fridge before cooking',
+  'school.tempering.short': 'A short while',
+  'school.tempering.short.why':
+    'An hour changes a thick joint little, and it counts toward the two hours.',
+  'school.tempering.cold': 'Straight from the cold',
+  'school.tempering.cold.why': 'Nothing to wait for. It takes a little longer over its fire.',
   'school.step.wash': 'Wash the meat, then sink and hands',
   'school.step.counter': 'First half hour, on the counter',
   'school.step.boil': 'Boil what it lay in',

@@ -3,6 +3,7 @@ import {
   leastCoreC,
   patternDish,
   readWeight,
+  schoolsAsked,
   schoolsOf,
   showTemperature,
   takenIds,
@@ -48,11 +49,12 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
     },
     takenIds(meal),
   );
+  const asked = schoolsAsked(pattern, dish);
   const onSubmit = (event: FormEvent) => {
     event.preventDefault();
     if (bad) return;
-    const asked = Object.keys(own).length > 0 ? { schools: own } : {};
-    edit({ do: 'putDish', dish: { ...dish, ...asked }, own: [] });
+    const answered = Object.keys(own).length > 0 ? { schools: own } : {};
+    edit({ do: 'putDish', dish: { ...dish, ...answered }, own: [] });
     void navigate(`/meal/${meal.id}/dishes/${dish.id}`);
   };
   const least = leastCoreC(CUTS.get(cut)?.animal ?? 'none', false) ?? 0;
@@ -125,9 +127,7 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
       <button type="submit" className="btn btn-main mt-4">
         {t('dishes.put')}
       </button>
-      {pattern.schools.length > 0 && (
-        <SchoolSwitches asked={pattern.schools} schools={schools} onChoose={setSchools} />
-      )}
+      {asked.length > 0 && <SchoolSwitches asked={asked} schools={schools} onChoose={setSchools} />}
       <h3 className="mt-5 text-[15px] text-muted">{t('dishes.chain')}</h3>
       <ol className="mt-1">
         {dish.steps.map((step) => (

@@ -1,10 +1,10 @@
-import { answerKey, answersTo, type Pattern, type SchoolName, type Schools } from '@zemrin/core';
+import { answerKey, answersTo, type SchoolName, type Schools } from '@zemrin/core';
 import { Choice } from '../../ui/Choice.tsx';
 import { useWords } from '../../words/words.ts';
 
 /** Where cooks disagree about this chain: one answer each, with its reason. */
 export function SchoolSwitches(props: {
-  asked: Pattern['schools'];
+  asked: readonly SchoolName[];
   schools: Schools;
   onChoose: (school: SchoolName, to: string) => void;
 }) {
