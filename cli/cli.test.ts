@@ -3,14 +3,37 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { describe, expect, it } from 'vitest';
+import { build } from 'vite';
+import { beforeAll, describe, expect, it } from 'vitest';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
 const SUPPER = 'demo/first-frost-supper.json';
 const NOW = '2026-11-25T08:00';
 
+const folder = mkdtempSync(join(tmpdir(), 'zemrin-'));
+
+/** The command in one file, so that each of the many calls need not read the whole house anew. */
+beforeAll(async () => {
+  await build({
+    logLevel: 'error',
+    configFile: false,
+    build: {
+      ssr: join(root, 'cli/main.ts'),
+      outDir: folder,
+      emptyOutDir: true,
+      target: 'node20',
+      rollupOptions: { output: { entryFileNames: 'zemrin.mjs' } },
+    },
+    ssr: { noExternal: true },
+  });
+}, 120_000);
+
 function zemrin(...args: string[]) {
-  const done = spawnSync(process.execPath, ['--import', 'tsx', 'cli/main.ts', ...args], {
+  return called([join(folder, 'zemrin.mjs')], args);
+}
+
+function called(command: readonly string[], args: readonly string[]) {
+  const done = spawnSync(process.execPath, [...command, ...args], {
     cwd: root,
     encoding: 'utf8',
   });
@@ -30,6 +53,14 @@ function fileWith(text: string): string {
 }
 
 describe('the command line', () => {
+  it('runs as it lies there, without being built', () => {
+    const { code, out } = called(['--import', 'tsx', 'cli/main.ts'], ['--help']);
+    expect([code, out.split('\n')[0]]).toEqual([
+      0,
+      'zemrin: plan a meal backwards from serving time',
+    ]);
+  });
+
   it('plans a meal as its contract says', () => {
     const { code, json } = zemrin('plan', SUPPER, '--now', NOW, '--json');
     expect(code).toBe(0);

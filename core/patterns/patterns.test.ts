@@ -10,6 +10,7 @@ import {
   type Meal,
 } from '../meal/index.ts';
 import { audit, plan } from '../plan/index.ts';
+import { CUTS } from '../pantry/index.ts';
 import { at } from '../test/meals.ts';
 import { fireFor, PATTERNS, patternDish, type Pattern } from './index.ts';
 
@@ -122,6 +123,37 @@ describe('the pattern book', () => {
     expect(timeOf('rice', 'simmer')).toMatchObject({ leastMin: 15, mostMin: 18 });
     expect(timeOf('beans', 'simmer')).toMatchObject({ leastMin: 45, mostMin: 90 });
     expect(timeOf('beans', 'boil')).toMatchObject({ leastMin: 12 });
+  });
+});
+
+describe('what the pattern book rests on', () => {
+  // Minutes of rest, kitchen convention, confidence 0.8, from memory: steaks 3 to 8, whole birds
+  // 10 to 20, roasts of two to three kilos 15 to 30, wrapped shoulders an hour and more.
+  it.each([
+    ['direct-then-indirect', 3, 8],
+    ['citrus-steak', 3, 8],
+    ['brined-breast', 10, 20],
+    ['covered-bake', 15, 30],
+    ['long-roast', 60, 240],
+  ])('rests %s as long as cooks do', (id, least, most) => {
+    const pattern = PATTERNS.find((one) => one.id === id);
+    const rest =
+      pattern && patternDish(pattern, {}, new Set()).steps.find(({ verb }) => verb === 'rest');
+    if (rest?.time.kind !== 'elastic') throw new Error(id);
+    expect(rest.time.bestMin).toBeGreaterThanOrEqual(least);
+    expect(rest.time.bestMin).toBeLessThanOrEqual(most);
+  });
+
+  // Cores by taste and not by safety, kitchen convention, confidence 0.8, from memory, °C: beef
+  // and lamb rare 52, medium rare 56, medium 60; pulled pork 93; salmon medium 54; duck breast 56.
+  it.each([
+    ['beef-steak', 'rare', 52],
+    ['beef-steak', 'medium rare', 56],
+    ['beef-steak', 'medium', 60],
+    ['pork-shoulder-bone-in', 'pulls', 93],
+  ])('takes %s off %s near where cooks do', (cut, texture, coreC) => {
+    const target = CUTS.get(cut)?.targets.find((one) => one.texture === texture);
+    expect(Math.abs((target?.coreC ?? 0) - coreC)).toBeLessThanOrEqual(2);
   });
 });
 

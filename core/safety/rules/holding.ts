@@ -1,6 +1,12 @@
 import { ROOM_LIMIT_MIN } from '../figures.ts';
 import type { Rule } from '../finding.ts';
-import { minutesOf, rawFoods } from '../watched.ts';
+import {
+  minutesOf,
+  OUT_OF_FRIDGE,
+  rawFoods,
+  type WatchedDish,
+  type WatchedMeal,
+} from '../watched.ts';
 
 /** Hot holding, 135 °F. Source: FDA Food Code, 3-501.16; from memory. */
 const HOLD_C = 57;
@@ -23,7 +29,7 @@ export const holding: Rule = {
         .map((act) => ({ act, minutes: coolMinutes(act) }))
         .sort((a, b) => b.minutes - a.minutes);
       const [longest] = waits;
-      const minutes = waits.reduce((sum, one) => sum + one.minutes, 0);
+      const minutes = waits.reduce((sum, one) => sum + one.minutes, untilServed(dish, meal));
       if (!longest || minutes <= ROOM_LIMIT_MIN) return [];
       const { id: step, place } = longest.act;
       const rest = ROOM_LIMIT_MIN - (minutes - longest.minutes);
@@ -45,6 +51,13 @@ export const holding: Rule = {
       ];
     }),
 };
+
+/** It stands on board or table from its last step until it is served. */
+function untilServed({ acts }: WatchedDish, { servingMin }: WatchedMeal): number {
+  const last = acts.at(-1);
+  if (!last?.afterFire || !OUT_OF_FRIDGE.has(last.place)) return 0;
+  return Math.max(0, servingMin - last.endMin);
+}
 
 const WAITS = new Set(['rest', 'hold', 'serve']);
 const COLD = new Set(['fridge', 'freezer']);

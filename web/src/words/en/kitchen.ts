@@ -170,8 +170,8 @@ export const kitchen = {
   'kitchen.calendarNone': 'Nothing in it is busy between now and the meal.',
   'kitchen.calendarTake': 'Take these hours',
   'kitchen.busy': '{{from}} to {{to}}, {{what}}',
-  'kitchen.export': 'Export the kitchen',
-  'kitchen.import': 'Import a kitchen',
+  'kitchen.export': 'Export',
+  'kitchen.import': 'Import',
   'kitchen.imported': 'The kitchen is now “{{name}}”. Undo brings the other back.',
   'kitchen.notOne': 'That file is a {{kind}}. A kitchen’s file is exported on this page.',
 } as const;
