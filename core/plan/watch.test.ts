@@ -60,6 +60,24 @@ describe('the rules of safety', () => {
     }
   });
 
+  it('ask for a wash whenever raw food was on the board last, not only the first time', () => {
+    const url = new URL('../../demo/towpath-lunch.json', import.meta.url);
+    const lunch = parseMeal(readFileSync(url, 'utf8'), at('2026-11-23T08:00'));
+    const washed = (washes: boolean): Meal => ({
+      ...lunch,
+      dishes: lunch.dishes.map((dish) => ({
+        ...dish,
+        steps: dish.steps.map((step) => (step.id === 'guinea-skin' ? { ...step, washes } : step)),
+      })),
+    });
+    const said = (meal: Meal) =>
+      plan(meal, meal.kitchen, at('2026-11-23T08:00'), { rescues: false })
+        .findings.filter(({ rule }) => rule === 'washing')
+        .map(({ step }) => step);
+    expect(said(washed(true))).toEqual([]);
+    expect(said(washed(false))).toEqual(['guinea-carve']);
+  });
+
   it('stop nothing of the example meals, and say little', () => {
     for (const file of ['first-frost-supper', 'towpath-lunch', 'wednesday-hock']) {
       const url = new URL(`../../demo/${file}.json`, import.meta.url);

@@ -50,6 +50,18 @@ describe('the time of a step, as one says it', () => {
     expect(stepOfPhrase('hello', readPhrase('hello', foods), 'new')).toBeUndefined();
   });
 
+  it('leaves a step that can be planned, of the food it was of', () => {
+    const slice = stepOfPhrase('Slice', readPhrase('Slice', foods), 's');
+    if (!slice) throw new Error('no step');
+    expect(slice.hands).toMatchObject([{ when: 'all' }]);
+    const rested = withPhrase(slice, readPhrase('rest 10 to 20 min', foods, 'slice'));
+    expect(rested.time.kind).toBe('elastic');
+    expect(rested.hands).toMatchObject([{ when: 'start' }]);
+    const other = { ...slice, time: { kind: 'heat', food: 'pork', until: { coreC: 60 } } as const };
+    const read = readPhrase('until 63° in the middle', foods, 'roast');
+    expect(withPhrase(other, read).time).toMatchObject({ food: 'pork', until: { coreC: 63 } });
+  });
+
   it('begins when degrees are missing, by how the food warms', () => {
     const meal = supper();
     const dish = meal.dishes.find(({ id }) => id === 'lamb');

@@ -182,13 +182,22 @@ function round(minutes: number): number {
 /** A step changed as a phrase says; what it does not say stays. */
 export function withPhrase(step: Step, phrase: ReadPhrase): Step {
   const { verb = step.verb, time, tempC, place, coreC, tending, coreShortC } = phrase;
-  const tended = step.hands.filter(({ when }) => when !== 'every' || tending === undefined);
+  // One phrase names no food: a step of several stays with its own.
+  const own =
+    time && 'food' in time && 'food' in step.time ? { ...time, food: step.time.food } : time;
+  const isOpen = (own ?? step.time).kind === 'elastic' || (own ?? step.time).kind === 'soak';
+  const tended = step.hands
+    .filter(({ when }) => when !== 'every' || tending === undefined)
+    // Hands all through a step whose length is open cannot be planned.
+    .map((one): Hands =>
+      isOpen && one.when === 'all' ? { when: 'start', minutes: 5, what: one.what } : one,
+    );
   const where: Place =
     place === undefined || place === step.place.kind ? step.place : { kind: place };
   return {
     ...step,
     verb,
-    ...(time && { time }),
+    ...(own && { time: own }),
     place: { ...where, ...(tempC !== undefined && { tempC }) },
     hands: [...tended, ...(tending ? [tending] : [])],
     ...(coreC !== undefined && { doneWhen: { ...step.doneWhen, coreC } }),
@@ -247,15 +256,5 @@ export function stepOfPhrase(text: string, phrase: ReadPhrase, id: string): Step
     hands,
     cautions: [],
   };
-  const made = withPhrase(bare, phrase);
-  // Hands all through a step whose length is open cannot be planned.
-  const open = made.time.kind === 'elastic' || made.time.kind === 'soak';
-  return open
-    ? {
-        ...made,
-        hands: made.hands.map((one) =>
-          one.when === 'all' ? { when: 'start', minutes: 5, what: one.what } : one,
-        ),
-      }
-    : made;
+  return withPhrase(bare, phrase);
 }

@@ -1,4 +1,4 @@
-import type { Rule } from '../finding.ts';
+import type { Rule, SafetyFinding } from '../finding.ts';
 import { rawFoods, type WatchedAct, type WatchedDish } from '../watched.ts';
 
 /** Hands on raw food. */
@@ -15,27 +15,34 @@ export const washing: Rule = {
     const acts = meal.dishes
       .flatMap((dish) => dish.acts.map((act) => ({ dish, act })))
       .sort((a, b) => a.act.startMin - b.act.startMin);
-    const touched = acts.findIndex(({ dish, act }) => handlesRaw(dish, act));
-    if (touched === -1) return [];
-    const next = acts.findIndex(({ dish, act }, i) => i > touched && isPlated(dish, act));
-    const found = acts[next];
-    if (!found || acts.slice(touched, next).some(({ act }) => act.washes)) return [];
-    // Overnight the board has long been washed.
-    const day = 12 * 60;
-    if (found.act.startMin - (acts[touched]?.act.endMin ?? 0) > day) return [];
-    return [
-      {
-        rule: 'washing',
-        level: 'caution',
-        dish: found.dish.id,
-        step: found.act.id,
-        message: { key: 'safety.washing' },
-        source: 'source.fsisWashing',
-        mends: [{ kind: 'washBefore', step: found.act.id }],
-      } as const,
-    ];
+    /** When raw food was last on a board nobody has washed since. */
+    let touchedMin = -Infinity;
+    for (const { dish, act } of acts) {
+      if (isPlated(dish, act) && act.startMin - touchedMin <= OVERNIGHT_MIN) {
+        return [findingAt(dish.id, act.id)];
+      }
+      if (handlesRaw(dish, act)) touchedMin = act.endMin;
+      if (act.washes) touchedMin = -Infinity;
+    }
+    return [];
   },
 };
+
+/** Overnight the board has long been washed. Our own line, no source. */
+const OVERNIGHT_MIN = 12 * 60;
+
+/** Said once, where it is first wanted. */
+function findingAt(dish: string, step: string): SafetyFinding {
+  return {
+    rule: 'washing',
+    level: 'caution',
+    dish,
+    step,
+    message: { key: 'safety.washing' },
+    source: 'source.fsisWashing',
+    mends: [{ kind: 'washBefore', step }],
+  };
+}
 
 function handlesRaw(dish: WatchedDish, { verb, place, afterFire }: WatchedAct): boolean {
   return rawFoods(dish).length > 0 && place === 'board' && !afterFire && RAW_WORK.has(verb);

@@ -58,7 +58,7 @@ export function useChain(meal: Meal, dish: Dish, { put, remove }: ChainEdits) {
         const step = stepOfPhrase(
           text,
           phrase,
-          freshId(`${dish.id}-${phrase.verb ?? ''}`, takenIds(meal)),
+          freshId(`${dish.id}-${phrase.verb ?? ''}`, takenIds({ dishes: [...meal.dishes, dish] })),
         );
         if (!step) return false;
         const after = last
