@@ -5,6 +5,7 @@ import { mapId } from './ids.ts';
 import { practised } from './practise.ts';
 import { groupsOf, seatsOf, type Seat } from './seats.ts';
 import type { Dish, Kitchen, Meal, Step, StepTime } from './schema.ts';
+import { withWash } from './wash-up.ts';
 import { SCHOOLS, type SchoolName, type SomeSchools } from './schools.ts';
 
 /** Everything a cook can do to a meal. Each is a value, so that it can be stored, undone and named. */
@@ -19,7 +20,10 @@ export type Command =
       do: 'editStep';
       step: string;
       change: Partial<
-        Pick<Step, 'label' | 'verb' | 'place' | 'hands' | 'after' | 'vessel' | 'doneWhen'>
+        Pick<
+          Step,
+          'label' | 'verb' | 'place' | 'hands' | 'after' | 'vessel' | 'doneWhen' | 'washes'
+        >
       >;
     }
   | { do: 'pinStep'; step: string; beforeServeMin: number | null }
@@ -121,7 +125,7 @@ function inDish(meal: Meal, dish: Dish, command: Exclude<DishCommand, { do: 'rem
         command.at === null ? step : { ...step, begunAt: command.at },
       );
     case 'addStepAfter':
-      return addStepAfter(dish, command.step, command.new);
+      return withWash(meal, addStepAfter(dish, command.step, command.new), command.new.id);
     case 'addStepBefore':
       return addStepBefore(dish, command.step, command.new);
     case 'removeStep':

@@ -12,6 +12,7 @@ export { copyDish } from './copy-dish.ts';
 export { chainOf, mayFollow, moveStep, withFollows, withoutStep, type ChainSpot } from './chain.ts';
 export { withCoreGaps } from './gaps.ts';
 export { splitDish } from './split-dish.ts';
+export { WASH_MIN, withWash } from './wash-up.ts';
 export * from './avoids.ts';
 export * from './seats.ts';
 export {

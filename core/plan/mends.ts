@@ -1,4 +1,4 @@
-import { freshId, takenIds, type Command, type Meal, type Step } from '../meal/index.ts';
+import { freshId, takenIds, WASH_MIN, type Command, type Meal, type Step } from '../meal/index.ts';
 import type { Mend } from '../safety/index.ts';
 import type { Message } from '../words/index.ts';
 
@@ -13,6 +13,8 @@ export function mendMessage(mend: Mend): Message {
       return { key: 'mend.heat', values: { tempC: { tempC: mend.tempC } } };
     case 'keeps':
       return { key: 'mend.keeps', values: { days: String(mend.days) } };
+    case 'frozen':
+      return { key: 'mend.frozen' };
     case 'fridge':
       return { key: 'mend.fridge' };
     case 'iceBefore':
@@ -40,6 +42,16 @@ export function mendCommands(
         dish: id,
         mixture: mend.mixture,
         change: { keepsDays: mend.days },
+      }));
+  }
+  if (mend.kind === 'frozen') {
+    return meal.dishes
+      .filter(({ foods }) => foods.some(({ id }) => id === mend.food))
+      .map(({ id }) => ({
+        do: 'editFood',
+        dish: id,
+        food: mend.food,
+        change: { frozenBefore: true },
       }));
   }
   const step = meal.dishes.flatMap(({ steps }) => steps).find(({ id }) => id === mend.step);
@@ -117,8 +129,6 @@ function hotter(step: Step, coreC: number): Command[] {
 
 /** A full boil takes ten minutes with its coming to it. */
 const BOIL_MIN = 10;
-/** Board, knife and hands with hot water and soap. Common practice, no source. */
-const WASH_MIN = 4;
 /** A pot in ice water, stirred now and then. Common practice, no source. */
 const ICE_MIN = { leastMin: 30, likelyMin: 45, mostMin: 70 };
 

@@ -2,9 +2,10 @@ import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { applyCommand, mealOf, parseMeal, type Command, type Meal } from '../meal/index.ts';
-import { RULES, RULE_IDS } from '../safety/index.ts';
+import { RULES, RULE_IDS, type RuleId } from '../safety/index.ts';
 import { at } from '../test/meals.ts';
 import { SAFETY_CASES } from '../test/safety-cases.ts';
+import { heat, oven, rest, smallMeal, type Spec } from '../test/small-meal.ts';
 import { mendCommands } from './mends.ts';
 import { plan } from './plan.ts';
 
@@ -36,6 +37,7 @@ describe('the rules of safety', () => {
       'labels',
       'leftovers',
       'notForThem',
+      'parasites',
       'powerCut',
       'washing',
     ]);
@@ -51,12 +53,56 @@ describe('the rules of safety', () => {
       if (stops === 'nothing') continue;
       const read = mealOf(meal, NOW);
       const made = plan(read, read.kitchen, NOW, { work: 200, rescues: false });
-      for (const mend of made.findings.flatMap(({ mends }) => mends)) {
+      const broken = made.findings.filter(({ rule }) => rule === stops);
+      for (const mend of broken.flatMap(({ mends }) => mends)) {
         const commands = mendCommands(read, mend, (key) => key);
         const mended = commands.reduce(applyCommand, read);
         expect(commands.length, name).toBeGreaterThan(0);
         expect(stopsOf(mended), `${name}, ${mend.kind}`).not.toContain(stops);
       }
+    }
+  });
+
+  // Pork: USDA, 9 CFR 318.10; game: FoodSafety.gov and CDC; fish: FDA Food Code, 3-402.11; from memory.
+  it.each<[string, RuleId | 'nothing', Spec]>([
+    ['pork off at 50', 'parasites', { cut: 'pork-loin-boneless', steps: [heat(50, oven(120))] }],
+    ['pork off at 63', 'nothing', { cut: 'pork-loin-boneless', steps: [heat(63, oven(120))] }],
+    [
+      'pork off at 58 and rested: longer at less',
+      'nothing',
+      { cut: 'pork-loin-boneless', steps: [heat(58, oven(110)), rest(20)] },
+    ],
+    [
+      'pork off at 50 that was frozen for three weeks',
+      'nothing',
+      {
+        cut: 'pork-loin-boneless',
+        food: { frozenBefore: true },
+        steps: [heat(50, oven(120))],
+      },
+    ],
+    [
+      'game off at 60, frozen or not',
+      'parasites',
+      { cut: 'venison-loin', food: { frozenBefore: true }, steps: [heat(60, oven(120))] },
+    ],
+    ['salmon off at 50', 'fish', { cut: 'salmon-fillet', steps: [heat(50, oven(120))] }],
+    [
+      'salmon off at 50 that was frozen',
+      'nothing',
+      { cut: 'salmon-fillet', food: { frozenBefore: true }, steps: [heat(50, oven(120))] },
+    ],
+  ])('caution: %s', (name, rule, spec) => {
+    const cautioned = (meal: Meal) =>
+      plan(meal, meal.kitchen, NOW, { work: 200, rescues: false }).findings.filter(
+        (finding) => finding.rule === 'parasites' || finding.rule === 'fish',
+      );
+    const meal = mealOf(smallMeal(name, spec), NOW);
+    const found = cautioned(meal);
+    expect(found.map((one) => one.rule)).toEqual(rule === 'nothing' ? [] : [rule]);
+    for (const mend of found.flatMap(({ mends }) => mends)) {
+      const mended = mendCommands(meal, mend, (key) => key).reduce(applyCommand, meal);
+      expect(cautioned(mended), mend.kind).toEqual([]);
     }
   });
 

@@ -12,6 +12,7 @@ export type Mend =
   | { readonly kind: 'heat'; readonly step: string; readonly tempC: number }
   | { readonly kind: 'boilBefore'; readonly step: string; readonly mixture: string }
   | { readonly kind: 'coolBefore'; readonly step: string; readonly mixture: string }
+  | { readonly kind: 'frozen'; readonly food: string }
   | { readonly kind: 'keeps'; readonly mixture: string; readonly days: number };
 
 /** What a rule has to say of a plan. */
@@ -53,6 +54,7 @@ export const RULE_IDS = [
   'leftovers',
   'longSoak',
   'notForThem',
+  'parasites',
   'powerCut',
   'rawKeeping',
   'reheating',

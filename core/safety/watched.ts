@@ -127,6 +127,17 @@ export interface CoolingPot {
   readonly to5Min: number;
 }
 
+/** Hands on raw food, where it is done at the board. */
+export const RAW_BOARD_WORK: ReadonlySet<Verb> = new Set([
+  'mix',
+  'prepare',
+  'slice',
+  'shape',
+  'marinate',
+  'brine',
+  'shred',
+]);
+
 /** Places no fridge and no fire. */
 export const OUT_OF_FRIDGE: ReadonlySet<PlaceKind> = new Set(['counter', 'board', 'table']);
 

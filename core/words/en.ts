@@ -169,6 +169,7 @@ export const en = {
   'school.tempering.cold': 'Straight from the cold',
   'school.tempering.cold.why': 'Nothing to wait for. It takes a little longer over its fire.',
   'school.step.wash': 'Wash the meat, then sink and hands',
+  'school.step.washUp': 'then wash board, knife and hands',
   'school.step.counter': 'First half hour, on the counter',
   'school.step.boil': 'Boil what it lay in',
   'school.step.boilWhat': 'A full rolling boil, then strain',
@@ -245,6 +246,10 @@ export const en = {
   'safety.cureSpoon': 'Weigh the curing salt in {{mixture}} in grams, never by the spoon.',
   'safety.beans': '{{food}} must boil hard for {{minutes}} before anything else.',
   'safety.fishFrozen': '{{food}} stays soft inside: only if it was frozen hard before.',
+  'safety.trichinae':
+    '{{food}} can carry parasites this cool: {{least}} inside, or frozen three weeks before.',
+  'safety.gameParasites':
+    '{{food}} can carry parasites that freezing does not kill: {{least}} inside.',
   'safety.coreFrail':
     '{{food}} comes off at {{tempC}}; guidance is {{least}}. Someone at the table must not eat it.',
   'safety.avoids': '{{dish}}: {{because}} holds {{avoids}}, which {{heads}} at the table avoid.',
@@ -278,6 +283,8 @@ export const en = {
     'Nitrite at most {{immersed}} ppm in a brine, {{dry}} ppm rubbed on dry, weighed.',
   'figures.beans': 'A hard boil for {{minutes}} first.',
   'figures.fish': 'Below {{tempC}} inside only if frozen hard: a week at −20°.',
+  'figures.parasites':
+    'Pork {{pork}} inside, or longer at less, or frozen three weeks at −15°; game {{game}}, frozen or not.',
   'figures.eaters': 'Nothing before anyone that they avoid.',
   'figures.leftovers': 'Meat and fish {{meat}} days, rice {{rice}}, cold within two hours.',
   'figures.rice': 'Hot, or cold again within {{minutes}}.',
@@ -300,10 +307,12 @@ export const en = {
   'rule.curing': 'Curing salt',
   'rule.beans': 'Kidney beans',
   'rule.fish': 'Fish less than cooked through',
+  'rule.parasites': 'Parasites of pork and game',
   'rule.eaters': 'What eaters avoid',
   'rule.leftovers': 'Left-overs',
   'rule.rice': 'Cooked rice and grains',
   'mend.minutes': 'Only {{minutes}}',
+  'mend.frozen': 'It was frozen hard',
   'mend.fridge': 'In the fridge',
   'mend.core': 'Until its middle is {{tempC}}',
   'mend.heat': 'At {{tempC}}',
@@ -322,6 +331,7 @@ export const en = {
   'source.foodCodeReheat': 'FDA Food Code, chapter 3-4, reheating; from memory, not yet compared',
   'source.foodCodeFish':
     'FDA Food Code, chapter 3-4, freezing of fish; from memory, not yet compared',
+  'source.trichinae': 'USDA, 9 CFR 318.10, treatment of pork; from memory, not yet compared',
   'source.fsisThaw': 'USDA/FSIS, The Big Thaw; from memory, not yet compared',
   'source.botulism': 'Public guidance on botulism and oil; from memory, not yet compared',
   'source.fsisCuring':

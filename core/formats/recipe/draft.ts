@@ -1,5 +1,5 @@
 import type { Mixture, MixtureLine } from '../../batch/index.ts';
-import { DishSchema, freshId, type Dish, type Food } from '../../meal/index.ts';
+import { DishSchema, freshId, withWash, type Dish, type Food } from '../../meal/index.ts';
 import { CUTS, INGREDIENTS, type OwnIngredient } from '../../pantry/index.ts';
 import { gramsOf, parseQuantity, QuantityError } from '../../quantity/index.ts';
 import type { ReadIngredient } from './ingredient-line.ts';
@@ -37,7 +37,8 @@ export function draftDish(recipe: ReadRecipe, taken: ReadonlySet<string> = new S
     mixtures: mixtures.map((mixture) => withWindow(mixture, recipe)),
     steps,
   });
-  return { dish, own };
+  const washed = dish.steps.reduce((sum, step) => withWash({}, sum, step.id), dish);
+  return { dish: washed, own };
 }
 
 const PORTION_G = 250;

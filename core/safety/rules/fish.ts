@@ -22,7 +22,7 @@ export const fish: Rule = {
             step: act.id,
             message: { key: 'safety.fishFrozen', values: { food: one.name } },
             source: 'source.foodCodeFish',
-            mends: [],
+            mends: [{ kind: 'frozen', food: one.id }],
           } as const,
         ];
       });

@@ -15,6 +15,7 @@ import { labels } from './labels.ts';
 import { leftovers } from './leftovers.ts';
 import { longSoak } from './long-soak.ts';
 import { notForThem } from './not-for-them.ts';
+import { parasites } from './parasites.ts';
 import { powerCut } from './power-cut.ts';
 import { rawKeeping } from './raw-keeping.ts';
 import { reheating } from './reheating.ts';
@@ -36,6 +37,7 @@ export const RULES: readonly Rule[] = [
   garlicOil,
   beans,
   fish,
+  parasites,
   contact,
   washing,
   slowWarming,

@@ -1,8 +1,6 @@
 import type { Rule, SafetyFinding } from '../finding.ts';
-import { rawFoods, type WatchedAct, type WatchedDish } from '../watched.ts';
+import { RAW_BOARD_WORK, rawFoods, type WatchedAct, type WatchedDish } from '../watched.ts';
 
-/** Hands on raw food. */
-const RAW_WORK = new Set(['mix', 'prepare', 'slice', 'shape', 'marinate', 'brine', 'shred']);
 /** What is eaten as it leaves the board. */
 const PLATED = new Set(['slice', 'shred', 'serve']);
 
@@ -45,7 +43,7 @@ function findingAt(dish: string, step: string): SafetyFinding {
 }
 
 function handlesRaw(dish: WatchedDish, { verb, place, afterFire }: WatchedAct): boolean {
-  return rawFoods(dish).length > 0 && place === 'board' && !afterFire && RAW_WORK.has(verb);
+  return rawFoods(dish).length > 0 && place === 'board' && !afterFire && RAW_BOARD_WORK.has(verb);
 }
 
 function isPlated(dish: WatchedDish, { verb, place, afterFire }: WatchedAct): boolean {

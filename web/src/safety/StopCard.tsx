@@ -24,11 +24,6 @@ export function StopCard({ meal, plan, finding, onChoose }: StopCardProps) {
   const edit = useEdit(meal.id);
   const { sayIt } = useManner(meal, plan);
   const { rule, step, overruled } = finding;
-  const mend = (how: Mend) => {
-    const gesture = `mend-${rule}-${how.kind}`;
-    const commands = mendCommands(meal, how, (key) => sayIt({ key }));
-    for (const command of commands) edit(command, gesture);
-  };
   return (
     <section
       aria-label={sayIt({ key: `rule.${rule}` })}
@@ -52,16 +47,7 @@ export function StopCard({ meal, plan, finding, onChoose }: StopCardProps) {
       </p>
       {overruled === undefined ? (
         <>
-          {finding.mends.map((how) => (
-            <button
-              key={how.kind}
-              type="button"
-              className="btn mt-2 w-full whitespace-normal print:hidden"
-              onClick={() => mend(how)}
-            >
-              {sayIt(mendMessage(how))}
-            </button>
-          ))}
+          <Mends meal={meal} plan={plan} finding={finding} />
           <Anyway onWords={(words) => edit({ do: 'overrule', rule, at: step, words })} />
         </>
       ) : (
@@ -78,6 +64,27 @@ export function StopCard({ meal, plan, finding, onChoose }: StopCardProps) {
       )}
     </section>
   );
+}
+
+/** What would mend it, each a button; the plan follows. */
+export function Mends({ meal, plan, finding }: Omit<StopCardProps, 'onChoose'>) {
+  const edit = useEdit(meal.id);
+  const { sayIt } = useManner(meal, plan);
+  const mend = (how: Mend) => {
+    const gesture = `mend-${finding.rule}-${how.kind}`;
+    const commands = mendCommands(meal, how, (key) => sayIt({ key }));
+    for (const command of commands) edit(command, gesture);
+  };
+  return finding.mends.map((how) => (
+    <button
+      key={how.kind}
+      type="button"
+      className="btn mt-2 w-full whitespace-normal print:hidden"
+      onClick={() => mend(how)}
+    >
+      {sayIt(mendMessage(how))}
+    </button>
+  ));
 }
 
 /** A stop is overruled only in words, which stay with the meal. */

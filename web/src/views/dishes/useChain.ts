@@ -5,6 +5,7 @@ import {
   takenIds,
   withFollows,
   withPhrase,
+  withWash,
   type Dish,
   type Meal,
   type ReadPhrase,
@@ -65,7 +66,7 @@ export function useChain(meal: Meal, dish: Dish, { put, remove }: ChainEdits) {
           ? [{ step: last.id, from: 'end' as const, leastMin: 0, mostMin: 30 }]
           : [];
         const grown = { ...dish, steps: [...dish.steps, { ...step, after }] };
-        put(withThen(meal, grown, step.id, phrase));
+        put(withThen(meal, withWash(meal, grown, step.id), step.id, phrase));
         return true;
       },
     };

@@ -13,6 +13,7 @@ import { useState, type FormEvent } from 'react';
 import { useEdit } from '../../store/hooks.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { Modal } from '../../ui/Modal.tsx';
+import { Tick } from '../../ui/Tick.tsx';
 import { useWords, type Say } from '../../words/words.ts';
 
 interface StepFormProps {
@@ -36,6 +37,7 @@ export function StepForm({ meal, step, mode, onClose, onAdded }: StepFormProps) 
   );
   const [spot, setSpot] = useState(adding ? '' : (step.place.zone ?? step.place.appliance ?? ''));
   const [inside, setInside] = useState(adding ? '' : insideOf(step.vessel));
+  const [washes, setWashes] = useState(!adding && (step.washes ?? false));
   const spots = spotsFor(meal, kind, t);
 
   const onSubmit = (event: FormEvent) => {
@@ -51,6 +53,8 @@ export function StepForm({ meal, step, mode, onClose, onAdded }: StepFormProps) 
     };
     const same = !adding && inside === insideOf(step.vessel);
     const vessel = same ? step.vessel : vesselOf(inside);
+    // Untouched, it stays open whether it washes.
+    const washing = step.washes === undefined && !washes ? {} : { washes };
     const name = label.trim() || t('weave.newStep');
     if (adding) {
       const id = freshId(name, takenIds(meal));
@@ -61,7 +65,11 @@ export function StepForm({ meal, step, mode, onClose, onAdded }: StepFormProps) 
       edit({ do: 'addStepAfter', step: step.id, new: added });
       onAdded(id);
     } else {
-      edit({ do: 'editStep', step: step.id, change: { label: name, verb, place, vessel } });
+      edit({
+        do: 'editStep',
+        step: step.id,
+        change: { label: name, verb, place, vessel, ...washing },
+      });
     }
     onClose();
   };
@@ -136,6 +144,11 @@ export function StepForm({ meal, step, mode, onClose, onAdded }: StepFormProps) 
             onChange={(e) => setTemp(e.target.value)}
           />
         </label>
+        {!adding && kind === 'board' && (
+          <Tick checked={washes} onChange={setWashes}>
+            {t('weave.washes')}
+          </Tick>
+        )}
         <div className="flex gap-2">
           <button type="submit" className="btn btn-main">
             {t('weave.save')}

@@ -11,7 +11,7 @@ import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useState } from 'react';
 import { useEdit, useManner, useNow } from '../../store/hooks.ts';
 import { useWords } from '../../words/words.ts';
-import { StopCard } from '../../safety/StopCard.tsx';
+import { Mends, StopCard } from '../../safety/StopCard.tsx';
 import { StepForm } from './StepForm.tsx';
 import { TimesEditor } from './TimesEditor.tsx';
 import { useNudge } from './useNudge.ts';
@@ -143,15 +143,24 @@ function Why(props: { meal: Meal; plan: Plan; planned: PlannedStep; at: string }
       {planned.cautions
         .filter(({ message }) => !stopped.has(message.key))
         .map((caution) => (
-          <p
+          <div
             key={caution.message.key}
             className={`mt-3 rounded-lg p-3 text-[15px] ${caution.broken ? 'border-2 border-clash' : 'bg-warm'}`}
           >
-            {sayIt(caution.message)}{' '}
-            <span className="text-muted">
-              {t('weave.source', { source: sayIt({ key: caution.source }) })}
-            </span>
-          </p>
+            <p>
+              {sayIt(caution.message)}{' '}
+              <span className="text-muted">
+                {t('weave.source', { source: sayIt({ key: caution.source }) })}
+              </span>
+            </p>
+            {plan.findings
+              .filter(
+                ({ step, message }) => step === planned.id && message.key === caution.message.key,
+              )
+              .map((finding) => (
+                <Mends key={finding.rule} meal={props.meal} plan={plan} finding={finding} />
+              ))}
+          </div>
         ))}
     </>
   );

@@ -118,6 +118,7 @@ export const weave = {
   'weave.newStep': 'New step',
   'weave.label': 'Name',
   'weave.verb': 'What',
+  'weave.washes': 'Board, knife and hands are washed in it',
   'weave.temp': 'Heat in °C',
   'weave.which': 'Which one',
   'weave.any': 'whichever is free',

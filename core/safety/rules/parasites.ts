@@ -1,0 +1,85 @@
+import type { Rule } from '../finding.ts';
+import type { WatchedAct, WatchedFood } from '../watched.ts';
+
+/**
+ * How long pork is held at its coldest point so that trichinae are dead: °C and minutes. Source: USDA,
+ * 9 CFR 318.10, prescribed treatment of pork; from memory, a few rows of the table.
+ */
+export const TRICHINAE: ReadonlyArray<readonly [tempC: number, minutes: number]> = [
+  [49, 21 * 60],
+  [52.2, 132],
+  [54.4, 30],
+  [57.8, 3],
+  [60, 1],
+  [62.2, 0],
+];
+const AT_ONCE_C = 62.2;
+/** Freezing does nothing to the parasites of game; only heat does, 160 °F. Source: FoodSafety.gov and CDC; from memory. */
+const GAME_C = 71;
+
+/** Pork and game that stay cooler inside than their parasites bear. */
+export const parasites: Rule = {
+  id: 'parasites',
+  source: 'source.trichinae',
+  figures: {
+    key: 'figures.parasites',
+    values: { pork: { tempC: AT_ONCE_C }, game: { tempC: GAME_C } },
+  },
+  check: (meal) =>
+    meal.dishes.flatMap((dish) =>
+      dish.acts.flatMap((act) => {
+        const food = dish.foods.find(
+          (one) => (act.food === undefined || one.id === act.food) && lives(one, act),
+        );
+        if (!food || !act.last) return [];
+        const isPork = food.animal === 'pork';
+        const leastC = isPork ? AT_ONCE_C : GAME_C;
+        return [
+          {
+            rule: 'parasites',
+            level: 'caution',
+            dish: dish.id,
+            step: act.id,
+            message: {
+              key: isPork ? 'safety.trichinae' : 'safety.gameParasites',
+              values: { food: food.name, least: { tempC: leastC } },
+            },
+            source: 'source.trichinae',
+            mends: [
+              { kind: 'core', step: act.id, coreC: Math.ceil(leastC) },
+              ...(isPork ? [{ kind: 'frozen', food: food.id } as const] : []),
+            ],
+          } as const,
+        ];
+      }),
+    ),
+};
+
+function lives({ animal, frozenFirst }: WatchedFood, { coreC, warmth }: WatchedAct): boolean {
+  if (coreC === undefined) return false;
+  if (animal === 'game') return coreC < GAME_C - 0.5;
+  if (animal !== 'pork' || frozenFirst || coreC >= AT_ONCE_C - 0.5) return false;
+  return !warmth || shareDead(warmth) < 1;
+}
+
+/** What of the time that is wanted has gone by, summed along a curve of the coldest point. */
+function shareDead({ minute, coreC }: NonNullable<WatchedAct['warmth']>): number {
+  let share = 0;
+  for (let i = 1; i < minute.length; i++) {
+    const coldest = Math.min(coreC[i - 1] ?? 0, coreC[i] ?? 0);
+    share += ((minute[i] ?? 0) - (minute[i - 1] ?? 0)) / minutesAt(coldest);
+  }
+  return share;
+}
+
+/** By interpolation of log time; never below the table, half a minute above it. */
+function minutesAt(tempC: number): number {
+  const above = TRICHINAE.findIndex(([at]) => at >= tempC);
+  const [high, low] = [TRICHINAE[above], TRICHINAE[above - 1]];
+  if (!high) return LEAST_MIN;
+  if (!low) return high[0] === tempC ? high[1] : Infinity;
+  const share = (tempC - low[0]) / (high[0] - low[0]);
+  const log = (minutes: number) => Math.log(Math.max(LEAST_MIN, minutes));
+  return Math.exp(log(low[1]) * (1 - share) + log(high[1]) * share);
+}
+const LEAST_MIN = 0.5;
