@@ -27,6 +27,7 @@ export { aboutMinutes, lastOnFire, pointAt, shownCook, stageTimes, tenderAt } fr
 export { stallOf, type Stall } from './stall.ts';
 export { hoursToTender, PULLS_AT, SLICES_AT } from './tenderness.ts';
 export { icedC, minutesToCool, type CoolingPlace, type Pot } from './cooling.ts';
+export { eggMinutes } from './eggs.ts';
 export { boilingMinutes, reducingMinutes, type PanOnRing } from './reducing.ts';
 export { risingMinutes } from './rising.ts';
 export { READYING, readyingMinutes, type Readying } from './readying.ts';

@@ -32,18 +32,8 @@ function holdsOf(meal: Meal, dish: Dish): Avoidable[] {
     ...lines.flatMap((line) => mixableOfLine(line, shelf).holds),
     ...dish.foods
       .filter(({ forAvoids }) => forAvoids === undefined)
-      .flatMap((food) => ofAnimal(meal, food)),
+      .flatMap((food) => cutOf(meal, food)?.holds ?? []),
   ]);
-}
-
-function ofAnimal(meal: Meal, food: Dish['foods'][number]): Avoidable[] {
-  const animal = cutOf(meal, food)?.animal;
-  if (animal === 'fish' || animal === 'shellfish') return [animal];
-  return animal === 'pork'
-    ? ['pork', 'meat']
-    : animal === undefined || animal === 'none'
-      ? []
-      : ['meat'];
 }
 
 function variantsOf(meal: Meal, dish: Dish): Array<DishAllergens['plates'][number]> {
@@ -64,7 +54,7 @@ function variantsOf(meal: Meal, dish: Dish): Array<DishAllergens['plates'][numbe
       variant: variant.name,
       holds: sorted([
         ...lines.flatMap((line) => mixableOfLine(line, shelf).holds),
-        ...foods.flatMap((food) => ofAnimal(meal, food)),
+        ...foods.flatMap((food) => cutOf(meal, food)?.holds ?? []),
       ]),
     };
   });

@@ -1,7 +1,7 @@
 import { weighMixture, type Mixture, type WeighedLine } from '../batch/index.ts';
 import { batchFor, cutOf, settleFood, type Dish, type Meal } from '../meal/index.ts';
 import type { Plan, PlannedStep } from '../plan/index.ts';
-import { pantryOf, type Animal } from '../pantry/index.ts';
+import { pantryOf, type Cut } from '../pantry/index.ts';
 import { showVolume, showWeight, writeNumber } from '../quantity/index.ts';
 import { wallClock } from '../time/index.ts';
 
@@ -82,7 +82,7 @@ function foodsOf(meal: Meal, dish: Dish, plan: Plan): Wanted[] {
     return {
       id: food.cut ?? food.id,
       name: cut?.name ?? food.name,
-      section: sectionOfCut(cut?.animal, food.cut),
+      section: sectionOfCut(cut),
       grams: weightG,
       ml: undefined,
       count: cut?.animal !== 'none' && cut !== undefined ? wholes : counted,
@@ -94,14 +94,11 @@ function foodsOf(meal: Meal, dish: Dish, plan: Plan): Wanted[] {
   });
 }
 
-const DRY = /(?:dry|flour|barley|peas|beans|rice)/;
-
-function sectionOfCut(animal: Animal | undefined, cut: string | undefined): string {
-  if (animal === 'fish' || animal === 'shellfish') return 'fishmonger';
-  if (animal !== undefined && animal !== 'none') return 'butcher';
-  if (cut === undefined) return 'other';
-  if (DRY.test(cut)) return 'dry goods';
-  return /tofu|cheese/.test(cut) ? 'dairy and eggs' : 'greengrocer';
+function sectionOfCut(cut: Cut | undefined): string {
+  if (!cut) return 'other';
+  const { animal, section = 'greengrocer' } = cut;
+  if (animal === 'none') return section;
+  return animal === 'fish' || animal === 'shellfish' ? 'fishmonger' : 'butcher';
 }
 
 function linesOf(meal: Meal, dish: Dish, mixture: Mixture, plan: Plan): Wanted[] {

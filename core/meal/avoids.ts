@@ -1,5 +1,5 @@
 import { mixableOfLine, type Mixture, type Shelf } from '../batch/index.ts';
-import { pantryOf, type Animal, type Avoidable } from '../pantry/index.ts';
+import { pantryOf, type Avoidable } from '../pantry/index.ts';
 import { cutOf, eatersOf } from './amounts.ts';
 import type { Dish, Eaters, Meal } from './schema.ts';
 
@@ -76,21 +76,9 @@ function eatersOfFoods(meal: Meal, dish: Dish, ids: readonly string[]): Eaters[]
   return foods.length === 0 ? meal.eaters : foods.flatMap((food) => eatersOf(meal, dish, food));
 }
 
-/** What an animal is to those who avoid it. */
-const ANIMAL_HOLDS: Readonly<Record<Animal, readonly Avoidable[]>> = {
-  none: [],
-  fish: ['fish'],
-  shellfish: ['shellfish'],
-  pork: ['meat', 'pork'],
-  beef: ['meat'],
-  lamb: ['meat'],
-  poultry: ['meat'],
-  game: ['meat'],
-};
-
 function foodParts(meal: Meal, dish: Dish): Part[] {
   return dish.foods.map((food) => ({
-    holds: ANIMAL_HOLDS[cutOf(meal, food)?.animal ?? 'none'],
+    holds: cutOf(meal, food)?.holds ?? [],
     because: food.name,
     eaters: eatersOf(meal, dish, food),
   }));

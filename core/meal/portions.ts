@@ -6,6 +6,10 @@ import type { Dish, Food, Meal } from './schema.ts';
 /** Several meats on one table: each is taken less of. Kitchen convention, from memory. */
 const AMONG_OTHERS = 0.7;
 
+/** Appetites one may choose: a child's half, the usual, a teenager's or a big eater's. Same source. */
+export const PORTIONS = [0.5, 1, 1.25, 1.5] as const;
+export const CHILD_PORTION = PORTIONS[0];
+
 /** What becomes of a raw weight. The parts add up to the whole, in grams. */
 export interface Yield {
   readonly boneG: number;

@@ -1,4 +1,4 @@
-import type { Animal, CutBody, CutRow, Shape, SoakGroup, Texture } from './rows.ts';
+import type { Animal, Avoidable, CutBody, CutRow, Shape, SoakGroup, Texture } from './rows.ts';
 
 /** A cut of meat or fish, or a vegetable or grain one weighs as the food of a dish. */
 export interface Cut {
@@ -7,6 +7,10 @@ export interface Cut {
   readonly animal: Animal;
   /** How it bears acid and fruit enzymes. */
   readonly soaks: SoakGroup;
+  /** The shop section of what was no animal. */
+  readonly section?: string | undefined;
+  /** What it holds of what eaters avoid, its animal among it. */
+  readonly holds: readonly Avoidable[];
   /** % of the edible raw part. */
   readonly composition?: Composition | undefined;
   readonly shape: Shape;
@@ -25,8 +29,37 @@ export interface Cut {
   readonly rawPerAdultG: { readonly low: number; readonly high: number };
   readonly pieceG?: number | undefined;
   readonly piecesPerAdult?: number | undefined;
+  /** Minutes in boiling water, and in steam. */
+  readonly boilMin?: MinuteSpan | undefined;
+  readonly steamMin?: MinuteSpan | undefined;
+  /** Water for a grain that takes it all up, over its dry weight, for about 300 g. */
+  readonly waterShare?: number | undefined;
   readonly targets: ReadonlyArray<{ readonly texture: Texture; readonly coreC: number }>;
   readonly own: boolean;
+}
+
+export interface MinuteSpan {
+  readonly least: number;
+  readonly most: number;
+}
+
+/** What an animal is to those who avoid it. */
+const ANIMAL_HOLDS: Readonly<Record<Animal, readonly Avoidable[]>> = {
+  none: [],
+  fish: ['fish'],
+  shellfish: ['shellfish'],
+  pork: ['meat', 'pork'],
+  beef: ['meat'],
+  lamb: ['meat'],
+  poultry: ['meat'],
+  game: ['meat'],
+};
+
+export function heldBy(
+  animal: Animal,
+  besides: readonly Avoidable[] | undefined,
+): readonly Avoidable[] {
+  return [...ANIMAL_HOLDS[animal], ...(besides ?? [])];
 }
 
 export interface Composition {
@@ -44,6 +77,8 @@ export function cutFromRow(row: CutRow): Cut {
     name: row.name,
     animal: row.animal,
     soaks: row.soaks,
+    section: row.section,
+    holds: heldBy(row.animal, row.holds),
     composition: { waterPct, proteinPct, fatPct, carbohydratePct, ashPct },
     shape: row.shape,
     thicknessMm: row.thicknessMm[0],
@@ -56,7 +91,14 @@ export function cutFromRow(row: CutRow): Cut {
     rawPerAdultG: { low: row.rawPerAdultG[0][0], high: row.rawPerAdultG[0][1] },
     pieceG: row.pieceG?.[0],
     piecesPerAdult: row.piecesPerAdult?.[0],
+    boilMin: spanOf(row.boilMin),
+    steamMin: spanOf(row.steamMin),
+    waterShare: row.waterShare?.[0],
     targets: row.targets.map(({ texture, coreC }) => ({ texture, coreC: coreC[0] })),
     own: false,
   };
+}
+
+function spanOf(row: CutRow['boilMin']): MinuteSpan | undefined {
+  return row && { least: row[0][0], most: row[0][1] };
 }

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { id, type Known } from '../quantity/index.ts';
-import type { Cut } from './cut.ts';
+import { heldBy, type Cut } from './cut.ts';
 import { saltPctOfSodium, type Ingredient } from './ingredient.ts';
 import { ACIDS, AnimalSchema, AVOIDABLE, ENZYMES, SHAPES, SOAK_GROUPS } from './rows.ts';
 
@@ -38,6 +38,7 @@ export const OwnCutSchema = z
     name: z.string().min(1),
     animal: AnimalSchema,
     soaks: z.enum(SOAK_GROUPS),
+    holds: z.array(z.enum(AVOIDABLE)).optional(),
     shape: z.enum(SHAPES).default('slab'),
     thicknessMm: z.number().positive().max(500),
     boneShare: share.default(0),
@@ -77,6 +78,7 @@ export function cutFromOwn(own: OwnCut): Cut {
   const edible = 1 - own.boneShare - own.trimShare;
   return {
     ...own,
+    holds: heldBy(own.animal, own.holds),
     servedShare: edible * own.cookedShare,
     meatMm: own.thicknessMm,
     targets: [],

@@ -61,7 +61,8 @@ describe('the pantry', () => {
     }
     for (const row of cutFile.cuts) {
       expect(unsourcedIn(row), row.id).toEqual([]);
-      for (const source of sourcesIn(row)) expect(Object.keys(cutFile.sources)).toContain(source);
+      for (const source of sourcesIn({ ...row, holds: [] }))
+        expect(Object.keys(cutFile.sources)).toContain(source);
     }
   });
 

@@ -1,4 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { CHILD_PORTION, PORTIONS, shareOfPlate } from '../meal/index.ts';
+import { supper } from '../test/meals.ts';
+import minutes from '../test/published-minutes.json';
 import published from '../test/published-ingredients.json';
 import { CUTS, INGREDIENTS } from './index.ts';
 
@@ -8,21 +11,60 @@ describe('what the pantry says', () => {
     expect(found).toMatchObject(values);
   });
 
-  // Raw grams for an adult, kitchen convention; turkey a pound to a pound and a half, USDA; from
-  // memory, confidence 0.7.
+  // Minutes in water and in steam, water for rice, raw grams for an adult: kitchen convention, from
+  // memory, the confidence of each block beside it (0.7 and 0.75).
+  it('cooks and portions as the tables do', () => {
+    const of = (id: string) => {
+      const cut = CUTS.get(id);
+      if (!cut) throw new Error(id);
+      return cut;
+    };
+    const spans = (block: object) =>
+      Object.entries(block).filter((row): row is [string, [number, number]] =>
+        Array.isArray(row[1]),
+      );
+    for (const key of ['boilMin', 'steamMin'] as const) {
+      for (const [id, [least, most]] of spans(minutes[key])) {
+        expect(of(id)[key], `${id} ${key}`).toEqual({ least, most });
+      }
+    }
+    for (const [id, [low, high]] of spans(minutes.rawPerAdultG)) {
+      expect(of(id).rawPerAdultG, id).toEqual({ low, high });
+    }
+    const { confidence: _sure, ...shares } = minutes.waterShare;
+    for (const [id, share] of Object.entries(shares)) expect(of(id).waterShare, id).toBe(share);
+  });
+
+  // The same table, confidence 0.7: a child half, a teenager 1.2, a big eater 1.3, 0.7 of each among many.
+  it('counts children, appetites and company as kitchens do', () => {
+    expect(PORTIONS[0]).toBe(CHILD_PORTION);
+    expect(CHILD_PORTION).toBe(0.5);
+    expect(PORTIONS.some((portion) => portion >= 1.2 && portion <= 1.3)).toBe(true);
+    const meal = supper();
+    const [dish] = meal.dishes;
+    if (!dish) throw new Error('no dish');
+    expect(shareOfPlate({ dishes: [dish, { ...dish, id: 'other' }] }, dish)).toBe(0.7);
+  });
+
+  it('holds what it holds: wheat, milk, soy and egg in what is no animal, too', () => {
+    expect(CUTS.get('pasta-fresh')?.holds).toEqual(['egg', 'gluten']);
+    expect(CUTS.get('tofu-firm')?.holds).toEqual(['soy']);
+    expect(CUTS.get('pressed-cheese-grilling')?.holds).toEqual(['dairy']);
+    expect(CUTS.get('flour-for-flatbread')?.holds).toEqual(['gluten']);
+    expect(CUTS.get('pork-belly')?.holds).toEqual(['meat', 'pork']);
+  });
+
+  // Grams of a US teaspoon by crystal, kitchen comparisons, from memory, confidence 0.7 and more.
   it.each([
-    ['chicken-whole', 400, 500],
-    ['turkey-whole', 450, 680],
-    ['duck-whole', 600, 800],
-    ['beef-brisket', 350, 450],
-    ['lamb-leg-bone-in', 330, 420],
-    ['salmon-fillet', 150, 200],
-    ['beef-mince', 120, 180],
-    ['rice-dry', 60, 90],
-    ['potatoes', 180, 250],
-  ])('plans the usual portion of %s', (id, least, most) => {
-    const raw = CUTS.get(id)?.rawPerAdultG;
-    expect(raw?.low, id).toBeGreaterThanOrEqual(least * 0.85);
-    expect(raw?.high, id).toBeLessThanOrEqual(most * 1.15);
+    ['salt-fine-table', 1.22, 6],
+    ['salt-fine-sea', 1.15, 5.6],
+    ['salt-pickling', 1.3, 6.3],
+    ['salt-coarse-flake', 0.57, 2.8],
+    ['salt-coarse-dense', 0.98, 4.8],
+    ['salt-curing', 1.2, 6],
+  ])('weighs %s as its crystal does', (id, gPerMl, teaspoonG) => {
+    const salt = INGREDIENTS.get(id);
+    expect(salt?.gPerMl).toBeCloseTo(gPerMl, 1);
+    expect(4.92892 * (salt?.gPerMl ?? 0)).toBeCloseTo(teaspoonG, 0);
   });
 });

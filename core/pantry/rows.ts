@@ -76,6 +76,7 @@ export type Texture = (typeof TEXTURES)[number];
 /** A value with the key of its source in the same file. */
 const sourced = z.tuple([z.number().nonnegative(), z.string()]);
 const share = z.tuple([z.number().min(0).max(1), z.string()]);
+const span = z.tuple([z.tuple([z.number().positive(), z.number().positive()]), z.string()]);
 const percent = z.tuple([z.number().min(0).max(100), z.string()]);
 
 export const IngredientRow = z.strictObject({
@@ -124,6 +125,10 @@ export const CutRow = z.strictObject({
   name: z.string(),
   animal: AnimalSchema,
   soaks: z.enum(SOAK_GROUPS),
+  /** The shop section of what was no animal. */
+  section: z.string().optional(),
+  /** What it holds besides being its animal. */
+  holds: z.array(z.enum(AVOIDABLE)).default([]),
   /** Water, protein, fat, carbohydrate with fibre, ash; % of the edible raw part. */
   composition: z.tuple([
     z.tuple([z.number(), z.number(), z.number(), z.number(), z.number()]),
@@ -144,6 +149,12 @@ export const CutRow = z.strictObject({
   rawPerAdultG: z.tuple([z.tuple([z.number(), z.number()]), z.string()]),
   pieceG: sourced.optional(),
   piecesPerAdult: sourced.optional(),
+  /** Minutes in boiling water, from the boil on. */
+  boilMin: span.optional(),
+  /** Minutes in steam. */
+  steamMin: span.optional(),
+  /** Water that a grain takes up and its pan loses, over the dry weight. */
+  waterShare: sourced.optional(),
   targets: z.array(z.strictObject({ texture: z.enum(TEXTURES), coreC: sourced })),
 });
 export type CutRow = z.infer<typeof CutRow>;

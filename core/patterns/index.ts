@@ -1,3 +1,4 @@
+import { BOILED } from './boiled.ts';
 import { GRILL } from './grill.ts';
 import { OVEN } from './oven.ts';
 import { PAN } from './pan.ts';
@@ -19,6 +20,7 @@ export const PATTERNS: readonly Pattern[] = [
   ...POT,
   ...PAN,
   ...PAN_STEAKS,
+  ...BOILED,
   ...SIDES,
   ...SAUCES,
 ];

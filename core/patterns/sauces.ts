@@ -20,7 +20,7 @@ import { by, side } from './side.ts';
 /** Dressings, crumbs and sauces. Figures: common practice, no source. */
 export const SAUCES: readonly Pattern[] = [
   side('dressing', 'Leaves with a dressing', 'side', {
-    foods: [by('leaves', 'leaves', 'vegetable-side', 60)],
+    foods: [by('leaves', 'leaves', 'salad-leaves', 50)],
     mixtures: [
       mixture(
         'dressing',

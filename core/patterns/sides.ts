@@ -31,24 +31,8 @@ const dough = (waterPct: number) => ({
   on: ['flour'],
 });
 
-/** Sides by technique. Minutes of steaming, boiling and rice: kitchen convention, confidence 0.7 to 0.75. */
+/** Sides of dough, oven and pan. Figures: our own neutral defaults, common practice, no source. */
 export const SIDES: readonly Pattern[] = [
-  side('rice', 'Rice, by absorption', 'side', {
-    foods: [by('rice', 'long rice', 'rice-dry', 75)],
-    mixtures: [],
-    parts: [
-      part('rinse', 'prepare', 'Rinse', fixed(5), board, {
-        hands: all('Rinse until the water runs clear'),
-        after: [],
-      }),
-      part('cook', 'simmer', 'Simmer, lid on', range(15, 17, 18), hob(96), {
-        hands: start(4, 'Water on: as much as the rice weighs, and a cup; to the boil, then low'),
-      }),
-      part('rest', 'rest', 'Stand, lid on', elastic(5, 10, 30), hob(70), {
-        hands: start(1, 'Off the ring'),
-      }),
-    ],
-  }),
   side('griddled-bread', 'Dough, risen and griddled', 'dough', {
     foods: [flour],
     mixtures: [dough(64)],
@@ -165,33 +149,6 @@ export const SIDES: readonly Pattern[] = [
       ),
     ],
   }),
-  side('greens', 'Greens, steamed', 'side', {
-    foods: [by('greens', 'green beans or broccoli', 'vegetable-side', 110)],
-    mixtures: [],
-    parts: [
-      part('trim', 'prepare', 'Wash and trim', fixed(10), board, {
-        hands: all('Wash, trim'),
-        after: [],
-      }),
-      part('water', 'boil', 'Water on', { kind: 'boiling', ml: 800, ringW: 1800 }, hob(100), {
-        hands: start(1, 'Water on'),
-        after: [],
-      }),
-      part('steam', 'steam', 'Steam', range(5, 6, 8), hob(100), {
-        hands: start(2, 'In, lid on'),
-        after: [...after(undefined, 'trim'), ...after(10, 'water')],
-      }),
-      part(
-        'dress',
-        'serve',
-        'Butter and salt',
-        fixed(2),
-        { kind: 'table' },
-        { hands: all('Butter, salt') },
-      ),
-    ],
-    readyWithinMin: 10,
-  }),
   side('pan-vegetables', 'Vegetables in the pan', 'side', {
     foods: [by('vegetable', 'peppers, courgettes, mushrooms', 'vegetable-side', 130)],
     mixtures: [],
@@ -206,28 +163,5 @@ export const SIDES: readonly Pattern[] = [
       }),
     ],
     readyWithinMin: 10,
-  }),
-  side('beans', 'Dry beans, boiled then simmered', 'side', {
-    foods: [by('beans', 'dry beans', 'kidney-beans-dry', 75)],
-    mixtures: [],
-    parts: [
-      part('soak', 'soak', 'Soak', elastic(8 * H, 12 * H, 18 * H), fridge, {
-        hands: start(3, 'Plenty of cold water on'),
-        after: [],
-      }),
-      part('boil', 'boil', 'Boil hard', range(12, 14, 16), hob(100), {
-        hands: start(4, 'Fresh water, a hard boil for ten minutes'),
-        after: after(60, 'soak'),
-      }),
-      part('simmer', 'simmer', 'Simmer', range(45, 65, 90), hob(95), {
-        hands: [every(20, 1, 'Look at the level')],
-        after: after(5, 'boil'),
-        doneWhen: { text: 'soft all through' },
-      }),
-      part('hold', 'hold', 'Keep warm in the liquor', elastic(5, 20, 90), hob(80), {
-        hands: start(1, 'Low, lid on'),
-      }),
-    ],
-    readyWithinMin: 30,
   }),
 ];

@@ -94,7 +94,8 @@ function watchedFood(meal: Meal, food: Food): WatchedDish['foods'][number] {
     minced: cut?.id.endsWith('mince') ?? false,
     pierced: food.pierced ?? false,
     toxicBean: cut?.id.startsWith('kidney-beans') ?? false,
-    grain: GRAINS.has(cut?.id ?? ''),
+    grain: GRAINS.has(cut?.id ?? '') || (cut?.waterShare ?? 0) > 0,
+    egg: cut?.id === 'eggs',
     frozenFirst: food.frozenBefore ?? false,
   };
 }

@@ -59,6 +59,9 @@ export const WHOLE_CUT_CORE_C = 62.8;
 /** Core of minced meat, 160 °F. Same source. */
 export const MINCED_CORE_C = 71.1;
 
+/** Eggs, firm all through, 160 °F. Same source. */
+export const EGG_CORE_C = 71.1;
+
 /** What public guidance wants of the middle of a food. */
 export function leastCoreC(animal: Animal, minced: boolean): number | undefined {
   if (animal === 'none') return undefined;

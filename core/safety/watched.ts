@@ -43,6 +43,8 @@ export interface WatchedFood {
   readonly toxicBean: boolean;
   /** Rice and other grains, whose spores survive cooking. */
   readonly grain: boolean;
+  /** Eggs in their shell. */
+  readonly egg: boolean;
   readonly frozenFirst: boolean;
 }
 

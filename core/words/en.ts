@@ -219,6 +219,8 @@ export const en = {
     'This fire leaves its surface lukewarm for {{minutes}}; two hours is the limit.',
   'safety.washing': 'Raw food was on the board: wash board, knife, brush and hands before this.',
   'safety.rawEgg': 'The egg in {{mixture}} stays raw: not for children, the pregnant, old or ill.',
+  'safety.softEgg':
+    'The yolk of {{mixture}} stays soft: not for children, the pregnant, old or ill.',
   'safety.label': 'Label {{mixture}}: made {{at}}, last day {{until}}, kept cold.',
   'safety.powerCut':
     'Power out: a closed fridge stays cold for {{hours}} hours. After that throw raw food away.',

@@ -255,6 +255,8 @@ const CUT_CALLED: ReadonlyArray<readonly [string, string]> = [
   ['aubergine', 'aubergine'],
   ['eggplant', 'aubergine'],
   ['cauliflower', 'cauliflower'],
+  ['beetroot', 'beetroot-cut'],
+  ['beet', 'beetroot-cut'],
   ['kidney bean', 'kidney-beans-dry'],
 ];
 
@@ -287,17 +289,24 @@ interface Entry<T> {
 function entriesOf<T extends { readonly name: string }>(
   called: ReadonlyArray<readonly [string, string]>,
   all: ReadonlyMap<string, T>,
+  byName = all,
 ): Entry<T>[] {
   const named = called.flatMap(([name, id]) => {
     const means = all.get(id);
     return means ? [{ words: plainWords(name), means }] : [];
   });
-  const own = [...all.values()].map((means) => ({ words: plainWords(means.name), means }));
+  const own = [...byName.values()].map((means) => ({ words: plainWords(means.name), means }));
   return [...named, ...own].sort((a, b) => b.words.length - a.words.length);
 }
 
 const FOUND_INGREDIENTS = entriesOf(CALLED, INGREDIENTS);
-const FOUND_CUTS = entriesOf(CUT_CALLED, CUTS);
+/** Vegetables and grains with minutes of their own are part of a mixture, unless called a food above. */
+const ON_THEIR_OWN = new Map(
+  [...CUTS].filter(
+    ([, { animal, boilMin, steamMin }]) => animal !== 'none' || !(boilMin ?? steamMin),
+  ),
+);
+const FOUND_CUTS = entriesOf(CUT_CALLED, CUTS, ON_THEIR_OWN);
 
 /** The entry all of whose words are in the name, in any order; the one with most words. */
 function best<T>(entries: readonly Entry<T>[], name: string): Entry<T> | undefined {

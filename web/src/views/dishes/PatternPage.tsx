@@ -1,5 +1,6 @@
 import {
   CUTS,
+  EGG_CORE_C,
   leastCoreC,
   patternDish,
   readWeight,
@@ -57,7 +58,8 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
     edit({ do: 'putDish', dish: { ...dish, ...answered }, own: [] });
     void navigate(`/meal/${meal.id}/dishes/${dish.id}`);
   };
-  const least = leastCoreC(CUTS.get(cut)?.animal ?? 'none', false) ?? 0;
+  const least =
+    cut === 'eggs' ? EGG_CORE_C : (leastCoreC(CUTS.get(cut)?.animal ?? 'none', false) ?? 0);
   return (
     <form onSubmit={onSubmit} className="max-w-[760px]">
       <h2 className="text-[23px]">{pattern.name}</h2>

@@ -85,7 +85,7 @@ export function PantryList({ meal }: { meal: Meal }) {
 }
 
 function asIngredient(item: Ingredient | Cut | 'new'): Ingredient | undefined {
-  return item !== 'new' && 'holds' in item ? item : undefined;
+  return item !== 'new' && 'crystal' in item ? item : undefined;
 }
 
 function asCut(item: Ingredient | Cut | 'new'): Cut | undefined {

@@ -1,10 +1,15 @@
-import { AVOIDABLE, writeNumber, type Meal, type Seat } from '@zemrin/core';
+import {
+  AVOIDABLE,
+  CHILD_PORTION,
+  PORTIONS,
+  writeNumber,
+  type Meal,
+  type Seat,
+} from '@zemrin/core';
 import { Popover } from 'radix-ui';
 import { useEdit } from '../../store/hooks.ts';
 import { Tick } from '../../ui/Tick.tsx';
 import { useWords } from '../../words/words.ts';
-
-const PORTIONS = [0.5, 1, 1.5] as const;
 
 /** Who sits at a place: adult or child, how much, and what they do without. */
 export function SeatForm({ meal, seat, index }: { meal: Meal; seat: Seat; index: number }) {
@@ -22,7 +27,7 @@ export function SeatForm({ meal, seat, index }: { meal: Meal; seat: Seat; index:
             type="button"
             className={toggle}
             aria-pressed={seat.who === who}
-            onClick={() => set({ who, portion: who === 'child' ? 0.5 : 1 })}
+            onClick={() => set({ who, portion: who === 'child' ? CHILD_PORTION : 1 })}
           >
             {t(`table.${who}`)}
           </button>

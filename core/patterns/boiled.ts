@@ -1,0 +1,309 @@
+import { CUTS, type Cut, type MinuteSpan } from '../pantry/index.ts';
+import { eggMinutes } from '../heat/index.ts';
+import {
+  after,
+  all,
+  board,
+  elastic,
+  every,
+  fixed,
+  fridge,
+  H,
+  hob,
+  line,
+  mixture,
+  part,
+  range,
+  start,
+} from './parts.ts';
+import type { Chain, Pattern } from './pattern.ts';
+import { by } from './side.ts';
+
+/** A side whose minutes go by what is cooked: one chain, many foods. */
+const sideOf = (
+  id: string,
+  name: string,
+  cuts: readonly [string, ...string[]],
+  chain: (food: Cut) => Chain,
+): Pattern => ({
+  id,
+  name,
+  kind: 'side',
+  cuts,
+  cores: () => [],
+  schools: [],
+  chain: ({ cut }) => chain(cutNamed(cut)),
+});
+
+function cutNamed(id: string): Cut {
+  const found = CUTS.get(id);
+  if (!found) throw new RangeError(`no cut “${id}”`);
+  return found;
+}
+
+/** The food of a side: what an adult eats of it. */
+const helping = (id: string, { id: cut, name, rawPerAdultG: { low, high } }: Cut) =>
+  by(id, name, cut, Math.round((low + high) / 10) * 5);
+
+/** The minutes of a table, whose middle is likely. @throws RangeError where it has none */
+function minutesOf({ name }: Cut, span: MinuteSpan | undefined) {
+  if (!span) throw new RangeError(`no minutes for ${name}`);
+  return range(span.least, Math.round((span.least + span.most) / 2), span.most);
+}
+
+/** A pan loses about so much whatever is in it; the rest goes into the grain. For a usual 300 g. */
+const USUAL_RICE_G = 300;
+const extraMl = (waterShare: number) => Math.round(((waterShare - 1) * USUAL_RICE_G) / 20) * 20;
+
+/** Sides from boiling water and steam. The minutes are the pantry's: kitchen convention, from memory. */
+export const BOILED: readonly Pattern[] = [
+  sideOf(
+    'rice',
+    'Rice, by absorption',
+    [
+      'rice-dry',
+      'rice-basmati-dry',
+      'rice-jasmine-dry',
+      'rice-round-dry',
+      'rice-brown-dry',
+      'rice-wild-dry',
+    ],
+    (cut) => ({
+      foods: [helping('rice', cut)],
+      mixtures: [],
+      parts: [
+        part('rinse', 'prepare', 'Rinse', fixed(5), board, {
+          hands: all('Rinse until the water runs clear'),
+          after: [],
+        }),
+        part('cook', 'simmer', 'Simmer, lid on', minutesOf(cut, cut.boilMin), hob(96), {
+          hands: start(
+            4,
+            `Water on: as much as the rice weighs, and ${extraMl(cut.waterShare ?? 1.6)} ml for pan and steam; to the boil, then low`,
+          ),
+        }),
+        part('rest', 'rest', 'Stand, lid on', elastic(5, 10, 30), hob(70), {
+          hands: start(1, 'Off the ring'),
+        }),
+      ],
+    }),
+  ),
+  sideOf(
+    'greens',
+    'Vegetables, steamed',
+    [
+      'green-beans',
+      'broccoli',
+      'asparagus',
+      'carrots',
+      'cauliflower',
+      'peas-shelled',
+      'spinach',
+      'brussels-sprouts',
+      'corn-cobs',
+      'potatoes-small',
+      'potatoes-halved',
+      'sweet-potatoes',
+      'beetroot-cut',
+    ],
+    (cut) => ({
+      foods: [helping('greens', cut)],
+      mixtures: [],
+      parts: [
+        part('trim', 'prepare', 'Wash and trim', fixed(10), board, {
+          hands: all('Wash, trim'),
+          after: [],
+        }),
+        part('water', 'boil', 'Water on', { kind: 'boiling', ml: 800, ringW: 1800 }, hob(100), {
+          hands: start(1, 'Water on'),
+          after: [],
+        }),
+        part('steam', 'steam', 'Steam', minutesOf(cut, cut.steamMin), hob(100), {
+          hands: start(1, 'In, lid on'),
+          after: [...after(undefined, 'trim'), ...after(10, 'water')],
+        }),
+        part(
+          'dress',
+          'serve',
+          'Butter and salt',
+          fixed(2),
+          { kind: 'table' },
+          { hands: all('Butter, salt') },
+        ),
+      ],
+      readyWithinMin: 10,
+    }),
+  ),
+  sideOf(
+    'boiled',
+    'Potatoes and roots, boiled',
+    ['potatoes-small', 'potatoes-cubed', 'carrots', 'beetroot-cut'],
+    (cut) => ({
+      foods: [helping('roots', cut)],
+      mixtures: [],
+      parts: [
+        part('wash', 'prepare', 'Wash or peel, cut', fixed(10), board, {
+          hands: all('Wash or peel, cut alike'),
+          after: [],
+        }),
+        part('water', 'boil', 'Water on', { kind: 'boiling', ml: 2500, ringW: 1800 }, hob(100), {
+          hands: start(1, 'Salted water on'),
+          after: [],
+        }),
+        part('cook', 'boil', 'Boil', minutesOf(cut, cut.boilMin), hob(100), {
+          hands: start(1, 'In'),
+          after: [...after(undefined, 'wash'), ...after(15, 'water')],
+          doneWhen: { text: 'a knife slides in' },
+        }),
+        part('steam-off', 'rest', 'Drain, steam dry', elastic(2, 5, 20), hob(60), {
+          hands: start(1, 'Drain, back into the warm pot'),
+        }),
+      ],
+    }),
+  ),
+  sideOf(
+    'pasta',
+    'Pasta, boiled',
+    ['pasta-thin-dry', 'pasta-thick-dry', 'pasta-fresh', 'pasta-filled-fresh'],
+    (cut) => ({
+      foods: [helping('pasta', cut)],
+      // Water 0.7 to 1 l for 100 g, salt 7 to 10 g a litre: kitchen convention, from memory.
+      mixtures: [
+        mixture(
+          'water',
+          'Pasta water',
+          'sauce',
+          [line('water', '4000 ml'), line('salt-fine-table', '32 g')],
+          { on: ['pasta'], basis: { kind: 'perWeight', baselineG: 500 }, touchesRaw: false },
+        ),
+      ],
+      parts: [
+        part('water', 'boil', 'Water on', { kind: 'boiling', ml: 4000, ringW: 1800 }, hob(100), {
+          hands: start(1, 'Salted water on, lid on'),
+          after: [],
+        }),
+        part('cook', 'boil', 'Boil', minutesOf(cut, cut.boilMin), hob(100), {
+          hands: start(1, 'In, stir once'),
+          after: after(15, 'water'),
+          doneWhen: { text: 'a firm middle' },
+        }),
+        part('drain', 'serve', 'Drain', fixed(2), hob(60), {
+          hands: all('Keep a cup of the water, drain'),
+          after: after(1, 'cook'),
+        }),
+      ],
+      readyWithinMin: 5,
+    }),
+  ),
+  {
+    id: 'eggs',
+    name: 'Eggs in their shell',
+    kind: 'side',
+    cuts: ['eggs'],
+    cores: () => EGG_CORES.map(([coreC]) => coreC),
+    schools: [],
+    chain: ({ coreC }) => ({
+      foods: [
+        {
+          id: 'eggs',
+          name: 'eggs',
+          cut: 'eggs',
+          share: { kind: 'pieces', pieces: 1, pieceG: EGG_G, by: 'head' },
+        },
+      ],
+      mixtures: [],
+      parts: [
+        part('water', 'boil', 'Water on', { kind: 'boiling', ml: 1500, ringW: 1800 }, hob(100), {
+          hands: start(1, 'Water on'),
+          after: [],
+        }),
+        part('cook', 'boil', 'Boil', eggRange(coreC), hob(100), {
+          hands: start(1, 'In, straight from the fridge'),
+          after: after(15, 'water'),
+          doneWhen: { coreC },
+        }),
+        part('cold', 'serve', 'Cold water, then table', fixed(2), board, {
+          hands: all('Under cold water'),
+          after: after(1, 'cook'),
+        }),
+      ],
+      readyWithinMin: 10,
+    }),
+  },
+  sideOf(
+    'grains',
+    'Lentils and grains, simmered',
+    ['lentils-green-dry', 'lentils-red-dry', 'quinoa-dry', 'bulgur-dry', 'polenta-dry'],
+    (cut) => ({
+      foods: [helping('grain', cut)],
+      mixtures: [],
+      parts: [
+        part('rinse', 'prepare', 'Weigh and rinse', fixed(4), board, {
+          hands: all('Weigh, rinse'),
+          after: [],
+        }),
+        part('water', 'boil', 'Water on', { kind: 'boiling', ml: 1500, ringW: 1800 }, hob(100), {
+          hands: start(1, 'Water on'),
+          after: [],
+        }),
+        part('cook', 'simmer', 'Simmer', minutesOf(cut, cut.boilMin), hob(95), {
+          hands: [...start(2, 'In, stir'), every(cut.id === 'polenta-dry' ? 5 : 10, 1, 'Stir')],
+          after: [...after(undefined, 'rinse'), ...after(15, 'water')],
+          doneWhen: { text: 'soft' },
+        }),
+        part('rest', 'rest', 'Stand, lid on', elastic(2, 5, 30), hob(70), {
+          hands: start(1, 'Season, lid on'),
+        }),
+      ],
+    }),
+  ),
+  sideOf(
+    'beans',
+    'Dry beans, boiled then simmered',
+    ['kidney-beans-dry', 'chickpeas-dry'],
+    (cut) => ({
+      foods: [helping('beans', cut)],
+      mixtures: [],
+      parts: [
+        part('soak', 'soak', 'Soak', elastic(8 * H, 12 * H, 18 * H), fridge, {
+          hands: start(3, 'Plenty of cold water on'),
+          after: [],
+        }),
+        part('boil', 'boil', 'Boil hard', range(12, 14, 16), hob(100), {
+          hands: start(4, 'Fresh water, a hard boil for ten minutes'),
+          after: after(60, 'soak'),
+        }),
+        part('simmer', 'simmer', 'Simmer', minutesOf(cut, cut.boilMin), hob(95), {
+          hands: [every(20, 1, 'Look at the level')],
+          after: after(5, 'boil'),
+          doneWhen: { text: 'soft all through' },
+        }),
+        part('hold', 'hold', 'Keep warm in the liquor', elastic(5, 20, 90), hob(80), {
+          hands: start(1, 'Low, lid on'),
+        }),
+      ],
+      readyWithinMin: 30,
+    }),
+  ),
+];
+
+const EGG_G = 57;
+const FRIDGE_C = 4;
+
+/**
+ * Where yolk meets white, and the most minutes cooks give it from the fridge: firm first, as guidance
+ * has it, then medium, jammy, soft. Kitchen convention, from memory.
+ */
+const EGG_CORES: ReadonlyArray<readonly [coreC: number, mostMin: number]> = [
+  [77, 12],
+  [70, 9],
+  [66, 7],
+  [63, 6],
+];
+
+/** Between the formula and the kitchen's own minutes. */
+function eggRange(coreC: number) {
+  const least = eggMinutes(EGG_G, FRIDGE_C, 100, coreC);
+  const most = EGG_CORES.find(([at]) => at === coreC)?.[1] ?? least * 1.4;
+  return range(Math.round(least), Math.round((least + most) / 2), most);
+}
