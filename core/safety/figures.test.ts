@@ -3,15 +3,19 @@ import { minutesToCool } from '../heat/index.ts';
 import { fahrenheitToC } from '../quantity/index.ts';
 import type { MessageValue } from '../words/index.ts';
 import {
+  EGG_CORE_C,
   holdMinutes,
   HOT_LIMIT_MIN,
   HOT_ROOM_C,
+  keepingTable,
   MINCED_CORE_C,
   POULTRY_CORE_C,
+  POWER_OUT_H,
   rawDays,
   ROOM_LIMIT_MIN,
   RULES,
   WHOLE_CUT_CORE_C,
+  type Kept,
   type RuleId,
 } from './index.ts';
 
@@ -101,6 +105,70 @@ describe('the figures the rules are shown with', () => {
     expect(minutesToCool(pot, 57, 21, 'fridge', 4)).toBeGreaterThan(120);
     expect(minutesToCool(pot, 57, 21, 'ice-bath', 1)).toBeLessThan(120);
   });
+
+  // FoodSafety.gov, cold storage chart, from memory, confidence 0.9: days in the fridge, months frozen.
+  it.each<[Kept, string, string | undefined]>([
+    ['rawPoultry', '1–2', '9–12'],
+    ['rawMince', '1–2', '3–4'],
+    ['rawCuts', '3–5', '4–12'],
+    ['rawSausage', '1–2', '1–2'],
+    ['bacon', '7', '1'],
+    ['hotDogs', '7', '1–2'],
+    ['coldCuts', '3–5', '1–2'],
+    ['hamWhole', '7', '1–2'],
+    ['hamSliced', '3–5', '1–2'],
+    ['freshHam', '3–5', '6'],
+    ['fattyFish', '1–3', '2–3'],
+    ['leanFish', '1–3', '6–8'],
+    ['shellfish', '1–5', '6–18'],
+    ['eggs', '21–35', undefined],
+    ['eggsBoiled', '7', undefined],
+    ['stews', '3–4', '2–3'],
+    ['cookedMeat', '3–4', '2–6'],
+    ['gravy', '1–4', '2–3'],
+    ['casseroles', '3–4', '1–2'],
+    ['dressedSalads', '3–4', undefined],
+    ['cookedRice', '1–4', '1–2'],
+    ['giblets', '1–2', '3–4'],
+    ['marinatedPoultry', '2', undefined],
+    ['marinatedMeat', '3–5', undefined],
+  ])('keep %s %s days cold', (kept, days, months) => {
+    expect(keepingTable().find((row) => row.kept === kept)).toEqual({ kept, days, months });
+    expect(keepingTable()).toHaveLength(24);
+  });
+
+  // The same source: 48 hours for a full freezer, 24 for one half full, four for a closed fridge.
+  it('are the published power cut', () => {
+    expect(POWER_OUT_H).toEqual({ fridge: 4, fullFreezer: 48, halfFreezer: 24 });
+  });
+
+  // FDA Food Code, 3-401.11 and 3-403.11, UK Food Standards Agency, from memory, confidence 0.85 and
+  // more: eggs and pierced meat hotter than whole cuts, reheating hotter than both; hot holding in
+  // the UK 63 °C, in the US 57; USDA ready-to-eat ham reheated to 60, all else left over to 74.
+  it('rise with what could be inside', () => {
+    const { pierced, whole, poultry } = figuresOf('core') as Record<string, { tempC: number }>;
+    expect(whole?.tempC).toBeLessThan(pierced?.tempC ?? 0);
+    expect(pierced?.tempC).toBeLessThan(poultry?.tempC ?? 0);
+    expect(EGG_CORE_C).toBeCloseTo(fahrenheitToC(160), 1);
+    expect(figuresOf('parasites')).toEqual({ pork: { tempC: 62.2 }, game: { tempC: 71 } });
+  });
+
+  // USDA/FSIS, The Big Thaw, from memory, confidence 0.97: a turkey by its weight, days in a fridge.
+  it.each([
+    [12, 1, 3],
+    [16, 3, 4],
+    [20, 4, 5],
+    [24, 5, 6],
+  ])(
+    'thaw the largest turkey of a row, %d pounds, in %d to %d days, at its quickest',
+    (pounds, least, most) => {
+      const { perKg } = figuresOf('thawing');
+      const minutes = typeof perKg === 'object' && 'minutes' in perKg ? perKg.minutes : 0;
+      const days = (minutes * pounds * 0.4536) / 1440;
+      expect(days).toBeGreaterThanOrEqual(least * 0.95);
+      expect(days).toBeLessThanOrEqual(most);
+    },
+  );
 
   it('are told of every rule, and their source', () => {
     for (const { id, figures, source } of RULES) {

@@ -1,4 +1,5 @@
 import type { Animal } from '../pantry/index.ts';
+import { KEEPING } from './keeping.ts';
 
 /**
  * The figures the safety rules rest on. Every one is from memory of the publication named, and
@@ -17,13 +18,13 @@ export const HOT_LIMIT_MIN = 60;
  * two, other meat five); FoodSafety.gov, cold storage chart (fish and shellfish two).
  */
 const LONGEST_RAW_DAYS: Partial<Readonly<Record<Animal, number>>> = {
-  poultry: 2,
+  poultry: KEEPING.rawPoultry.fridgeDays[1],
   fish: 2,
   shellfish: 2,
 };
-const OTHER_MEAT_DAYS = 5;
+const OTHER_MEAT_DAYS = KEEPING.rawCuts.fridgeDays[1];
 /** Minced meat keeps as poultry does; meat in a curing brine a week. Source: FoodSafety.gov, cold storage chart. */
-const MINCED_DAYS = 2;
+const MINCED_DAYS = KEEPING.rawMince.fridgeDays[1];
 const CURED_DAYS = 7;
 
 /** Days a raw food keeps in the fridge, thawed or bought. Same sources. */

@@ -1,14 +1,7 @@
 import { ROOM_LIMIT_MIN } from '../figures.ts';
+import { KEEPING, type Keeping } from '../keeping.ts';
 import type { Rule } from '../finding.ts';
 import type { WatchedDish } from '../watched.ts';
-
-/** Days cooked food keeps in the fridge. Source: FoodSafety.gov, cold storage chart; from memory. */
-const MEAT_DAYS = 3;
-const FISH_DAYS = 3;
-/** And in the freezer. Same source. */
-const FROZEN_MONTHS = 2;
-/** Rice by the stricter advice. Source: UK Food Standards Agency; from memory. */
-const RICE_DAYS = 1;
 
 /** What is left over: cold soon, and for days only. */
 export const leftovers: Rule = {
@@ -16,12 +9,15 @@ export const leftovers: Rule = {
   source: 'source.storage',
   figures: {
     key: 'figures.leftovers',
-    values: { meat: String(MEAT_DAYS), rice: String(RICE_DAYS) },
+    values: {
+      meat: String(KEEPING.cookedMeat.fridgeDays[0]),
+      rice: String(KEEPING.cookedRice.fridgeDays[0]),
+    },
   },
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
-      const days = daysOf(dish);
-      if (days === undefined) return [];
+      const kept = keepingOf(dish);
+      if (!kept) return [];
       return [
         {
           rule: 'leftovers',
@@ -31,9 +27,9 @@ export const leftovers: Rule = {
             key: 'safety.leftovers',
             values: {
               dish: dish.name,
-              days: String(days),
+              days: String(kept.fridgeDays[0]),
               by: { at: meal.servingMin + ROOM_LIMIT_MIN },
-              months: String(FROZEN_MONTHS),
+              months: String(kept.freezerMonths?.[0] ?? 0),
             },
           },
           source: 'source.storage',
@@ -43,8 +39,11 @@ export const leftovers: Rule = {
     }),
 };
 
-function daysOf({ foods }: WatchedDish): number | undefined {
-  if (foods.some(({ grain }) => grain)) return RICE_DAYS;
-  if (foods.some(({ animal }) => animal === 'fish' || animal === 'shellfish')) return FISH_DAYS;
-  return foods.some(({ animal }) => animal !== 'none') ? MEAT_DAYS : undefined;
+/** By the strictest of what is in it. */
+function keepingOf({ foods, acts }: WatchedDish): Keeping | undefined {
+  if (foods.some(({ grain }) => grain)) return KEEPING.cookedRice;
+  if (!foods.some(({ animal }) => animal !== 'none')) return undefined;
+  return acts.some(({ verb }) => verb === 'braise' || verb === 'simmer')
+    ? KEEPING.stews
+    : KEEPING.cookedMeat;
 }

@@ -1,8 +1,7 @@
+import { POWER_OUT_H } from '../keeping.ts';
 import type { Rule } from '../finding.ts';
 import { minutesOf, rawFoods } from '../watched.ts';
 
-/** A closed fridge stays cold so long without power. Source: FoodSafety.gov; from memory. */
-const CLOSED_FRIDGE_H = 4;
 /** Said where raw food lies longer than a day. */
 const LONG_MIN = 24 * 60;
 
@@ -10,7 +9,7 @@ const LONG_MIN = 24 * 60;
 export const powerCut: Rule = {
   id: 'powerCut',
   source: 'source.storage',
-  figures: { key: 'figures.powerCut', values: { hours: String(CLOSED_FRIDGE_H) } },
+  figures: { key: 'figures.powerCut', values: { hours: String(POWER_OUT_H.fridge) } },
   check: (meal) => {
     for (const dish of meal.dishes) {
       if (rawFoods(dish).length === 0) continue;
@@ -21,7 +20,7 @@ export const powerCut: Rule = {
           rule: 'powerCut',
           level: 'note',
           dish: dish.id,
-          message: { key: 'safety.powerCut', values: { hours: String(CLOSED_FRIDGE_H) } },
+          message: { key: 'safety.powerCut', values: { hours: String(POWER_OUT_H.fridge) } },
           source: 'source.storage',
           mends: [],
         },

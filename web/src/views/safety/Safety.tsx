@@ -1,4 +1,4 @@
-import { RULES, showTime, type Meal, type Plan } from '@zemrin/core';
+import { keepingTable, RULES, showTime, type Meal, type Plan } from '@zemrin/core';
 import { Printer } from 'lucide-react';
 import { Link, useNavigate } from 'react-router';
 import { StopCard } from '../../safety/StopCard.tsx';
@@ -28,6 +28,7 @@ export default function Safety() {
       <p className="text-sm text-muted">{t('safety.memory')}</p>
       {plan ? <Sheet meal={meal} plan={plan} /> : <p className="mt-4">{t('safety.noPlan')}</p>}
       <Rules meal={meal} plan={plan} />
+      <Keeps meal={meal} plan={plan} />
     </main>
   );
 }
@@ -119,5 +120,37 @@ function Rules({ meal, plan }: { meal: Meal; plan: Plan | undefined }) {
         })}
       </ul>
     </>
+  );
+}
+
+/** How long food keeps cold and frozen, as the chart has it. */
+function Keeps({ meal, plan }: { meal: Meal; plan: Plan | undefined }) {
+  const t = useWords();
+  const { sayIt } = useManner(meal, plan);
+  return (
+    <section className="mt-6 break-inside-avoid">
+      <h2 className="text-lg">{t('safety.keeps')}</h2>
+      <p className="text-sm text-muted">
+        {t('safety.source', { source: sayIt({ key: 'source.storage' }) })}
+      </p>
+      <table className="mt-2 w-full max-w-[560px] text-[15px]">
+        <thead className="text-left text-sm text-muted">
+          <tr>
+            <th className="py-1 font-normal">{t('safety.keepsWhat')}</th>
+            <th className="py-1 font-normal">{t('safety.keepsFridge')}</th>
+            <th className="py-1 font-normal">{t('safety.keepsFreezer')}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {keepingTable().map(({ kept, days, months }) => (
+            <tr key={kept} className="border-t border-line">
+              <td className="py-1 pr-3">{sayIt({ key: `keeps.${kept}` })}</td>
+              <td className="time py-1 pr-3">{days}</td>
+              <td className="time py-1">{months ?? t('safety.keepsNot')}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
   );
 }

@@ -1,0 +1,61 @@
+/** From the least a chart promises to the most. */
+export type Stretch = readonly [least: number, most: number];
+
+/** How long a food keeps cold, in days, and frozen, in months. */
+export interface Keeping {
+  readonly fridgeDays: Stretch;
+  /** Undefined: freezing spoils it. */
+  readonly freezerMonths?: Stretch | undefined;
+}
+
+const WEEK = 7;
+
+/**
+ * How long food keeps in a fridge at 4 °C and a freezer at −18 °C. Source: FoodSafety.gov, cold
+ * storage chart, from memory; where an older chart is stricter, its days are the least. Cooked
+ * rice: a day by the UK Food Standards Agency, up to four in the chart.
+ */
+export const KEEPING = {
+  rawPoultry: { fridgeDays: [1, 2], freezerMonths: [9, 12] },
+  rawMince: { fridgeDays: [1, 2], freezerMonths: [3, 4] },
+  rawCuts: { fridgeDays: [3, 5], freezerMonths: [4, 12] },
+  rawSausage: { fridgeDays: [1, 2], freezerMonths: [1, 2] },
+  freshHam: { fridgeDays: [3, 5], freezerMonths: [6, 6] },
+  giblets: { fridgeDays: [1, 2], freezerMonths: [3, 4] },
+  fattyFish: { fridgeDays: [1, 3], freezerMonths: [2, 3] },
+  leanFish: { fridgeDays: [1, 3], freezerMonths: [6, 8] },
+  shellfish: { fridgeDays: [1, 5], freezerMonths: [6, 18] },
+  marinatedPoultry: { fridgeDays: [2, 2] },
+  marinatedMeat: { fridgeDays: [3, 5] },
+  bacon: { fridgeDays: [WEEK, WEEK], freezerMonths: [1, 1] },
+  hamWhole: { fridgeDays: [WEEK, WEEK], freezerMonths: [1, 2] },
+  hamSliced: { fridgeDays: [3, 5], freezerMonths: [1, 2] },
+  hotDogs: { fridgeDays: [WEEK, WEEK], freezerMonths: [1, 2] },
+  coldCuts: { fridgeDays: [3, 5], freezerMonths: [1, 2] },
+  eggs: { fridgeDays: [3 * WEEK, 5 * WEEK] },
+  eggsBoiled: { fridgeDays: [WEEK, WEEK] },
+  cookedMeat: { fridgeDays: [3, 4], freezerMonths: [2, 6] },
+  stews: { fridgeDays: [3, 4], freezerMonths: [2, 3] },
+  gravy: { fridgeDays: [1, 4], freezerMonths: [2, 3] },
+  casseroles: { fridgeDays: [3, 4], freezerMonths: [1, 2] },
+  dressedSalads: { fridgeDays: [3, 4] },
+  cookedRice: { fridgeDays: [1, 4], freezerMonths: [1, 2] },
+} as const satisfies Readonly<Record<string, Keeping>>;
+export type Kept = keyof typeof KEEPING;
+
+/** Without power: a closed fridge so many hours, a full freezer, one half full. Same source. */
+export const POWER_OUT_H = { fridge: 4, fullFreezer: 48, halfFreezer: 24 } as const;
+
+/** The chart as one reads it: "1–2", "7". */
+export function keepingTable(): Array<{ kept: Kept; days: string; months: string | undefined }> {
+  return Object.entries<Keeping>(KEEPING).map(([kept, { fridgeDays, freezerMonths }]) => ({
+    // The keys of an object are told as any text.
+    kept: kept as Kept,
+    days: said(fridgeDays),
+    months: freezerMonths && said(freezerMonths),
+  }));
+}
+
+function said([least, most]: Stretch): string {
+  return least === most ? String(least) : `${least}–${most}`;
+}
