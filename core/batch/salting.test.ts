@@ -1,9 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { saltPctOfSodium } from '../pantry/ingredient.ts';
 import {
   coolingOf,
+  DAILY_SODIUM_MG,
   drySaltG,
   equilibriumSaltG,
+  METER_RANGES,
   saltAfterSoaking,
   saltAtRest,
   strongSaltG,
@@ -56,6 +59,36 @@ describe('salt by a target', () => {
     );
     // At rest with twice its weight of water: 0.03 × 0.72 / (0.72 + 2), by hand.
     expect(saltAfterSoaking(0.03, LEG, 2000, 1)).toBeCloseTo((0.03 * 0.72) / 2.72, 9);
+  });
+});
+
+describe('salt as kitchens and labels count it', () => {
+  const STRENGTHS = { min: 0, max: 0.264 };
+
+  // Brine strengths by weight, kitchen convention, from memory, confidence 0.85: a quarter of a US cup
+  // of table salt in a quart is 7.2 %, half a cup in a gallon 3.7; saturated at 20 °C 26.4.
+  it.each([
+    [0.25 * 236.588 * 1.22, 946.353, 0.072],
+    [0.5 * 236.588 * 1.22, 3785.41, 0.037],
+    [236.588 * 1.22, 3785.41, 0.072],
+  ])('%d g of table salt in %d g of water is a brine of %d', (saltG, waterG, strength) => {
+    expect(strongSaltG(strength, waterG) / saltG).toBeCloseTo(1, 1);
+    expect(strength).toBeLessThan(STRENGTHS.max);
+  });
+
+  // The same: dry brines of 0.8 to 1.5 % of the meat, 1 usual; a teaspoon of table salt a kilo is 0.6 %.
+  it('rubs on what dry brines weigh', () => {
+    expect(drySaltG(0.01, LEG)).toBeCloseTo(10, 9);
+    const teaspoonG = 4.92892 * 1.22;
+    expect(teaspoonG / 1000).toBeCloseTo(0.006, 3);
+    expect([METER_RANGES.salt.from, METER_RANGES.salt.to]).toEqual([0.8, 1.5]);
+  });
+
+  // Sodium is 0.3934 of salt by atomic weights; FDA Daily Value 2,300 mg; from memory, confidence 0.98.
+  it('takes salt from sodium', () => {
+    expect(saltPctOfSodium(393.4)).toBeCloseTo(1, 3);
+    expect(saltPctOfSodium(1000)).toBeCloseTo(2.542, 3);
+    expect(DAILY_SODIUM_MG).toBe(2300);
   });
 });
 

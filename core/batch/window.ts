@@ -108,9 +108,9 @@ function reckon(
   };
 }
 
-/** Whole five minutes, tens past two hours, half hours past six. */
+/** Whole minutes below twenty, fives to two hours, tens to six, then half hours. */
 function round(minutes: number): number {
-  const step = minutes < 120 ? 5 : minutes < 360 ? 10 : 30;
+  const step = minutes < 20 ? 1 : minutes < 120 ? 5 : minutes < 360 ? 10 : 30;
   return Math.max(5, Math.round(minutes / step) * step);
 }
 

@@ -145,15 +145,70 @@ describe('what the pattern book rests on', () => {
   });
 
   // Cores by taste and not by safety, kitchen convention, confidence 0.8, from memory, °C: beef
-  // and lamb rare 52, medium rare 56, medium 60; pulled pork 93; salmon medium 54; duck breast 56.
+  // and lamb rare 52, medium rare 56, medium 60; pulled pork 93, brisket 95; salmon 50 and 54; tuna 46;
+  // white fish 58; duck breast 56; chicken breast 66 to 74, thigh 77 to 85; potatoes 96 to 99.
   it.each([
     ['beef-steak', 'rare', 52],
     ['beef-steak', 'medium rare', 56],
     ['beef-steak', 'medium', 60],
     ['pork-shoulder-bone-in', 'pulls', 93],
+    ['pork-loin-boneless', 'guidance', 62],
+    ['beef-brisket', 'tender', 95],
+    ['pork-spare-ribs', 'tender', 93],
+    ['lamb-rack', 'rare', 52],
+    ['duck-breast', 'medium rare', 56],
+    ['chicken-breast', 'guidance', 74],
+    ['chicken-thigh-bone-in', 'tender', 81],
+    ['turkey-breast', 'guidance', 73],
+    ['salmon-fillet', 'medium rare', 50],
+    ['salmon-fillet', 'flakes', 54],
+    ['tuna-steak', 'rare', 46],
+    ['white-fish-fillet', 'flakes', 58],
+    ['potatoes', 'tender', 97],
   ])('takes %s off %s near where cooks do', (cut, texture, coreC) => {
     const target = CUTS.get(cut)?.targets.find((one) => one.texture === texture);
     expect(Math.abs((target?.coreC ?? 0) - coreC)).toBeLessThanOrEqual(2);
+  });
+
+  // Meat is red below 55 °C, pink to 64, grey above 70; bread is done at 93 to 98; kitchen and food
+  // chemistry, from memory, confidence 0.8 and 0.85. What is to brown is hotter than 140.
+  it('calls cores by what they look like, and browns hot', () => {
+    for (const { id, animal, targets } of CUTS.values()) {
+      if (animal !== 'beef' && animal !== 'lamb') continue;
+      for (const { texture, coreC } of targets) {
+        if (texture === 'rare') expect(coreC, id).toBeLessThan(55);
+        if (texture === 'medium') expect(coreC >= 57 && coreC <= 64, id).toBe(true);
+        if (texture === 'pulls' || texture === 'tender') expect(coreC, id).toBeGreaterThan(70);
+      }
+    }
+    for (const pattern of PATTERNS) {
+      for (const { verb, place, doneWhen } of patternDish(pattern, {}, new Set()).steps) {
+        if (verb === 'sear' || verb === 'brown' || verb === 'grill')
+          expect(place.tempC ?? 0, pattern.id).toBeGreaterThan(140);
+        if (verb === 'bake' && pattern.kind === 'dough')
+          expect(doneWhen?.coreC, pattern.id).toBeGreaterThanOrEqual(93);
+      }
+    }
+  });
+
+  // Water 0.7 to 1 l for 100 g of pasta, 7 to 10 g of salt a litre; kitchen convention, from memory,
+  // confidence 0.85. Rice takes its own weight of water, and a pan 150 to 300 ml besides.
+  it('salts and measures water as kitchens do', () => {
+    const named = (id: string, cut: string) => {
+      const pattern = PATTERNS.find((one) => one.id === id);
+      if (!pattern) throw new Error(id);
+      return patternDish(pattern, { cut }, new Set());
+    };
+    const [water, salt] = named('pasta', 'pasta-thin-dry').mixtures[0]?.lines ?? [];
+    const litres = Number.parseFloat(water?.amount ?? '') / 1000;
+    expect(litres / 5).toBeGreaterThanOrEqual(0.7);
+    expect(litres / 5).toBeLessThanOrEqual(1);
+    expect(Number.parseFloat(salt?.amount ?? '') / litres).toBeGreaterThanOrEqual(7);
+    expect(Number.parseFloat(salt?.amount ?? '') / litres).toBeLessThanOrEqual(10);
+    const said = named('rice', 'rice-dry').steps[1]?.hands[0]?.what ?? '';
+    const extra = Number(/and (\d+) ml/.exec(said)?.[1]);
+    expect(extra).toBeGreaterThanOrEqual(150);
+    expect(extra).toBeLessThanOrEqual(300);
   });
 });
 

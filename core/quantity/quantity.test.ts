@@ -37,7 +37,18 @@ describe('units against their definitions', () => {
     ['1 metric cup', 250],
     ['1 metric tbsp', 15],
     ['1 AU tbsp', 20],
-    // Weights and Measures Act 1985 (UK): imperial pint.
+    ['1 japanese cup', 200],
+    ['1 japanese go', 180.39],
+    ['1 dessertspoon', 10],
+    // Weights and Measures Act 1985 (UK): imperial pint, gallon, gill, fluid ounce.
+    ['1 imperial gallon', 4546.09],
+    ['1 gill', 142.065],
+    ['1 imperial cup', 284.131],
+    ['1 imperial fl oz', 28.413],
+    // Common practice: half a dash is a pinch, half a pinch a smidgen.
+    ['1 dash', 0.62],
+    ['1 pinch', 0.31],
+    ['1 smidgen', 0.15],
     ['1 imperial pint', 568.261],
   ])('%s is %d ml', (text, ml) => {
     expect(mlOf(parseQuantity(text), { name: 'water', gPerMl: 1 })).toBeCloseTo(ml, 3);
@@ -46,6 +57,7 @@ describe('units against their definitions', () => {
   it('weighs the pound and the ounce as NIST Handbook 44 does', () => {
     expect(GRAMS_PER.lb).toBeCloseTo(453.592, 3);
     expect(GRAMS_PER.oz).toBeCloseTo(28.3495, 4);
+    expect(GRAMS_PER.stone).toBeCloseTo(6350.29, 2);
   });
 
   it('turns °F into °C by definition', () => {

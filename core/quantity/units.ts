@@ -3,7 +3,7 @@
  * Mass in grams, volume in millilitres, time in minutes. Temperatures convert in temperature.ts.
  *
  * Sources: NIST Handbook 44, Appendix C (US cup, pint, quart, gallon, fluid ounce, tablespoon,
- * teaspoon, pound, ounce); metric and Australian spoons and the imperial pint by definition.
+ * teaspoon, pound, ounce); metric, Australian and Japanese measures and the imperial ones by definition.
  * Dash and pinch: common practice, no source.
  */
 export type Dimension = 'mass' | 'volume' | 'time' | 'temperature' | 'count';
@@ -17,6 +17,7 @@ export const GRAMS_PER: Readonly<Record<string, number>> = {
   kg: 1000,
   oz: 28.349523125,
   lb: 453.59237,
+  stone: 6350.29318,
 };
 
 export const ML_PER: Readonly<Record<string, number>> = {
@@ -26,6 +27,7 @@ export const ML_PER: Readonly<Record<string, number>> = {
   l: 1000,
   pinch: 0.31,
   dash: 0.62,
+  smidgen: 0.15,
   'US tsp': 4.92892159375,
   'US tbsp': 14.78676478125,
   'US cup': 236.5882365,
@@ -39,7 +41,12 @@ export const ML_PER: Readonly<Record<string, number>> = {
   'imperial floz': 28.4130625,
   'imperial pint': 568.26125,
   'imperial cup': 284.130625,
+  'imperial gill': 142.0653125,
+  'imperial gallon': 4546.09,
+  'metric dsp': 10,
   'AU tbsp': 20,
+  'JP cup': 200,
+  'JP go': 180.39,
 };
 
 export const MINUTES_PER: Readonly<Record<string, number>> = {
@@ -59,15 +66,18 @@ export const BARE_MEASURE: Readonly<Record<SpoonSystem, Readonly<Record<string, 
     quart: 'US quart',
     gallon: 'US gallon',
   },
-  metric: { tsp: 'metric tsp', tbsp: 'metric tbsp', cup: 'metric cup' },
+  metric: { tsp: 'metric tsp', dsp: 'metric dsp', tbsp: 'metric tbsp', cup: 'metric cup' },
   imperial: {
     tsp: 'metric tsp',
     tbsp: 'metric tbsp',
     cup: 'imperial cup',
     floz: 'imperial floz',
     pint: 'imperial pint',
+    gallon: 'imperial gallon',
+    gill: 'imperial gill',
+    dsp: 'metric dsp',
   },
-  australian: { tsp: 'metric tsp', tbsp: 'AU tbsp', cup: 'metric cup' },
+  australian: { tsp: 'metric tsp', dsp: 'metric dsp', tbsp: 'AU tbsp', cup: 'metric cup' },
 };
 
 const SPELLINGS: Readonly<Record<string, readonly string[]>> = {
@@ -76,12 +86,17 @@ const SPELLINGS: Readonly<Record<string, readonly string[]>> = {
   kg: ['kilo', 'kilos', 'kilogram', 'kilograms'],
   oz: ['ounce', 'ounces'],
   lb: ['lbs', 'pound', 'pounds'],
+  stone: [],
   ml: ['millilitre', 'millilitres', 'milliliter', 'milliliters'],
   cl: ['centilitre', 'centilitres'],
   dl: ['decilitre', 'decilitres'],
   l: ['litre', 'litres', 'liter', 'liters'],
   pinch: ['pinches'],
   dash: ['dashes'],
+  smidgen: ['smidgens'],
+  dsp: ['dessertspoon', 'dessertspoons'],
+  gill: ['gills'],
+  go: [],
   tsp: ['teaspoon', 'teaspoons', 'tsps'],
   tbsp: ['tablespoon', 'tablespoons', 'tbsps', 'tbs'],
   cup: ['cups'],
@@ -101,6 +116,8 @@ const SYSTEM_WORDS: Readonly<Record<string, string>> = {
   uk: 'imperial',
   au: 'AU',
   australian: 'AU',
+  jp: 'JP',
+  japanese: 'JP',
 };
 
 const CANONICAL = new Map<string, string>();
@@ -125,10 +142,19 @@ export function findUnit(
   if (bare in GRAMS_PER) return { dimension: 'mass', unit: bare };
   if (bare in MINUTES_PER) return { dimension: 'time', unit: bare };
   if (bare in ML_PER) return { dimension: 'volume', unit: bare };
-  return namedMeasure(BARE_MEASURE[spoons][bare] ?? BARE_MEASURE.us[bare] ?? '');
+  return namedMeasure(
+    BARE_MEASURE[spoons][bare] ?? BARE_MEASURE.us[bare] ?? BARE_MEASURE.imperial[bare] ?? '',
+  );
 }
 
 function namedMeasure(unit: string): { dimension: 'volume'; unit: string } | undefined {
-  const known = unit === 'AU tsp' ? 'metric tsp' : unit === 'AU cup' ? 'metric cup' : unit;
+  const known =
+    unit === 'AU tsp'
+      ? 'metric tsp'
+      : unit === 'AU cup'
+        ? 'metric cup'
+        : / dsp$/.test(unit)
+          ? 'metric dsp'
+          : unit;
   return known in ML_PER ? { dimension: 'volume', unit: known } : undefined;
 }

@@ -20,9 +20,11 @@ const BARE = new RegExp(
 const GAS = /gas(?: mark)?\s*(\d{1,2}|½|¼)/giu;
 /** Gas marks as °C; by the common table. Definition. */
 const GAS_C: Readonly<Record<number, number>> = {
+  0.25: 110,
+  0.5: 120,
   1: 140,
   2: 150,
-  3: 170,
+  3: 165,
   4: 180,
   5: 190,
   6: 200,

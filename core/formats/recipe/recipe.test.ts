@@ -72,6 +72,21 @@ describe('temperatures in a text', () => {
       degreesIn(text, true).map(({ tempC, sense }) => [Math.round(tempC), sense]);
     expect(read('Preheat oven to 350°F (180°C)')).toEqual([[177, 'place']]);
     expect(read('until the internal temperature reaches 145 degrees F')).toEqual([[63, 'core']]);
+    // Gas marks by the common table, from memory, confidence 0.99.
+    for (const [mark, tempC] of [
+      ['¼', 110],
+      ['½', 120],
+      ['1', 140],
+      ['2', 150],
+      ['3', 165],
+      ['5', 190],
+      ['6', 200],
+      ['7', 220],
+      ['8', 230],
+      ['9', 240],
+    ] as const) {
+      expect(read(`gas mark ${mark}`)).toEqual([[tempC, 'place']]);
+    }
     expect(read('gas mark 4')).toEqual([[180, 'place']]);
     expect(degreesIn('a 200 grados', false)).toMatchObject([{ tempC: 200, sense: 'place' }]);
   });
