@@ -36,6 +36,7 @@ export const GRILL: readonly Pattern[] = [
     kind: 'main',
     cuts: ['lamb-leg-boneless', 'pork-loin-boneless', 'chicken-thigh-boneless', 'beef-rump-roast'],
     cores: coresOf2,
+    fires: ['grill', 'oven'],
     schools: ['washing', 'tenderising', 'usedMarinade', 'firstHalfHour'],
     chain: ({ cut, coreC }) => ({
       foods: [food({ ...meatOf(cut), inPieces: 30, thicknessMm: 30 })],
@@ -86,7 +87,7 @@ export const GRILL: readonly Pattern[] = [
           mixtures: ['marinade'],
         }),
         part('rest', 'rest', 'Rest', elastic(3, 5, 12), board, {
-          hands: start(2, 'Off the fire, cover'),
+          hands: start(2, 'Off the heat, cover'),
         }),
       ],
     }),
@@ -97,6 +98,7 @@ export const GRILL: readonly Pattern[] = [
     kind: 'main',
     cuts: ['beef-steak', 'pork-collar-steak', 'venison-loin'],
     cores: coresOf,
+    fires: ['grill', 'oven'],
     schools: ['washing', 'usedMarinade', 'firstHalfHour'],
     chain: ({ cut, coreC }) => ({
       foods: [food({ ...meatOf(cut), inPieces: 6 })],

@@ -10,6 +10,7 @@ import { SMOKE } from './smoke.ts';
 import type { Pattern } from './pattern.ts';
 
 export { patternDish, schoolsAsked, usualChoices, type Choices, type Pattern } from './pattern.ts';
+export { FIRES, type Fire } from './other-fire.ts';
 export { fireFor, fireText, type FireSetUp } from './fire.ts';
 
 /** The pattern book: chains by technique, mains first. */

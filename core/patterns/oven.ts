@@ -42,6 +42,7 @@ export const OVEN: readonly Pattern[] = [
     kind: 'main',
     cuts: ['pork-shoulder-boneless', 'lamb-shoulder-boneless', 'pork-collar-steak'],
     cores: () => [],
+    fires: ['oven', 'slow cooker', 'grill', 'hob'],
     schools: ['washing', 'tenderising', 'usedMarinade', 'firstHalfHour'],
     chain: ({ cut }) => ({
       foods: [food(meatOf(cut))],
@@ -75,6 +76,7 @@ export const OVEN: readonly Pattern[] = [
     kind: 'main',
     cuts: ['pork-tenderloin', 'beef-fillet', 'pork-loin-boneless', 'lamb-rack'],
     cores: coresOf,
+    fires: ['oven', 'grill'],
     schools: ['washing', 'tenderising', 'usedMarinade', 'firstHalfHour'],
     chain: ({ cut, coreC }) => ({
       foods: [food(meatOf(cut))],
@@ -122,6 +124,7 @@ export const OVEN: readonly Pattern[] = [
     kind: 'main',
     cuts: ['pork-belly-strips', 'chicken-thigh-boneless', 'pork-back-ribs'],
     cores: (cut) => (cut.startsWith('chicken') ? [74] : [75]),
+    fires: ['oven', 'grill'],
     schools: ['washing', 'firstHalfHour'],
     chain: ({ cut, coreC }) => ({
       foods: [food({ ...meatOf(cut), inPieces: 8 })],
@@ -175,7 +178,7 @@ export const OVEN: readonly Pattern[] = [
           after: after(0, 'brush'),
         }),
         part('rest', 'rest', 'Rest', elastic(4, 6, 15), board, {
-          hands: start(2, 'Out of the oven'),
+          hands: start(2, 'Off the heat'),
         }),
       ],
     }),
@@ -186,6 +189,7 @@ export const OVEN: readonly Pattern[] = [
     kind: 'main',
     cuts: ['pork-shoulder-bone-in', 'lamb-shoulder-bone-in', 'wild-boar-shoulder'],
     cores: () => [89, 80, 93],
+    fires: ['oven', 'smoker', 'grill', 'slow cooker'],
     schools: ['washing', 'tenderising', 'usedMarinade', 'firstHalfHour'],
     chain: ({ cut, coreC }) => ({
       foods: [food(meatOf(cut))],
@@ -231,6 +235,7 @@ export const OVEN: readonly Pattern[] = [
     kind: 'main',
     cuts: ['turkey-breast', 'chicken-whole', 'guinea-fowl-whole'],
     cores: () => [74],
+    fires: ['oven', 'grill', 'smoker'],
     schools: ['brine', 'washing'],
     chain: ({ cut, coreC }) => ({
       foods: [food(meatOf(cut))],

@@ -1,7 +1,15 @@
 import type { Mixture } from '../batch/index.ts';
-import { freshId, type Dish, type Food, type SchoolName, type Step } from '../meal/index.ts';
+import {
+  freshId,
+  type Dish,
+  type Food,
+  type Hands,
+  type SchoolName,
+  type Step,
+} from '../meal/index.ts';
 import { CUTS } from '../pantry/index.ts';
 import { fireFor, fireText, refuelText } from './fire.ts';
+import { onFire, type Fire } from './other-fire.ts';
 import type { Part } from './parts.ts';
 
 /** What a cook settles before a pattern becomes a dish. */
@@ -30,6 +38,8 @@ export interface Pattern {
   readonly cuts: readonly string[];
   /** The cores one may choose among, the usual one first. Empty where nothing is asked. */
   readonly cores: (cut: string) => readonly number[];
+  /** What it can be cooked in, the usual first. Absent: only in its own. */
+  readonly fires?: readonly Fire[];
   /** Schools of practice that change it. */
   readonly schools: readonly SchoolName[];
   readonly chain: (choices: Choices) => Chain;
@@ -52,12 +62,19 @@ const NEXT_MOST_MIN = 30;
 /** A dish made of a pattern, with ids not yet taken in its meal. */
 export function patternDish(
   pattern: Pattern,
-  wish: Partial<Choices> & { readonly name?: string; readonly weightG?: number },
+  wish: Partial<Choices> & {
+    readonly name?: string;
+    readonly weightG?: number;
+    readonly fire?: Fire;
+  },
   taken: ReadonlySet<string>,
 ): Dish {
   const usual = usualChoices(pattern);
   const cut = wish.cut ?? usual.cut;
   const chain = pattern.chain({ cut, coreC: wish.coreC ?? pattern.cores(cut)[0] ?? 0 });
+  const [usualFire] = pattern.fires ?? [];
+  const fire = wish.fire ?? usualFire;
+  const parts = fire === undefined ? chain.parts : onFire(chain.parts, fire);
   const used = new Set(taken);
   const ids = new Map<string, string>();
   const fresh = (local: string, name: string) => {
@@ -70,7 +87,7 @@ export function patternDish(
   const dishId = fresh('dish', name);
   for (const { id } of chain.foods) fresh(`food ${id}`, `${dishId}-${id}`);
   for (const { id } of chain.mixtures) fresh(`mixture ${id}`, `${dishId}-${id}`);
-  for (const { id } of chain.parts) fresh(`step ${id}`, `${dishId}-${id}`);
+  for (const { id } of parts) fresh(`step ${id}`, `${dishId}-${id}`);
   const of = (kind: 'food' | 'mixture' | 'step', id: string) => ids.get(`${kind} ${id}`) ?? id;
   return {
     id: dishId,
@@ -90,7 +107,7 @@ export function patternDish(
         one.part === undefined ? one : { ...one, ingredient: of('mixture', one.ingredient) },
       ),
     })),
-    steps: withFires(chain.parts).map((one, i, all) => stepOf(one, all[i - 1], of)),
+    steps: withFires(parts).map((one, i, all) => stepOf(one, all[i - 1], of)),
   };
 }
 
@@ -158,8 +175,23 @@ function withFires(parts: readonly Part[]): Part[] {
       minutes: 4,
       what: refuelText(fire),
     };
-    return wantsMore ? { ...one, hands: [...(one.hands ?? []), more] } : one;
+    return wantsMore ? { ...one, hands: tendedBoth(one.hands ?? [], more) } : one;
   });
+}
+
+type Tending = Extract<Hands, { when: 'every' }>;
+
+/** One pair of hands: what is looked at now and then anyway is looked at with the fire. */
+function tendedBoth(hands: readonly Hands[], fire: Tending): Hands[] {
+  const own = hands.find((one): one is Tending => one.when === 'every');
+  if (!own) return [...hands, fire];
+  const both: Tending = {
+    when: 'every',
+    everyMin: Math.min(own.everyMin, fire.everyMin),
+    minutes: own.minutes + fire.minutes,
+    what: `${own.what}; ${fire.what}`,
+  };
+  return hands.map((one) => (one === own ? both : one));
 }
 
 /** About how long it burns: what heat times is not known here, and is taken as long. */

@@ -85,6 +85,35 @@ describe('the pattern book', () => {
     });
   }, 120_000);
 
+  it.each(
+    PATTERNS.flatMap((pattern) =>
+      (pattern.fires ?? []).slice(1).map((fire) => [pattern.id, fire, pattern] as const),
+    ),
+  )('%s plans in the %s, safely, and says nothing of another fire', (_id, fire, pattern) => {
+    const usual = patternDish(pattern, {}, new Set());
+    const dish = patternDish(pattern, { fire }, new Set());
+    const bare = mealWith();
+    const meal = mealOf(JSON.parse(JSON.stringify({ ...bare, dishes: [dish] })), NOW);
+    const made = plan(meal, meal.kitchen, NOW, { rescues: false });
+    expect(made.because).toEqual([]);
+    expect(audit(made, meal, meal.kitchen)).toEqual([]);
+    expect(made.findings.filter(({ level }) => level === 'stop')).toEqual([]);
+    const places = new Set(dish.steps.map(({ place }) => place.kind));
+    const wanted = fire === 'slow cooker' ? 'counter' : fire;
+    expect([...places]).toContain(wanted);
+    const said = JSON.stringify(dish.steps.map(({ label, hands }) => [label, hands]));
+    const others = {
+      oven: /oven/i,
+      grill: fire === 'smoker' ? /on the grate/i : /coals|grate/i,
+      smoker: /smoker/i,
+    };
+    for (const [other, words] of Object.entries(others)) {
+      const has = dish.steps.some(({ place }) => place.kind === other);
+      if (!has) expect(said, other).not.toMatch(words);
+    }
+    expect(dish.steps.length).toBeGreaterThanOrEqual(usual.steps.length - 1);
+  });
+
   it('takes another cut, a weight and a core, where it asks', () => {
     for (const pattern of PATTERNS) {
       for (const cut of pattern.cuts) {

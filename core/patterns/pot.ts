@@ -30,6 +30,7 @@ export const POT: readonly Pattern[] = [
     kind: 'main',
     cuts: ['pork-shoulder-boneless', 'beef-chuck-roast'],
     cores: () => [],
+    fires: ['slow cooker', 'oven', 'hob'],
     schools: ['washing', 'tenderising'],
     chain: ({ cut }) => ({
       foods: [food({ ...meatOf(cut), inPieces: 4 })],
@@ -234,6 +235,7 @@ export const POT: readonly Pattern[] = [
     kind: 'main',
     cuts: ['duck-leg', 'beef-short-ribs', 'lamb-shank'],
     cores: () => [],
+    fires: ['oven', 'hob', 'slow cooker'],
     schools: ['stewSalt', 'washing'],
     chain: ({ cut }) => ({
       foods: [food({ ...meatOf(cut), inPieces: 6 })],

@@ -149,6 +149,7 @@ export const SMOKE: readonly Pattern[] = [
     kind: 'main',
     cuts: ['venison-loin', 'pork-loin-boneless', 'beef-fillet'],
     cores: coresOf,
+    fires: ['smoker', 'grill', 'oven'],
     schools: ['washing', 'usedMarinade', 'firstHalfHour'],
     chain: ({ cut, coreC }) => ({
       foods: [food(meatOf(cut))],

@@ -31,6 +31,7 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
   const [name, setName] = useState('');
   const [cut, setCut] = useState(usual.cut);
   const [core, setCore] = useState(usual.coreC);
+  const [fire, setFire] = useState(pattern.fires?.[0]);
   const [weight, setWeight] = useState('');
   const [own, setOwn] = useState<SomeSchools>({});
   const schools = schoolsOf({ schools: { ...meal.kitchen.schools, ...own } });
@@ -45,6 +46,7 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
     {
       cut,
       coreC,
+      ...(fire && { fire }),
       name: name.trim() || pattern.name,
       ...(weightG !== undefined && !bad && { weightG }),
     },
@@ -102,6 +104,24 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
             <span id="weight-note" className={`text-sm ${bad ? 'text-clash' : 'text-muted'}`}>
               {bad ? t('dishes.badWeight', { text: weight }) : t('dishes.weightUsual', { heads })}
             </span>
+          </label>
+        )}
+        {pattern.fires && fire && (
+          <label className="grid content-start gap-1">
+            {t('dishes.fire')}
+            <select
+              className="field"
+              value={fire}
+              onChange={(event) =>
+                setFire(pattern.fires?.find((one) => one === event.target.value))
+              }
+            >
+              {pattern.fires.map((one) => (
+                <option key={one} value={one}>
+                  {t(`fire.${one}`)}
+                </option>
+              ))}
+            </select>
           </label>
         )}
         {cores.length > 1 && (

@@ -1,0 +1,165 @@
+import type { Hands, Place } from '../meal/index.ts';
+import type { Verb } from '../words/index.ts';
+import { counter, grill, hob, oven, part, smoker, type Part } from './parts.ts';
+
+/** What a chain can be cooked in. */
+export const FIRES = ['oven', 'grill', 'smoker', 'slow cooker', 'hob'] as const;
+export type Fire = (typeof FIRES)[number];
+
+/** From here on food lies right over the coals. Common practice, no source. */
+const DIRECT_FROM_C = 220;
+/** A smoker is hardly ever hotter, and a covered grill hardly ever cooler. Common practice, no source. */
+const SMOKER_MOST_C = 150;
+const GRILL_LEAST_C = 150;
+const SIMMER_C = 95;
+
+/**
+ * The chain over another fire: what lights or heats it, where its steps are, and what hands do. How
+ * long they take follows from heat; steps that go by the clock keep their minutes.
+ */
+export function onFire(parts: readonly Part[], fire: Fire): Part[] {
+  const cooked = parts.filter(isOverFire);
+  const [first] = cooked;
+  if (!first || fireOf(first) === fire) return [...parts];
+  const old = parts.find(isSetUp);
+  const hottest = Math.max(...cooked.map(({ place }) => place.tempC ?? SIMMER_C));
+  const setUp = setUpOf(fire, hottest, old?.id ?? 'ready');
+  const moved = parts.flatMap((one): Part[] => {
+    if (isSetUp(one)) return setUp ? [setUp] : [];
+    const whole = isOverFire(one) ? movedPart(one, fire) : tempered(one, fire);
+    return [setUp ? whole : without(whole, old?.id)];
+  });
+  return old || !setUp ? moved : withSetUp(moved, setUp, first.id);
+}
+
+/** Over a slow fire food comes from the cold: it stands out only as long as hands are on it. */
+const SLOW: ReadonlySet<Fire> = new Set(['smoker', 'slow cooker']);
+const PAT_DRY_MIN = 10;
+
+function tempered(one: Part, fire: Fire): Part {
+  if (one.verb !== 'temper' || !SLOW.has(fire)) return one;
+  return { ...one, time: { kind: 'fixed', minutes: PAT_DRY_MIN } };
+}
+
+/** A chain that needed no heating up waits for it. */
+function withSetUp(parts: readonly Part[], setUp: Part, first: string): Part[] {
+  return parts.flatMap((one) => {
+    if (one.id !== first) return [one];
+    const gap = { step: setUp.id, from: 'end', leastMin: 0, mostMin: 30 } as const;
+    return [setUp, { ...one, after: [...(one.after ?? []), gap] }];
+  });
+}
+
+const SET_UP: ReadonlySet<Verb> = new Set(['preheat', 'light']);
+const COOKS: ReadonlySet<Verb> = new Set(['roast', 'bake', 'braise', 'smoke', 'grill', 'glaze']);
+
+function isSetUp({ verb }: Part): boolean {
+  return SET_UP.has(verb);
+}
+
+function isOverFire(one: Part): boolean {
+  return COOKS.has(one.verb) && fireOf(one) !== undefined;
+}
+
+/** The fire a step is over; undefined where it is over none that can be another. */
+export function fireOf({ place, time }: Part): Fire | undefined {
+  if (time.kind === 'heat' && time.cooker?.startsWith('slow-cooker')) return 'slow cooker';
+  const { kind } = place;
+  return kind === 'oven' || kind === 'grill' || kind === 'smoker' || kind === 'hob'
+    ? kind
+    : undefined;
+}
+
+function setUpOf(fire: Fire, tempC: number, id: string): Part | undefined {
+  if (fire === 'oven') {
+    const what = tempC > 200 ? 'oven-230' : 'oven-180';
+    const label = `Oven to ${tempC}°`;
+    return part(id, 'preheat', label, { kind: 'readying', what }, oven(tempC), { after: [] });
+  }
+  if (fire === 'grill') {
+    const time = { kind: 'readying', what: 'chimney-briquettes' } as const;
+    return part(id, 'light', 'Light the coals', time, grill(230), { after: [] });
+  }
+  if (fire === 'smoker') {
+    const time = { kind: 'readying', what: 'smoker' } as const;
+    return part(id, 'light', 'Light the smoker', time, smoker(Math.min(tempC, SMOKER_MOST_C)), {
+      after: [],
+    });
+  }
+  return undefined;
+}
+
+function movedPart(one: Part, fire: Fire): Part {
+  const place = placeOn(fire, one.place.tempC ?? SIMMER_C);
+  const verb = verbOn(fire, one.verb, place);
+  return {
+    ...one,
+    place,
+    verb,
+    label: SAYS_PLACE.test(one.label) ? LABELS[fire] : one.label,
+    time: timeOn(one.time, fire),
+    ...(one.hands && { hands: one.hands.map((hands): Hands => handsOn(hands, fire, place)) }),
+  };
+}
+
+function placeOn(fire: Fire, tempC: number): Place {
+  switch (fire) {
+    case 'oven':
+      return oven(Math.max(tempC, 150));
+    case 'grill':
+      return tempC >= DIRECT_FROM_C
+        ? grill(tempC, 'direct')
+        : grill(Math.max(tempC, GRILL_LEAST_C), 'indirect');
+    case 'smoker':
+      return smoker(Math.min(Math.max(tempC, 120), SMOKER_MOST_C));
+    case 'slow cooker':
+      return counter;
+    case 'hob':
+      return hob(SIMMER_C);
+  }
+}
+
+function verbOn(fire: Fire, verb: Verb, place: Place): Verb {
+  if (verb === 'glaze') return verb;
+  if (fire === 'slow cooker' || fire === 'hob') return 'braise';
+  if (fire === 'smoker') return 'smoke';
+  if (fire === 'grill' && place.zone === 'direct') return 'grill';
+  return verb === 'braise' || verb === 'bake' ? verb : 'roast';
+}
+
+/** A lid is part of a slow cooker and of a pot on the hob. */
+function timeOn(time: Part['time'], fire: Fire): Part['time'] {
+  if (time.kind !== 'heat') return time;
+  const { cooker: _cooker, wrap, ...rest } = time;
+  if (fire === 'slow cooker') return { ...rest, cooker: 'slow-cooker-high' };
+  return fire === 'hob' || wrap === undefined ? rest : { ...rest, wrap };
+}
+
+/** Words that belong to one fire only. */
+const SAYS_PLACE = /oven|coals|fire|smok|grill|grate|grid|slow cooker|\bring\b/i;
+
+const LABELS: Readonly<Record<Fire, string>> = {
+  oven: 'Roast',
+  grill: 'Over the coals',
+  smoker: 'Smoke',
+  'slow cooker': 'In the slow cooker',
+  hob: 'Braise on the hob',
+};
+const GOES_IN: Readonly<Record<Fire, string>> = {
+  oven: 'Into the oven',
+  grill: 'On the grate, lid on',
+  smoker: 'Into the smoker, probe in the middle',
+  'slow cooker': 'Into the slow cooker, lid on',
+  hob: 'Into the pot, lid on',
+};
+
+function handsOn(hands: Hands, fire: Fire, { tempC }: Place): Hands {
+  if (SAYS_PLACE.test(hands.what)) return { ...hands, what: GOES_IN[fire] };
+  return { ...hands, what: hands.what.replace(/Down to \d+/, `Down to ${tempC ?? SIMMER_C}`) };
+}
+
+/** A step that no longer waits for what lights or heats. */
+function without(one: Part, setUp: string | undefined): Part {
+  const after = one.after?.filter(({ step }) => step !== setUp);
+  return after === undefined ? one : { ...one, after };
+}
