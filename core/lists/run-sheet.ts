@@ -57,7 +57,10 @@ export function runSheet(meal: Meal, plan: Plan): RunSheet {
       tempC: planned.place.tempC,
       untilC: until,
       until: step?.doneWhen?.text,
-      minds: planned.cautions.map(({ message }) => message).filter(({ key }) => !said.has(key)),
+      minds: [
+        ...(planned.fit ? [planned.fit] : []),
+        ...planned.cautions.map(({ message }) => message).filter(({ key }) => !said.has(key)),
+      ],
       stops: broken,
     };
     const later = planned.hands

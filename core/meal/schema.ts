@@ -279,6 +279,8 @@ export const VesselSchema = z.looseObject({
   name: z.string(),
   kind: z.enum(VESSEL_KINDS).default('tub'),
   capacityMl: z.number().positive(),
+  /** Across its bottom, for a pan. */
+  widthCm: z.number().min(10).max(80).optional(),
 });
 
 /** Where a helper can be of use: at the board, at the hob, at the oven, at the fire outside. */

@@ -1,6 +1,7 @@
 import { boilingMinutes, readyingMinutes, reducingMinutes, risingMinutes } from '../heat/index.ts';
 import { longestRaw, ROOM_LIMIT_MIN } from '../safety/index.ts';
 import {
+  panFit,
   animalsOf,
   conditionsOf,
   coolingOfBatch,
@@ -83,7 +84,8 @@ function lengthBounds(meal: Meal, dish: Dish, step: Step): [number, number] {
       return [minutes, minutes];
     }
     case 'heat': {
-      const { likely } = heatOfStep(meal, dish, step).minutes;
+      const once = heatOfStep(meal, dish, step).minutes.likely;
+      const likely = once * (panFit(meal, dish, step)?.rounds ?? 1);
       return [Math.max(1, Math.round(likely)), Math.max(1, Math.round(likely))];
     }
     case 'rising': {

@@ -1,4 +1,6 @@
 import {
+  panFit,
+  type PanFit,
   conditionsOf,
   coolingOfBatch,
   foodOf,
@@ -46,6 +48,8 @@ export interface ExpandedStep {
   readonly reached?: boolean | undefined;
   /** "3 rounds of 6", where it goes in rounds. */
   readonly rounds?: number | undefined;
+  /** How it lies in the pan, where it has to be cut or goes in rounds. */
+  readonly fit?: Message | undefined;
   readonly begunMin?: number | undefined;
   readonly endedMin?: number | undefined;
   /** Begun, or something that follows it has. */
@@ -102,7 +106,10 @@ function pastSteps(steps: readonly Step[]): Set<string> {
   return past;
 }
 
-type SettledTime = Pick<ExpandedStep, 'span' | 'elastic' | 'limitedBy' | 'rounds' | 'reached'>;
+type SettledTime = Pick<
+  ExpandedStep,
+  'span' | 'elastic' | 'limitedBy' | 'rounds' | 'reached' | 'fit'
+>;
 
 function spanOf(step: Step, dish: Dish, meal: Meal): SettledTime {
   const { time } = step;
@@ -152,7 +159,16 @@ function spanOf(step: Step, dish: Dish, meal: Meal): SettledTime {
     }
     case 'heat': {
       const { minutes, reached } = heatOfStep(meal, dish, step);
-      return { span: whole(minutes), elastic: false, reached };
+      const fit = panFit(meal, dish, step);
+      const rounds = fit?.rounds ?? 1;
+      const { least, likely, most } = minutes;
+      return {
+        span: whole({ least: rounds * least, likely: rounds * likely, most: rounds * most }),
+        elastic: false,
+        reached,
+        ...(rounds > 1 && { rounds }),
+        fit: fit && fitMessage(fit, foodOf(dish, time.food).name),
+      };
     }
     case 'rising': {
       const { likely } = risingMinutes(step.place.tempC ?? 22, time.yeastPct, time.saltPct);
@@ -184,6 +200,21 @@ function spanOf(step: Step, dish: Dish, meal: Meal): SettledTime {
       };
     }
   }
+}
+
+function fitMessage(
+  { panCm, cutInto, perRound, rounds }: PanFit,
+  food: string,
+): Message | undefined {
+  const values = {
+    food,
+    count: String(cutInto),
+    cm: String(panCm),
+    each: String(perRound),
+    rounds: String(rounds),
+  };
+  if (cutInto > 1) return { key: rounds > 1 ? 'pan.cutRounds' : 'pan.cut', values };
+  return rounds > 1 ? { key: 'pan.rounds', values } : undefined;
 }
 
 /** The estimate knows neither the pot nor the fridge. Common practice, no source. */

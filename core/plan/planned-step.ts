@@ -56,6 +56,7 @@ export function plannedStep(timed: Timed, step: ExpandedStep): PlannedStep {
     elastic: step.elastic,
     limitedBy: step.limitedBy,
     rounds: step.rounds,
+    fit: step.fit,
     place: step.place,
     ...timed.served(step.index),
     hands: handsOf(timed, step, nowMin),

@@ -22,6 +22,8 @@ export interface PlannedStep {
   readonly elastic: boolean;
   readonly limitedBy?: Message | undefined;
   readonly rounds?: number | undefined;
+  /** How it lies in the pan, where it has to be cut or goes in rounds. */
+  readonly fit?: Message | undefined;
   readonly place: Place;
   /** The appliance and the vessel it fell to, by id. */
   readonly appliance?: string | undefined;

@@ -194,6 +194,10 @@ export const en = {
     'This fire is too cool ever to bring the middle there. Make it hotter, or stop earlier.',
   'caution.washUp':
     'Raw food was on board, knife and hands: wash them with soap before anything else.',
+  'pan.cut': 'Cut {{food}} in {{count}}, to lie flat in the pan of {{cm}} cm.',
+  'pan.rounds': 'In the pan of {{cm}} cm {{each}} at a time, {{rounds}} rounds.',
+  'pan.cutRounds':
+    'Cut {{food}} in {{count}}, to lie flat in the pan of {{cm}} cm; {{each}} at a time, {{rounds}} rounds.',
   'caution.apart': 'First take out the part “{{who}}”, with a clean bowl and spoon of its own.',
   'caution.shellfish':
     'Prawns turn opaque, mussels open. Throw away what was open before, or stays shut.',

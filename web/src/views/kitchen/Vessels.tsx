@@ -2,9 +2,11 @@ import {
   freshId,
   gramsOf,
   mlOf,
+  panMl,
   parseQuantity,
   QuantityError,
   showVolume,
+  USUAL_PAN_CM,
   VESSEL_KINDS,
   type Kitchen,
   type Meal,
@@ -14,6 +16,8 @@ import { useEdit } from '../../store/hooks.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { EditField } from '../../ui/EditField.tsx';
 import { useWords } from '../../words/words.ts';
+
+type Vessel = Kitchen['vessels'][number];
 
 /** Bags, tubs, bowls and pots, each with what it holds. */
 export function Vessels({ meal }: { meal: Meal }) {
@@ -55,18 +59,7 @@ export function Vessels({ meal }: { meal: Meal }) {
               options={VESSEL_KINDS.map((kind) => [kind, t(`vessel.${kind}`)])}
               onChoose={(kind) => set(vessels.with(i, { ...vessel, kind }))}
             />
-            <EditField
-              label={t('kitchen.vesselHolds', { name: vessel.name })}
-              hideLabel
-              value={showVolume(vessel.capacityMl)}
-              className="field w-full text-right"
-              onCommit={(text) => {
-                const capacityMl = readVolume(text);
-                if (capacityMl === undefined) return t('kitchen.badVolume', { text });
-                set(vessels.with(i, { ...vessel, capacityMl }));
-                return undefined;
-              }}
-            />
+            <Size vessel={vessel} onChange={(to) => set(vessels.with(i, to))} />
             <button
               type="button"
               className="btn btn-quiet px-2"
@@ -83,6 +76,42 @@ export function Vessels({ meal }: { meal: Meal }) {
         {t('kitchen.addVessel')}
       </button>
     </section>
+  );
+}
+
+/** What it holds; a pan is known by how wide it is. */
+function Size(props: { vessel: Vessel; onChange: (to: Vessel) => void }) {
+  const t = useWords();
+  const { vessel, onChange } = props;
+  if (vessel.kind === 'pan') {
+    return (
+      <EditField
+        label={t('kitchen.panWidth', { name: vessel.name })}
+        hideLabel
+        value={`${vessel.widthCm ?? USUAL_PAN_CM} cm`}
+        className="field w-full text-right"
+        onCommit={(text) => {
+          const widthCm = Number.parseFloat(text.replace(',', '.'));
+          if (!(widthCm >= 10 && widthCm <= 80)) return t('kitchen.badWidth', { text });
+          onChange({ ...vessel, widthCm, capacityMl: panMl(widthCm) });
+          return undefined;
+        }}
+      />
+    );
+  }
+  return (
+    <EditField
+      label={t('kitchen.vesselHolds', { name: vessel.name })}
+      hideLabel
+      value={showVolume(vessel.capacityMl)}
+      className="field w-full text-right"
+      onCommit={(text) => {
+        const capacityMl = readVolume(text);
+        if (capacityMl === undefined) return t('kitchen.badVolume', { text });
+        onChange({ ...vessel, capacityMl });
+        return undefined;
+      }}
+    />
   );
 }
 

@@ -64,6 +64,8 @@ export const kitchen = {
   'kitchen.vesselKind': 'What {{name}} is',
   'kitchen.vesselHolds': 'What {{name}} holds',
   'kitchen.removeVessel': 'Take {{name}} away',
+  'kitchen.panWidth': 'Width of {{name}}',
+  'kitchen.badWidth': '“{{text}}” is no width of a pan. Write 28 cm, say: 10 to 80.',
   'kitchen.badVolume': '“{{text}}” is no volume. Write it as 6 l or 900 ml.',
   'vessel.bag': 'bag',
   'vessel.tub': 'tub',
