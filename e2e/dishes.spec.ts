@@ -115,6 +115,19 @@ test('a dish goes out to a file and comes back, and no other file is taken for o
   await input
     .last()
     .setInputFiles({ name: 'd.json', mimeType: 'application/json', buffer: Buffer.from(file) });
+  // It is looked at before it comes onto the table, and beside what is there.
+  const preview = page.getByRole('dialog', { name: 'Smoked lamb shoulder' });
+  await expect(preview).toContainText('There is a dish of this name on the table.');
+  await expect(preview.getByRole('listitem').first()).toBeVisible();
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map((v) => v.id)).toEqual([]);
+  await preview.getByRole('button', { name: 'Keep both' }).click();
+  await expect(page.getByRole('link', { name: 'Smoked lamb shoulder' })).toHaveCount(2);
+  await input
+    .last()
+    .setInputFiles({ name: 'd.json', mimeType: 'application/json', buffer: Buffer.from(file) });
+  await preview.getByRole('button', { name: 'Replace mine' }).click();
+  await expect(preview).toBeHidden();
   await expect(page.getByRole('link', { name: 'Smoked lamb shoulder' })).toHaveCount(2);
   await input.last().setInputFiles({
     name: 'x.json',
@@ -123,3 +136,28 @@ test('a dish goes out to a file and comes back, and no other file is taken for o
   });
   await expect(page.getByRole('alert')).toContainText('dish: is missing');
 });
+
+test('a kitchen comes in only as far as the cook takes it', async ({ page }) => {
+  await openSupper(page, 'Kitchen');
+  await page.getByRole('button', { name: 'What food lies in', exact: true }).click();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Export', exact: true }).click();
+  const file = readFileSync(await (await download).path(), 'utf8');
+  const document: unknown = JSON.parse(file);
+  const other = JSON.stringify(document).replace('"vessels":[', '"vessels":[' + COPPER + ',');
+  const take = () =>
+    page
+      .locator('input[type=file]')
+      .last()
+      .setInputFiles({ name: 'k.json', mimeType: 'application/json', buffer: Buffer.from(other) });
+  await take();
+  const preview = page.getByRole('dialog');
+  await expect(preview).toContainText('New: Copper pan.');
+  await preview.getByRole('button', { name: 'Leave mine' }).click();
+  await expect(page.getByRole('textbox', { name: 'Name of Copper pan' })).toBeHidden();
+  await take();
+  await preview.getByRole('button', { name: 'Keep mine, add what is new' }).click();
+  await expect(page.getByRole('textbox', { name: 'Width of Copper pan' })).toHaveValue('24 cm');
+});
+
+const COPPER = '{"id":"copper","name":"Copper pan","kind":"pan","capacityMl":2200,"widthCm":24}';

@@ -33,7 +33,7 @@ export type Command =
   | { do: 'removeStep'; step: string }
   | { do: 'keepInHand'; factor: number }
   | { do: 'haveAtHome'; item: string; there: boolean }
-  | { do: 'putDish'; dish: Dish; own: readonly OwnIngredient[] }
+  | { do: 'putDish'; dish: Dish; own: readonly OwnIngredient[]; cuts?: readonly OwnCut[] }
   | { do: 'replaceDish'; dish: string; with: Dish }
   | { do: 'overrule'; rule: string; at: string | undefined; words: string | null }
   | { do: 'setHours'; hours: Kitchen['hours'] }
@@ -70,7 +70,7 @@ export function applyCommand(meal: Meal, command: Command): Meal {
       return { ...meal, atHome: command.there ? [...others, command.item] : others };
     }
     case 'putDish':
-      return practised(putDish(meal, command.dish, command.own));
+      return practised(putDish(meal, command));
     case 'overrule':
       return overrule(meal, command);
     case 'setHours':
@@ -224,11 +224,12 @@ function setSchool(meal: Meal, command: Extract<Command, { do: 'setSchool' }>): 
 }
 
 /** A dish onto the table, with the ingredients it brings that the pantry does not know. */
-function putDish(meal: Meal, dish: Dish, own: readonly OwnIngredient[]): Meal {
-  const pantry = own.reduce<Meal['pantry']>(
-    (all, ingredient) => withOwn(all, { do: 'ownIngredient', ingredient }),
-    meal.pantry,
-  );
+function putDish(meal: Meal, { dish, own, cuts = [] }: Extract<Command, { do: 'putDish' }>): Meal {
+  const brought = [
+    ...own.map((ingredient) => ({ do: 'ownIngredient', ingredient }) as const),
+    ...cuts.map((cut) => ({ do: 'ownCut', cut }) as const),
+  ];
+  const pantry = brought.reduce<Meal['pantry']>(withOwn, meal.pantry);
   return { ...meal, dishes: [...meal.dishes, dish], ...(pantry && { pantry }) };
 }
 

@@ -1,17 +1,26 @@
-import { MealError, printKitchen, readBundle, type Meal } from '@zemrin/core';
+import {
+  kitchenChanges,
+  MealError,
+  mergedKitchen,
+  printKitchen,
+  readBundle,
+  type Kitchen,
+  type Meal,
+} from '@zemrin/core';
 import { useState } from 'react';
 import { notify } from '../../notices/notify.ts';
 import { nowMinute } from '../../store/clock.ts';
 import { useEdit } from '../../store/hooks.ts';
 import { download } from '../../ui/download.ts';
 import { FileButton } from '../../ui/FileButton.tsx';
+import { Modal } from '../../ui/Modal.tsx';
 import { useWords } from '../../words/words.ts';
 
 /** The kitchen as a file of its own, out and in. */
 export function KitchenFile({ meal }: { meal: Meal }) {
   const t = useWords();
-  const edit = useEdit(meal.id);
   const [wrong, setWrong] = useState<readonly string[]>([]);
+  const [incoming, setIncoming] = useState<Kitchen>();
   const take = (text: string) => {
     try {
       const bundle = readBundle(text, nowMinute());
@@ -19,8 +28,7 @@ export function KitchenFile({ meal }: { meal: Meal }) {
         setWrong([t('kitchen.notOne', { kind: bundle.kind })]);
         return;
       }
-      edit({ do: 'setKitchen', kitchen: bundle.kitchen });
-      notify(t('kitchen.imported', { name: bundle.kitchen.name }));
+      setIncoming(bundle.kitchen);
       setWrong([]);
     } catch (error) {
       if (!(error instanceof MealError)) throw error;
@@ -42,6 +50,52 @@ export function KitchenFile({ meal }: { meal: Meal }) {
           {problem}
         </p>
       ))}
+      {incoming && (
+        <Preview meal={meal} incoming={incoming} onClose={() => setIncoming(undefined)} />
+      )}
     </>
+  );
+}
+
+/** What the file would change, before anything is changed. */
+function Preview(props: { meal: Meal; incoming: Kitchen; onClose: () => void }) {
+  const t = useWords();
+  const { meal, incoming, onClose } = props;
+  const edit = useEdit(meal.id);
+  const changes = kitchenChanges(meal.kitchen, incoming);
+  const take = (how: 'replace' | 'keepBoth') => {
+    edit({ do: 'setKitchen', kitchen: mergedKitchen(meal.kitchen, incoming, how) });
+    notify(t('kitchen.imported', { name: how === 'replace' ? incoming.name : meal.kitchen.name }));
+    onClose();
+  };
+  return (
+    <Modal title={t('kitchen.importTitle', { name: incoming.name })} onClose={onClose}>
+      {changes.length === 0 && <p>{t('kitchen.noChange')}</p>}
+      <dl className="grid gap-2">
+        {changes.map(({ of, added, onlyHere, differs }) => (
+          <div key={of} className="border-b border-line pb-2">
+            <dt className="font-semibold">{t(`kitchen.change.${of}`)}</dt>
+            {added.length > 0 && <dd>{t('kitchen.added', { names: added.join(', ') })}</dd>}
+            {differs.length > 0 && <dd>{t('kitchen.differs', { names: differs.join(', ') })}</dd>}
+            {onlyHere.length > 0 && (
+              <dd className="text-muted">
+                {t('kitchen.onlyHere', { names: onlyHere.join(', ') })}
+              </dd>
+            )}
+          </div>
+        ))}
+      </dl>
+      <div className="mt-4 flex flex-wrap gap-2">
+        <button type="button" className="btn btn-main" onClick={() => take('keepBoth')}>
+          {t('kitchen.addNew')}
+        </button>
+        <button type="button" className="btn" onClick={() => take('replace')}>
+          {t('kitchen.replaceMine')}
+        </button>
+        <button type="button" className="btn" onClick={onClose}>
+          {t('kitchen.leaveMine')}
+        </button>
+      </div>
+    </Modal>
   );
 }

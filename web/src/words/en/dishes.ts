@@ -63,6 +63,11 @@ export const dishes = {
   'dishes.recipeOut': 'As a recipe file (JSON-LD)',
   'dishes.dishOut': 'As a dish file',
   'dishes.dishIn': 'A dish from a file',
+  'dishes.brings': 'Comes with {{names}} for your pantry.',
+  'dishes.thereIsOne': 'There is a dish of this name on the table.',
+  'dishes.keepBoth': 'Keep both',
+  'dishes.replaceMine': 'Replace mine',
+  'dishes.leaveIt': 'Leave it',
   'dishes.notDish': 'That file is a {{kind}}. A dish’s file is exported beside its name.',
   'dishes.paste': 'The recipe',
   'dishes.pasteHint':
