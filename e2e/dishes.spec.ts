@@ -31,6 +31,23 @@ test('a pasted recipe becomes a chain on the table, and nothing of it is lost', 
   await expect(left).toContainText('not understood');
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(violations.map((v) => v.id)).toEqual([]);
+
+  // What was read wrongly is written anew, moved, or left out; the chain that was mended stays.
+  await right.getByRole('textbox', { name: /^Time of Simmer/ }).fill('3 h');
+  await right.getByRole('textbox', { name: /^Time of Simmer/ }).press('Enter');
+  const cider = right.getByRole('textbox', { name: 'Line of dry cider' });
+  await cider.fill('500 ml');
+  await cider.press('Enter');
+  await expect(right.getByRole('alert')).toContainText('names nothing to eat');
+  await cider.fill('750 ml dry cider');
+  await cider.press('Enter');
+  await right.getByRole('combobox', { name: 'Where onions goes' }).selectOption('Sauce');
+  await right.getByRole('textbox', { name: 'Add an ingredient' }).fill('1 tsp mustard seed');
+  await right.getByRole('textbox', { name: 'Add an ingredient' }).press('Enter');
+  await expect(right.getByRole('textbox', { name: 'Line of mustard seed' })).toBeVisible();
+  await right.getByRole('button', { name: 'Leave mustard seed out' }).click();
+  await expect(right.getByRole('textbox', { name: 'Line of mustard seed' })).toBeHidden();
+  await expect(right.getByRole('textbox', { name: /^Time of Simmer/ })).toHaveValue(/^3 h/);
   await page.getByRole('button', { name: 'Put this dish on the table' }).click();
   await expect(page.getByRole('textbox', { name: 'Name of Cider-braised hock' })).toBeVisible();
   await goTo(page, 'Weave');

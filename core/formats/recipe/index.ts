@@ -1,4 +1,5 @@
 export { readRecipe, type ReadLine, type ReadRecipe } from './read.ts';
+export { correctedIngredient, mixtureNames, redrafted } from './correct.ts';
 export { draftDish, type DraftDish } from './draft.ts';
 export { readPhrase, stepOfPhrase, withPhrase, type ReadPhrase } from './phrase.ts';
 export { recipeJson, type OutlineStep, type RecipeJson } from './recipe-json.ts';

@@ -1,7 +1,7 @@
 import {
   draftDish,
   readRecipe,
-  showWeight,
+  redrafted,
   takenIds,
   withoutStep,
   type Dish,
@@ -14,6 +14,7 @@ import { useNavigate } from 'react-router';
 import { useEdit } from '../../store/hooks.ts';
 import { useWords } from '../../words/words.ts';
 import { ChainEditor } from './ChainEditor.tsx';
+import { IngredientRows } from './IngredientRows.tsx';
 import { ReadText } from './ReadText.tsx';
 import { EXAMPLE } from './example.ts';
 
@@ -71,33 +72,34 @@ export default function ReadPage({ meal }: { meal: Meal }) {
   );
 }
 
-/** What was written, and what it weighs where that says more. */
-function amountOf({ said = '', grams }: ReadIngredient, { kitchen }: Meal): string {
-  const written = said.replace(/(?:US|metric|imperial|AU) /, '');
-  const weighs = grams === undefined || /\d k?g$/.test(written);
-  return weighs ? written : `${written}, ${showWeight(grams, kitchen.units)}`;
-}
-
 function Understood(props: {
   meal: Meal;
   read: ReadRecipe;
   lit: number | undefined;
   onLight: (act: number | undefined) => void;
 }) {
-  const { meal, read, lit, onLight } = props;
+  const { meal, read: given, lit, onLight } = props;
   const t = useWords();
   const edit = useEdit(meal.id);
   const navigate = useNavigate();
-  const draft = useMemo(() => draftDish(read, takenIds(meal)), [read, meal]);
   /** The cook's corrections, as long as the text stays as it is. */
-  const [mended, setMended] = useState<{ read: ReadRecipe; dish: Dish }>();
-  const dish = mended?.read === read ? mended.dish : draft.dish;
+  const [written, setWritten] = useState<{
+    of: ReadRecipe;
+    ingredients: readonly ReadIngredient[];
+  }>();
+  const [mended, setMended] = useState<{ of: ReadRecipe; dish: Dish }>();
+  const read = useMemo(
+    () => (written?.of === given ? { ...given, ingredients: written.ingredients } : given),
+    [given, written],
+  );
+  const draft = useMemo(() => draftDish(read, takenIds(meal)), [read, meal]);
+  const dish = mended?.of === given ? mended.dish : draft.dish;
   const edits = useMemo(
     () => ({
-      put: (next: Dish) => setMended({ read, dish: next }),
-      remove: (step: string) => setMended({ read, dish: withoutStep(dish, step) }),
+      put: (next: Dish) => setMended({ of: given, dish: next }),
+      remove: (step: string) => setMended({ of: given, dish: withoutStep(dish, step) }),
     }),
-    [read, dish],
+    [given, dish],
   );
   const guessed = new Set(
     draft.dish.steps.flatMap(({ id }, i) => (isGuessed(read, i) ? [id] : [])),
@@ -136,20 +138,17 @@ function Understood(props: {
           }}
         />
       </div>
-      <h4 className="mt-4 text-[15px] text-muted">{t('dishes.tableOf')}</h4>
-      <ul className="text-[15px]">
-        {read.ingredients.map((one, i) => (
-          <li key={`${one.line} ${i}`} className="flex gap-3 border-b border-line py-1">
-            <span className="min-w-0 grow">
-              {one.name}
-              {one.mixture && <span className="text-sm text-muted"> {one.mixture}</span>}
-            </span>
-            <span className="shrink-0 text-muted">
-              {one.unmeasured ? t('dishes.toTaste') : amountOf(one, meal)}
-            </span>
-          </li>
-        ))}
-      </ul>
+      <IngredientRows
+        meal={meal}
+        read={read}
+        onChange={(ingredients) => {
+          const next = { ...read, ingredients };
+          const redone = draftDish(next, takenIds(meal)).dish;
+          setWritten({ of: given, ingredients });
+          if (mended?.of === given)
+            setMended({ of: given, dish: redrafted(mended.dish, draft.dish, redone) });
+        }}
+      />
     </section>
   );
 }

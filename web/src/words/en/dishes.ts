@@ -68,6 +68,12 @@ export const dishes = {
   'dishes.keepBoth': 'Keep both',
   'dishes.replaceMine': 'Replace mine',
   'dishes.leaveIt': 'Leave it',
+  'dishes.ingredient': 'Line of {{name}}',
+  'dishes.mixtureOf': 'Where {{name}} goes',
+  'dishes.noMixture': 'in no mixture',
+  'dishes.leaveOut': 'Leave {{name}} out',
+  'dishes.addIngredient': 'Add an ingredient',
+  'dishes.namesNothing': '“{{text}}” names nothing to eat. Write it as 2 tbsp honey.',
   'dishes.notDish': 'That file is a {{kind}}. A dish’s file is exported beside its name.',
   'dishes.paste': 'The recipe',
   'dishes.pasteHint':
