@@ -49,8 +49,8 @@ export function ChainRow(props: RowProps) {
         <GripVertical size={16} aria-hidden="true" />
       </button>
       <Gutter spot={spot} lanes={lanes} band={bandOf(step.place, step.verb)} />
-      <div className="flex min-w-0 grow flex-col py-1.5 @lg:flex-row @lg:items-start @lg:gap-2">
-        <div className="min-w-0 @lg:w-[34%]">
+      <div className="grid min-w-0 grow grid-cols-[auto_minmax(0,1fr)] items-baseline gap-x-2 py-1.5 @lg:grid-cols-[34%_minmax(0,1fr)]">
+        <div className="col-span-2 min-w-0 @lg:col-span-1">
           <EditField
             label={t('dishes.stepName', { step: step.label })}
             hideLabel
@@ -61,13 +61,16 @@ export function ChainRow(props: RowProps) {
             }}
             className="min-h-[34px] w-full rounded-lg border border-transparent bg-transparent px-1.5 font-semibold hover:border-line focus:border-muted"
           />
-          <span className="block px-1.5 text-[13px] text-muted">
-            {t(`verb.${step.verb}`)}, {t(`place.${step.place.kind}`)}
-            {step.place.tempC !== undefined && ` ${Math.round(step.place.tempC)}°`}
-            {props.guessed && `, ${t('dishes.guessed')}`}
-          </span>
         </div>
-        <div className="flex min-w-0 grow items-start gap-1">
+        <span className="row-start-2 px-1.5 text-[13px] text-muted">
+          {t(`verb.${step.verb}`)}, {t(`place.${step.place.kind}`)}
+          {step.place.tempC !== undefined && ` ${Math.round(step.place.tempC)}°`}
+          {props.guessed && `, ${t('dishes.guessed')}`}
+        </span>
+        <div className="col-span-2 row-start-4 flex min-w-0 @lg:col-span-1 @lg:row-start-2">
+          <Follows meal={meal} dish={dish} spot={spot} chain={chain} />
+        </div>
+        <div className="col-span-2 row-start-3 min-w-0 @lg:col-span-1 @lg:col-start-2 @lg:row-start-1">
           <PhraseField
             label={t('dishes.time', { step: step.label })}
             value={saidTime(step, dish, meal.kitchen, t)}
@@ -76,7 +79,6 @@ export function ChainRow(props: RowProps) {
             step={step}
             onRead={(phrase) => chain.say(step.id, phrase)}
           />
-          <Follows meal={meal} dish={dish} spot={spot} chain={chain} />
         </div>
       </div>
       <div className="flex shrink-0 items-start py-1">
@@ -126,7 +128,7 @@ function Follows({ dish, spot, chain }: Pick<RowProps, 'meal' | 'dish' | 'spot' 
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger
-        className="min-h-[34px] max-w-[45%] shrink-0 truncate @lg:max-w-[190px] rounded-lg px-1.5 text-left text-sm text-muted hover:bg-soft"
+        className="min-h-[30px] min-w-0 truncate rounded-lg px-1.5 text-left text-[13px] text-muted hover:bg-soft"
         aria-label={t('dishes.follows', { step: step.label })}
         title={t('dishes.follows', { step: step.label })}
       >

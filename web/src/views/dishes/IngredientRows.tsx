@@ -28,49 +28,50 @@ export function IngredientRows(props: {
       <h4 className="mt-4 text-[15px] text-muted">{t('dishes.tableOf')}</h4>
       <ul aria-label={t('dishes.tableOf')} className="text-[15px]">
         {ingredients.map((one, i) => (
-          <li
-            key={`${one.line} ${i}`}
-            className="grid grid-cols-[1fr_auto] items-start gap-x-2 border-b border-line py-1 sm:grid-cols-[1fr_9.5rem_auto]"
-          >
-            <div className="min-w-0">
-              <EditField
-                label={t('dishes.ingredient', { name: one.name })}
-                hideLabel
-                value={one.line}
-                className="field w-full"
-                onCommit={(line) => {
-                  const next = write(line, one.mixture);
-                  if (!next) return t('dishes.namesNothing', { text: line });
-                  onChange(ingredients.with(i, next));
-                  return undefined;
-                }}
-              />
-              <p className="text-sm text-muted">{understood(one, meal, t)}</p>
+          <li key={`${one.line} ${i}`} className="border-b border-line py-1">
+            <div className="flex items-start gap-1">
+              <div className="min-w-0 grow">
+                <EditField
+                  label={t('dishes.ingredient', { name: one.name })}
+                  hideLabel
+                  value={one.line}
+                  className="min-h-[34px] w-full rounded-lg border border-transparent bg-transparent px-1.5 hover:border-line focus:border-muted focus:bg-panel"
+                  onCommit={(line) => {
+                    const next = write(line, one.mixture);
+                    if (!next) return t('dishes.namesNothing', { text: line });
+                    onChange(ingredients.with(i, next));
+                    return undefined;
+                  }}
+                />
+              </div>
+              <button
+                type="button"
+                className="flex h-9 w-8 shrink-0 items-center justify-center rounded-lg hover:bg-soft"
+                aria-label={t('dishes.leaveOut', { name: one.name })}
+                title={t('dishes.leaveOut', { name: one.name })}
+                onClick={() => onChange(ingredients.toSpliced(i, 1))}
+              >
+                <X size={16} aria-hidden="true" />
+              </button>
             </div>
-            <Choice
-              label={t('dishes.mixtureOf', { name: one.name })}
-              hideLabel
-              value={one.mixture ?? ''}
-              className="field col-start-1 w-full px-1 sm:col-start-auto"
-              options={[
-                ['', t('dishes.noMixture')],
-                ...mixtures.map((name) => [name, name] as const),
-              ]}
-              onChoose={(mixture) =>
-                onChange(
-                  ingredients.with(i, { ...one, mixture: mixture === '' ? undefined : mixture }),
-                )
-              }
-            />
-            <button
-              type="button"
-              className="btn btn-quiet col-start-2 row-start-1 px-2 sm:col-start-3"
-              aria-label={t('dishes.leaveOut', { name: one.name })}
-              title={t('dishes.leaveOut', { name: one.name })}
-              onClick={() => onChange(ingredients.toSpliced(i, 1))}
-            >
-              <X size={16} aria-hidden="true" />
-            </button>
+            <div className="flex items-center gap-3 px-1.5">
+              <p className="min-w-0 grow text-[13px] text-muted">{understood(one, meal, t)}</p>
+              <Choice
+                label={t('dishes.mixtureOf', { name: one.name })}
+                hideLabel
+                value={one.mixture ?? ''}
+                className="min-h-[30px] rounded-lg border border-line bg-transparent px-1 text-[13px]"
+                options={[
+                  ['', t('dishes.noMixture')],
+                  ...mixtures.map((name) => [name, name] as const),
+                ]}
+                onChoose={(mixture) =>
+                  onChange(
+                    ingredients.with(i, { ...one, mixture: mixture === '' ? undefined : mixture }),
+                  )
+                }
+              />
+            </div>
           </li>
         ))}
       </ul>

@@ -136,9 +136,7 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
                 const temp = showTemperature(one, meal.kitchen.units);
                 return (
                   <option key={one} value={one}>
-                    {one >= least - 0.5
-                      ? t('dishes.coreGuidance', { temp })
-                      : t('dishes.coreBelow', { temp })}
+                    {t(guidanceWord(one, least), { temp })}
                   </option>
                 );
               })}
@@ -168,4 +166,10 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
       </ol>
     </form>
   );
+}
+
+/** How a core stands to what public guidance asks, to the degree it is written in. */
+function guidanceWord(coreC: number, leastC: number) {
+  if (coreC < leastC - 0.5) return 'dishes.coreBelow';
+  return coreC > leastC + 1 ? 'dishes.coreAbove' : 'dishes.coreGuidance';
 }

@@ -42,7 +42,7 @@ export default function ReadPage({ meal }: { meal: Meal }) {
         )}
       </div>
       <div className="mt-3 grid gap-6 lg:grid-cols-[2fr_3fr]">
-        <section>
+        <section className="lg:sticky lg:top-4 lg:max-h-[calc(100dvh-2rem)] lg:self-start lg:overflow-auto">
           <label className="grid gap-1">
             <span className="sr-only">{t('dishes.paste')}</span>
             <textarea

@@ -24,6 +24,7 @@ export const dishes = {
   'dishes.badWeight': '“{{text}}” is no weight. Write it as 2.62 kg, 580 g or 5 lb 12 oz.',
   'dishes.core': 'Taken off at',
   'dishes.coreGuidance': '{{temp}}, as public guidance asks',
+  'dishes.coreAbove': '{{temp}}, past what public guidance asks',
   'dishes.coreBelow': '{{temp}}, below public guidance',
   'dishes.schools': 'Where cooks disagree',
   'dishes.schoolsMore': 'As your kitchen does it, unless you say otherwise here.',

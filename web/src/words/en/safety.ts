@@ -14,7 +14,7 @@ export const safety = {
   'safety.keepsWhat': 'Food',
   'safety.keepsFridge': 'Fridge, days',
   'safety.keepsFreezer': 'Freezer, months',
-  'safety.keepsNot': 'not',
+  'safety.keepsNot': 'no',
   'safety.rules': 'What is watched',
   'safety.at': '{{at}}, {{label}}',
   'safety.anyway': 'I do it anyway, because',
