@@ -4,6 +4,7 @@ import { noteSoak, readSentence } from './sentence.ts';
 import { readIngredientLine, type ReadIngredient } from './ingredient-line.ts';
 import { inlineIngredients } from './inline.ts';
 import { portionsIn } from './portions.ts';
+import { reserveLit } from './reserve.ts';
 import { rawRecipe, type RawRecipe } from './source.ts';
 import { languageOf, type Language } from './verbs.ts';
 
@@ -194,15 +195,17 @@ function readOne(
   const last = acts.at(-1);
   if (read.adds && last) acts[acts.length - 1] = withMore(last, read.adds);
   const first = acts.length;
+  const kept = reserveLit(sentence);
   const made = read.acts.filter((act, i) => !repeats(act, i === 0 ? last : read.acts[i - 1]));
   acts.push(...made);
   const understood =
     listed ||
+    kept.length > 0 ||
     (read.understood && (read.acts.length > 0 || read.adds === undefined || last !== undefined));
   lines.push(
     lineOf(sentence, understood ? 'method' : 'unread', {
       acts: made.length > 0 ? made.map((_act, i) => first + i) : read.acts.map(() => first - 1),
-      lit: read.acts.flatMap(({ lit }) => lit),
+      lit: [...read.acts.flatMap(({ lit }) => lit), ...kept],
       guessed: read.acts.some(({ guessed }) => guessed),
     }),
   );

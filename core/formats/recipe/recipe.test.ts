@@ -5,6 +5,7 @@ import { plan } from '../../plan/index.ts';
 import { corpus, FIELDS, scoreOf, type Field } from '../../test/corpus.ts';
 import { at } from '../../test/meals.ts';
 import { draftDish, readRecipe, recipeJson } from './index.ts';
+import { reserveIn, reserveLit } from './reserve.ts';
 import { degreesIn } from './degree.ts';
 import { readIngredientLine } from './ingredient-line.ts';
 import { spansIn } from './span.ts';
@@ -190,5 +191,20 @@ describe('reading a recipe', () => {
       const made = plan(meal, meal.kitchen, at('2026-11-26T08:00'), { work: 100, rescues: false });
       expect(made.steps.length, one.name).toBe(dish.steps.length);
     }
+  });
+
+  it.each([
+    ['Set aside half a cup for the glaze.', 118, 'glaze'],
+    ['Reserve half for basting.', 150, 'baste'],
+    ['Rub half of the marinade into the meat.', 150, 'sauce'],
+    ['Pour two thirds of the marinade over it; the rest is brushed on later.', 100, 'baste'],
+    ['Unta la carne con un tercio del adobo.', 200, 'sauce'],
+  ])('“%s” keeps %d ml of 300 to %s', (sentence, ml, purpose) => {
+    const kept = reserveIn([sentence])?.(300);
+    expect(Number.parseInt(kept?.amount ?? '', 10)).toBeCloseTo(ml, -0.5);
+    expect(kept?.purpose).toBe(purpose);
+    const [[from, to] = [0, 0]] = reserveLit(sentence);
+    expect(sentence.slice(from, to).length).toBeGreaterThan(8);
+    expect(reserveIn(['Serve half of it at once.'])).toBeUndefined();
   });
 });
