@@ -1,0 +1,81 @@
+import { NUMBER } from './numbers.ts';
+
+/** Spanish units, and English ones the kitchen does not write itself, as it writes them. */
+export const UNIT_WORDS: ReadonlyArray<readonly [RegExp, string]> = [
+  [/^(?:cucharadas?|cdas?\.?|cs\.?|c\. ?s\.?)$/i, 'tbsp'],
+  [/^(?:cucharaditas?|cditas?\.?|cdtas?\.?)$/i, 'tsp'],
+  [/^(?:tazas?)$/i, 'cup'],
+  [/^(?:pizcas?)$/i, 'pinch'],
+  [/^(?:gramos?|gr?s?\.?)$/i, 'g'],
+  [/^(?:kilos?|kilogramos?|kgs?\.?)$/i, 'kg'],
+  [/^(?:litros?|l\.?|lts?\.?)$/i, 'l'],
+  [/^(?:mililitros?|mls?\.?|cc)$/i, 'ml'],
+  [/^(?:libras?|lbs?\.?|pounds?)$/i, 'lb'],
+  [/^(?:onzas?|oz\.?|ounces?)$/i, 'oz'],
+  [/^(?:T\.?|Tbsp?s?\.?|Tbl\.?|tbsp?s?\.?|tablespoons?|tablespoonfuls?)$/, 'tbsp'],
+  [/^(?:t\.?|tsps?\.?|teaspoons?|teaspoonfuls?)$/, 'tsp'],
+  [/^(?:c|C|cups?|cupfuls?)\.?$/, 'cup'],
+  [/^(?:fl\.? ?oz\.?|fluid ounces?)$/i, 'floz'],
+  [/^(?:dashes|dash|chorritos?|splash(?:es)?)$/i, 'dash'],
+  [/^(?:pts?\.?|pints?)$/i, 'pint'],
+  [/^(?:qts?\.?|quarts?)$/i, 'quart'],
+];
+
+/** What is counted by the piece, and how a habit of speech measures. Common practice, no source. */
+export const PIECES =
+  /^(?:cloves?|dientes?|sprigs?|ramitas?|ramas?|leaves|leaf|hojas?|sticks?|stalks?|heads?|cabezas?|slices?|rebanadas?|lonchas?|pieces?|trozos?|bunch(?:es)?|manojos?|cans?|tins?|latas?|jars?|botes?|packets?|packs?|sobres?|bottles?|botellas?|racks?|fillets?|filetes?|strips?|rashers?|knobs?|thumbs?|cubes?|envelopes?|steaks?|chops?|ears?|whole|large|medium|small|grandes?|medianas?|pequeñas?|heaped|piezas?|unidades?)$/iu;
+export const SIZES =
+  /^(?:large|medium|small|big|grandes?|medianas?|medianos?|pequeñas?|pequeños?|whole|heaped|level|scant|generous|good|rounded|buenas?|ripe|fresh|thick|thin)$/iu;
+export const HABITS: ReadonlyArray<readonly [RegExp, string, number]> = [
+  [
+    /^(?:a |an |one |un |una )?(?:good |big |generous |buen )?(?:glug|chorro|drizzle)s?(?:\s+(?:of|de))?\b/iu,
+    'ml',
+    15,
+  ],
+  [
+    /^(?:a |an |one |un |una )?(?:good |big |generous |buen )?(?:splash|chorrito)(?:es)?(?:\s+(?:of|de))?\b/iu,
+    'ml',
+    10,
+  ],
+  [
+    /^(?:a |an |one |un |una )?(?:good |big |generous |buen |large )?(?:handful|puñado)s?(?:\s+(?:of|de))?\b/iu,
+    'g',
+    25,
+  ],
+  [
+    /^(?:a |an |one |un |una )?(?:good |big |generous |buena )?(?:pinch|pizca)(?:\s+(?:of|de))?\b/iu,
+    'ml',
+    0.31,
+  ],
+  [/^(?:a |an |one |un |una )?(?:good |big |generous )?(?:knob)(?:\s+(?:of|de))?\b/iu, 'g', 15],
+  [
+    /^(?:a |an |one |un |una )?(?:good |big |generous )?(?:dollop|cucharada generosa)(?:\s+(?:of|de))?\b/iu,
+    'ml',
+    30,
+  ],
+  [/^(?:a |an |one |un |una )?(?:dash)(?:\s+(?:of|de))?\b/iu, 'ml', 0.62],
+  [/^(?:a |un )?(?:little|poco)(?:\s+(?:of|de))?\b/iu, 'ml', 5],
+];
+
+export const LEAD = new RegExp(
+  `^(?:about|around|approx(?:imately)?\\.?|roughly|unos|unas|aprox\\.?|some|generous|scant)?\\s*(${NUMBER})(?:\\s*(?:-|–|—|to|or|a|o)\\s*(${NUMBER}))?`,
+  'iu',
+);
+export const JUICE = new RegExp(
+  `^(?:the |el |la )?(juice|zest|zumo|jugo|ralladura)(?:\\s+and\\s+zest)?\\s+(?:of|from|de)\\s+(${NUMBER})\\s+(.+)$`,
+  'iu',
+);
+/** What a fruit gives. Common practice, no source. */
+export const JUICE_ML: Readonly<Record<string, number>> = {
+  lemon: 45,
+  limon: 45,
+  lime: 30,
+  lima: 30,
+  orange: 75,
+  naranja: 75,
+  grapefruit: 150,
+  pomelo: 150,
+};
+export const BRACKET = /\(([^)]*)\)/g;
+export const TO_TASTE =
+  /\b(?:to taste|as needed|al gusto|a gusto|cantidad necesaria|c\/n|for (?:frying|serving|greasing|the pan|garnish)|para (?:freír|servir|decorar|la sartén|adornar)|optional|opcional)\b/iu;
