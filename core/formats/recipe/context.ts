@@ -47,6 +47,10 @@ export interface Context {
   ovenC: number | undefined;
   fireC: number | undefined;
   soak: 'marinate' | 'brine' | undefined;
+  /** It has lain in it already. */
+  soaked: boolean;
+  /** The line in which something is done on the side. */
+  aside: number | undefined;
   hot: ReadAct | undefined;
   place: PlaceKind | undefined;
   slowCooker: boolean;
@@ -62,6 +66,8 @@ export function newContext(
     ovenC: undefined,
     fireC: undefined,
     soak: undefined,
+    soaked: false,
+    aside: undefined,
     hot: undefined,
     place: undefined,
     slowCooker: false,

@@ -1,6 +1,7 @@
 import { findUnit, GRAMS_PER, ML_PER, type SpoonSystem } from '../../quantity/index.ts';
 import { cutNamed, ingredientNamed } from './known-foods.ts';
 import {
+  SPOKEN,
   UNIT_WORDS,
   PIECES,
   SIZES,
@@ -49,10 +50,12 @@ export function readIngredientLine(
   spoons: SpoonSystem,
   mixture?: string,
 ): ReadIngredient | undefined {
-  const text = line
+  const written = line
     .replace(/^[\s*•·▢☐\-–—[\]]+(?=[\p{L}\p{N}½¼¾⅓⅔⅛])/u, '')
     .replace(/\s+/g, ' ')
     .trim();
+  const habit = SPOKEN.find(([pattern]) => pattern.test(written));
+  const text = habit ? written.replace(...habit) : written;
   if (text === '' || !/\p{L}/u.test(text)) return undefined;
   const juice = JUICE.exec(text);
   if (juice) return ofJuice(line, juice, mixture);
@@ -62,7 +65,7 @@ export function readIngredientLine(
   const inBrackets = brackets.map((inside) => leading(inside, spoons)).find((one) => one?.unit);
   const { name, preparation } = nameOf(amount?.rest ?? bare);
   if (name === '') return undefined;
-  return settled(
+  const read = settled(
     line,
     name,
     preparation,
@@ -70,6 +73,7 @@ export function readIngredientLine(
     amount,
     inBrackets ?? behind(preparation, spoons),
   );
+  return habit ? { ...read, guessed: true } : read;
 }
 
 /** "2 steaks, 250 g each", "1 chicken, 1.6 kg": a weight behind the name. */
@@ -289,9 +293,61 @@ function nameOf(text: string): { name: string; preparation?: string | undefined 
     /^(.*?)\s+((?:muy |bien )?(?:picad|pelad|cortad|rallad|machacad|troced|molid)[oa]s?\b.*|cut into .*|at room temperature.*|plus (?:more|extra).*)$/iu.exec(
       head,
     );
+  // "carne picada de cerdo", "pan rallado": known only as a whole.
+  const called =
+    split?.[2] !== undefined && /^(?:muy |bien )?(?:picad|rallad|molid)/iu.test(split[2]);
+  if (called && isKnownWhole(head, split[1] ?? ''))
+    return { name: head, preparation: tail.length > 0 ? tail.join(', ') : undefined };
   const name = (split?.[1] ?? head).replace(/[.,:;*]+$/, '').trim();
   const preparation = [split?.[2], ...tail]
     .filter((part) => part !== undefined && part !== '')
     .join(', ');
   return { name, preparation: preparation === '' ? undefined : preparation };
 }
+
+/** Whether more is known of the whole than of what stands before the participle. */
+function isKnownWhole(whole: string, head: string): boolean {
+  const [all, part] = [
+    cutNamed(whole) ?? ingredientNamed(whole),
+    cutNamed(head) ?? ingredientNamed(head),
+  ];
+  return all !== undefined && all.id !== part?.id;
+}
+
+/**
+ * The ingredients of a line: mostly one. "1 tsp each cumin and paprika" are two, and so are
+ * "salt and pepper", "bay leaf, thyme" where no amount is written.
+ */
+export function readIngredientLines(
+  line: string,
+  spoons: SpoonSystem,
+  mixture?: string,
+): ReadIngredient[] {
+  const each = EACH.exec(line);
+  if (each) {
+    const [, amount = '', names = ''] = each;
+    const parts = names.split(LIST).filter((part) => part.trim() !== '');
+    if (parts.length > 1)
+      return parts.flatMap((part) => {
+        const one = readIngredientLine(`${amount} ${part}`, spoons, mixture);
+        return one ? [{ ...one, line }] : [];
+      });
+  }
+  const read = readIngredientLine(line, spoons, mixture);
+  if (!read) return [];
+  if (!read.unmeasured || read.cut !== undefined) return [read];
+  const parts = line
+    .replace(TO_TASTE, '')
+    .split(LIST)
+    .map((part) => part.trim());
+  const known = parts.map((part) =>
+    part.split(/\s+/).length <= 4 && ingredientNamed(part)
+      ? readIngredientLine(part, spoons, mixture)
+      : undefined,
+  );
+  const all = known.flatMap((one) => (one ? [{ ...one, line }] : []));
+  return parts.length > 1 && all.length === parts.length ? all : [read];
+}
+
+const EACH = /^(.*?\d.*?|an?\s+\S+)\s+each(?:\s+of)?:?\s+(.+)$/iu;
+const LIST = /\s*,\s*(?:and\s+|y\s+)?|\s+(?:and|&|y)\s+/iu;

@@ -58,7 +58,7 @@ export const HABITS: ReadonlyArray<readonly [RegExp, string, number]> = [
 ];
 
 export const LEAD = new RegExp(
-  `^(?:about|around|approx(?:imately)?\\.?|roughly|unos|unas|aprox\\.?|some|generous|scant)?\\s*(${NUMBER})(?:\\s*(?:-|–|—|to|or|a|o)\\s*(${NUMBER}))?`,
+  `^(?:about|abt\\.?|around|approx(?:imately)?\\.?|roughly|circa|ca\\.|~|unos|unas|aprox\\.?|some|generous|scant)?\\s*(${NUMBER})(?:\\s*(?:-|–|—|to|or|a|o)\\s*(${NUMBER}))?`,
   'iu',
 );
 export const JUICE = new RegExp(
@@ -78,4 +78,21 @@ export const JUICE_ML: Readonly<Record<string, number>> = {
 };
 export const BRACKET = /\(([^)]*)\)/g;
 export const TO_TASTE =
-  /\b(?:to taste|as needed|al gusto|a gusto|cantidad necesaria|c\/n|for (?:frying|serving|greasing|the pan|garnish)|para (?:freír|servir|decorar|la sartén|adornar)|optional|opcional)\b/iu;
+  /\b(?:to taste|as needed|al gusto|a gusto|cantidad necesaria|c\/n|for (?:frying|deep-frying|serving|greasing|dusting|coating|rolling|brushing|drizzling|finishing|the pan|garnish(?:ing)?)|para (?:freír|servir|decorar|la sartén|adornar)|optional|opcional)\b/iu;
+
+/** Amounts as they are spoken, written as the kitchen measures them. Common practice, no source. */
+export const SPOKEN: ReadonlyArray<readonly [RegExp, string]> = [
+  [/^(?:a |un )?(?:couple|par)(?: of| de)?(?=\s)/iu, '2'],
+  [/^(?:a )?few(?=\s)/iu, '3'],
+  [
+    /^(?:(?:a|an|one|1|una?) )?(?:bottle|botella)(?: of| de) (?=[^\d]*(?:wine|vino|cava|champagne))/iu,
+    '750 ml ',
+  ],
+  [
+    /^(?:(?:a|an|one|1|una?) )?(?:bottle|can|botella|lata)(?: of| de) (?=[^\d]*(?:beer|stout|ale|lager|cerveza|cider|sidra))/iu,
+    '330 ml ',
+  ],
+  [/^(?:una?|1) (?:vaso|glass)(?: de| of) /iu, '200 ml '],
+  [/^(?:a|one|1) glass of /iu, '150 ml '],
+  [/^(?:una?|1) (?:copa|copita) de /iu, '100 ml '],
+];

@@ -1,7 +1,7 @@
 import type { SpoonSystem } from '../../quantity/index.ts';
 import { newContext, type ReadAct } from './context.ts';
 import { noteSoak, readSentence } from './sentence.ts';
-import { readIngredientLine, type ReadIngredient } from './ingredient-line.ts';
+import { readIngredientLines, type ReadIngredient } from './ingredient-line.ts';
 import { inlineIngredients } from './inline.ts';
 import { portionsIn } from './portions.ts';
 import { reserveLit } from './reserve.ts';
@@ -96,19 +96,20 @@ function readIngredients(
   const system = language === 'es' && spoons === 'us' ? 'metric' : spoons;
   const found: ReadIngredient[] = [];
   for (const { text, group } of raw.ingredients) {
-    const read = readIngredientLine(text, system, group);
-    if (!read) {
+    const read = readIngredientLines(text, system, group);
+    const [first] = read;
+    if (!first) {
       lines.push(lineOf(text, 'unread'));
       continue;
     }
     lines.push(
       lineOf(text, 'ingredient', {
         ingredient: found.length,
-        guessed: read.guessed,
+        guessed: first.guessed,
         lit: [[0, text.length]],
       }),
     );
-    found.push(read);
+    found.push(...read);
   }
   if (found.length > 0) return found;
   return raw.method.flatMap(({ text }) => inlineIngredients(text, system));
@@ -150,7 +151,12 @@ function readMethod(
   const sentences = raw.method.flatMap(({ text, group }, line) =>
     sentencesOf(text).map((sentence) => ({ sentence, group, line })),
   );
-  const lastSoak = sentences.findLastIndex(({ sentence }) => SOAKS.test(sentence));
+  for (const { group } of raw.ingredients) noteSoak(group ?? '', context);
+  const lastSoak = sentences.findLastIndex(
+    ({ sentence }) =>
+      SOAKS.test(sentence) ||
+      (context.soak === 'brine' && /submerge|immerse|sumerg/iu.test(sentence)),
+  );
   sentences.forEach((one, i) => {
     context.soakAhead = i < lastSoak;
     const listed = raw.ingredients.length === 0 && inlineIngredients(one.sentence, 'us').length > 0;

@@ -8,19 +8,20 @@ const INGREDIENTS =
 const METHOD =
   /^(?:the )?(?:method|directions?|instructions?|steps?|preparation|how to(?: make it| cook it)?|procedure|to (?:make|cook|prepare)[^.]{0,30}|preparaci[oó]n|elaboraci[oó]n|instrucciones|m[eé]todo|modo de (?:hacer|preparaci[oó]n)|pasos|c[oó]mo se hace|procedimiento)\s*:?$/iu;
 const YIELD =
-  /^(?:serves|servings?|yields?|makes|feeds|enough for|raciones|porciones|rinde|comensales|para|for(?= \d+ (?:people|persons)))\b[^.]{0,20}?\d|^\d+(?:\s*[-–]\s*\d+)?\s+(?:servings?|portions?|people|raciones|porciones|personas|comensales)\b/iu;
+  /^(?:serves|servings?|yields?|makes|feeds|enough for|raciones|porciones|rinde|comensales|para|for(?= \d+ (?:people|persons)))\b[^.]{0,20}?(?:\d|\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve|dos|tres|cuatro|cinco|seis|siete|ocho|nueve|diez|doce)\b)|^\d+(?:\s*[-–]\s*\d+)?\s+(?:servings?|portions?|people|raciones|porciones|personas|comensales)\b/iu;
 const TIMES =
   /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|inactive|ready in|resting|marinating|marinade)(?: time)?|tiempo(?: de [\p{L}ó]+)?|tiempo total|preparaci[oó]n|cocci[oó]n)\s*[:–-]\s*[^.]{1,40}$/iu;
 const GROUP = /^(?:for (?:the )?|para (?:el |la |los |las )?)?([^:.]{2,40}?)\s*:$/iu;
 const FOR_THE = /^(?:for (?:the )?|para (?:el |la |los |las )?)([\p{L} '&-]{2,40})$/iu;
+const PEOPLE = /people|persons|guests|personas|comensales/iu;
 const BULLET = /^[-*•·▢☐]\s+/u;
 const STEP_NUMBER = /^(?:step|paso)?\s*\d{1,2}\s*[.):]\s+(?=\p{L}|¡|¿)/iu;
 const STARTS_AMOUNT = new RegExp(
-  `^(?:(?:about|around|roughly|approx\\.?|unos|unas|aprox\\.?)\\s+)?(?:${NUMBER})\\s*[\\p{L}(/x×½¼¾-]`,
+  `^(?:(?:about|abt|around|roughly|approx\\.?|unos|unas|aprox\\.?)\\s+|~\\s*)?(?:${NUMBER})\\s*[\\p{L}(/x×½¼¾-]`,
   'iu',
 );
 const LISTED =
-  /^(?:salt|pepper|sal|pimienta|a (?:good |big |generous |little )?(?:pinch|handful|glug|splash|drizzle|dash|knob|dollop|few|couple|bunch)|(?:una?|unos|unas) (?:pizca|puñado|chorro|chorrito|poco|hojas|ramas|ramitas)|juice of|zest of|(?:el )?(?:zumo|jugo) de|freshly ground)\b/iu;
+  /^(?:salt|pepper|sal|pimienta|(?:a )?couple|few|(?:bottle|can) of|a (?:good |big |generous |little )?(?:pinch|handful|glug|splash|drizzle|dash|knob|dollop|few|couple|bunch)|(?:una?|unos|unas) (?:pizca|puñado|chorro|chorrito|poco|hojas|ramas|ramitas)|juice of|zest of|(?:el )?(?:zumo|jugo) de|freshly ground)\b/iu;
 
 type Part = 'start' | 'ingredients' | 'method';
 
@@ -34,10 +35,15 @@ export function sectionsOf(text: string): RawRecipe {
   let yieldText: string | undefined;
   let part: Part = 'start';
   let group: string | undefined;
+  /** Lines of the group, and whether a blank one stands before this. */
+  const run = { lines: 0, blank: false, spaced: false, before: 0 };
   for (const raw of text.split('\n')) {
     const heading = /^#{1,6}\s/.test(raw.trim());
     const line = bare(raw);
-    if (line === '') continue;
+    if (line === '') {
+      run.blank = true;
+      continue;
+    }
     const facts = line.split(/\s*[|·•]\s*/).filter((one) => one !== '');
     if (facts.length > 1 && facts.every((one) => YIELD.test(one) || TIMES.test(one))) {
       yieldText ??= facts.find((one) => YIELD.test(one));
@@ -54,15 +60,28 @@ export function sectionsOf(text: string): RawRecipe {
     else if (heading && part === 'start' && title === undefined) title = line;
     else if (isGroup(line, heading, part)) {
       group = groupName(line);
+      Object.assign(run, { lines: 0, blank: false, spaced: false });
       told.push(line);
     } else if (isMethod(raw, line, part)) {
       part = 'method';
       method.push({ text: line.replace(STEP_NUMBER, ''), group });
     } else if (isIngredient(raw, line, part)) {
-      if (part === 'start') part = 'ingredients';
+      if (part === 'start') {
+        part = 'ingredients';
+        ingredients.push(...listedBefore(other, run.before).map((text) => ({ text, group })));
+      }
+      if (run.lines === 1) run.spaced = run.blank;
+      // A blank line ends a group whose own lines stand close.
+      if (run.lines > 1 && run.blank && !run.spaced) group = undefined;
+      run.lines += 1;
+      run.blank = false;
       ingredients.push({ text: line, group });
     } else if (title === undefined && part === 'start' && line.length <= 80) title = line;
-    else other.push(line);
+    else {
+      run.before = run.blank ? 1 : run.before + 1;
+      run.blank = false;
+      other.push(line);
+    }
   }
   return { title, yieldText, ingredients, method, facts: told, other };
 }
@@ -84,7 +103,11 @@ function bare(raw: string): string {
 
 function isGroup(line: string, heading: boolean, part: Part): boolean {
   if (part === 'start' && !heading)
-    return GROUP.test(line) && !STARTS_AMOUNT.test(line) && line.split(' ').length <= 5;
+    return (
+      (GROUP.test(line) || (FOR_THE.test(line) && !PEOPLE.test(line))) &&
+      !STARTS_AMOUNT.test(line) &&
+      line.split(' ').length <= 5
+    );
   if (heading) return !STARTS_AMOUNT.test(line);
   if (STARTS_AMOUNT.test(line) || line.split(' ').length > 6) return false;
   return GROUP.test(line) || (part === 'ingredients' && FOR_THE.test(line));
@@ -138,4 +161,11 @@ function isIngredient(raw: string, line: string, part: Part): boolean {
     LISTED.test(line) ||
     BULLET.test(raw.trim())
   );
+}
+
+/** "Flour for dusting" right above what is counted: the last few lines that were taken for nothing. */
+function listedBefore(other: string[], lines: number): string[] {
+  const from = Math.max(0, other.length - lines);
+  const isListed = (line: string) => line.split(/\s+/).length <= 8 && !/[.!?:]$/.test(line);
+  return other.slice(from).every(isListed) ? other.splice(from) : [];
 }

@@ -16,10 +16,10 @@ const MEANWHILE =
   /^\s*(?:meanwhile|in the meantime|while (?:the|it|they|that|your)|mientras|entretanto|a la vez)/iu;
 
 const DAY_BEFORE =
-  /(?:the (?:night|day|evening) before|a day ahead|one day ahead|la noche anterior|la v[ií]spera|el d[ií]a anterior|la noche antes|el d[ií]a antes)/iu;
+  /(?:(?:the )?(?:night|nite|day|evening) before|a day ahead|one day ahead|la noche anterior|la v[ií]spera|el d[ií]a anterior|la noche antes|el d[ií]a antes)/iu;
 
 const LOWERED =
-  /(?:reduce|lower|turn down|drop|decrease|increase|raise|turn up|turn (?:the )?(?:oven|heat) (?:down|up)|baja|bajar|reduce|reducir|sube|subir)[^.;]{0,40}(?:oven|heat|temperature|horno|temperatura)/iu;
+  /(?:reduce|lower|turn down|drop|decrease|increase|raise|turn up|baja|bajar|reduce|reducir|sube|subir)[^.;]{0,40}(?:oven|heat|temperature|horno|temperatura)|turn (?:the )?(?:oven|heat|temperature|grill|smoker) (?:down|up)|turn (?:it|down|up) (?:down |up )?to \d{2}/iu;
 
 /** What is done to a food that cooks by something else. */
 const FINISHES: ReadonlySet<Said> = new Set<Said>(['glaze', 'reduce']);
@@ -63,7 +63,7 @@ export function readSentence(
   const shared = {
     line,
     group,
-    meanwhile: MEANWHILE.test(text),
+    meanwhile: MEANWHILE.test(text) || context.aside === line,
     dayBefore: DAY_BEFORE.test(text),
   };
   const acts: ReadAct[] = [];
@@ -73,13 +73,16 @@ export function readSentence(
     const later = lowered && lowered.from > hit.from ? lowered : undefined;
     const share = {
       spans: shareOf(spans, hits, i),
-      degrees: shareOf(degrees, hits, i).filter((one) => one !== later),
+      degrees: shareOf(degrees, hits, i).filter((one) => !later || one.from < later.from),
     };
     const made = actOf(text, hit, hits[i + 1], share, context);
     if (!made) return;
     const act = { ...shared, ...made, meanwhile: shared.meanwhile && acts.length === 0 };
     acts.push(act, ...againOf(text, act, share, context));
     if (act.verb === 'mix') context.mixed = true;
+    const isSoak = act.verb === 'marinate' || act.verb === 'brine';
+    if (isSoak && act.likelyMin !== undefined) context.soaked = true;
+    context.aside = act.meanwhile ? line : undefined;
     if (
       HEATS.has(act.verb) &&
       !FINISHES.has(act.verb) &&
@@ -160,7 +163,7 @@ function isMoment(text: string, { from, to }: Span): boolean {
   const behind =
     /^\s*(?:before|prior|ahead|earlier|from the end|into|antes|apart|old|in advance|later)\b/iu;
   if (
-    /(?:out of|from|de) (?:the |la |el )?(?:fridge|refrigerator|cold|nevera|frigor|refrig)/iu.test(
+    /(?:out of|from|de) (?:the |la |el )?(?:fridge|refrigerator|cold|nevera|frigor|refrig)|^\s*(?:take|get|bring) (?:it |them |the \p{L}+ )?out\b/iu.test(
       text,
     )
   )

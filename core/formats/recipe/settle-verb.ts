@@ -4,6 +4,10 @@ import type { VerbHit } from './verbs.ts';
 
 /** Left where it is. */
 const STAYS_PUT = /^(?:leave|keep)/iu;
+const COVERED = /\b(?:lid on|covered|with (?:the|its|a) lid|tightly covered)\b|tapad[oa]/iu;
+/** "Cuece" says no more than that it cooks in something wet. */
+const COOKS_WET = /^(?:cuec|cuez|coc)/iu;
+const IN_WATER = /agua|ebullici|herv|hirv/iu;
 const DRY: ReadonlySet<Verb> = new Set(['grill', 'roast', 'bake', 'smoke']);
 const GENTLE = /fuego (?:lento|bajo|suave|muy bajo)|baja(?:r)? el fuego|tapad[oa]/iu;
 
@@ -20,6 +24,7 @@ export function verbOf(
       return cooks(own, named, context);
     case 'put':
       if (named === 'fridge') return cold(context);
+      if (named === 'oven' && context.hasMeat && COVERED.test(`${before}${own}`)) return 'braise';
       if (named === 'oven')
         return context.hot?.verb === 'roast' || context.hasMeat ? 'roast' : 'bake';
       if (named === 'grill') return 'grill';
@@ -39,7 +44,11 @@ export function verbOf(
       // Before any fire it is only cut.
       return context.hot === undefined ? 'prepare' : hit.verb;
     case 'boil':
+      if (COOKS_WET.test(own) && context.hot !== undefined && !IN_WATER.test(`${before}${own}`))
+        return 'simmer';
       return GENTLE.test(own) || GENTLE.test(before) ? 'simmer' : 'boil';
+    case 'baste':
+      return context.hot === undefined ? 'prepare' : 'baste';
     case 'roast':
       return named === 'grill' ? 'grill' : 'roast';
     default:
@@ -48,14 +57,14 @@ export function verbOf(
 }
 
 /** In the fridge: a marinade, a brine, or only to be cold. */
-function cold({ soak, hot, dough, hasMeat, mixed }: Context): Verb {
-  if (hot !== undefined || !hasMeat || dough) return 'chill';
+function cold({ soak, soaked, hot, dough, hasMeat, mixed }: Context): Verb {
+  if (hot !== undefined || !hasMeat || dough || soaked) return 'chill';
   return soak ?? (mixed ? 'marinate' : 'chill');
 }
 
 /** "Let stand": a rest after the fire, a dough rising, or meat coming out of the cold. */
-function waits({ hot, dough, hasMeat, soak, mixed }: Context, atRoom = false): Verb {
-  if (hot !== undefined) return 'rest';
+function waits({ hot, dough, hasMeat, soak, mixed, aside }: Context, atRoom = false): Verb {
+  if (hot !== undefined || aside !== undefined) return 'rest';
   if (dough) return 'rise';
   if (atRoom && hasMeat) return 'temper';
   if (!hasMeat) return 'rest';
@@ -66,6 +75,7 @@ function cooks(own: string, named: PlaceKind | 'slow cooker' | undefined, contex
   const place =
     named ?? (context.slowCooker ? 'slow cooker' : context.hot ? undefined : context.place);
   if (place === 'slow cooker') return 'braise';
+  if (place === 'oven' && context.hasMeat && COVERED.test(own)) return 'braise';
   if (place === 'oven') return context.hasMeat ? 'roast' : 'bake';
   if (place === 'grill') return 'grill';
   if (place === 'smoker') return 'smoke';

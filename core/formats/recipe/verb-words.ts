@@ -30,7 +30,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'temper',
     english:
-      '(?:bring|let [^.;]{0,40} come|allow [^.;]{0,40} to come|leave [^.;]{0,30}|let [^.;]{0,30}(?:sit|stand)) (?:[^.;]{0,30} )?(?:up )?(?:to|at) room temp(?:erature)?|(?:bring|come) (?:up )?to room temp(?:erature)?|(?:take|remove|pull|get) [^.;]{0,40}(?:out of|from) the (?:fridge|refrigerator|cold)',
+      '(?:bring|let [^.;]{0,40} come|allow [^.;]{0,40} to come|leave [^.;]{0,30}|let [^.;]{0,30}(?:sit|stand)) (?:[^.;]{0,30} )?(?:up )?(?:to|at) room temp(?:erature)?|(?:bring|come) (?:up )?to room temp(?:erature)?|(?:take|remove|pull|get) [^.;]{0,40}(?:out of|from) the (?:fridge|refrigerator|cold)|(?:take|get|bring) (?:it |them |the \\p{L}+ (?:\\p{L}+ )?)?out(?= (?:about |some )?(?:an?|\\d+|half|one|two)[^.;]{0,20}(?:hours?|minutes?|mins?) (?:ahead|before|beforehand|early|earlier))',
     spanish:
       'atemper(?:a|e|ar|amos)|(?:saca|saque|sacar|deja|deje|dejar)[^.;]{0,50}(?:de la nevera|del refrigerador|del frigor[ií]fico|temperatura ambiente)',
   },
@@ -116,7 +116,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'simmer',
     english:
-      'simmer(?! until it)|poach|bring (?:[^.;,]{0,40}? )?(?:back )?to (?:a |the )?(?:gentle |bare |low |slow )?simmer|simmer until',
+      'simmer(?! until it)|bubble(?! up)|poach|bring (?:[^.;,]{0,40}? )?(?:back )?to (?:a |the )?(?:gentle |bare |low |slow )?simmer|simmer until',
     spanish:
       '(?:cuec(?:e|a|en)|cuez(?:a|an)|cocer|cocin(?:a|e|ar|amos|en)|hierv(?:e|a)|dej(?:a|e|ar)[^.;]{0,25}(?:cocer|cocinar|hervir))[^.;]{0,30}a fuego (?:lento|bajo|muy bajo|suave|medio-bajo)|escalf(?:a|e|ar)|a fuego lento',
   },
@@ -138,7 +138,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'reduce(?! (?:the )?(?:oven|heat|temperature|flame|to a (?:simmer|low))| (?:heat|oven))|boil down|cook down|simmer down',
     spanish:
-      '(?:reduc(?:e|ir|imos|en)|reduzca|dej(?:a|e|ar) reducir)(?! el fuego| la temperatura| el horno)',
+      '(?:reduc(?:e|ir|imos|en)|reduzca|dej(?:a|e|ar) reducir|dej(?:a|e|ar) que (?:se )?reduzca|que (?:se )?reduzca)(?! el fuego| la temperatura| el horno)',
   },
   {
     verb: 'glaze',
@@ -174,7 +174,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'chill',
     english:
-      'chill|refrigerate|(?:place|put|store|keep|return|transfer)(?!\\p{L})[^.;]{0,40}(?:in|to|into) the (?:fridge|refrigerator)|marinate in the fridge',
+      'chill|refrigerate|(?:place|put|store|keep|return|transfer)(?!\\p{L})[^.;]{0,40}(?:in|to|into) the (?:fridge|refrigerator)|(?:air[- ])?dry(?= [^.;]{0,30}(?:in|to) the (?:fridge|refrigerator))|marinate in the fridge',
     spanish:
       'refriger(?:a|e|ar|amos)|(?:mete|meter|pon|ponga|poner|guarda|guardar|deja|deje|dejar|lleva|llevar|reserva|reservar)[^.;]{0,45}(?:en|a) (?:la nevera|el frigor[ií]fico|el refrigerador)',
   },
@@ -187,7 +187,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'rest',
     english:
-      '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit)(?!\\p{L})|rest(?! of)|tent with foil(?= (?:for|and))|stand(?= (?:for|\\d))',
+      '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit)(?!\\p{L})|rest(?! of)|tent (?:it |them |the \\p{L}+ )?(?:loosely )?(?:with foil )?(?=(?:for |about )?\\d)|tent with foil(?= (?:for|and))|stand(?= (?:for|\\d))',
     spanish:
       '(?:dej(?:a|e|ar|amos|en)[^.;]{0,40})?(?:reposar|repos(?:a|e|amos|en)(?!\\p{L})|descansar|descanse)',
   },
@@ -213,7 +213,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'prepare',
     english:
-      'chop|dice|peel|trim|cut|mince(?! beef|d)|grate|score|cube|halve|quarter|crush|deseed|julienne|thread|skewer|pat|rinse|wash|drain|strain|skim|rub|massage|stuff|tie|truss|butterfly|pound|prick|pierce|dredge|wipe|scrape|core',
+      'salt(?= (?:the|it|them|both|all|well|generously|inside))|chop|dice|peel|trim|cut|mince(?! beef|d)|grate|score|cube|halve|quarter|crush|deseed|julienne|thread|skewer|pat|rinse|wash|drain|strain|skim|rub|massage|stuff|tie|truss|butterfly|pound|prick|pierce|dredge|wipe|scrape|core',
     spanish:
       'pic(?:a|ar|amos)(?!\\p{L})|pique|pel(?:a|e|ar|amos)(?!\\p{L})|cort(?:a|e|ar|amos|en)(?!\\p{L})|rall(?:a|e|ar)|troce(?:a|e|ar)|sec(?:a|ar)(?!\\p{L})|seque|escurr(?:e|a|ir|imos)|lav(?:a|e|ar)(?!\\p{L})|limpi(?:a|e|ar)|sazon(?:a|e|ar)|salpimient(?:a|e)|salpiment(?:a|e|ar)|frot(?:a|e|ar)|unt(?:a|e|ar)(?!\\p{L})|ensart(?:a|e|ar)|machac(?:a|ar)|machaque|col(?:ar|amos)|cuel(?:a|e)(?!\\p{L})|retir(?:a|e|ar) la grasa|at(?:a|ar)(?= (?:la|el|con))|pinch(?:a|e|ar)',
   },
@@ -239,4 +239,4 @@ export const VERB_ROWS: readonly VerbRow[] = [
 
 /** What needs no step of its own. */
 export const MINOR =
-  /(?<![\p{L}])(?:add|season|coat|sprinkle|spread|pour|cover|uncover|remove|stir in|set|reserve|discard|return|bring|heat|melt|garnish|scatter|top|finish|check|test|taste|adjust|use|make|divide|fill|line|grease|oil|wrap|tent|turn off|increase|lower|reduce|raise|continue|repeat|work|keep|store|save|lift|drop|dip|drizzle|spoon|squeeze|deglaze|let|leave|begin|start|open|close|enjoy|a[ñn]ad(?:e|a|ir)|agreg(?:a|ar|ue)|ech(?:a|e|ar)|viert(?:e|a)|verter|incorpor(?:a|e|ar)|cubr(?:e|a|ir)|tap(?:a|e|ar)|retir(?:a|e|ar)|reserv(?:a|e|ar)|sub(?:e|ir)|baj(?:a|ar)|apag(?:a|ar)|calient(?:a|e)|calentar|derrit(?:e|a)|adorn(?:a|ar)|espolvore(?:a|ar)|prueb(?:a|e)|probar|rectific(?:a|ar)|envuelv(?:e|a)|agita|exprim(?:e|ir)|pon|quit(?:a|ar)|tir(?:a|ar)|desech(?:a|ar))(?![\p{L}])/giu;
+  /(?<![\p{L}])(?:add|submerge|immerse|dump|sumerg(?:e|ir)|season|coat|sprinkle|spread|pour|cover|uncover|remove|stir in|set|reserve|discard|return|bring|heat|melt|garnish|scatter|top|finish|check|test|taste|adjust|use|make|divide|fill|line|grease|oil|wrap|tent|turn off|increase|lower|reduce|raise|continue|repeat|work|keep|store|save|lift|drop|dip|drizzle|spoon|squeeze|deglaze|let|leave|begin|start|open|close|enjoy|a[ñn]ad(?:e|a|ir)|agreg(?:a|ar|ue)|ech(?:a|e|ar)|viert(?:e|a)|verter|incorpor(?:a|e|ar)|cubr(?:e|a|ir)|tap(?:a|e|ar)|retir(?:a|e|ar)|reserv(?:a|e|ar)|sub(?:e|ir)|baj(?:a|ar)|apag(?:a|ar)|calient(?:a|e)|calentar|derrit(?:e|a)|adorn(?:a|ar)|espolvore(?:a|ar)|prueb(?:a|e)|probar|rectific(?:a|ar)|envuelv(?:e|a)|agita|exprim(?:e|ir)|pon|quit(?:a|ar)|tir(?:a|ar)|desech(?:a|ar))(?![\p{L}])/giu;

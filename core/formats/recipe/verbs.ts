@@ -7,10 +7,26 @@ const ENGLISH = VERB_ROWS.map(({ verb, english }) => ({
   verb,
   pattern: new RegExp(`(?<![\\p{L}-])(?:${english})(?![\\p{L}])`, 'giu'),
 }));
+/** With what a Spanish order carries behind it: "fríelas", "déjalo". */
 const SPANISH = VERB_ROWS.map(({ verb, spanish }) => ({
   verb,
-  pattern: new RegExp(`(?<![\\p{L}])(?:${spanish})(?![\\p{L}])`, 'giu'),
+  pattern: new RegExp(
+    `(?<![\\p{L}])(?:${spanish.replaceAll('(?!\\p{L})', '')})(?:l[oa]s?|les?)?(?![\\p{L}])`,
+    'giu',
+  ),
 }));
+
+/** "Cuécelas" is "cuece" with what is cooked; the accent is only there for it. As long as it was. */
+function withoutEnclitic(sentence: string): string {
+  return sentence.replace(/\p{L}+/gu, (word) =>
+    /[áéíóú].*(?:l[oa]s?|les?)$/iu.test(word)
+      ? word
+          .normalize('NFD')
+          .replace(/\u0301/gu, '')
+          .normalize('NFC')
+      : word,
+  );
+}
 
 /** A verb where it stands. */
 export interface VerbHit {
@@ -32,9 +48,10 @@ const LY = /(?<!\p{L})(?!apply|only|family|jelly|chilly)\p{L}{3,}ly\s+$/iu;
 /** The verbs of a sentence, in its order, none inside another. */
 export function verbsIn(sentence: string, language: Language): VerbHit[] {
   const rows = language === 'en' ? ENGLISH : SPANISH;
+  const spoken = language === 'es' ? withoutEnclitic(sentence) : sentence;
   const hits = rows
     .flatMap(({ verb, pattern }) =>
-      [...sentence.matchAll(pattern)].map((match) => ({
+      [...spoken.matchAll(pattern)].map((match) => ({
         verb,
         from: match.index,
         to: match.index + match[0].length,
@@ -46,7 +63,10 @@ export function verbsIn(sentence: string, language: Language): VerbHit[] {
     .sort((a, b) => a.from - b.from || b.to - a.to);
   return hits.reduce<VerbHit[]>((kept, hit) => {
     const last = kept.at(-1);
-    return last && hit.from < last.to ? kept : [...kept, hit];
+    // "Sofríe a fuego lento": how it is fried, and no step of its own.
+    const only = last && /^a fuego lento$/iu.test(sentence.slice(hit.from, hit.to));
+    const close = last && !/[.;,]/.test(sentence.slice(last.to, hit.from));
+    return last && (hit.from < last.to || (only && close)) ? kept : [...kept, hit];
   }, []);
 }
 
