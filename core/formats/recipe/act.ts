@@ -74,8 +74,8 @@ export function actOf(
 }
 
 export function tendingIn(text: string): ReadAct['tendWhat'] {
-  if (/turn|flip|vuelta|volte|girando/iu.test(text)) return 'turn';
-  if (/bast|brush|roci|regando|pintando|mop/iu.test(text)) return 'baste';
+  if (/turn|flip|vuelta|volte|gir[aá]nd/iu.test(text)) return 'turn';
+  if (/bast|brush|roci|reg[aá]nd|pint[aá]nd|mop/iu.test(text)) return 'baste';
   return 'stir';
 }
 

@@ -47,6 +47,10 @@ const CORE_BEHIND =
 const UNSIGNED =
   /(?:(?:at|to|a)\s+|(?:oven|horno),?\s+(?:at\s+|a\s+)?)(\d{3})(?=\s+(?:for|until|durante|hasta)|\s*[,.;)]|\s*$)/giu;
 
+/** "Till a thermometer says 140": without a sign, of the middle. */
+const UNSIGNED_CORE =
+  /(?:thermometer|probe|internal temp(?:erature)?|term[oó]metro|sonda)[^.;\d]{0,30}(?:says|reads|registers|hits|shows|reaches|is|at|of|marca|marque|diga)\s+(?:about\s+)?(\d{2,3})(?!\s*(?:°|º|degrees?|grados?|min|h\b|[CF]\b)|\d)/giu;
+
 /** Every temperature in a text. Where °C and °F say the same twice, it is one. */
 export function degreesIn(text: string, fahrenheit: boolean): Degree[] {
   const found = [
@@ -78,6 +82,12 @@ export function degreesIn(text: string, fahrenheit: boolean): Degree[] {
       const tempC =
         value >= FAHRENHEIT_FROM || (fahrenheit && value >= 225) ? fahrenheitToC(value) : value;
       return { from: to - 3, to, tempC };
+    }),
+    ...[...text.matchAll(UNSIGNED_CORE)].map((match) => {
+      const value = numberIn(match[1] ?? '');
+      const to = match.index + match[0].length;
+      const from = to - (match[1] ?? '').length;
+      return { from, to, tempC: value > CORE_MOST_C ? fahrenheitToC(value) : value };
     }),
   ].sort((a, b) => a.from - b.from);
   return found.reduce<Degree[]>((kept, one) => {

@@ -63,7 +63,9 @@ export function readIngredientLine(
   const bare = text.replace(BRACKET, ' ').replace(/\s+/g, ' ').replace(/ ,/g, ',').trim();
   const amount = leading(bare, spoons) ?? trailing(bare, spoons);
   const inBrackets = brackets.map((inside) => leading(inside, spoons)).find((one) => one?.unit);
-  const { name, preparation } = nameOf(amount?.rest ?? bare);
+  const { name: called, preparation } = nameOf(amount?.rest ?? bare);
+  const weighs = WEIGHS.exec(called);
+  const name = weighs ? called.slice(0, weighs.index) : called;
   if (name === '') return undefined;
   const read = settled(
     line,
@@ -71,10 +73,20 @@ export function readIngredientLine(
     preparation,
     mixture,
     amount,
-    inBrackets ?? behind(preparation, spoons),
+    inBrackets ?? behind(weighs?.[1] ?? preparation, spoons),
+    EACH_ONE.test(text) || CONTAINER.test(amount?.unit ?? ''),
   );
   return habit ? { ...read, guessed: true } : read;
 }
+
+/** "A whole chicken of 1.8 kg". */
+const WEIGHS = new RegExp(
+  `\\s(?:de|of)\\s+((?:unos |about )?${NUMBER}\\s*(?:kg|g|lbs?|kilos?|gramos)\\b.*)$`,
+  'iu',
+);
+const EACH_ONE = /\b(?:each|apiece|per piece|cada un[oa]|c\/u)\b/iu;
+const CONTAINER =
+  /^(?:cans?|tins?|latas?|jars?|botes?|packets?|packs?|sobres?|bottles?|botellas?)$/iu;
 
 /** "2 steaks, 250 g each", "1 chicken, 1.6 kg": a weight behind the name. */
 function behind(preparation: string | undefined, spoons: SpoonSystem): Amount | undefined {
@@ -89,11 +101,12 @@ function settled(
   mixture: string | undefined,
   amount: Amount | undefined,
   other: Amount | undefined,
+  isEach: boolean,
 ): ReadIngredient {
   const ingredient = ingredientNamed(name);
   const cut = cutNamed(name);
   const measures = [amount, other].flatMap((one) => (one ? [weigh(one)] : []));
-  const times = amount && other?.unit && isPiece(amount.unit) ? amount.value : 1;
+  const times = amount && other?.unit && isPiece(amount.unit) && isEach ? amount.value : 1;
   const direct = measures.find(({ grams }) => grams !== undefined)?.grams;
   const ml = measures.find((one) => one.ml !== undefined)?.ml;
   const isCount = amount !== undefined && isPiece(amount.unit);
@@ -286,7 +299,15 @@ function trailing(text: string, spoons: SpoonSystem): Amount | undefined {
 
 /** The name, and what is done to it: after the first comma, or a word that says so. */
 function nameOf(text: string): { name: string; preparation?: string | undefined } {
-  const clean = text.replace(TO_TASTE, '').replace(/\s+/g, ' ').trim();
+  const clean = text
+    .replace(TO_TASTE, '')
+    .replace(/\s+/g, ' ')
+    .trim()
+    .replace(/^(?:some|unos|unas|algo de)\s+/iu, '')
+    .replace(
+      /^(?:cans?|tins?|jars?|packets?|packs?|cartons?|latas?|botes?)\s+(?:of\s+|de\s+)?(?=\p{L})/iu,
+      '',
+    );
   const [head = '', ...tail] = clean.split(/\s*[,;]\s+|\s+[–—-]\s+/);
   // "freshly ground black pepper", "finely chopped parsley": what is done first is kept in the name.
   const split =

@@ -13,6 +13,9 @@ const TIMES =
   /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|inactive|ready in|resting|marinating|marinade)(?: time)?|tiempo(?: de [\p{L}ó]+)?|tiempo total|preparaci[oó]n|cocci[oó]n)\s*[:–-]\s*[^.]{1,40}$/iu;
 const GROUP = /^(?:for (?:the )?|para (?:el |la |los |las )?)?([^:.]{2,40}?)\s*:$/iu;
 const FOR_THE = /^(?:for (?:the )?|para (?:el |la |los |las )?)([\p{L} '&-]{2,40})$/iu;
+/** "Ingredientes (6 raciones)". */
+const IN_BRACKETS =
+  /\(((?:for |para )?\d+[^)]*(?:serving|portion|people|raci|porci|persona|comensal)[^)]*)\)/iu;
 const PEOPLE = /people|persons|guests|personas|comensales/iu;
 const BULLET = /^[-*•·▢☐]\s+/u;
 const STEP_NUMBER = /^(?:step|paso)?\s*\d{1,2}\s*[.):]\s+(?=\p{L}|¡|¿)/iu;
@@ -50,6 +53,7 @@ export function sectionsOf(text: string): RawRecipe {
       told.push(...facts);
     } else if (INGREDIENTS.test(line)) {
       [part, group] = ['ingredients', undefined];
+      yieldText ??= IN_BRACKETS.exec(line)?.[1];
       told.push(line);
     } else if (METHOD.test(line)) {
       [part, group] = ['method', undefined];
@@ -62,6 +66,10 @@ export function sectionsOf(text: string): RawRecipe {
       group = groupName(line);
       Object.assign(run, { lines: 0, blank: false, spaced: false });
       told.push(line);
+    } else if (part !== 'method' && listOf(line).length > 0) {
+      const lead = LISTS.exec(line)?.[0].trim();
+      if (lead) told.push(lead);
+      ingredients.push(...listOf(line).map((text) => ({ text, group })));
     } else if (isMethod(raw, line, part)) {
       part = 'method';
       method.push({ text: line.replace(STEP_NUMBER, ''), group });
@@ -168,4 +176,24 @@ function listedBefore(other: string[], lines: number): string[] {
   const from = Math.max(0, other.length - lines);
   const isListed = (line: string) => line.split(/\s+/).length <= 8 && !/[.!?:]$/.test(line);
   return other.slice(from).every(isListed) ? other.splice(from) : [];
+}
+
+const LISTS = /^(?:you(?:['’]ll| will)? need|you want|i use|necesitas|hacen falta)[: ]\s*/iu;
+/** Commas between things, not within brackets; an "and" before the next amount. */
+const BETWEEN = /,\s+(?:and\s+|y\s+)?(?![^(]*\))|\s+(?:and|y)\s+(?=(?:some|an?|\d|½|¼|un)\b)/iu;
+const LEAST_LISTED = 3;
+
+/** A sentence that lists what goes in: "You need 4 chops, 2 tbsp sugar and some thyme." Empty for any other. */
+function listOf(line: string): string[] {
+  if (/[.;!]\s+\p{L}/u.test(line)) return [];
+  const isTold = LISTS.test(line);
+  const items = line
+    .replace(LISTS, '')
+    .replace(/[.]$/, '')
+    .split(BETWEEN)
+    .map((item) => item.trim())
+    .filter((item) => item !== '');
+  const amounts = items.filter((item) => STARTS_AMOUNT.test(item) || LISTED.test(item)).length;
+  const isList = amounts >= LEAST_LISTED && amounts >= items.length * (isTold ? 0.5 : 0.8);
+  return isList && verbsIn(line.replace(LISTS, ''), 'en')[0]?.from !== 0 ? items : [];
 }

@@ -18,6 +18,10 @@ const MEANWHILE =
 const DAY_BEFORE =
   /(?:(?:the )?(?:night|nite|day|evening) before|a day ahead|one day ahead|la noche anterior|la v[ií]spera|el d[ií]a anterior|la noche antes|el d[ií]a antes)/iu;
 
+const COLD: ReadonlySet<Said> = new Set<Said>(['chill', 'marinate', 'brine']);
+/** From the evening to the morning. Common practice, no source. */
+const OVERNIGHT = { leastMin: 480, likelyMin: 600, mostMin: 720, guessed: true };
+
 const LOWERED =
   /(?:reduce|lower|turn down|drop|decrease|increase|raise|turn up|baja|bajar|reduce|reducir|sube|subir)[^.;]{0,40}(?:oven|heat|temperature|horno|temperatura)|turn (?:the )?(?:oven|heat|temperature|grill|smoker) (?:down|up)|turn (?:it|down|up) (?:down |up )?to \d{2}/iu;
 
@@ -57,8 +61,10 @@ export function readSentence(
     if (more) return { acts: [more], understood: true };
     const goes = place !== undefined && PLACES_TO_BE.has(place) && spans.some(isLength);
     // "Then oven, 180, 20 min."
-    if (!goes || said.length > 0) return alone(text, spans, degrees, context, said);
-    hits.push({ verb: 'put', from: 0, to: 0 });
+    // "Get a pan really hot, 2 mins one side".
+    const inPan = place === 'hob' && HOT_PAN.test(text) && spans.some(isLength);
+    if (!(goes || inPan) || said.length > 0) return alone(text, spans, degrees, context, said);
+    hits.push({ verb: goes ? 'put' : 'cook', from: 0, to: 0 });
   }
   const shared = {
     line,
@@ -77,7 +83,13 @@ export function readSentence(
     };
     const made = actOf(text, hit, hits[i + 1], share, context);
     if (!made) return;
-    const act = { ...shared, ...made, meanwhile: shared.meanwhile && acts.length === 0 };
+    const overnight = shared.dayBefore && COLD.has(made.verb) && made.likelyMin === undefined;
+    const act = {
+      ...shared,
+      ...made,
+      ...(overnight && OVERNIGHT),
+      meanwhile: shared.meanwhile && acts.length === 0,
+    };
     acts.push(act, ...againOf(text, act, share, context));
     if (act.verb === 'mix') context.mixed = true;
     const isSoak = act.verb === 'marinate' || act.verb === 'brine';
@@ -86,6 +98,7 @@ export function readSentence(
     if (
       HEATS.has(act.verb) &&
       !FINISHES.has(act.verb) &&
+      !(act.meanwhile && context.hot) &&
       !(context.soakAhead && WET.has(act.verb))
     ) {
       context.hot = act;
@@ -110,10 +123,13 @@ function againOf(text: string, act: ReadAct, share: Share, context: Context): Re
   return [{ ...act, ...minutesOf(text, second, context), tempC, lit: [] }];
 }
 
+const HOT_PAN = /\b(?:hot|side|caliente|lado)s?\b/iu;
 const isLength = ({ sense }: Span): boolean => sense === 'length';
 /** "If it is tough…", "Keeps three days…": no step of this evening. */
 const CONDITION =
   /^\s*(?:if|unless|should|keeps?(?: for| in|\s+\d)|will keep|stores?|leftovers|si|se conserva|aguanta)\b/iu;
+
+const RESTS = /\brest(?:s|ing)?\b(?! of)|\breposa/iu;
 
 /** "Back on till 95, about 3 h", "cooler 2 h": what goes on, when the step before has said its own. */
 function goingOn(
@@ -130,7 +146,7 @@ function goingOn(
   const set = degrees.find(({ sense }) => sense === 'place');
   if (!hot || (!length && !core)) return undefined;
   const place = placeIn(text);
-  const rests = place === 'box';
+  const rests = place === 'box' || RESTS.test(text);
   const elsewhere = place !== undefined && place !== hot.place && PLACES_TO_BE.has(place);
   const timed = hot.likelyMin !== undefined || hot.mostMin !== undefined;
   const isNew = length ? timed : hot.untilC !== undefined;
@@ -143,7 +159,7 @@ function goingOn(
     ...(length ? minutesOf(text, length, context) : {}),
     tempC: rests ? undefined : (set?.tempC ?? hot.tempC),
     untilC: core?.tempC,
-    place: rests ? 'box' : hot.place,
+    place: place === 'box' ? 'box' : rests ? 'board' : hot.place,
     meanwhile: false,
     dayBefore: false,
     lit: [...spans, ...degrees].map(({ from, to }) => [from, to] as const),
@@ -163,7 +179,7 @@ function isMoment(text: string, { from, to }: Span): boolean {
   const behind =
     /^\s*(?:before|prior|ahead|earlier|from the end|into|antes|apart|old|in advance|later)\b/iu;
   if (
-    /(?:out of|from|de) (?:the |la |el )?(?:fridge|refrigerator|cold|nevera|frigor|refrig)|^\s*(?:take|get|bring) (?:it |them |the \p{L}+ )?out\b/iu.test(
+    /(?:out of|from|de) (?:the |la |el )?(?:fridge|refrigerator|cold|nevera|frigor|refrig)|^\s*(?:take|get|bring) (?:it |them |the \p{L}+ )?out\b|^\s*s[aá]ca/iu.test(
       text,
     )
   )
@@ -193,7 +209,9 @@ function kept(
       const goes = placeIn(behind);
       return (
         (own.length > 0 || shareOf(degrees, said, i).length > 0) &&
-        (goes !== undefined || hit.verb === 'wait' || /^(?:leave|keep)/iu.test(behind))
+        (goes !== undefined ||
+          hit.verb === 'wait' ||
+          /^(?:leave|keep)|otr[oa]s|another/iu.test(behind))
       );
     }
     // "stir every 20 minutes" is tending of what goes on.

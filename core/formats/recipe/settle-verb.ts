@@ -8,6 +8,9 @@ const COVERED = /\b(?:lid on|covered|with (?:the|its|a) lid|tightly covered)\b|t
 /** "Cuece" says no more than that it cooks in something wet. */
 const COOKS_WET = /^(?:cuec|cuez|coc)/iu;
 const IN_WATER = /agua|ebullici|herv|hirv/iu;
+const ONCE_MORE = /\banother\b|\botr[oa]s?\b/iu;
+/** Meat in salted water. */
+const SALTED = /\bsalt|\bsal\b/iu;
 const DRY: ReadonlySet<Verb> = new Set(['grill', 'roast', 'bake', 'smoke']);
 const GENTLE = /fuego (?:lento|bajo|suave|muy bajo)|baja(?:r)? el fuego|tapad[oa]/iu;
 
@@ -23,6 +26,7 @@ export function verbOf(
     case 'cook':
       return cooks(own, named, context);
     case 'put':
+      if (context.hot !== undefined && ONCE_MORE.test(own)) return context.hot.verb;
       if (named === 'fridge') return cold(context);
       if (named === 'oven' && context.hasMeat && COVERED.test(`${before}${own}`)) return 'braise';
       if (named === 'oven')
@@ -32,9 +36,7 @@ export function verbOf(
       if (named === 'freezer') return 'chill';
       return named === 'counter' || STAYS_PUT.test(own) ? waits(context) : undefined;
     case 'wait':
-      return context.hot !== undefined && /another|otr[oa]/iu.test(own)
-        ? context.hot.verb
-        : waits(context);
+      return context.hot !== undefined && ONCE_MORE.test(own) ? context.hot.verb : waits(context);
     case 'chill':
       return cold(context);
     case 'rest':
@@ -47,6 +49,15 @@ export function verbOf(
       if (COOKS_WET.test(own) && context.hot !== undefined && !IN_WATER.test(`${before}${own}`))
         return 'simmer';
       return GENTLE.test(own) || GENTLE.test(before) ? 'simmer' : 'boil';
+    case 'soak':
+      return context.hasMeat &&
+        context.hot === undefined &&
+        named === 'fridge' &&
+        SALTED.test(before)
+        ? 'brine'
+        : 'soak';
+    case 'prepare':
+      return context.hot !== undefined && /^(?:cut|cort)/iu.test(own) ? 'slice' : 'prepare';
     case 'baste':
       return context.hot === undefined ? 'prepare' : 'baste';
     case 'roast':

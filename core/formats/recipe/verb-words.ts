@@ -32,7 +32,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       '(?:bring|let [^.;]{0,40} come|allow [^.;]{0,40} to come|leave [^.;]{0,30}|let [^.;]{0,30}(?:sit|stand)) (?:[^.;]{0,30} )?(?:up )?(?:to|at) room temp(?:erature)?|(?:bring|come) (?:up )?to room temp(?:erature)?|(?:take|remove|pull|get) [^.;]{0,40}(?:out of|from) the (?:fridge|refrigerator|cold)|(?:take|get|bring) (?:it |them |the \\p{L}+ (?:\\p{L}+ )?)?out(?= (?:about |some )?(?:an?|\\d+|half|one|two)[^.;]{0,20}(?:hours?|minutes?|mins?) (?:ahead|before|beforehand|early|earlier))',
     spanish:
-      'atemper(?:a|e|ar|amos)|(?:saca|saque|sacar|deja|deje|dejar)[^.;]{0,50}(?:de la nevera|del refrigerador|del frigor[ií]fico|temperatura ambiente)',
+      'atemper(?:a|e|ar|amos)|(?:saca|saque|sacar)(?:l[oa]s?)?(?= (?:un[ao]?s?|media|dos|tres|\\d+)[^.;]{0,20}(?:horas?|minutos?) antes)|(?:saca|saque|sacar|deja|deje|dejar)[^.;]{0,50}(?:de la nevera|del refrigerador|del frigor[ií]fico|temperatura ambiente)',
   },
   {
     verb: 'brine',
@@ -100,7 +100,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'smoke',
     english: 'smoke(?! point| ring| rolls)|hot-smoke|cold-smoke',
-    spanish: 'ahum(?:a|e|ar|amos|en)(?!\\p{L})',
+    spanish: 'ah[uú]m(?:a|e|ar|amos|en)(?!\\p{L})',
   },
   {
     verb: 'roast',
@@ -215,7 +215,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'salt(?= (?:the|it|them|both|all|well|generously|inside))|chop|dice|peel|trim|cut|mince(?! beef|d)|grate|score|cube|halve|quarter|crush|deseed|julienne|thread|skewer|pat|rinse|wash|drain|strain|skim|rub|massage|stuff|tie|truss|butterfly|pound|prick|pierce|dredge|wipe|scrape|core',
     spanish:
-      'pic(?:a|ar|amos)(?!\\p{L})|pique|pel(?:a|e|ar|amos)(?!\\p{L})|cort(?:a|e|ar|amos|en)(?!\\p{L})|rall(?:a|e|ar)|troce(?:a|e|ar)|sec(?:a|ar)(?!\\p{L})|seque|escurr(?:e|a|ir|imos)|lav(?:a|e|ar)(?!\\p{L})|limpi(?:a|e|ar)|sazon(?:a|e|ar)|salpimient(?:a|e)|salpiment(?:a|e|ar)|frot(?:a|e|ar)|unt(?:a|e|ar)(?!\\p{L})|ensart(?:a|e|ar)|machac(?:a|ar)|machaque|col(?:ar|amos)|cuel(?:a|e)(?!\\p{L})|retir(?:a|e|ar) la grasa|at(?:a|ar)(?= (?:la|el|con))|pinch(?:a|e|ar)',
+      'rellen(?:a|e|ar)|sal(?:a|e|ar)(?= (?:el|la|los|las|bien|por|generos))|pic(?:a|ar|amos)(?!\\p{L})|pique|pel(?:a|e|ar|amos)(?!\\p{L})|cort(?:a|e|ar|amos|en)(?!\\p{L})|rall(?:a|e|ar)|troce(?:a|e|ar)|sec(?:a|ar)(?!\\p{L})|seque|escurr(?:e|a|ir|imos)|lav(?:a|e|ar)(?!\\p{L})|limpi(?:a|e|ar)|sazon(?:a|e|ar)|salpimient(?:a|e)|salpiment(?:a|e|ar)|frot(?:a|e|ar)|unt(?:a|e|ar)(?!\\p{L})|ensart(?:a|e|ar)|machac(?:a|ar)|machaque|col(?:ar|amos)|cuel(?:a|e)(?!\\p{L})|retir(?:a|e|ar) la grasa|at(?:a|ar)(?= (?:la|el|con))|pinch(?:a|e|ar)',
   },
   {
     verb: 'cook',
@@ -228,7 +228,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     verb: 'put',
     english: '(?:place|put|transfer|return|pop|slide|set|move|lay|arrange|leave|keep|stick)(?= )',
     spanish:
-      '(?:pon|ponga|poner|mete|meta|meter|coloca|coloque|colocar|pasa|pasar|lleva|llevar|introduce|introducir|devuelve|vuelve a poner)(?= )',
+      '(?:pon|ponga|poner|mete|meta|meter|coloca|coloque|colocar|pasa|pasar|lleva|llevar|introduce|introducir|devuelve|vuelve a poner)',
   },
   {
     verb: 'wait',

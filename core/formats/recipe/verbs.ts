@@ -102,7 +102,7 @@ const PLACE_WORDS: ReadonlyArray<readonly [PlaceKind | 'slow cooker', RegExp]> =
     'grill',
     /(?<!pre)(?:grill(?! pan)|barbecue(?! sauce)|bbq|charcoal|coals|parrilla|barbacoa|brasas)/iu,
   ],
-  ['oven', /oven|broiler|horno/iu],
+  ['oven', /oven|\bbroil|horno/iu],
   ['fridge', /fridge|refrigerat|nevera|frigor[ií]fico|refrigerador/iu],
   ['freezer', /freezer|congelador/iu],
   ['box', /\bcooler\b|ice chest|cool box|insulated box|nevera port[aá]til/iu],
