@@ -57,6 +57,7 @@ export function actOf(
     verb,
     text,
     ...(length && !QUICK.has(verb) ? minutesOf(text, length, context) : {}),
+    ...(!length && verb === 'rest' && bareRest(own)),
     tempC,
     untilC: HEATS.has(verb) ? core?.tempC : undefined,
     until: core ? undefined : until2,
@@ -103,4 +104,12 @@ export function minutesOf(
       ? undefined
       : Math.max(value > 0 ? 1 : 0, Math.round(value * times));
   return { leastMin: by(span.leastMin), likelyMin: by(span.likelyMin), mostMin: by(span.mostMin) };
+}
+
+/** "Rest 5.": minutes, of course. */
+function bareRest(own: string): Pick<ReadAct, 'leastMin' | 'likelyMin' | 'mostMin'> | undefined {
+  const found = /^(?:rest|reposar?)\s+(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?\s*(?:[.,;]|$)/iu.exec(own);
+  if (!found) return undefined;
+  const [least, most] = [Number(found[1]), Number(found[2] ?? found[1])];
+  return { leastMin: least, likelyMin: Math.round((least + most) / 2), mostMin: most };
 }

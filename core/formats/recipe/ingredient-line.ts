@@ -311,7 +311,7 @@ function nameOf(text: string): { name: string; preparation?: string | undefined 
   const [head = '', ...tail] = clean.split(/\s*[,;]\s+|\s+[–—-]\s+/);
   // "freshly ground black pepper", "finely chopped parsley": what is done first is kept in the name.
   const split =
-    /^(.*?)\s+((?:muy |bien )?(?:picad|pelad|cortad|rallad|machacad|troced|molid)[oa]s?\b.*|cut into .*|at room temperature.*|plus (?:more|extra).*)$/iu.exec(
+    /^(.*?)\s+((?:muy |bien )?(?:picad|pelad|cortad|rallad|machacad|troced|molid)[oa]s?\b.*|(?:finely |roughly |thinly |coarsely )?(?:quartered|smashed|chopped|minced|diced|sliced|crushed|grated|halved|peeled|cubed)|cut into .*|at room temperature.*|plus (?:more|extra).*)$/iu.exec(
       head,
     );
   // "carne picada de cerdo", "pan rallado": known only as a whole.

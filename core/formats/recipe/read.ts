@@ -6,7 +6,7 @@ import { inlineIngredients } from './inline.ts';
 import { portionsIn } from './portions.ts';
 import { reserveLit } from './reserve.ts';
 import { rawRecipe, type RawRecipe } from './source.ts';
-import { languageOf, type Language } from './verbs.ts';
+import { languageOf, placeIn, type Language } from './verbs.ts';
 
 /** A line of the text with what became of it. */
 export interface ReadLine {
@@ -147,6 +147,7 @@ function readMethod(
     weightG: heaviestG(ingredients),
   });
   noteSoak(raw.title ?? '', context);
+  if (placeIn(raw.title ?? '') === 'slow cooker') context.slowCooker = true;
   const acts: ReadAct[] = [];
   const sentences = raw.method.flatMap(({ text, group }, line) =>
     sentencesOf(text).map((sentence) => ({ sentence, group, line })),

@@ -69,6 +69,7 @@ export function sectionsOf(text: string): RawRecipe {
     } else if (part !== 'method' && listOf(line).length > 0) {
       const lead = LISTS.exec(line)?.[0].trim();
       if (lead) told.push(lead);
+      if (lead && YIELD.test(lead)) yieldText ??= lead;
       ingredients.push(...listOf(line).map((text) => ({ text, group })));
     } else if (isMethod(raw, line, part)) {
       part = 'method';
@@ -125,6 +126,7 @@ function groupName(line: string): string {
   const name = (GROUP.exec(line)?.[1] ?? FOR_THE.exec(line)?.[1] ?? line).trim();
   return name
     .replace(/^(?:for (?:the )?|para (?:el |la |los |las )?)/iu, '')
+    .replace(/^[\p{Lu} ]+$/u, (capitals) => capitals.toLowerCase())
     .replace(/^\p{Ll}/u, (c) => c.toUpperCase());
 }
 
@@ -178,7 +180,8 @@ function listedBefore(other: string[], lines: number): string[] {
   return other.slice(from).every(isListed) ? other.splice(from) : [];
 }
 
-const LISTS = /^(?:you(?:['’]ll| will)? need|you want|i use|necesitas|hacen falta)[: ]\s*/iu;
+const LISTS =
+  /^(?:ingredients?:|ingredientes:|(?:serves|for|para) \d+(?:\s*[-–]\s*\d+)?(?: (?:people|personas|raciones))?:|you(?:['’]ll| will)? need|you want|i use|necesitas|hacen falta)[: ]\s*/iu;
 /** Commas between things, not within brackets; an "and" before the next amount. */
 const BETWEEN = /,\s+(?:and\s+|y\s+)?(?![^(]*\))|\s+(?:and|y)\s+(?=(?:some|an?|\d|½|¼|un)\b)/iu;
 const LEAST_LISTED = 3;

@@ -63,8 +63,12 @@ export function readSentence(
     // "Then oven, 180, 20 min."
     // "Get a pan really hot, 2 mins one side".
     const inPan = place === 'hob' && HOT_PAN.test(text) && spans.some(isLength);
-    if (!(goes || inPan) || said.length > 0) return alone(text, spans, degrees, context, said);
-    hits.push({ verb: goes ? 'put' : 'cook', from: 0, to: 0 });
+    const length = spans.some(isLength);
+    const rising = context.dough && context.hot === undefined && COVERED_UP.test(text) && length;
+    const slow = context.slowCooker && length && SETTING.test(text);
+    if (!(goes || inPan || rising || slow) || said.length > 0)
+      return alone(text, spans, degrees, context, said);
+    hits.push({ verb: rising ? 'rise' : goes ? 'put' : 'cook', from: 0, to: 0 });
   }
   const shared = {
     line,
@@ -123,6 +127,10 @@ function againOf(text: string, act: ReadAct, share: Share, context: Context): Re
   return [{ ...act, ...minutesOf(text, second, context), tempC, lit: [] }];
 }
 
+/** "LOW 8–10 hrs". */
+const SETTING = /^\s*(?:on )?(?:low|high)\b/iu;
+/** "Cover with a damp cloth for an hour": a dough rises. */
+const COVERED_UP = /^\s*(?:cover|tapa|cubre)/iu;
 const HOT_PAN = /\b(?:hot|side|caliente|lado)s?\b/iu;
 const isLength = ({ sense }: Span): boolean => sense === 'length';
 /** "If it is tough…", "Keeps three days…": no step of this evening. */
@@ -179,7 +187,7 @@ function isMoment(text: string, { from, to }: Span): boolean {
   const behind =
     /^\s*(?:before|prior|ahead|earlier|from the end|into|antes|apart|old|in advance|later)\b/iu;
   if (
-    /(?:out of|from|de) (?:the |la |el )?(?:fridge|refrigerator|cold|nevera|frigor|refrig)|^\s*(?:take|get|bring) (?:it |them |the \p{L}+ )?out\b|^\s*s[aá]ca/iu.test(
+    /(?:out of|from|de) (?:the |la |el )?(?:fridge|refrigerator|cold|nevera|frigor|refrig)|(?:^|[:;,]\s*)(?:take|get|bring) (?:it |them |(?:the )?\p{L}+ )?out\b|^\s*s[aá]ca/iu.test(
       text,
     )
   )

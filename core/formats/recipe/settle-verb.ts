@@ -11,6 +11,10 @@ const IN_WATER = /agua|ebullici|herv|hirv/iu;
 const ONCE_MORE = /\banother\b|\botr[oa]s?\b/iu;
 /** Meat in salted water. */
 const SALTED = /\bsalt|\bsal\b/iu;
+const ON_RING: ReadonlySet<Verb> = new Set(['sear', 'brown', 'fry']);
+/** The tin or the fat alone. */
+const TO_GET_HOT =
+  /\bto (?:get|become|be) (?:really |very |good and )?hot\b|\bto (?:pre)?heat(?: up)?\b/iu;
 const DRY: ReadonlySet<Verb> = new Set(['grill', 'roast', 'bake', 'smoke']);
 const GENTLE = /fuego (?:lento|bajo|suave|muy bajo)|baja(?:r)? el fuego|tapad[oa]/iu;
 
@@ -24,10 +28,11 @@ export function verbOf(
 ): Verb | undefined {
   switch (hit.verb) {
     case 'cook':
-      return cooks(own, named, context);
+      return cooks(own, before, named, context);
     case 'put':
       if (context.hot !== undefined && ONCE_MORE.test(own)) return context.hot.verb;
       if (named === 'fridge') return cold(context);
+      if (named === 'oven' && TO_GET_HOT.test(own)) return 'preheat';
       if (named === 'oven' && context.hasMeat && COVERED.test(`${before}${own}`)) return 'braise';
       if (named === 'oven')
         return context.hot?.verb === 'roast' || context.hasMeat ? 'roast' : 'bake';
@@ -59,7 +64,7 @@ export function verbOf(
     case 'prepare':
       return context.hot !== undefined && /^(?:cut|cort)/iu.test(own) ? 'slice' : 'prepare';
     case 'baste':
-      return context.hot === undefined ? 'prepare' : 'baste';
+      return context.hot === undefined || ON_RING.has(context.hot.verb) ? 'prepare' : 'baste';
     case 'roast':
       return named === 'grill' ? 'grill' : 'roast';
     default:
@@ -82,7 +87,12 @@ function waits({ hot, dough, hasMeat, soak, mixed, aside }: Context, atRoom = fa
   return soak ?? (mixed ? 'marinate' : 'rest');
 }
 
-function cooks(own: string, named: PlaceKind | 'slow cooker' | undefined, context: Context): Verb {
+function cooks(
+  own: string,
+  before: string,
+  named: PlaceKind | 'slow cooker' | undefined,
+  context: Context,
+): Verb {
   const place =
     named ?? (context.slowCooker ? 'slow cooker' : context.hot ? undefined : context.place);
   if (place === 'slow cooker') return 'braise';
@@ -90,6 +100,8 @@ function cooks(own: string, named: PlaceKind | 'slow cooker' | undefined, contex
   if (place === 'oven') return context.hasMeat ? 'roast' : 'bake';
   if (place === 'grill') return 'grill';
   if (place === 'smoker') return 'smoke';
+  if (/heat to low|low heat|(?:reduce|lower|turn down) the heat|baja el fuego/iu.test(before))
+    return 'simmer';
   if (/low heat|gently|fuego (?:lento|bajo)|covered|lid on|tapad|suavemente/iu.test(own)) {
     return 'simmer';
   }

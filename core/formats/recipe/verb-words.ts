@@ -16,7 +16,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'preheat',
     english:
-      'preheat|pre-heat|heat (?:the |your |an? )?(?:oven|grill|broiler|barbecue|bbq|smoker|gas grill)|(?:prepare|set up|get) (?:the |your |an? )?(?:grill|smoker|oven|barbecue|bbq)|(?:set|turn|bring) (?:the |your |an? )?(?:oven|grill|smoker)(?= (?:on )?(?:to|at|up))|turn on the (?:oven|grill)',
+      'preheat|pre-heat|heat (?:the |your |an? )?(?:oven|grill|broiler|barbecue|bbq|smoker|gas grill)|(?:prepare|set up|get) (?:the |your |an? )?(?:grill|smoker|oven|barbecue|bbq)|heat (?:it |them )?to (?:its |the |their )?(?:maximum|max|hottest)|(?:put|place) (?:an? |the )?(?:baking |pizza )?(?:stone|steel)[^.;]{0,30}(?:in|into) the oven|(?:set|turn|bring) (?:the |your |an? )?(?:oven|grill|smoker)(?= (?:on )?(?:to|at|up))|turn on the (?:oven|grill)',
     spanish:
       'precal(?:ienta|iente|entar|entamos|ienten)|calienta el horno|calentar el horno|pon el horno',
   },
@@ -30,7 +30,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'temper',
     english:
-      '(?:bring|let [^.;]{0,40} come|allow [^.;]{0,40} to come|leave [^.;]{0,30}|let [^.;]{0,30}(?:sit|stand)) (?:[^.;]{0,30} )?(?:up )?(?:to|at) room temp(?:erature)?|(?:bring|come) (?:up )?to room temp(?:erature)?|(?:take|remove|pull|get) [^.;]{0,40}(?:out of|from) the (?:fridge|refrigerator|cold)|(?:take|get|bring) (?:it |them |the \\p{L}+ (?:\\p{L}+ )?)?out(?= (?:about |some )?(?:an?|\\d+|half|one|two)[^.;]{0,20}(?:hours?|minutes?|mins?) (?:ahead|before|beforehand|early|earlier))',
+      '(?:bring|let [^.;]{0,40} come|allow [^.;]{0,40} to come|leave [^.;]{0,30}|let [^.;]{0,30}(?:sit|stand)) (?:[^.;]{0,30} )?(?:up )?(?:to|at) room temp(?:erature)?|(?:bring|come) (?:up )?to room temp(?:erature)?|(?:take|remove|pull|get) [^.;]{0,40}(?:out of|from) the (?:fridge|refrigerator|cold)|(?:take|get|bring) (?:it |them |(?:the )?\\p{L}+ (?:\\p{L}+ )?)?out(?= (?:about |some )?(?:an?|\\d+|half|one|two)[^.;]{0,20}(?:hours?|minutes?|mins?) (?:ahead|before|beforehand|early|earlier))',
     spanish:
       'atemper(?:a|e|ar|amos)|(?:saca|saque|sacar)(?:l[oa]s?)?(?= (?:un[ao]?s?|media|dos|tres|\\d+)[^.;]{0,20}(?:horas?|minutos?) antes)|(?:saca|saque|sacar|deja|deje|dejar)[^.;]{0,50}(?:de la nevera|del refrigerador|del frigor[ií]fico|temperatura ambiente)',
   },
@@ -55,7 +55,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'mix',
     english:
-      'mix|combine|whisk|blend|beat|toss|pur[ée]e|mash|cream(?= the| together)|fold|pulse|process|stir together|make (?:the |a )?(?:marinade|rub|paste|glaze|sauce|dressing|brine|batter|dough)',
+      'mix|combine|whisk|blitz|whizz|blend|beat|toss|pur[ée]e|mash|cream(?= the| together)|fold|pulse|process|stir together|make (?:the |a )?(?:marinade|rub|paste|glaze|sauce|dressing|brine|batter|dough)',
     spanish:
       'mezcl(?:a|e|ar|amos|en|as)|combin(?:a|e|ar|amos|en)|bat(?:e|a|ir|imos|an)|tritur(?:a|e|ar|amos)|prepara(?:r|mos)? (?:la |el |una )?(?:marinada|adobo|salsa|masa|glaseado|mezcla)',
   },
@@ -89,7 +89,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'fry|stir-fry|saut[eé]|pan-fry|deep-fry|sweat|soften(?= (?:the|in|for|onion))|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
     spanish:
-      'fr[ií](?:e|a|amos|en)(?!\\p{L})|fre[ií]r|sofr[ií](?:e|a|e|amos)|sofre[ií]r|salte(?:a|e|ar|amos)|rehog(?:a|ar|amos)|rehogue|poch(?:a|e|ar|amos)',
+      'fr[ií](?:e|amos|en)(?!\\p{L})|fre[ií]r|sofr[ií](?:e|a|e|amos)|sofre[ií]r|salte(?:a|e|ar|amos)|rehog(?:a|ar|amos)|rehogue|poch(?:a|e|ar|amos)',
   },
   {
     verb: 'grill',
@@ -129,7 +129,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   },
   {
     verb: 'steam',
-    english: 'steam(?! basket| rises| oven)',
+    english: 'steam(?! basket| rises| oven|[- ]dry)',
     spanish:
       '(?:cuec(?:e|a)|cocina|cocer|cocinar|haz|hacer|coc[ií]nal[oa]s?|cu[eé]cel[oa]s?)[^.;]{0,40}al vapor',
   },
@@ -187,14 +187,14 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'rest',
     english:
-      '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit)(?!\\p{L})|rest(?! of)|tent (?:it |them |the \\p{L}+ )?(?:loosely )?(?:with foil )?(?=(?:for |about )?\\d)|tent with foil(?= (?:for|and))|stand(?= (?:for|\\d))',
+      '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit|steam[- ]dry)(?!\\p{L})|rest(?! of)|tent (?:it |them |the \\p{L}+ )?(?:loosely )?(?:with foil )?(?=(?:for |about )?\\d)|tent with foil(?= (?:for|and))|stand(?= (?:for|\\d))',
     spanish:
       '(?:dej(?:a|e|ar|amos|en)[^.;]{0,40})?(?:reposar|repos(?:a|e|amos|en)(?!\\p{L})|descansar|descanse)',
   },
   {
     verb: 'shred',
     english:
-      'shred(?! of)|pull (?:the |it )?(?:\\p{L}+ )?(?:apart|into (?:shreds|strands))|pull(?= and )|pull the (?:pork|meat|beef|lamb|chicken)(?! (?:out|from|off))',
+      'shred(?! of)|pull (?:the |it )?(?:\\p{L}+ )?(?:apart|into (?:shreds|strands))|pull it(?= ?[.,;]|$)|pull(?= and )|pull the (?:pork|meat|beef|lamb|chicken)(?! (?:out|from|off))',
     spanish:
       'desmenuz(?:a|ar|amos)|desmenuce|deshebr(?:a|e|ar)|deshilach(?:a|e|ar)|desmech(?:a|e|ar)',
   },
@@ -213,9 +213,9 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'prepare',
     english:
-      'salt(?= (?:the|it|them|both|all|well|generously|inside))|chop|dice|peel|trim|cut|mince(?! beef|d)|grate|score|cube|halve|quarter|crush|deseed|julienne|thread|skewer|pat|rinse|wash|drain|strain|skim|rub|massage|stuff|tie|truss|butterfly|pound|prick|pierce|dredge|wipe|scrape|core',
+      'slash|salt(?= (?:the|it|them|both|all|well|generously|inside))|chop|dice|peel|trim|cut|mince(?! beef|d)|grate|score|cube|halve|quarter|crush|deseed|julienne|thread|skewer|pat|rinse|wash|drain|strain|skim|rub|massage|stuff|tie|truss|butterfly|pound|prick|pierce|dredge|wipe|scrape|core',
     spanish:
-      'rellen(?:a|e|ar)|sal(?:a|e|ar)(?= (?:el|la|los|las|bien|por|generos))|pic(?:a|ar|amos)(?!\\p{L})|pique|pel(?:a|e|ar|amos)(?!\\p{L})|cort(?:a|e|ar|amos|en)(?!\\p{L})|rall(?:a|e|ar)|troce(?:a|e|ar)|sec(?:a|ar)(?!\\p{L})|seque|escurr(?:e|a|ir|imos)|lav(?:a|e|ar)(?!\\p{L})|limpi(?:a|e|ar)|sazon(?:a|e|ar)|salpimient(?:a|e)|salpiment(?:a|e|ar)|frot(?:a|e|ar)|unt(?:a|e|ar)(?!\\p{L})|ensart(?:a|e|ar)|machac(?:a|ar)|machaque|col(?:ar|amos)|cuel(?:a|e)(?!\\p{L})|retir(?:a|e|ar) la grasa|at(?:a|ar)(?= (?:la|el|con))|pinch(?:a|e|ar)',
+      'rellen(?:a|e|ar)|sal(?:a|e|ar)(?= (?:el|la|los|las|al final|bien|por|generos))|pic(?:a|ar|amos)(?!\\p{L})|pique|pel(?:a|e|ar|amos)(?!\\p{L})|cort(?:a|e|ar|amos|en)(?!\\p{L})|rall(?:a|e|ar)|troce(?:a|e|ar)|sec(?:a|ar)(?!\\p{L})|seque|escurr(?:e|a|ir|imos)|lav(?:a|e|ar)(?!\\p{L})|limpi(?:a|e|ar)|sazon(?:a|e|ar)|salpimient(?:a|e)|salpiment(?:a|e|ar)|frot(?:a|e|ar)|unt(?:a|e|ar)(?!\\p{L})|ensart(?:a|e|ar)|machac(?:a|ar)|machaque|col(?:ar|amos)|cuel(?:a|e)(?!\\p{L})|retir(?:a|e|ar) la grasa|at(?:a|ar)(?= (?:la|el|con))|pinch(?:a|e|ar)',
   },
   {
     verb: 'cook',
@@ -239,4 +239,4 @@ export const VERB_ROWS: readonly VerbRow[] = [
 
 /** What needs no step of its own. */
 export const MINOR =
-  /(?<![\p{L}])(?:add|submerge|immerse|dump|sumerg(?:e|ir)|season|coat|sprinkle|spread|pour|cover|uncover|remove|stir in|set|reserve|discard|return|bring|heat|melt|garnish|scatter|top|finish|check|test|taste|adjust|use|make|divide|fill|line|grease|oil|wrap|tent|turn off|increase|lower|reduce|raise|continue|repeat|work|keep|store|save|lift|drop|dip|drizzle|spoon|squeeze|deglaze|let|leave|begin|start|open|close|enjoy|a[ñn]ad(?:e|a|ir)|agreg(?:a|ar|ue)|ech(?:a|e|ar)|viert(?:e|a)|verter|incorpor(?:a|e|ar)|cubr(?:e|a|ir)|tap(?:a|e|ar)|retir(?:a|e|ar)|reserv(?:a|e|ar)|sub(?:e|ir)|baj(?:a|ar)|apag(?:a|ar)|calient(?:a|e)|calentar|derrit(?:e|a)|adorn(?:a|ar)|espolvore(?:a|ar)|prueb(?:a|e)|probar|rectific(?:a|ar)|envuelv(?:e|a)|agita|exprim(?:e|ir)|pon|quit(?:a|ar)|tir(?:a|ar)|desech(?:a|ar))(?![\p{L}])/giu;
+  /(?<![\p{L}])(?:add|throw|tip|chuck|submerge|immerse|dump|sumerg(?:e|ir)|season|coat|sprinkle|spread|pour|cover|uncover|remove|stir in|set|reserve|discard|return|bring|heat|melt|garnish|scatter|top|finish|check|test|taste|adjust|use|make|divide|fill|line|grease|oil|wrap|tent|turn off|increase|lower|reduce|raise|continue|repeat|work|keep|store|save|lift|drop|dip|drizzle|spoon|squeeze|deglaze|let|leave|begin|start|open|close|enjoy|a[ñn]ad(?:e|a|ir)|agreg(?:a|ar|ue)|ech(?:a|e|ar)|viert(?:e|a)|verter|incorpor(?:a|e|ar)|cubr(?:e|a|ir)|tap(?:a|e|ar)|retir(?:a|e|ar)|reserv(?:a|e|ar)|sub(?:e|ir)|baj(?:a|ar)|apag(?:a|ar)|calient(?:a|e)|calentar|derrit(?:e|a)|adorn(?:a|ar)|espolvore(?:a|ar)|prueb(?:a|e)|probar|rectific(?:a|ar)|envuelv(?:e|a)|agita|exprim(?:e|ir)|pon|quit(?:a|ar)|tir(?:a|ar)|desech(?:a|ar))(?![\p{L}])/giu;

@@ -96,7 +96,7 @@ export function saysSomething(sentence: string): boolean {
 }
 
 const PLACE_WORDS: ReadonlyArray<readonly [PlaceKind | 'slow cooker', RegExp]> = [
-  ['slow cooker', /slow[- ]cooker|olla de cocci[oó]n lenta|crockery pot/iu],
+  ['slow cooker', /slow[- ]cooker|crock[- ]?pot|olla de cocci[oó]n lenta|crockery pot/iu],
   ['smoker', /smoker|ahumador/iu],
   [
     'grill',
