@@ -1,4 +1,5 @@
 export * from './schema.ts';
+export * from './kitchen-schema.ts';
 export * from './parse.ts';
 export { checkHeader, MealError, problemsOf, readJson } from './document.ts';
 export { checkReferences } from './references.ts';

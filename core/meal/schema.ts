@@ -2,9 +2,10 @@ import { z } from 'zod';
 import { MixtureSchema, VESSEL_KINDS } from '../batch/index.ts';
 import { COOKERS, READYING, WRAPS } from '../heat/index.ts';
 import { AVOIDABLE, OwnPantrySchema } from '../pantry/index.ts';
-import { ascending, clock, grams, id, MEASURES, minutes, type Known } from '../quantity/index.ts';
+import { ascending, clock, grams, id, minutes, type Known } from '../quantity/index.ts';
 import { isLocal, isZone } from '../time/index.ts';
 import { PLACES, VERBS } from '../words/index.ts';
+import { KitchenSchema } from './kitchen-schema.ts';
 import { SchoolsSchema } from './schools.ts';
 
 /**
@@ -235,88 +236,6 @@ export const EatersSchema = z.looseObject({
   avoids: z.array(z.enum(AVOIDABLE)).default([]),
   /** Pregnant, old or ill: nothing rarer than guidance. */
   frail: z.boolean().optional(),
-});
-
-export const HoursSchema = z.looseObject({
-  kind: z.enum(['asleep', 'away']),
-  from: clock,
-  to: clock,
-  days: z.array(z.number().int().min(1).max(7)).min(1),
-  /** Only on this date. */
-  on: z.iso.date().optional(),
-  what: z.string().optional(),
-});
-
-export const APPLIANCE_KINDS = [
-  'oven',
-  'hob',
-  'smoker',
-  'grill',
-  'fridge',
-  'freezer',
-  'box',
-] as const;
-
-export const ApplianceSchema = z.looseObject({
-  id,
-  kind: z.enum(APPLIANCE_KINDS),
-  name: z.string(),
-  /** Shelves of an oven, rings of a hob, litres of a fridge: how much fits at once. */
-  fits: z.number().positive(),
-  /** How fast it climbs and falls, where the cook has measured it. */
-  upCPerMin: z.number().positive().optional(),
-  downCPerMin: z.number().positive().optional(),
-  /** How much hotter than it says it runs, as measured. */
-  runsHotC: z.number().min(-80).max(80).optional(),
-  /** An oven that blows. */
-  fan: z.boolean().optional(),
-  /** A grill with a hot and a cool side: how much fits beside the coals; `fits` is over them. */
-  fitsIndirect: z.number().positive().optional(),
-});
-
-export const VesselSchema = z.looseObject({
-  id,
-  name: z.string(),
-  kind: z.enum(VESSEL_KINDS).default('tub'),
-  capacityMl: z.number().positive(),
-  /** Across its bottom, for a pan. */
-  widthCm: z.number().min(10).max(80).optional(),
-});
-
-/** Where a helper can be of use: at the board, at the hob, at the oven, at the fire outside. */
-export const WORKPLACES = ['board', 'hob', 'oven', 'fire'] as const;
-export type Workplace = (typeof WORKPLACES)[number];
-
-/** Someone who lends a hand. */
-export const HelperSchema = z.looseObject({
-  id,
-  name: z.string().min(1),
-  from: clock,
-  to: clock,
-  days: z.array(z.number().int().min(1).max(7)).min(1),
-  /** Where they may be left to work; left out, everywhere. */
-  at: z.array(z.enum(WORKPLACES)).min(1).optional(),
-});
-
-export const KitchenSchema = z.looseObject({
-  name: z.string(),
-  altitudeM: z.number().min(-430).max(6000).default(0),
-  outdoorC: z.number().min(-40).max(50).optional(),
-  windMPerS: z.number().min(0).max(30).optional(),
-  roomC: z.number().min(5).max(45).optional(),
-  units: z.enum(['metric', 'us']).default('metric'),
-  spoons: z.enum(['us', 'metric', 'imperial', 'australian']).default('metric'),
-  clock: z.enum(['24h', '12h']).default('24h'),
-  hours: z.array(HoursSchema).default([]),
-  helpers: z.array(HelperSchema).optional(),
-  appliances: z.array(ApplianceSchema).default([]),
-  vessels: z.array(VesselSchema).default([]),
-  /** The spoons and cups there are. */
-  measures: z
-    .array(z.enum(MEASURES))
-    .min(1, 'must hold at least one')
-    .default([...MEASURES]),
-  schools: SchoolsSchema.optional(),
 });
 
 const localTime = z.string().refine(isLocal, {

@@ -52,6 +52,7 @@ export function readIngredientLine(
 ): ReadIngredient | undefined {
   const written = line
     .replace(/^[\s*•·▢☐\-–—[\]]+(?=[\p{L}\p{N}½¼¾⅓⅔⅛])/u, '')
+    .replace(/^(?:and|y)\s+(?=\p{L}|\p{N}|[½¼¾⅓⅔⅛])/iu, '')
     .replace(/\s+/g, ' ')
     .trim();
   const habit = SPOKEN.find(([pattern]) => pattern.test(written));

@@ -182,8 +182,9 @@ function listedBefore(other: string[], lines: number): string[] {
 
 const LISTS =
   /^(?:ingredients?:|ingredientes:|(?:serves|for|para) \d+(?:\s*[-–]\s*\d+)?(?: (?:people|personas|raciones))?:|you(?:['’]ll| will)? need|you want|i use|necesitas|hacen falta)[: ]\s*/iu;
-/** Commas between things, not within brackets; an "and" before the next amount. */
-const BETWEEN = /,\s+(?:and\s+|y\s+)?(?![^(]*\))|\s+(?:and|y)\s+(?=(?:some|an?|\d|½|¼|un)\b)/iu;
+/** Commas between things, not within brackets; and before an "and" that leads to another amount. */
+const BETWEEN = /,\s+(?![^(]*\))|\s+(?=(?:and|y)\s+(?:some|an?|\d|½|¼|un)\b)/iu;
+const AND = /^(?:and|y)\s+/iu;
 const LEAST_LISTED = 3;
 
 /** A sentence that lists what goes in: "You need 4 chops, 2 tbsp sugar and some thyme." Empty for any other. */
@@ -196,7 +197,9 @@ function listOf(line: string): string[] {
     .split(BETWEEN)
     .map((item) => item.trim())
     .filter((item) => item !== '');
-  const amounts = items.filter((item) => STARTS_AMOUNT.test(item) || LISTED.test(item)).length;
+  const amounts = items
+    .map((item) => item.replace(AND, ''))
+    .filter((item) => STARTS_AMOUNT.test(item) || LISTED.test(item)).length;
   const isList = amounts >= LEAST_LISTED && amounts >= items.length * (isTold ? 0.5 : 0.8);
   return isList && verbsIn(line.replace(LISTS, ''), 'en')[0]?.from !== 0 ? items : [];
 }

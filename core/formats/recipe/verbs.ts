@@ -5,16 +5,22 @@ export type { Said } from './verb-words.ts';
 
 const ENGLISH = VERB_ROWS.map(({ verb, english }) => ({
   verb,
-  pattern: new RegExp(`(?<![\\p{L}-])(?:${english})(?![\\p{L}])`, 'giu'),
+  pattern: new RegExp(`(?<![\\p{L}-])(?:${english})(?![\\p{L}])`, 'gu'),
 }));
 /** With what a Spanish order carries behind it: "fríelas", "déjalo". */
 const SPANISH = VERB_ROWS.map(({ verb, spanish }) => ({
   verb,
   pattern: new RegExp(
     `(?<![\\p{L}])(?:${spanish.replaceAll('(?!\\p{L})', '')})(?:l[oa]s?|les?)?(?![\\p{L}])`,
-    'giu',
+    'gu',
   ),
 }));
+
+/** In small letters, which are much quicker to search than either; as long as it was. */
+function lowered(sentence: string): string {
+  const small = sentence.toLowerCase();
+  return small.length === sentence.length ? small : sentence;
+}
 
 /** "Cuécelas" is "cuece" with what is cooked; the accent is only there for it. As long as it was. */
 function withoutEnclitic(sentence: string): string {
@@ -46,9 +52,21 @@ const ORDER_BEFORE =
 const LY = /(?<!\p{L})(?!apply|only|family|jelly|chilly)\p{L}{3,}ly\s+$/iu;
 
 /** The verbs of a sentence, in its order, none inside another. */
-export function verbsIn(sentence: string, language: Language): VerbHit[] {
+export function verbsIn(sentence: string, language: Language): readonly VerbHit[] {
+  const key = `${language} ${sentence}`;
+  const known = KNOWN.get(key) ?? findVerbs(sentence, language);
+  if (KNOWN.size > MOST_KNOWN) KNOWN.clear();
+  KNOWN.set(key, known);
+  return known;
+}
+
+/** A sentence is asked about several times while a page is sorted and read. */
+const KNOWN = new Map<string, readonly VerbHit[]>();
+const MOST_KNOWN = 400;
+
+function findVerbs(sentence: string, language: Language): readonly VerbHit[] {
   const rows = language === 'en' ? ENGLISH : SPANISH;
-  const spoken = language === 'es' ? withoutEnclitic(sentence) : sentence;
+  const spoken = lowered(language === 'es' ? withoutEnclitic(sentence) : sentence);
   const hits = rows
     .flatMap(({ verb, pattern }) =>
       [...spoken.matchAll(pattern)].map((match) => ({
