@@ -20,6 +20,11 @@ test('a broken rule is said at its step, mended by one button, or overruled in w
   await expect(card).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(card).toHaveCount(1);
+  // One key does the same.
+  await page.keyboard.press('m');
+  await expect(card).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(card).toHaveCount(1);
 
   await page.getByRole('link', { name: 'Safety sheet' }).click();
   await expect(page.getByRole('heading', { name: 'Safety', exact: true })).toBeVisible();

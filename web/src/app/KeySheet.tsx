@@ -1,11 +1,15 @@
 import { Modal } from '../ui/Modal.tsx';
+import { VIEWS } from './routes.ts';
 import { useWords, type Say } from '../words/words.ts';
 
 const rows = (t: Say): ReadonlyArray<readonly [string, string]> => [
-  ['0 1 2 3 4 9', t('keys.views')],
+  [VIEWS.map(({ key }) => key).join(' '), t('keys.views')],
   ['n', t('keys.new')],
   ['w c m a', t('keys.bench')],
   ['u', t('keys.heat')],
+  ['m', t('keys.mend')],
+  ['r a', t('keys.dishes')],
+  ['p', t('keys.print')],
   ['e', t('keys.edit')],
   ['Ctrl K', t('keys.find')],
   ['Ctrl Z, Ctrl Shift Z', t('keys.undo')],

@@ -75,14 +75,20 @@ export function Mends({ meal, plan, finding }: Omit<StopCardProps, 'onChoose'>) 
     const commands = mendCommands(meal, how, (key) => sayIt({ key }));
     for (const command of commands) edit(command, gesture);
   };
-  return finding.mends.map((how) => (
+  return finding.mends.map((how, i) => (
     <button
       key={how.kind}
       type="button"
       className="btn mt-2 w-full whitespace-normal print:hidden"
+      data-key={i === 0 ? 'm' : undefined}
       onClick={() => mend(how)}
     >
-      {sayIt(mendMessage(how))}
+      {sayIt(mendMessage(how))}{' '}
+      {i === 0 && (
+        <span aria-hidden="true" className="key">
+          m
+        </span>
+      )}
     </button>
   ));
 }
