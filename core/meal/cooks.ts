@@ -13,7 +13,7 @@ import {
   type Forecast,
   type StageSpec,
 } from '../heat/index.ts';
-import type { Verb } from '../words/index.ts';
+import { FIRE_VERBS, type Verb } from '../words/index.ts';
 import { cutOf, foodOf, settleFood } from './amounts.ts';
 import type { Dish, Food, Kitchen, Meal, Step, StepTime } from './schema.ts';
 
@@ -21,22 +21,6 @@ import type { Dish, Food, Kitchen, Meal, Step, StepTime } from './schema.ts';
 export type Warm = Pick<Meal, 'eaters' | 'kitchen' | 'pantry'>;
 export type HeatTime = Extract<StepTime, { kind: 'heat' }>;
 export type Until = HeatTime['until'];
-
-/** What is done to a food over heat. */
-export const FIRE_VERBS: ReadonlySet<Verb> = new Set([
-  'sear',
-  'brown',
-  'grill',
-  'smoke',
-  'roast',
-  'bake',
-  'braise',
-  'simmer',
-  'boil',
-  'steam',
-  'fry',
-  'glaze',
-] as const);
 
 /** What is done to the food itself at all; what is before it in its chain counts. */
 const ON_FOOD: ReadonlySet<Verb> = new Set<Verb>([

@@ -9,10 +9,10 @@ import {
   type StageSpec,
 } from '../heat/index.ts';
 import { leastCoreC } from '../safety/index.ts';
-import type { PlaceKind, Verb } from '../words/index.ts';
+import { FIRE_VERBS, type PlaceKind, type Verb } from '../words/index.ts';
 import { cutOf, settleFood } from './amounts.ts';
 import type { Command } from './commands.ts';
-import { chainUpTo, cookerOf, FIRE_VERBS, pieceOf, placeOfCook, stageOf } from './cooks.ts';
+import { chainUpTo, cookerOf, pieceOf, placeOfCook, stageOf } from './cooks.ts';
 import { freshId, takenIds } from './ids.ts';
 import type { Dish, Food, Meal, Place, Step, StepTime } from './schema.ts';
 

@@ -28,7 +28,6 @@ export {
 export { animalsOf, batchFor, isStew, type Cooked } from './batch-for.ts';
 export {
   conditionsOf,
-  FIRE_VERBS,
   cookerOf,
   cookUpTo,
   endOf,

@@ -1,7 +1,6 @@
 import { RAW_BOARD_WORK } from '../safety/index.ts';
-import { coreWords } from '../words/index.ts';
+import { coreWords, FIRE_VERBS } from '../words/index.ts';
 import { cutOf } from './amounts.ts';
-import { FIRE_VERBS } from './cooks.ts';
 import type { Dish, Hands, Meal, Step, StepTime } from './schema.ts';
 
 /** Board, knife and hands with hot water and soap. Common practice, no source. */

@@ -1,5 +1,3 @@
-import { safety } from './en-safety.ts';
-
 /** Every sentence the computation can say. The application adds its own words to these. */
 export const en = {
   'why.takes': 'It takes {{minutes}}.',
@@ -215,7 +213,18 @@ export const en = {
   'caution.deepFat': 'Dry the food, fill the pot a third at most, and have its lid at hand.',
   'caution.foilAcid': 'Sour food eats foil: put paper between, or keep it short.',
   'caution.steam': 'Open the lid away from you.',
-  ...safety,
+  'mend.minutes': 'Only {{minutes}}',
+  'mend.frozen': 'It was frozen hard',
+  'mend.fridge': 'In the fridge',
+  'mend.core': 'Until its middle is {{tempC}}',
+  'mend.heat': 'At {{tempC}}',
+  'mend.boilBefore': 'Boil it first',
+  'mend.coolBefore': 'Cool it first',
+  'mend.iceBefore': 'In ice water first',
+  'mend.washBefore': 'Wash up first',
+  'mend.washStep': 'Wash board, knife and hands',
+  'mend.iceStep': 'Pot into ice water',
+  'mend.keeps': 'Keep it {{days}} days',
+  'mend.boilStep': 'Boil what has touched raw food',
+  'mend.coolStep': 'Brine cools',
 } as const;
-
-export type MessageKey = keyof typeof en;

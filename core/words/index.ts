@@ -1,3 +1,4 @@
 export * from './message.ts';
-export { en as coreWords, type MessageKey } from './en.ts';
+export { en as coreWords } from './en.ts';
+export { safety as safetyWords } from './en-safety.ts';
 export * from './terms.ts';

@@ -6,7 +6,11 @@ import {
   type UnitSystem,
 } from '../quantity/index.ts';
 import { showTime, type ClockStyle } from '../time/index.ts';
-import { en, type MessageKey } from './en.ts';
+import { en } from './en.ts';
+import { safety } from './en-safety.ts';
+
+/** A sentence the computation can say. */
+export type MessageKey = keyof typeof en | keyof typeof safety;
 
 /** A value in a message, still with its kind, so that it is written in the cook's own way. */
 export type MessageValue =
@@ -24,6 +28,8 @@ export interface Message {
   readonly values?: Readonly<Record<string, MessageValue>>;
 }
 
+const SENTENCES = { ...en, ...safety };
+
 /** How this cook reads clocks and scales. */
 export interface Manner {
   readonly zone: string;
@@ -35,7 +41,7 @@ export interface Manner {
 
 /** The sentence of a message. */
 export function say(message: Message, manner: Manner): string {
-  const sentence: string = en[message.key];
+  const sentence: string = SENTENCES[message.key];
   return sentence.replace(/\{\{(\w+)\}\}/g, (_all, name: string) => {
     const value = message.values?.[name];
     return value === undefined ? '' : sayValue(value, manner);

@@ -52,3 +52,19 @@ export const PLACES = [
 
 export type Verb = (typeof VERBS)[number];
 export type PlaceKind = (typeof PLACES)[number];
+
+/** What is done to a food over heat. */
+export const FIRE_VERBS: ReadonlySet<Verb> = new Set([
+  'sear',
+  'brown',
+  'grill',
+  'smoke',
+  'roast',
+  'bake',
+  'braise',
+  'simmer',
+  'boil',
+  'steam',
+  'fry',
+  'glaze',
+]);

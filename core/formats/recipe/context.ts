@@ -1,5 +1,4 @@
-import { FIRE_VERBS } from '../../meal/index.ts';
-import type { PlaceKind, Verb } from '../../words/index.ts';
+import { FIRE_VERBS, type PlaceKind, type Verb } from '../../words/index.ts';
 import type { Language, Said } from './verbs.ts';
 
 /** One step as a recipe says it. */

@@ -1,6 +1,6 @@
 import type { Mixture } from '../../batch/index.ts';
-import { FIRE_VERBS, type Food, type Step, type StepTime } from '../../meal/index.ts';
-import type { Verb } from '../../words/index.ts';
+import type { Food, Step, StepTime } from '../../meal/index.ts';
+import { FIRE_VERBS, type Verb } from '../../words/index.ts';
 import type { ReadAct } from './context.ts';
 import type { ReadRecipe } from './read.ts';
 

@@ -7,8 +7,12 @@ import {
   type SafetyFinding,
 } from '@zemrin/core';
 import { useId, useState, type FormEvent } from 'react';
-import { useEdit, useManner } from '../store/hooks.ts';
-import { useWords } from '../words/words.ts';
+import { useEdit } from '../store/hooks.ts';
+import { useManner } from '../store/manner.ts';
+import { safety } from '../words/en/safety.ts';
+import { learn, useWords } from '../words/words.ts';
+
+learn(safety);
 
 interface StopCardProps {
   readonly meal: Meal;

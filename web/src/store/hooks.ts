@@ -1,13 +1,4 @@
-import {
-  mannerOf,
-  say,
-  type Command,
-  type Manner,
-  type Meal,
-  type Message,
-  type OwnPantry,
-  type Plan,
-} from '@zemrin/core';
+import type { Command, Meal, OwnPantry, Plan } from '@zemrin/core';
 import { useCallback, useMemo } from 'react';
 import { useParams } from 'react-router';
 import { edited } from './library.ts';
@@ -43,18 +34,6 @@ export function useEdit(meal: string): (command: Command, gesture?: string) => v
     },
     [dispatch, meal],
   );
-}
-
-/** How this meal's cook reads clocks and scales, and a way to say what the computation says. */
-export function useManner(
-  meal: Meal,
-  plan?: Plan,
-): { manner: Manner; sayIt: (message: Message) => string } {
-  const servingMin = plan?.servingMin;
-  return useMemo(() => {
-    const manner = mannerOf(meal, servingMin);
-    return { manner, sayIt: (message: Message) => say(message, manner) };
-  }, [meal, servingMin]);
 }
 
 /** What the cook has added of their own in any other meal. */

@@ -3,7 +3,10 @@ import { useState } from 'react';
 import { useEdit } from '../store/hooks.ts';
 import { Choice } from './Choice.tsx';
 import { Modal } from './Modal.tsx';
-import { useWords } from '../words/words.ts';
+import { weave } from '../words/en/weave.ts';
+import { learn, useWords } from '../words/words.ts';
+
+learn(weave);
 
 const DAYS = [1, 2, 3, 4, 5, 6, 7] as const;
 

@@ -8,13 +8,17 @@ import { words } from './words.ts';
 const src = fileURLToPath(new URL('..', import.meta.url));
 const read = (path: string) => readFileSync(path, 'utf8');
 
-/** Every file a view is made of, lazily loaded parts included. */
-function filesOf(entry: string, seen = new Set<string>()): Set<string> {
+/** Every file a view is made of, lazily loaded parts included where asked. */
+function filesOf(
+  entry: string,
+  seen = new Set<string>(),
+  imports = /(?:from|import\()\s*'(\.[^']+)'/g,
+): Set<string> {
   if (seen.has(entry) || !existsSync(entry)) return seen;
   seen.add(entry);
-  for (const [, path = ''] of read(entry).matchAll(/(?:from|import\()\s*'(\.[^']+)'/g)) {
+  for (const [, path = ''] of read(entry).matchAll(imports)) {
     const next = join(dirname(entry), path);
-    if (!next.includes('/words/')) filesOf(next, seen);
+    if (!next.includes('/words/')) filesOf(next, seen, imports);
   }
   return seen;
 }
@@ -31,6 +35,15 @@ function wordsOf(part: string): string {
 const entries = [...read(join(src, 'app/App.tsx')).matchAll(/import\('\.\.\/(views\/[^']+)'\)/g)];
 
 describe('the words a view brings', () => {
+  it('are not needed by the frame around all of them', () => {
+    const frame = filesOf(join(src, 'app/App.tsx'), new Set(), /from\s*'(\.[^']+)'/g);
+    const text = [...frame].map(read).join('\n');
+    const missing = Object.keys(en).filter(
+      (key) => text.includes(`'${key}'`) && words(key as keyof typeof en) === key,
+    );
+    expect(missing).toEqual([]);
+  });
+
   it.each(entries.map(([, path = '']) => path))('are all that %s says', (path) => {
     const text = [...filesOf(join(src, path))].map(read).join('\n');
     const brought = learnt(text).map(wordsOf).join('\n');

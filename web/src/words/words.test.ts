@@ -25,8 +25,8 @@ const code = sources(src).map((file) => readFileSync(file, 'utf8'));
 describe('the catalogue', () => {
   it('fills in what a word leaves open', () => {
     expect(words('table.heads', { heads: 9, portions: '8½' })).toBe('9 eat, 8½ portions');
-    expect(words('weave.clashes', { count: 1 })).toBe('1 clash');
-    expect(words('weave.clashes', { count: 3 })).toBe('3 clashes');
+    expect(words('meals.importTitle', { count: 1 })).toBe('Import one meal');
+    expect(words('meals.importTitle', { count: 3 })).toBe('Import 3 meals');
   });
 
   it('holds no word that nothing says', () => {

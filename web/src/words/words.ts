@@ -4,16 +4,14 @@ import { coreWords } from '@zemrin/core';
 import type { WordKey } from './en.ts';
 import { app } from './en/app.ts';
 import { meals } from './en/meals.ts';
-import { safety } from './en/safety.ts';
 import { table } from './en/table.ts';
-import { weave } from './en/weave.ts';
 
 export type { WordKey };
 
 void i18next.use(initReactI18next).init({
   lng: 'en',
   resources: {
-    en: { translation: { ...coreWords, ...app, ...meals, ...table, ...weave, ...safety } },
+    en: { translation: { ...coreWords, ...app, ...meals, ...table } },
   },
   keySeparator: false,
   nsSeparator: false,

@@ -13,6 +13,7 @@ import { useMeal, usePlan } from '../../store/hooks.ts';
 import { NoMeal } from '../../ui/NoMeal.tsx';
 import { bench } from '../../words/en/bench.ts';
 import { kitchen } from '../../words/en/kitchen.ts';
+import { weave } from '../../words/en/weave.ts';
 import { learn, useWords } from '../../words/words.ts';
 import { Chooser, type Placed } from './Chooser.tsx';
 import { Contents } from './Contents.tsx';
@@ -25,6 +26,7 @@ import { useBench } from './useBench.ts';
 import { Vessel } from './Vessel.tsx';
 
 learn(bench);
+learn(weave);
 learn(kitchen);
 
 const ScaleMode = lazy(() => import('./ScaleMode.tsx'));

@@ -6,7 +6,7 @@ import {
   type NotedBatch,
   type Mixture,
 } from '@zemrin/core';
-import { useManner } from '../../store/hooks.ts';
+import { useManner } from '../../store/manner.ts';
 import { useWords } from '../../words/words.ts';
 
 interface ContentsProps {

@@ -11,7 +11,8 @@ import {
   type Plan,
   type SoakWindow as Window,
 } from '@zemrin/core';
-import { useEdit, useManner } from '../../store/hooks.ts';
+import { useEdit } from '../../store/hooks.ts';
+import { useManner } from '../../store/manner.ts';
 import { EditField } from '../../ui/EditField.tsx';
 import { useWords } from '../../words/words.ts';
 

@@ -9,7 +9,7 @@ import {
   type RunRow,
 } from '@zemrin/core';
 import { Hand } from 'lucide-react';
-import { useManner } from '../../store/hooks.ts';
+import { useManner } from '../../store/manner.ts';
 import { useWords } from '../../words/words.ts';
 
 /** The evening by the clock: hands marked, what to mind said where it is, allergens at the top. */

@@ -41,7 +41,7 @@ function Example({ meal }: { meal: Meal }) {
         <p className="mr-auto text-muted">{meal.note}</p>
         {plan?.firstJobMin !== undefined && (
           <p className="font-semibold">
-            {t('weave.firstJob', {
+            {t('meals.firstAt', {
               at: showTime(plan.firstJobMin, plan.zone, meal.kitchen.clock, plan.servingMin),
             })}
           </p>

@@ -2,9 +2,13 @@ import { keepingTable, RULES, showTime, type Meal, type Plan } from '@zemrin/cor
 import { Printer } from 'lucide-react';
 import { Link, useNavigate } from 'react-router';
 import { StopCard } from '../../safety/StopCard.tsx';
-import { useManner, useMeal, usePlan } from '../../store/hooks.ts';
+import { useMeal, usePlan } from '../../store/hooks.ts';
+import { useManner } from '../../store/manner.ts';
 import { NoMeal } from '../../ui/NoMeal.tsx';
-import { useWords } from '../../words/words.ts';
+import { safety } from '../../words/en/safety.ts';
+import { learn, useWords } from '../../words/words.ts';
+
+learn(safety);
 
 /** What to mind, in the order of the day; what the plan breaks; and every rule with its source. */
 export default function Safety() {

@@ -1,5 +1,6 @@
 import { jobsOf, showMinutes, showTime, type Meal, type Plan } from '@zemrin/core';
-import { useEdit, useManner } from '../../store/hooks.ts';
+import { useEdit } from '../../store/hooks.ts';
+import { useManner } from '../../store/manner.ts';
 import { useWords } from '../../words/words.ts';
 
 /** Can it still be done? The first job, the latest moment, or what would work instead. */

@@ -12,7 +12,8 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { useMeal, usePlan } from '../../store/hooks.ts';
 import { Modal } from '../../ui/Modal.tsx';
 import { NoMeal } from '../../ui/NoMeal.tsx';
-import { useWords } from '../../words/words.ts';
+import { weave } from '../../words/en/weave.ts';
+import { learn, useWords } from '../../words/words.ts';
 import { HoursDialog } from '../../ui/HoursDialog.tsx';
 import { EveningPanel } from './EveningPanel.tsx';
 import { StepPanel } from './StepPanel.tsx';
@@ -20,6 +21,8 @@ import { TimesList } from './TimesList.tsx';
 import { UprightWeave } from './UprightWeave.tsx';
 import { useNarrow } from './useWidth.ts';
 import { WideWeave } from './WideWeave.tsx';
+
+learn(weave);
 
 /** The plan of a meal: threads that run to the plate. */
 export default function Weave() {
@@ -134,7 +137,7 @@ function Head({ meal, plan, children }: { meal: Meal; plan: Plan; children: Reac
       <span className="text-muted">{t('weave.nine', { count: heads })}</span>
       {plan.firstJobMin !== undefined && (
         <span className="font-semibold">
-          {t('weave.firstJob', {
+          {t('meals.firstAt', {
             at: showTime(plan.firstJobMin, plan.zone, meal.kitchen.clock, plan.servingMin),
           })}
         </span>

@@ -40,6 +40,7 @@ export const meals = {
   'meals.importTitle': 'Import {{count}} meal',
   'meals.importTitle_other': 'Import {{count}} meals',
   'meals.importNow': 'Import',
+  'meals.firstAt': 'first job {{at}}',
   'meals.incoming.new': 'not here yet',
   'meals.incoming.same': 'here already, the same',
   'meals.incoming.differs': 'here already, and different',

@@ -41,7 +41,6 @@ export const weave = {
   'weave.noPlan': 'Nothing to plan yet. Put a dish on the table first.',
   'weave.toTable': 'Go to Table',
   'weave.nine': '{{count}} at table',
-  'weave.firstJob': 'first job {{at}}',
   'weave.lastHour': 'last hour {{span}} hands-on',
   'weave.steps': 'Steps of {{dish}}',
   'weave.segment': '{{label}}, {{dish}}, {{from}} to {{to}}, {{span}}, {{place}}',
