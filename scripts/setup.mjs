@@ -1,5 +1,5 @@
 // What demo and check need before anything else runs. Plain Node: nothing is installed yet.
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
@@ -15,6 +15,20 @@ export function run(command, args, env = {}) {
     env: { ...process.env, ...env },
   });
   return done.status === 0;
+}
+
+/** Runs a command beside others; resolves to whether it ended well, and all it printed. */
+export function quietly(command, args) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
+    const parts = [];
+    child.stdout.on('data', (part) => parts.push(part));
+    child.stderr.on('data', (part) => parts.push(part));
+    child.on('error', (error) => resolve({ ok: false, output: `${error.message}\n` }));
+    child.on('close', (code) =>
+      resolve({ ok: code === 0, output: Buffer.concat(parts).toString() }),
+    );
+  });
 }
 
 /** Installs the packages of the lock file, unless just these are installed already. */
