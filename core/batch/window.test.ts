@@ -183,6 +183,29 @@ describe('salt by a target', () => {
     expect(strong.window?.bestMin).toBeLessThan(48 * HOUR);
   });
 
+  // Hours in a 5 % brine at 4 °C, kitchen convention, from memory, confidence 0.75. Fish, whole birds
+  // and loins agree within a quarter at 0.6 % of salt all through; chops and chicken pieces, which
+  // kitchens salt only outside, take longer by diffusion, and the order is the same.
+  it('brines as long as kitchens do, or longer where they salt only the outside', () => {
+    const salting = { by: 'strong' as const, targetPct: 0.6, strengthPct: 5 };
+    const bestH = (cut: string) => (window(brine(salting), cut)?.bestMin ?? NaN) / HOUR;
+    for (const [cut, least, most] of [
+      ['white-fish-fillet', 0.25, 0.5],
+      ['prawns-peeled', 0.25, 0.5],
+      ['chicken-whole', 4, 12],
+      ['pork-loin-boneless', 6, 12],
+      ['turkey-whole', 12, 24],
+    ] as const) {
+      expect(bestH(cut), cut).toBeGreaterThanOrEqual(least * 0.75);
+      expect(bestH(cut), cut).toBeLessThanOrEqual(most * 1.25);
+    }
+    expect(bestH('chicken-breast')).toBeGreaterThan(1);
+    expect(bestH('pork-chop-bone-in')).toBeGreaterThan(1);
+    const order = ['white-fish-fillet', 'pork-chop-bone-in', 'chicken-whole', 'turkey-whole'];
+    const hours = order.map(bestH);
+    expect([...hours].sort((a, b) => a - b)).toEqual(hours);
+  });
+
   it('leaves out the salt that other lines bring, and says so when they bring it all', () => {
     const dry = (soy: string) =>
       scaleMixture(

@@ -36,6 +36,7 @@ export interface ShoppingDay {
 /** The order one goes through a shop in; anything else comes after. */
 export const SECTIONS = [
   'greengrocer',
+  'bakery',
   'butcher',
   'fishmonger',
   'dairy and eggs',

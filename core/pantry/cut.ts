@@ -32,6 +32,8 @@ export interface Cut {
   /** Minutes in boiling water, and in steam. */
   readonly boilMin?: MinuteSpan | undefined;
   readonly steamMin?: MinuteSpan | undefined;
+  /** Minutes in water that has boiled, off the fire. */
+  readonly restMin?: MinuteSpan | undefined;
   /** Water for a grain that takes it all up, over its dry weight, for about 300 g. */
   readonly waterShare?: number | undefined;
   readonly targets: ReadonlyArray<{ readonly texture: Texture; readonly coreC: number }>;
@@ -93,6 +95,7 @@ export function cutFromRow(row: CutRow): Cut {
     piecesPerAdult: row.piecesPerAdult?.[0],
     boilMin: spanOf(row.boilMin),
     steamMin: spanOf(row.steamMin),
+    restMin: spanOf(row.restMin),
     waterShare: row.waterShare?.[0],
     targets: row.targets.map(({ texture, coreC }) => ({ texture, coreC: coreC[0] })),
     own: false,

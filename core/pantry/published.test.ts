@@ -3,7 +3,7 @@ import { CHILD_PORTION, PORTIONS, shareOfPlate } from '../meal/index.ts';
 import { supper } from '../test/meals.ts';
 import minutes from '../test/published-minutes.json';
 import published from '../test/published-ingredients.json';
-import { CUTS, INGREDIENTS } from './index.ts';
+import { CUTS, INGREDIENTS, pantryOf, standInsFor } from './index.ts';
 
 describe('what the pantry says', () => {
   it.each(published.rows)('is what the tables say of $id', ({ id, ...values }) => {
@@ -23,7 +23,7 @@ describe('what the pantry says', () => {
       Object.entries(block).filter((row): row is [string, [number, number]] =>
         Array.isArray(row[1]),
       );
-    for (const key of ['boilMin', 'steamMin'] as const) {
+    for (const key of ['boilMin', 'steamMin', 'restMin'] as const) {
       for (const [id, [least, most]] of spans(minutes[key])) {
         expect(of(id)[key], `${id} ${key}`).toEqual({ least, most });
       }
@@ -66,5 +66,17 @@ describe('what the pantry says', () => {
     const salt = INGREDIENTS.get(id);
     expect(salt?.gPerMl).toBeCloseTo(gPerMl, 1);
     expect(4.92892 * (salt?.gPerMl ?? 0)).toBeCloseTo(teaspoonG, 0);
+  });
+
+  // Yeast by weight: fresh 1, instant 0.33; kitchen convention, from memory, confidence 0.7.
+  it('takes a third of instant yeast for fresh, and back', () => {
+    const of = (one: string, other: string) => {
+      const wanted = INGREDIENTS.get(one);
+      const found = wanted && standInsFor(wanted, pantryOf(undefined));
+      return found?.flatMap(({ parts }) => parts).find(({ ingredient }) => ingredient.id === other)
+        ?.gPerG;
+    };
+    expect(of('fresh-yeast', 'instant-yeast')).toBeCloseTo(0.33, 2);
+    expect(of('instant-yeast', 'fresh-yeast')).toBeCloseTo(1 / 0.33, 0);
   });
 });

@@ -153,6 +153,8 @@ export const CutRow = z.strictObject({
   boilMin: span.optional(),
   /** Minutes in steam. */
   steamMin: span.optional(),
+  /** Minutes in water that has boiled, off the fire. */
+  restMin: span.optional(),
   /** Water that a grain takes up and its pan loses, over the dry weight. */
   waterShare: sourced.optional(),
   targets: z.array(z.strictObject({ texture: z.enum(TEXTURES), coreC: sourced })),

@@ -164,7 +164,7 @@ export const BOILED: readonly Pattern[] = [
   sideOf(
     'pasta',
     'Pasta, boiled',
-    ['pasta-thin-dry', 'pasta-thick-dry', 'pasta-fresh', 'pasta-filled-fresh'],
+    ['pasta-thin-dry', 'pasta-thick-dry', 'pasta-fresh', 'pasta-filled-fresh', 'pasta-starter-dry'],
     (cut) => ({
       foods: [helping('pasta', cut)],
       // Water 0.7 to 1 l for 100 g, salt 7 to 10 g a litre: kitchen convention, from memory.
@@ -257,6 +257,31 @@ export const BOILED: readonly Pattern[] = [
       ],
     }),
   ),
+  sideOf('couscous', 'Couscous, steeped', ['couscous-dry'], (cut) => ({
+    foods: [helping('couscous', cut)],
+    mixtures: [],
+    parts: [
+      part('water', 'boil', 'Water on', { kind: 'boiling', ml: 800, ringW: 1800 }, hob(100), {
+        hands: start(1, 'Water on, salted'),
+        after: [],
+      }),
+      part(
+        'steep',
+        'rest',
+        'Steep, covered',
+        elastic(cut.restMin?.least ?? 5, cut.restMin?.most ?? 5, 20),
+        board,
+        {
+          hands: start(2, 'As much boiling water on as couscous by weight, and half again; cover'),
+          after: after(3, 'water'),
+        },
+      ),
+      part('fluff', 'serve', 'Fork and butter', fixed(2), board, {
+        hands: all('Fork it loose, butter in'),
+      }),
+    ],
+    readyWithinMin: 15,
+  })),
   sideOf(
     'beans',
     'Dry beans, boiled then simmered',

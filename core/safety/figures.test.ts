@@ -153,6 +153,22 @@ describe('the figures the rules are shown with', () => {
     expect(figuresOf('parasites')).toEqual({ pork: { tempC: 62.2 }, game: { tempC: 71 } });
   });
 
+  // The same, confidence 0.95 and 0.97: half an hour a pound in cold water; a pack of a pound within
+  // the hour, the largest turkey of a row in its hours.
+  it.each([
+    [1, 0.4, 1],
+    [12, 2, 6],
+    [16, 6, 8],
+    [20, 8, 10],
+    [24, 10, 12],
+  ])('thaw %d pounds in cold water in %d to %d hours', (pounds, least, most) => {
+    const { water } = figuresOf('thawing');
+    const minutes = typeof water === 'object' && 'minutes' in water ? water.minutes : 0;
+    const hours = (minutes * pounds * 0.4536) / 60;
+    expect(hours).toBeGreaterThanOrEqual(least);
+    expect(hours).toBeLessThanOrEqual(most);
+  });
+
   // USDA/FSIS, The Big Thaw, from memory, confidence 0.97: a turkey by its weight, days in a fridge.
   it.each([
     [12, 1, 3],

@@ -69,7 +69,7 @@ export const safety = {
   'figures.holding': 'Above {{tempC}}, or {{minutes}} in all.',
   'figures.reheating': 'All through to {{tempC}}.',
   'figures.thawing':
-    'In the fridge {{perKg}} a kilo, or in cold water changed every half hour; never on the counter.',
+    'In the fridge {{perKg}} a kilo, or {{water}} in cold water changed every half hour; never on the counter.',
   'figures.garlicOil': 'Cold, and {{days}} days at most.',
   'figures.curing':
     'Nitrite at most {{immersed}} ppm in a brine, {{dry}} ppm rubbed on dry, weighed.',

@@ -15,7 +15,10 @@ const BY_WEIGHT_FROM_G = 2500;
 export const thawing: Rule = {
   id: 'thawing',
   source: 'source.fsisThaw',
-  figures: { key: 'figures.thawing', values: { perKg: { minutes: FRIDGE_MIN_PER_KG } } },
+  figures: {
+    key: 'figures.thawing',
+    values: { perKg: { minutes: FRIDGE_MIN_PER_KG }, water: { minutes: WATER_MIN_PER_KG } },
+  },
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
       if (rawFoods(dish).length === 0) return [];

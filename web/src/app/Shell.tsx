@@ -59,18 +59,21 @@ export function Shell({ children }: { children: ReactNode }) {
       </a>
       <nav
         aria-label={t('nav.main')}
-        className="flex shrink-0 items-stretch justify-around overflow-x-auto bg-rail text-rail-ink md:w-[68px] md:flex-col md:justify-start md:gap-1 md:px-1 md:py-3"
+        className="flex shrink-0 items-stretch justify-around bg-rail text-rail-ink md:w-[68px] md:flex-col md:justify-start md:gap-1 md:px-1 md:py-3"
       >
-        {VIEWS.map(({ name, key }) => (
-          <RailLink
-            key={name}
-            name={name}
-            keyName={key}
-            current={here.view === name}
-            to={addressOf(name, meal)}
-            disabled={name !== 'meals' && meal === undefined}
-          />
-        ))}
+        {/* On a phone the views scroll, and undo stays within reach of a thumb. */}
+        <div className="flex min-w-0 grow overflow-x-auto md:contents">
+          {VIEWS.map(({ name, key }) => (
+            <RailLink
+              key={name}
+              name={name}
+              keyName={key}
+              current={here.view === name}
+              to={addressOf(name, meal)}
+              disabled={name !== 'meals' && meal === undefined}
+            />
+          ))}
+        </div>
         <span className="hidden grow md:block" />
         <RailButton
           label={t('app.undo')}
@@ -83,6 +86,7 @@ export function Shell({ children }: { children: ReactNode }) {
           icon={Redo2}
           onClick={history.redo}
           disabled={!history.canRedo}
+          wide={!history.canRedo}
         />
         <RailButton
           label={t('app.find')}
@@ -114,7 +118,7 @@ function RailLink(props: {
   const t = useWords();
   const Icon = ICONS[props.name];
   const look =
-    'flex min-h-[52px] min-w-[54px] shrink-0 flex-col items-center justify-center gap-0.5 rounded-lg px-1 text-[13px] md:min-h-[54px]';
+    'flex min-h-[52px] min-w-[50px] grow shrink-0 md:min-w-[54px] md:grow-0 flex-col items-center justify-center gap-0.5 rounded-lg px-1 text-[12px] md:min-h-[54px] md:text-[13px]';
   const label = t(`nav.${props.name}`);
   if (props.disabled) {
     return (

@@ -25,7 +25,7 @@ const code = sources(src).map((file) => readFileSync(file, 'utf8'));
 describe('the catalogue', () => {
   it('fills in what a word leaves open', () => {
     expect(words('table.heads', { heads: 9, portions: '8½' })).toBe('9 eat, 8½ portions');
-    expect(words('meals.importTitle', { count: 1 })).toBe('Import one meal');
+    expect(words('meals.importTitle', { count: 1 })).toBe('Import 1 meal');
     expect(words('meals.importTitle', { count: 3 })).toBe('Import 3 meals');
   });
 
