@@ -55,6 +55,13 @@ function minutesOf({ name }: Cut, span: MinuteSpan | undefined) {
 const USUAL_RICE_G = 300;
 const extraMl = (waterShare: number) => Math.round(((waterShare - 1) * USUAL_RICE_G) / 20) * 20;
 
+/** A pot of water coming to the boil by itself. */
+const waterOn = (ml: number, what = 'Water on') =>
+  part('water', 'boil', 'Water on', { kind: 'boiling', ml, ringW: 1800 }, hob(100), {
+    hands: start(1, what),
+    after: [],
+  });
+
 /** Sides from boiling water and steam. The minutes are the pantry's: kitchen convention, from memory. */
 export const BOILED: readonly Pattern[] = [
   sideOf(
@@ -114,10 +121,7 @@ export const BOILED: readonly Pattern[] = [
           hands: all('Wash, trim'),
           after: [],
         }),
-        part('water', 'boil', 'Water on', { kind: 'boiling', ml: 800, ringW: 1800 }, hob(100), {
-          hands: start(1, 'Water on'),
-          after: [],
-        }),
+        waterOn(800),
         part('steam', 'steam', 'Steam', minutesOf(cut, cut.steamMin), hob(100), {
           hands: start(1, 'In, lid on'),
           after: [...after(undefined, 'trim'), ...after(10, 'water')],
@@ -146,10 +150,7 @@ export const BOILED: readonly Pattern[] = [
           hands: all('Wash or peel, cut alike'),
           after: [],
         }),
-        part('water', 'boil', 'Water on', { kind: 'boiling', ml: 2500, ringW: 1800 }, hob(100), {
-          hands: start(1, 'Salted water on'),
-          after: [],
-        }),
+        waterOn(2500, 'Salted water on'),
         part('cook', 'boil', 'Boil', minutesOf(cut, cut.boilMin), hob(100), {
           hands: start(1, 'In'),
           after: [...after(undefined, 'wash'), ...after(15, 'water')],
@@ -178,10 +179,7 @@ export const BOILED: readonly Pattern[] = [
         ),
       ],
       parts: [
-        part('water', 'boil', 'Water on', { kind: 'boiling', ml: 4000, ringW: 1800 }, hob(100), {
-          hands: start(1, 'Salted water on, lid on'),
-          after: [],
-        }),
+        waterOn(4000, 'Salted water on, lid on'),
         part('cook', 'boil', 'Boil', minutesOf(cut, cut.boilMin), hob(100), {
           hands: start(1, 'In, stir once'),
           after: after(15, 'water'),
@@ -213,10 +211,7 @@ export const BOILED: readonly Pattern[] = [
       ],
       mixtures: [],
       parts: [
-        part('water', 'boil', 'Water on', { kind: 'boiling', ml: 1500, ringW: 1800 }, hob(100), {
-          hands: start(1, 'Water on'),
-          after: [],
-        }),
+        waterOn(1500),
         part('cook', 'boil', 'Boil', eggRange(coreC), hob(100), {
           hands: start(1, 'In, straight from the fridge'),
           after: after(15, 'water'),
@@ -242,10 +237,7 @@ export const BOILED: readonly Pattern[] = [
           hands: all('Weigh, rinse'),
           after: [],
         }),
-        part('water', 'boil', 'Water on', { kind: 'boiling', ml: 1500, ringW: 1800 }, hob(100), {
-          hands: start(1, 'Water on'),
-          after: [],
-        }),
+        waterOn(1500),
         part('cook', 'simmer', 'Simmer', minutesOf(cut, cut.boilMin), hob(95), {
           hands: [...start(2, 'In, stir'), every(cut.id === 'polenta-dry' ? 5 : 10, 1, 'Stir')],
           after: [...after(undefined, 'rinse'), ...after(15, 'water')],
@@ -261,10 +253,7 @@ export const BOILED: readonly Pattern[] = [
     foods: [helping('couscous', cut)],
     mixtures: [],
     parts: [
-      part('water', 'boil', 'Water on', { kind: 'boiling', ml: 800, ringW: 1800 }, hob(100), {
-        hands: start(1, 'Water on, salted'),
-        after: [],
-      }),
+      waterOn(800, 'Water on, salted'),
       part(
         'steep',
         'rest',

@@ -78,9 +78,9 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
             onChange={(event) => setName(event.target.value)}
           />
         </label>
-        {pattern.cuts.length > 0 && (
+        {pattern.cuts.length > 1 && (
           <label className="grid gap-1">
-            {t('dishes.cut')}
+            {t(pattern.kind === 'main' ? 'dishes.cut' : 'dishes.which')}
             <select className="field" value={cut} onChange={(event) => setCut(event.target.value)}>
               {pattern.cuts.map((id) => (
                 <option key={id} value={id}>
@@ -136,6 +136,7 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
                 const temp = showTemperature(one, meal.kitchen.units);
                 return (
                   <option key={one} value={one}>
+                    {cut === 'eggs' ? `${t(eggWord(one))}, ` : ''}
                     {t(guidanceWord(one, least), { temp })}
                   </option>
                 );
@@ -172,4 +173,11 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
 function guidanceWord(coreC: number, leastC: number) {
   if (coreC < leastC - 0.5) return 'dishes.coreBelow';
   return coreC > leastC + 1 ? 'dishes.coreAbove' : 'dishes.coreGuidance';
+}
+
+/** What an egg is like when its yolk meets its white at so much. */
+function eggWord(coreC: number) {
+  if (coreC >= 75) return 'dishes.eggHard';
+  if (coreC >= 68) return 'dishes.eggMedium';
+  return coreC >= 65 ? 'dishes.eggJammy' : 'dishes.eggSoft';
 }

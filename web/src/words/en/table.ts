@@ -65,7 +65,7 @@ export const table = {
   'avoid.shellfish': 'shellfish',
   'avoid.soy': 'soy',
   'avoid.sulphites': 'sulphites',
-  'avoid.heat': 'heat',
+  'avoid.heat': 'hot spice',
   'avoid.alcohol': 'alcohol',
   'avoid.meat': 'meat',
   'avoid.pork': 'pork',
