@@ -7,6 +7,7 @@ import {
   drySaltG,
   equilibriumSaltG,
   METER_RANGES,
+  MixtureSchema,
   saltAfterSoaking,
   saltAtRest,
   strongSaltG,
@@ -74,6 +75,24 @@ describe('salt as kitchens and labels count it', () => {
   ])('%d g of table salt in %d g of water is a brine of %d', (saltG, waterG, strength) => {
     expect(strongSaltG(strength, waterG) / saltG).toBeCloseTo(1, 1);
     expect(strength).toBeLessThan(STRENGTHS.max);
+  });
+
+  // Light 3 %, common 5, strong 8; a saturated one at 20 °C 26.4. Same source and confidence.
+  it('brines as strong as is common, and never past what water takes up', () => {
+    const strength = (strengthPct?: number) =>
+      MixtureSchema.safeParse({
+        id: 'b',
+        name: 'Brine',
+        kind: 'wet brine',
+        basis: { kind: 'fixed' },
+        on: [],
+        lines: [],
+        touchesRaw: true,
+        salting: { targetPct: 1, ...(strengthPct !== undefined && { strengthPct }) },
+      });
+    expect(strength().data?.salting?.strengthPct).toBe(5);
+    for (const common of [3, 5, 8, 26]) expect(strength(common).success).toBe(true);
+    expect(strength(26.5).success).toBe(false);
   });
 
   // The same: dry brines of 0.8 to 1.5 % of the meat, 1 usual; a teaspoon of table salt a kilo is 0.6 %.

@@ -1,6 +1,7 @@
 import type { PlaceKind, Verb } from '../../words/index.ts';
 import { HEATS, IN_OVEN, type Context, type ReadAct } from './context.ts';
 import type { Degree } from './degree.ts';
+import { donenessIn } from './doneness.ts';
 import { placeOf } from './settle-place.ts';
 import { verbOf } from './settle-verb.ts';
 import { perKgFactor, type Span } from './span.ts';
@@ -16,6 +17,9 @@ const QUICK: ReadonlySet<Said> = new Set<Said>([
   'shred',
   'shape',
 ]);
+
+/** Where "rare" is said of meat. */
+const DRY_FIRE: ReadonlySet<Verb> = new Set(['sear', 'grill', 'roast', 'bake', 'smoke', 'fry']);
 
 export interface Share {
   readonly spans: readonly Span[];
@@ -51,6 +55,8 @@ export function actOf(
     : undefined;
   if (set && place === 'oven' && isSet) context.ovenC = set.tempC;
   if (set && (place === 'smoker' || place === 'grill') && isSet) context.fireC = set.tempC;
+  const called =
+    core === undefined && context.redMeat && DRY_FIRE.has(verb) ? donenessIn(own) : undefined;
   const until = UNTIL.exec(own)?.[1]?.trim();
   const until2 = /room temperature|temperatura ambiente/iu.test(until ?? '') ? undefined : until;
   return {
@@ -59,7 +65,7 @@ export function actOf(
     ...(length && !QUICK.has(verb) ? minutesOf(text, length, context) : {}),
     ...(!length && verb === 'rest' && bareRest(own)),
     tempC,
-    untilC: HEATS.has(verb) ? core?.tempC : undefined,
+    untilC: HEATS.has(verb) ? (core?.tempC ?? called) : undefined,
     until: core ? undefined : until2,
     tendEveryMin: every?.likelyMin,
     tendWhat: every ? tendingIn(own) : undefined,
@@ -70,7 +76,8 @@ export function actOf(
       ...share.spans.map(({ from, to }) => [from, to] as const),
       ...share.degrees.map(({ from, to }) => [from, to] as const),
     ],
-    guessed: hit.verb === 'cook' || hit.verb === 'put' || hit.verb === 'wait',
+    guessed:
+      called !== undefined || hit.verb === 'cook' || hit.verb === 'put' || hit.verb === 'wait',
   };
 }
 

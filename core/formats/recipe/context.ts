@@ -37,6 +37,8 @@ export interface Context {
   /** A dough rises and no meat rests. */
   readonly dough: boolean;
   readonly hasMeat: boolean;
+  /** Beef, lamb or game, which may be rare. */
+  readonly redMeat: boolean;
   /** Of the meat, for minutes a pound. */
   readonly weightG: number | undefined;
   /** Something has been mixed already. */
@@ -56,7 +58,7 @@ export interface Context {
 }
 
 export function newContext(
-  about: Pick<Context, 'language' | 'fahrenheit' | 'dough' | 'hasMeat' | 'weightG'>,
+  about: Pick<Context, 'language' | 'fahrenheit' | 'dough' | 'hasMeat' | 'redMeat' | 'weightG'>,
 ): Context {
   return {
     ...about,

@@ -1,3 +1,4 @@
+import { CUTS, type Animal } from '../../pantry/index.ts';
 import type { SpoonSystem } from '../../quantity/index.ts';
 import { newContext, type ReadAct } from './context.ts';
 import { noteSoak, readSentence } from './sentence.ts';
@@ -144,6 +145,7 @@ function readMethod(
     dough: isDough(ingredients, whole),
     hasMeat:
       ingredients.some(({ cut }) => cut !== undefined) || MEAT.test(`${raw.title ?? ''}\n${whole}`),
+    redMeat: ingredients.some(({ cut }) => RED.has(CUTS.get(cut ?? '')?.animal ?? 'none')),
     weightG: heaviestG(ingredients),
   });
   noteSoak(raw.title ?? '', context);
@@ -166,6 +168,7 @@ function readMethod(
   return acts;
 }
 
+const RED: ReadonlySet<Animal> = new Set(['beef', 'lamb', 'game']);
 const SOAKS = /marinat|marinar|\bbrine\b|salmuera|adobo/iu;
 const MEAT =
   /\b(?:meat|chicken|pork|beef|lamb|steak|ribs?|brisket|turkey|duck|fish|salmon|carne|pollo|cerdo|ternera|cordero|pescado|pavo)\b/iu;

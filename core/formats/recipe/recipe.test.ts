@@ -207,4 +207,21 @@ describe('reading a recipe', () => {
     expect(sentence.slice(from, to).length).toBeGreaterThan(8);
     expect(reserveIn(['Serve half of it at once.'])).toBeUndefined();
   });
+
+  // Kitchen convention, °C, from memory, confidence 0.8: blue 46, rare 52, medium rare 56, medium 60,
+  // medium well 66, well done 71.
+  it.each([
+    ['until blue', 46],
+    ['until rare', 52],
+    ['for medium-rare', 56],
+    ['to medium', 60],
+    ['until medium well', 66],
+    ['until well done', 71],
+  ])('grills beef %s as %d °C inside, and chicken by no such word', (words, coreC) => {
+    const text = (meat: string) =>
+      `Steak\n\n1 kg ${meat}\n\nGrill the meat 4 minutes a side ${words}.`;
+    const [beef] = readRecipe(text('beef steak')).acts;
+    expect(beef).toMatchObject({ verb: 'grill', untilC: coreC, guessed: true });
+    expect(readRecipe(text('chicken breast')).acts[0]?.untilC).toBeUndefined();
+  });
 });
