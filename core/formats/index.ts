@@ -1,4 +1,9 @@
-export { kitchenChanges, mergedKitchen, type KitchenChange } from './merge-kitchen.ts';
+export {
+  KITCHEN_SETTINGS,
+  kitchenChanges,
+  mergedKitchen,
+  type KitchenChange,
+} from './merge-kitchen.ts';
 export { mannerOf, planJson } from './plan-json.ts';
 export { cookJson, parseCook } from './cook-file.ts';
 export { scaleJson } from './scale-json.ts';

@@ -28,6 +28,17 @@ describe('another kitchen coming in', () => {
     expect(changes[1]?.differs).toEqual([mine.vessels[0]?.name]);
   });
 
+  it('tells other days apart and what is set for all of it, and loses no hours', () => {
+    const asleep = { kind: 'asleep' as const, from: '23:00', to: '07:00', days: [1, 2, 3, 4, 5] };
+    const here: Kitchen = { ...mine, hours: [asleep] };
+    const other: Kitchen = { ...here, altitudeM: 1800, hours: [{ ...asleep, days: [6, 7] }] };
+    const changes = kitchenChanges(here, other);
+    expect(changes.map(({ of }) => of)).toEqual(['hours', 'settings']);
+    expect(changes[1]?.differs).toEqual(['altitudeM']);
+    expect(mergedKitchen(here, other, 'keepBoth').hours).toHaveLength(2);
+    expect(mergedKitchen(here, other, 'keepBoth').altitudeM).toBe(mine.altitudeM);
+  });
+
   it('adds without taking anything away, and every id stays its own', () => {
     const both = mergedKitchen(mine, theirs, 'keepBoth');
     expect(both.name).toBe(mine.name);

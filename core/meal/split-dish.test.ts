@@ -82,4 +82,13 @@ describe('a dish split for those who avoid something', () => {
       expect.arrayContaining(soaks.map(({ id }) => id)),
     );
   });
+
+  it('leaves bread of wheat as it is for who avoids gluten: the conflict stays said', () => {
+    const pattern = PATTERNS.find(({ id }) => id === 'griddled-bread');
+    const dish = pattern && patternDish(pattern, {}, new Set());
+    if (!dish) throw new Error('no pattern');
+    const meal = mealWith(dish, 'gluten');
+    expect(splitDish(meal, dish, 'gluten', 'without gluten')).toBe(dish);
+    expect(avoidConflicts(meal).map(({ avoids }) => avoids)).toContain('gluten');
+  });
 });

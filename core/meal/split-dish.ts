@@ -1,5 +1,6 @@
 import { mixableOfLine, type Shelf } from '../batch/index.ts';
 import { pantryOf, type Avoidable } from '../pantry/index.ts';
+import { cutOf } from './amounts.ts';
 import { freshId, takenIds } from './ids.ts';
 import type { Dish, Food, Meal, Step, StepTime } from './schema.ts';
 
@@ -7,9 +8,14 @@ import type { Dish, Food, Meal, Step, StepTime } from './schema.ts';
  * A dish split for those who avoid something: a piece of their own of every food, of every mixture
  * that holds it a part taken out before it goes in, and steps of their own where one of the two is
  * handled. The part apart comes first, so that nothing of the rest gets into it. Fires and rests
- * are shared.
+ * are shared. The dish as it is where a food itself holds what they avoid.
  */
 export function splitDish(meal: Meal, dish: Dish, avoids: Avoidable, name: string): Dish {
+  // Nothing can be left out of what itself holds it: bread of wheat, a fish.
+  const isOfIt = dish.foods.some(
+    (food) => food.forAvoids === undefined && cutOf(meal, food)?.holds.includes(avoids),
+  );
+  if (isOfIt) return dish;
   const used = takenIds(meal);
   const fresh = (wish: string) => {
     const id = freshId(wish, used);

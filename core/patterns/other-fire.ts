@@ -1,6 +1,6 @@
 import type { Hands, Place } from '../meal/index.ts';
 import type { Verb } from '../words/index.ts';
-import { counter, grill, hob, oven, part, smoker, type Part } from './parts.ts';
+import { after, counter, grill, hob, oven, part, smoker, type Part } from './parts.ts';
 
 /** What a chain can be cooked in. */
 export const FIRES = ['oven', 'grill', 'smoker', 'slow cooker', 'hob'] as const;
@@ -12,6 +12,7 @@ const DIRECT_FROM_C = 220;
 const SMOKER_MOST_C = 150;
 const GRILL_LEAST_C = 150;
 const SIMMER_C = 95;
+const NEXT_MOST_MIN = 30;
 
 /**
  * The chain over another fire: what lights or heats it, where its steps are, and what hands do. How
@@ -43,10 +44,12 @@ function tempered(one: Part, fire: Fire): Part {
 
 /** A chain that needed no heating up waits for it. */
 function withSetUp(parts: readonly Part[], setUp: Part, first: string): Part[] {
-  return parts.flatMap((one) => {
+  return parts.flatMap((one, i) => {
     if (one.id !== first) return [one];
-    const gap = { step: setUp.id, from: 'end', leastMin: 0, mostMin: 30 } as const;
-    return [setUp, { ...one, after: [...(one.after ?? []), gap] }];
+    // What says nothing of it follows the step above, which is not what is put in here.
+    const above = parts[i - 1];
+    const own = one.after ?? (above ? after(NEXT_MOST_MIN, above.id) : []);
+    return [setUp, { ...one, after: [...own, ...after(NEXT_MOST_MIN, setUp.id)] }];
   });
 }
 
@@ -160,6 +163,6 @@ function handsOn(hands: Hands, fire: Fire, { tempC }: Place): Hands {
 
 /** A step that no longer waits for what lights or heats. */
 function without(one: Part, setUp: string | undefined): Part {
-  const after = one.after?.filter(({ step }) => step !== setUp);
-  return after === undefined ? one : { ...one, after };
+  const others = one.after?.filter(({ step }) => step !== setUp);
+  return others === undefined ? one : { ...one, after: others };
 }

@@ -106,6 +106,19 @@ describe('the rules of safety', () => {
     }
   });
 
+  // UK Food Standards Agency, cooked rice: a day; FoodSafety.gov, cooked meat: three; from memory.
+  it.each([
+    ['rice-dry', '1'],
+    ['rice-as-main-dry', '1'],
+    ['couscous-dry', '1'],
+    ['beef-rump-roast', '3'],
+  ])('keep what is left of %s for %s days', (cut, days) => {
+    const meal = mealOf(smallMeal(cut, { cut, steps: [heat(75, oven(170))] }), NOW);
+    const { findings } = plan(meal, meal.kitchen, NOW, { work: 200, rescues: false });
+    const left = findings.find(({ rule }) => rule === 'leftovers');
+    expect(left?.message.values).toMatchObject({ days });
+  });
+
   it('ask for a wash whenever raw food was on the board last, not only the first time', () => {
     const url = new URL('../../demo/towpath-lunch.json', import.meta.url);
     const lunch = parseMeal(readFileSync(url, 'utf8'), at('2026-11-23T08:00'));

@@ -94,13 +94,14 @@ function watchedFood(meal: Meal, food: Food): WatchedDish['foods'][number] {
     minced: cut?.id.endsWith('mince') ?? false,
     pierced: food.pierced ?? false,
     toxicBean: cut?.id.startsWith('kidney-beans') ?? false,
-    grain: GRAINS.has(cut?.id ?? '') || (cut?.waterShare ?? 0) > 0,
+    grain: GRAINS.test(cut?.id ?? ''),
     egg: cut?.id === 'eggs',
     frozenFirst: food.frozenBefore ?? false,
   };
 }
 
-const GRAINS: ReadonlySet<string> = new Set(['rice-dry', 'pearl-barley-dry']);
+/** Rice and what is boiled like it: spores survive in all of them. */
+const GRAINS = /^(?:rice|pearl-barley|quinoa|bulgur|couscous|polenta)-/;
 
 function watchedAct(
   meal: Meal,

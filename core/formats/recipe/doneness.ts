@@ -6,10 +6,20 @@ const DONE: ReadonlyArray<readonly [RegExp, number]> = [
   [/\bmedium[- ]rare\b|\bmenos que al punto\b/iu, 56],
   [/\bmedium[- ]well\b/iu, 66],
   [/\bwell[- ]done\b|\bmuy hech[oa]s?\b|\bbien hech[oa]s?\b/iu, 71],
-  [/\b(?:until|till|to|for|hasta)\b[^.;]{0,20}\bmedium\b|\bal punto\b/iu, 60],
-  [/\b(?:until|till|to|for|hasta)\b[^.;]{0,20}\brare\b|\bpoco hech[oa]s?\b/iu, 52],
-  [/\b(?:until|till|to|for)\b[^.;]{0,20}\bblue\b/iu, 46],
+  [called('medium'), 60],
+  [/\bal punto\b(?! de)/iu, 60],
+  [called('rare'), 52],
+  [/\bpoco hech[oa]s?\b/iu, 52],
+  [called('blue'), 46],
 ];
+
+/** "Until it is medium", "for rare": of meat, and not "over medium heat", "the heat to medium", "blue cheese". */
+function called(word: string): RegExp {
+  const fire = '(?<!(?:heat|flame|burner|grill|smoker|oven|fire|temperature|it) )';
+  const lead = "(?:(?:it|they|just|about|barely|is|are|it's|they're) ){0,2}";
+  const ends = '(?=\\s*(?:[.,;:)(]|$|or\\b|and\\b|then\\b|inside\\b|in the\\b|done|about\\b))';
+  return new RegExp(`${fire}\\b(?:until|till|to|for) ${lead}${word}\\b${ends}`, 'iu');
+}
 
 /** The core a sentence means by a word for it; undefined where it has none. */
 export function donenessIn(text: string): number | undefined {

@@ -224,4 +224,16 @@ describe('reading a recipe', () => {
     expect(beef).toMatchObject({ verb: 'grill', untilC: coreC, guessed: true });
     expect(readRecipe(text('chicken breast')).acts[0]?.untilC).toBeUndefined();
   });
+
+  it.each([
+    'Sear the steak for 3 minutes over medium heat.',
+    'Sear the steak, then turn the heat to medium and cook 4 minutes.',
+    'Grill the steak for 4 minutes on medium-high.',
+    'Roast the steak 10 minutes and save some for the blue cheese sauce.',
+    'Asa la carne 10 minutos y rectifica al punto de sal.',
+  ])('takes no heat and no cheese for doneness: “%s”', (method) => {
+    const { acts } = readRecipe(`Steak\n\n1 kg beef steak\n\n${method}`);
+    expect(acts.length).toBeGreaterThan(0);
+    expect(acts.map(({ untilC }) => untilC).filter((coreC) => coreC !== undefined)).toEqual([]);
+  });
 });

@@ -59,8 +59,8 @@ function Preview(props: { meal: Meal; dish: Dish; own: OwnPantry; onClose: () =>
   const navigate = useNavigate();
   const there = meal.dishes.find(({ name }) => name === dish.name);
   const put = (instead: Dish | undefined) => {
-    const others = meal.dishes.filter((one) => one !== instead);
-    const made = copyDish(dish, takenIds({ dishes: others }));
+    // Ids of its own even in another's place: words that overrule a rule stay with their step.
+    const made = copyDish(dish, takenIds(meal));
     const gesture = `dish-in-${made.id}`;
     if (instead) edit({ do: 'removeDish', dish: instead.id }, gesture);
     edit({ do: 'putDish', dish: made, own: own.ingredients, cuts: own.cuts }, gesture);

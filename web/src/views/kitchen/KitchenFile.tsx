@@ -1,4 +1,5 @@
 import {
+  KITCHEN_SETTINGS,
   kitchenChanges,
   MealError,
   mergedKitchen,
@@ -63,6 +64,11 @@ function Preview(props: { meal: Meal; incoming: Kitchen; onClose: () => void }) 
   const { meal, incoming, onClose } = props;
   const edit = useEdit(meal.id);
   const changes = kitchenChanges(meal.kitchen, incoming);
+  /** A setting by its word; a thing by its own name. */
+  const nameOf = (name: string) => {
+    const setting = KITCHEN_SETTINGS.find((one) => one === name);
+    return setting ? t(`kitchen.setting.${setting}`) : name;
+  };
   const take = (how: 'replace' | 'keepBoth') => {
     edit({ do: 'setKitchen', kitchen: mergedKitchen(meal.kitchen, incoming, how) });
     notify(t('kitchen.imported', { name: how === 'replace' ? incoming.name : meal.kitchen.name }));
@@ -76,7 +82,9 @@ function Preview(props: { meal: Meal; incoming: Kitchen; onClose: () => void }) 
           <div key={of} className="border-b border-line pb-2">
             <dt className="font-semibold">{t(`kitchen.change.${of}`)}</dt>
             {added.length > 0 && <dd>{t('kitchen.added', { names: added.join(', ') })}</dd>}
-            {differs.length > 0 && <dd>{t('kitchen.differs', { names: differs.join(', ') })}</dd>}
+            {differs.length > 0 && (
+              <dd>{t('kitchen.differs', { names: differs.map(nameOf).join(', ') })}</dd>
+            )}
             {onlyHere.length > 0 && (
               <dd className="text-muted">
                 {t('kitchen.onlyHere', { names: onlyHere.join(', ') })}
