@@ -1,4 +1,4 @@
-import { CUTS, type Cut, type MinuteSpan } from '../pantry/index.ts';
+import { CUTS, type Cut } from '../pantry/index.ts';
 import { eggMinutes } from '../heat/index.ts';
 import {
   after,
@@ -17,6 +17,7 @@ import {
   start,
 } from './parts.ts';
 import type { Chain, Pattern } from './pattern.ts';
+import { minutesOf } from './meat.ts';
 import { by } from './side.ts';
 
 /** A side whose minutes go by what is cooked: one chain, many foods. */
@@ -45,11 +46,8 @@ function cutNamed(id: string): Cut {
 const helping = (id: string, { id: cut, name, rawPerAdultG: { low, high } }: Cut) =>
   by(id, name, cut, Math.round((low + high) / 10) * 5);
 
-/** The minutes of a table, whose middle is likely. @throws RangeError where it has none */
-function minutesOf({ name }: Cut, span: MinuteSpan | undefined) {
-  if (!span) throw new RangeError(`no minutes for ${name}`);
-  return range(span.least, Math.round((span.least + span.most) / 2), span.most);
-}
+/** What catches unless it is stirred often. */
+const STIRRED: ReadonlySet<string> = new Set(['polenta-dry', 'rice-as-main-dry']);
 
 /** A pan loses about so much whatever is in it; the rest goes into the grain. For a usual 300 g. */
 const USUAL_RICE_G = 300;
@@ -83,7 +81,7 @@ export const BOILED: readonly Pattern[] = [
           hands: all('Rinse until the water runs clear'),
           after: [],
         }),
-        part('cook', 'simmer', 'Simmer, lid on', minutesOf(cut, cut.boilMin), hob(96), {
+        part('cook', 'simmer', 'Simmer, lid on', minutesOf(cut.id, 'boilMin'), hob(96), {
           hands: start(
             4,
             `Water on: as much as the rice weighs, and ${extraMl(cut.waterShare ?? 1.6)} ml for pan and steam; to the boil, then low`,
@@ -97,7 +95,7 @@ export const BOILED: readonly Pattern[] = [
   ),
   sideOf(
     'greens',
-    'Vegetables, steamed',
+    'Vegetables and dumplings, steamed',
     [
       'green-beans',
       'broccoli',
@@ -112,6 +110,7 @@ export const BOILED: readonly Pattern[] = [
       'potatoes-halved',
       'sweet-potatoes',
       'beetroot-cut',
+      'dumplings-fresh',
     ],
     (cut) => ({
       foods: [helping('greens', cut)],
@@ -122,7 +121,7 @@ export const BOILED: readonly Pattern[] = [
           after: [],
         }),
         waterOn(800),
-        part('steam', 'steam', 'Steam', minutesOf(cut, cut.steamMin), hob(100), {
+        part('steam', 'steam', 'Steam', minutesOf(cut.id, 'steamMin'), hob(100), {
           hands: start(1, 'In, lid on'),
           after: [...after(undefined, 'trim'), ...after(10, 'water')],
         }),
@@ -151,7 +150,7 @@ export const BOILED: readonly Pattern[] = [
           after: [],
         }),
         waterOn(2500, 'Salted water on'),
-        part('cook', 'boil', 'Boil', minutesOf(cut, cut.boilMin), hob(100), {
+        part('cook', 'boil', 'Boil', minutesOf(cut.id, 'boilMin'), hob(100), {
           hands: start(1, 'In'),
           after: [...after(undefined, 'wash'), ...after(15, 'water')],
           doneWhen: { text: 'a knife slides in' },
@@ -180,7 +179,7 @@ export const BOILED: readonly Pattern[] = [
       ],
       parts: [
         waterOn(4000, 'Salted water on, lid on'),
-        part('cook', 'boil', 'Boil', minutesOf(cut, cut.boilMin), hob(100), {
+        part('cook', 'boil', 'Boil', minutesOf(cut.id, 'boilMin'), hob(100), {
           hands: start(1, 'In, stir once'),
           after: after(15, 'water'),
           doneWhen: { text: 'a firm middle' },
@@ -228,7 +227,14 @@ export const BOILED: readonly Pattern[] = [
   sideOf(
     'grains',
     'Lentils and grains, simmered',
-    ['lentils-green-dry', 'lentils-red-dry', 'quinoa-dry', 'bulgur-dry', 'polenta-dry'],
+    [
+      'lentils-green-dry',
+      'lentils-red-dry',
+      'quinoa-dry',
+      'bulgur-dry',
+      'polenta-dry',
+      'rice-as-main-dry',
+    ],
     (cut) => ({
       foods: [helping('grain', cut)],
       mixtures: [],
@@ -238,8 +244,8 @@ export const BOILED: readonly Pattern[] = [
           after: [],
         }),
         waterOn(1500),
-        part('cook', 'simmer', 'Simmer', minutesOf(cut, cut.boilMin), hob(95), {
-          hands: [...start(2, 'In, stir'), every(cut.id === 'polenta-dry' ? 5 : 10, 1, 'Stir')],
+        part('cook', 'simmer', 'Simmer', minutesOf(cut.id, 'boilMin'), hob(95), {
+          hands: [...start(2, 'In, stir'), every(STIRRED.has(cut.id) ? 5 : 10, 1, 'Stir')],
           after: [...after(undefined, 'rinse'), ...after(15, 'water')],
           doneWhen: { text: 'soft' },
         }),
@@ -287,7 +293,7 @@ export const BOILED: readonly Pattern[] = [
           hands: start(4, 'Fresh water, a hard boil for ten minutes'),
           after: after(60, 'soak'),
         }),
-        part('simmer', 'simmer', 'Simmer', minutesOf(cut, cut.boilMin), hob(95), {
+        part('simmer', 'simmer', 'Simmer', minutesOf(cut.id, 'boilMin'), hob(95), {
           hands: [every(20, 1, 'Look at the level')],
           after: after(5, 'boil'),
           doneWhen: { text: 'soft all through' },

@@ -5,6 +5,7 @@ import { PAN } from './pan.ts';
 import { POT } from './pot.ts';
 import { PAN_STEAKS } from './pan-steaks.ts';
 import { SAUCES } from './sauces.ts';
+import { SHELLFISH } from './shellfish.ts';
 import { SIDES } from './sides.ts';
 import { SMOKE } from './smoke.ts';
 import type { Pattern } from './pattern.ts';
@@ -21,6 +22,7 @@ export const PATTERNS: readonly Pattern[] = [
   ...POT,
   ...PAN,
   ...PAN_STEAKS,
+  ...SHELLFISH,
   ...BOILED,
   ...SIDES,
   ...SAUCES,
