@@ -174,6 +174,7 @@ test('a kitchen comes in only as far as the cook takes it', async ({ page }) => 
   await expect(page.getByRole('textbox', { name: 'Name of Copper pan' })).toBeHidden();
   await take();
   await preview.getByRole('button', { name: 'Keep mine, add what is new' }).click();
+  await expect(page.getByText('What was new is in “Lock cottage” now.')).toBeVisible();
   await expect(page.getByRole('textbox', { name: 'Width of Copper pan' })).toHaveValue('24 cm');
 });
 

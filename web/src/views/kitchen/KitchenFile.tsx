@@ -71,7 +71,11 @@ function Preview(props: { meal: Meal; incoming: Kitchen; onClose: () => void }) 
   };
   const take = (how: 'replace' | 'keepBoth') => {
     edit({ do: 'setKitchen', kitchen: mergedKitchen(meal.kitchen, incoming, how) });
-    notify(t('kitchen.imported', { name: how === 'replace' ? incoming.name : meal.kitchen.name }));
+    notify(
+      how === 'replace'
+        ? t('kitchen.imported', { name: incoming.name })
+        : t('kitchen.grown', { name: meal.kitchen.name }),
+    );
     onClose();
   };
   return (

@@ -188,6 +188,7 @@ export const kitchen = {
   'kitchen.addNew': 'Keep mine, add what is new',
   'kitchen.replaceMine': 'Replace mine',
   'kitchen.leaveMine': 'Leave mine',
+  'kitchen.grown': 'What was new is in “{{name}}” now. Undo takes it out again.',
   'kitchen.imported': 'The kitchen is now “{{name}}”. Undo brings the other back.',
   'kitchen.notOne': 'That file is a {{kind}}. A kitchen’s file is exported on this page.',
 } as const;
