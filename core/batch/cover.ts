@@ -1,5 +1,5 @@
 import type { Contents } from './contents.ts';
-import type { Mixture, MixtureKind } from './mixture.ts';
+import { MAKES_FOOD, type Mixture, type MixtureKind } from './mixture.ts';
 
 export const VESSEL_KINDS = ['bag', 'tub', 'bowl', 'pot', 'tray', 'jar', 'pan', 'steamer'] as const;
 export type VesselKind = (typeof VESSEL_KINDS)[number];
@@ -79,12 +79,12 @@ const COAT_ML_PER_G: Partial<Readonly<Record<MixtureKind, number>>> = {
 const MARINADE_OF_COVER = 0.25;
 const MARINADE_LEAST_ML_PER_G = 0.1;
 
-/** Millilitres of mixture a gram of food wants in its vessel; 0 for sauces and doughs. */
+/** Millilitres of mixture a gram of food wants in its vessel; 0 for sauces, doughs and batters. */
 export function needMlPerG(
   mixture: Pick<Mixture, 'kind' | 'pressed' | 'basis'>,
   vessel: VesselKind,
 ): number {
-  if (mixture.kind === 'sauce' || mixture.kind === 'dough') return 0;
+  if (mixture.kind === 'sauce' || MAKES_FOOD.has(mixture.kind)) return 0;
   const coat = COAT_ML_PER_G[mixture.kind];
   if (coat !== undefined) return coat;
   const voids = (mixture.pressed ? PRESSED_VOID_SHARE : VOID_SHARE)[vessel];

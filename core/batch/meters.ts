@@ -1,6 +1,3 @@
-/** Sodium a day, mg. Source: the Daily Value on US food labels (FDA), from memory. */
-export const DAILY_SODIUM_MG = 2300;
-
 /** Where most mixtures lie on a meter, and where its scale ends; %. Common practice, no source. */
 export interface MeterRange {
   readonly from: number;

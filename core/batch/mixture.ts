@@ -47,7 +47,11 @@ export const MIXTURE_KINDS = [
   'sauce',
   'pickle',
   'dough',
+  'batter',
 ] as const;
+
+/** What a food is made of, and not what goes on it. */
+export const MAKES_FOOD: ReadonlySet<(typeof MIXTURE_KINDS)[number]> = new Set(['dough', 'batter']);
 
 /** A part for eaters who avoid something, taken out before what they avoid goes in. */
 export const VariantSchema = z.looseObject({

@@ -61,6 +61,7 @@ export interface BatchTotals {
   readonly sugarG: number;
   /** Of the salt and all else that is eaten, shared over the portions. */
   readonly sodiumMgPerServing: number;
+  readonly sugarGPerServing: number;
   /** Salt that reaches the food, % of its weight. */
   readonly saltPctOfFood: number;
 }
@@ -184,7 +185,7 @@ function totalsOf(
   const portions = batch.foods.length > 0 ? sum(batch.foods, 'portions') : batch.portions;
   const eaten = eatenShare(mixture, batch, main.contents.saltG);
   // What is kept clean is eaten too.
-  const sodiumMg = main.contents.sodiumMg * (used * eaten + reserveShare);
+  const perServing = portions === 0 ? 0 : (used * eaten + reserveShare) / portions;
   return {
     grams: measured.grams,
     ml: measured.ml,
@@ -192,7 +193,8 @@ function totalsOf(
     onFoodG: main.contents.grams * used,
     saltG: measured.saltG,
     sugarG: measured.sugarG,
-    sodiumMgPerServing: portions === 0 ? 0 : sodiumMg / portions,
+    sodiumMgPerServing: main.contents.sodiumMg * perServing,
+    sugarGPerServing: main.contents.sugarG * perServing,
     saltPctOfFood: main.foodG === 0 ? 0 : ((main.contents.saltG * used * eaten) / main.foodG) * 100,
   };
 }

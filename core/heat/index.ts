@@ -24,10 +24,17 @@ export { coreAt, ensembleOf, MEMBERS, type Ensemble } from './ensemble.ts';
 export { afterwards, pullCFor, type Afterwards, type Hold } from './afterwards.ts';
 export { CHANGES, changedCook, whatIfs, type Change, type WhatIf } from './what-if.ts';
 export { aboutMinutes, lastOnFire, pointAt, shownCook, stageTimes, tenderAt } from './shown.ts';
+export {
+  CHANGES_BY_HEAT,
+  changesAlong,
+  stuffedWith,
+  type ChangeByHeat,
+  type Reached,
+} from './changes.ts';
 export { stallOf, type Stall } from './stall.ts';
 export { hoursToTender, PULLS_AT, SLICES_AT } from './tenderness.ts';
 export { icedC, minutesToCool, type CoolingPlace, type Pot } from './cooling.ts';
 export { eggMinutes } from './eggs.ts';
 export { boilingMinutes, reducingMinutes, type PanOnRing } from './reducing.ts';
-export { risingMinutes } from './rising.ts';
+export { leaveningMinutes, riseOf, risingMinutes } from './rising.ts';
 export { READYING, readyingMinutes, type Readying } from './readying.ts';

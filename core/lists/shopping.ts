@@ -1,4 +1,4 @@
-import { weighMixture, type Mixture, type WeighedLine } from '../batch/index.ts';
+import { MAKES_FOOD, weighMixture, type Mixture, type WeighedLine } from '../batch/index.ts';
 import { batchFor, cutOf, settleFood, type Dish, type Meal } from '../meal/index.ts';
 import type { Plan, PlannedStep } from '../plan/index.ts';
 import { pantryOf, type Cut } from '../pantry/index.ts';
@@ -75,24 +75,30 @@ export function shoppingList(meal: Meal, plan: Plan): ShoppingDay[] {
 }
 
 function foodsOf(meal: Meal, dish: Dish, plan: Plan): Wanted[] {
-  return dish.foods.map((food) => {
-    const cut = cutOf(meal, food);
-    const { weightG, pieces } = settleFood(meal, dish, food);
-    const wholes = cut?.pieceG === undefined ? undefined : Math.ceil(weightG / cut.pieceG - 0.05);
-    const counted = food.share.kind === 'pieces' ? pieces : wholes;
-    return {
-      id: food.cut ?? food.id,
-      name: cut?.name ?? food.name,
-      section: sectionOfCut(cut),
-      grams: weightG,
-      ml: undefined,
-      count: cut?.animal !== 'none' && cut !== undefined ? wholes : counted,
-      of: '',
-      dish: dish.name,
-      neededMin: firstTouch(dish, plan),
-      meat: cut !== undefined && cut.animal !== 'none',
-    };
-  });
+  const made = new Set(
+    dish.mixtures.filter(({ kind }) => MAKES_FOOD.has(kind)).flatMap(({ on }) => on),
+  );
+  // What a dough or a batter becomes is bought as what goes into it.
+  return dish.foods
+    .filter(({ id }) => !made.has(id))
+    .map((food) => {
+      const cut = cutOf(meal, food);
+      const { weightG, pieces } = settleFood(meal, dish, food);
+      const wholes = cut?.pieceG === undefined ? undefined : Math.ceil(weightG / cut.pieceG - 0.05);
+      const counted = food.share.kind === 'pieces' ? pieces : wholes;
+      return {
+        id: food.cut ?? food.id,
+        name: cut?.name ?? food.name,
+        section: sectionOfCut(cut),
+        grams: weightG,
+        ml: undefined,
+        count: cut?.animal !== 'none' && cut !== undefined ? wholes : counted,
+        of: '',
+        dish: dish.name,
+        neededMin: firstTouch(dish, plan),
+        meat: cut !== undefined && cut.animal !== 'none',
+      };
+    });
 }
 
 function sectionOfCut(cut: Cut | undefined): string {

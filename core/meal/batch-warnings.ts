@@ -1,4 +1,10 @@
-import { scaleMixture, type Batch, type BatchWarning, type Mixture } from '../batch/index.ts';
+import {
+  MAKES_FOOD,
+  scaleMixture,
+  type Batch,
+  type BatchWarning,
+  type Mixture,
+} from '../batch/index.ts';
 import { batchFood, batchFor, type Cooked } from './batch-for.ts';
 import type { Dish } from './schema.ts';
 
@@ -21,7 +27,8 @@ const WET_VERBS = new Set(['braise', 'simmer', 'boil', 'steam']);
 
 /** Sugar on the food, and a step hot enough to burn it. */
 function sugarBurns(dish: Dish, mixture: Mixture, batch: Batch): BatchWarning[] {
-  const onFood = mixture.on.length > 0 && mixture.kind !== 'wet brine' && mixture.kind !== 'dough';
+  const onFood =
+    mixture.on.length > 0 && mixture.kind !== 'wet brine' && !MAKES_FOOD.has(mixture.kind);
   if (!onFood || batch.meters.sugarPct < SUGAR_SHOWS_PCT) return [];
   const hottest = dish.steps
     .filter((step) => HOT_PLACES.has(step.place.kind) && !WET_VERBS.has(step.verb))

@@ -205,6 +205,7 @@ function likelyMin(time: Exclude<StepTime, HeatTime>): number {
     case 'soak':
     case 'cooling':
     case 'rising':
+    case 'leavening':
     case 'reducing':
     case 'boiling':
     case 'readying':

@@ -35,7 +35,7 @@ export function draftCook(meal: Meal, dish: Dish, food: Food): DraftCook | undef
   const base = { piece: pieceOf(meal, dish, food), ...placeOfCook(meal.kitchen) };
   const last = lastOnFire(meal, dish, food);
   if (!last) {
-    const end = { kind: 'core', coreC: leastCoreC(cut.animal, false) ?? 85 } as const;
+    const end = { kind: 'core', coreC: leastCoreC(cut) ?? 85 } as const;
     return { ...base, startC: FRIDGE_C, stages: [{ cooker: 'oven', end }] };
   }
   const { chain, startC } = chainUpTo(dish, last);

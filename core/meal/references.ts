@@ -83,7 +83,7 @@ function checkDish(dish: Dish, path: string, meal: MealFile): MealProblem[] {
         });
       }
     }
-    const elastic = ['elastic', 'soak', 'rising'].includes(step.time.kind);
+    const elastic = ['elastic', 'soak', 'rising', 'leavening'].includes(step.time.kind);
     if (elastic && step.hands.some((hands) => hands.when === 'all' || hands.when === 'every')) {
       problems.push({
         path: `${at}.hands`,

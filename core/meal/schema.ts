@@ -105,11 +105,18 @@ export const StepTimeSchema = z.discriminatedUnion('kind', [
     /** Where the place does not say it: a slow cooker, a pressure cooker, deep fat. */
     cooker: z.enum(COOKERS).optional(),
   }),
-  /** A dough, as long as it takes to double where it stands. */
+  /** A dough, as long as it takes to rise where it stands. */
   z.looseObject({
     kind: z.literal('rising'),
     /** Instant yeast, % of the flour. */
     yeastPct: z.number().positive().max(5),
+    saltPct: z.number().min(0).max(4).default(2),
+  }),
+  /** The same, with sourdough instead of yeast. */
+  z.looseObject({
+    kind: z.literal('leavening'),
+    /** Ripe leaven, % of the flour. */
+    leavenPct: z.number().positive().max(100),
     saltPct: z.number().min(0).max(4).default(2),
   }),
   /** A sauce, as long as it takes to lose that much water. */

@@ -36,6 +36,8 @@ export interface Cut {
   readonly restMin?: MinuteSpan | undefined;
   /** Water for a grain that takes it all up, over its dry weight, for about 300 g. */
   readonly waterShare?: number | undefined;
+  /** The same by the cup. */
+  readonly waterCups?: number | undefined;
   readonly targets: ReadonlyArray<{ readonly texture: Texture; readonly coreC: number }>;
   readonly own: boolean;
 }
@@ -43,6 +45,21 @@ export interface Cut {
 export interface MinuteSpan {
   readonly least: number;
   readonly most: number;
+}
+
+/** Raw all through, not only on its surface. */
+export function isMince({ id }: Pick<Cut, 'id'>): boolean {
+  return id.endsWith('mince');
+}
+
+/** An egg in its shell. */
+export function isShellEgg({ id }: Pick<Cut, 'id'>): boolean {
+  return /^eggs(?:-|$)/.test(id);
+}
+
+/** What eggs set: it is done when it is set, and holds egg. */
+export function isEggDish({ holds, targets }: Pick<Cut, 'holds' | 'targets'>): boolean {
+  return holds.includes('egg') && targets.some(({ texture }) => texture === 'set');
 }
 
 /** What an animal is to those who avoid it. */
@@ -97,6 +114,7 @@ export function cutFromRow(row: CutRow): Cut {
     steamMin: spanOf(row.steamMin),
     restMin: spanOf(row.restMin),
     waterShare: row.waterShare?.[0],
+    waterCups: row.waterCups?.[0],
     targets: row.targets.map(({ texture, coreC }) => ({ texture, coreC: coreC[0] })),
     own: false,
   };

@@ -70,6 +70,7 @@ export const TEXTURES = [
   'slices',
   'tender',
   'pulls',
+  'set',
 ] as const;
 export type Texture = (typeof TEXTURES)[number];
 
@@ -156,6 +157,8 @@ export const CutRow = z.strictObject({
   /** Minutes in water that has boiled, off the fire. */
   restMin: span.optional(),
   /** Water that a grain takes up and its pan loses, over the dry weight. */
+  /** The same by the cup: cups of water for one of dry grain. */
+  waterCups: sourced.optional(),
   waterShare: sourced.optional(),
   targets: z.array(z.strictObject({ texture: z.enum(TEXTURES), coreC: sourced })),
 });

@@ -1,5 +1,5 @@
 import { CUTS, type Cut } from '../pantry/index.ts';
-import { eggMinutes } from '../heat/index.ts';
+import { writeNumber } from '../quantity/index.ts';
 import {
   after,
   all,
@@ -43,7 +43,7 @@ function cutNamed(id: string): Cut {
 }
 
 /** The food of a side: what an adult eats of it. */
-const helping = (id: string, { id: cut, name, rawPerAdultG: { low, high } }: Cut) =>
+export const helping = (id: string, { id: cut, name, rawPerAdultG: { low, high } }: Cut) =>
   by(id, name, cut, Math.round((low + high) / 10) * 5);
 
 /** What catches unless it is stirred often. */
@@ -53,8 +53,12 @@ const STIRRED: ReadonlySet<string> = new Set(['polenta-dry', 'rice-as-main-dry']
 const USUAL_RICE_G = 300;
 const extraMl = (waterShare: number) => Math.round(((waterShare - 1) * USUAL_RICE_G) / 20) * 20;
 
+/** The same by the cup, where one goes by cups. */
+const byTheCup = ({ waterCups }: Cut) =>
+  waterCups === undefined ? '' : ` (by the cup, ${writeNumber(waterCups)} of water to one of rice)`;
+
 /** A pot of water coming to the boil by itself. */
-const waterOn = (ml: number, what = 'Water on') =>
+export const waterOn = (ml: number, what = 'Water on') =>
   part('water', 'boil', 'Water on', { kind: 'boiling', ml, ringW: 1800 }, hob(100), {
     hands: start(1, what),
     after: [],
@@ -71,6 +75,7 @@ export const BOILED: readonly Pattern[] = [
       'rice-jasmine-dry',
       'rice-round-dry',
       'rice-brown-dry',
+      'rice-parboiled-dry',
       'rice-wild-dry',
     ],
     (cut) => ({
@@ -84,7 +89,7 @@ export const BOILED: readonly Pattern[] = [
         part('cook', 'simmer', 'Simmer, lid on', minutesOf(cut.id, 'boilMin'), hob(96), {
           hands: start(
             4,
-            `Water on: as much as the rice weighs, and ${extraMl(cut.waterShare ?? 1.6)} ml for pan and steam; to the boil, then low`,
+            `Water on: as much as the rice weighs, and ${extraMl(cut.waterShare ?? 1.6)} ml for pan and steam${byTheCup(cut)}; to the boil, then low`,
           ),
         }),
         part('rest', 'rest', 'Stand, lid on', elastic(5, 10, 30), hob(70), {
@@ -192,38 +197,6 @@ export const BOILED: readonly Pattern[] = [
       readyWithinMin: 5,
     }),
   ),
-  {
-    id: 'eggs',
-    name: 'Eggs in their shell',
-    kind: 'side',
-    cuts: ['eggs'],
-    cores: () => EGG_CORES.map(([coreC]) => coreC),
-    schools: [],
-    chain: ({ coreC }) => ({
-      foods: [
-        {
-          id: 'eggs',
-          name: 'eggs',
-          cut: 'eggs',
-          share: { kind: 'pieces', pieces: 1, pieceG: EGG_G, by: 'head' },
-        },
-      ],
-      mixtures: [],
-      parts: [
-        waterOn(1500),
-        part('cook', 'boil', 'Boil', eggRange(coreC), hob(100), {
-          hands: start(1, 'In, straight from the fridge'),
-          after: after(15, 'water'),
-          doneWhen: { coreC },
-        }),
-        part('cold', 'serve', 'Cold water, then table', fixed(2), board, {
-          hands: all('Under cold water'),
-          after: after(1, 'cook'),
-        }),
-      ],
-      readyWithinMin: 10,
-    }),
-  },
   sideOf(
     'grains',
     'Lentils and grains, simmered',
@@ -306,24 +279,3 @@ export const BOILED: readonly Pattern[] = [
     }),
   ),
 ];
-
-const EGG_G = 57;
-const FRIDGE_C = 4;
-
-/**
- * Where yolk meets white, and the most minutes cooks give it from the fridge: firm first, as guidance
- * has it, then medium, jammy, soft. Kitchen convention, from memory.
- */
-const EGG_CORES: ReadonlyArray<readonly [coreC: number, mostMin: number]> = [
-  [77, 12],
-  [70, 9],
-  [66, 7],
-  [63, 6],
-];
-
-/** Between the formula and the kitchen's own minutes. */
-function eggRange(coreC: number) {
-  const least = eggMinutes(EGG_G, FRIDGE_C, 100, coreC);
-  const most = EGG_CORES.find(([at]) => at === coreC)?.[1] ?? least * 1.4;
-  return range(Math.round(least), Math.round((least + most) / 2), most);
-}

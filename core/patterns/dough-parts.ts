@@ -1,5 +1,18 @@
-import type { MixtureLine } from '../batch/index.ts';
-import { after, all, board, counter, fixed, line, part, type Part } from './parts.ts';
+import type { Mixture, MixtureLine } from '../batch/index.ts';
+import { after, all, board, counter, fixed, line, mixture, part, type Part } from './parts.ts';
+
+/** What is made of a dough or a batter, with its mixture. */
+export const madeOf = (
+  kind: 'dough' | 'batter',
+  food: string,
+  name: string,
+  baselineG: number,
+  lines: MixtureLine[],
+): Mixture => ({
+  ...mixture(kind, name, kind, lines),
+  basis: { kind: 'perWeight', baselineG },
+  on: [food],
+});
 
 /** A plain dough by what it holds of water, for half a kilo of flour. */
 export const doughLines = (waterPct: number): MixtureLine[] => [
@@ -10,14 +23,14 @@ export const doughLines = (waterPct: number): MixtureLine[] => [
 ];
 
 /** Kneaded, risen, shaped, proved. */
-export function doughParts(mixtureId: string): Part[] {
+export function doughParts(mixtureId: string, yeastPct = 1, saltPct = 1.8): Part[] {
   return [
     part('knead', 'knead', 'Mix and knead', fixed(15), board, {
       hands: all('Mix, knead until smooth'),
       after: [],
       mixtures: [mixtureId],
     }),
-    part('rise', 'rise', 'Rise', { kind: 'rising', yeastPct: 1, saltPct: 1.8 }, counter, {
+    part('rise', 'rise', 'Rise', { kind: 'rising', yeastPct, saltPct }, counter, {
       after: after(0, 'knead'),
       doneWhen: { text: 'doubled' },
     }),

@@ -1,4 +1,6 @@
 import { BOILED } from './boiled.ts';
+import { BREADS } from './bread.ts';
+import { EGGS } from './eggs.ts';
 import { GRILL } from './grill.ts';
 import { OVEN } from './oven.ts';
 import { PAN } from './pan.ts';
@@ -8,6 +10,8 @@ import { SAUCES } from './sauces.ts';
 import { SHELLFISH } from './shellfish.ts';
 import { SIDES } from './sides.ts';
 import { SMOKE } from './smoke.ts';
+import { SOUR } from './sour.ts';
+import { SWEET } from './sweet.ts';
 import type { Pattern } from './pattern.ts';
 
 export { patternDish, schoolsAsked, usualChoices, type Choices, type Pattern } from './pattern.ts';
@@ -24,8 +28,12 @@ export const PATTERNS: readonly Pattern[] = [
   ...PAN_STEAKS,
   ...SHELLFISH,
   ...BOILED,
+  ...EGGS,
   ...SIDES,
+  ...SOUR,
+  ...BREADS,
   ...SAUCES,
+  ...SWEET,
 ];
 
 export function patternNamed(id: string): Pattern | undefined {

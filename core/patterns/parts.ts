@@ -1,4 +1,4 @@
-import type { Mixture, MixtureLine } from '../batch/index.ts';
+import { MAKES_FOOD, type Mixture, type MixtureLine } from '../batch/index.ts';
 import type { Food, Hands, Place, Step, StepTime } from '../meal/index.ts';
 import type { Verb } from '../words/index.ts';
 
@@ -100,7 +100,7 @@ export function mixture(
   lines: MixtureLine[],
   more: Partial<Mixture> = {},
 ): Mixture {
-  const onMeat = kind !== 'sauce' && kind !== 'glaze' && kind !== 'pickle' && kind !== 'dough';
+  const onMeat = kind !== 'sauce' && kind !== 'glaze' && kind !== 'pickle' && !MAKES_FOOD.has(kind);
   return {
     id,
     name,

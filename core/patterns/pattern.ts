@@ -33,7 +33,7 @@ export interface Pattern {
   readonly id: string;
   /** The technique, and no dish of anyone's. */
   readonly name: string;
-  readonly kind: 'main' | 'side' | 'sauce' | 'dough';
+  readonly kind: 'main' | 'side' | 'sauce' | 'dough' | 'sweet';
   /** Which cuts it suits; the first is the usual one. Empty for what has none. */
   readonly cuts: readonly string[];
   /** The cores one may choose among, the usual one first. Empty where nothing is asked. */

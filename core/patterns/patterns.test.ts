@@ -139,7 +139,7 @@ describe('the pattern book', () => {
 
   // Minutes, kitchen convention, confidence 0.7 and more, from memory: steam of greens 5 to 8, of
   // buns 10 to 15; rice 15 to 18 and 5 to 15 of standing; soaked beans 45 to 90 after ten of a
-  // hard boil (FDA, Bad Bug Book); dry-brined and wet-brined joints overnight.
+  // hard boil (FDA, Bad Bug Book); dry-brined and wet-brined joints overnight; poached eggs 3 to 4.
   it('keeps to the usual minutes', () => {
     const timeOf = (id: string, verb: string) => {
       const pattern = PATTERNS.find((one) => one.id === id);
@@ -147,6 +147,8 @@ describe('the pattern book', () => {
         pattern && patternDish(pattern, {}, new Set()).steps.find((one) => one.verb === verb);
       return step?.time;
     };
+    expect(timeOf('eggs-poached', 'simmer')).toMatchObject({ leastMin: 3, mostMin: 4 });
+    expect(timeOf('rice', 'rest')).toMatchObject({ leastMin: 5, bestMin: 10 });
     expect(timeOf('greens', 'steam')).toMatchObject({ leastMin: 5, mostMin: 8 });
     expect(timeOf('steamed-buns', 'steam')).toMatchObject({ leastMin: 10, mostMin: 15 });
     expect(timeOf('rice', 'simmer')).toMatchObject({ leastMin: 15, mostMin: 18 });
@@ -199,8 +201,8 @@ describe('what the pattern book rests on', () => {
     expect(Math.abs((target?.coreC ?? 0) - coreC)).toBeLessThanOrEqual(2);
   });
 
-  // Meat is red below 55 °C, pink to 64, grey above 70; bread is done at 93 to 98; kitchen and food
-  // chemistry, from memory, confidence 0.8 and 0.85. What is to brown is hotter than 140.
+  // Meat is red below 55 °C, pink to 64, grey above 70; lean bread is done at 93 to 98, enriched
+  // at 88; kitchen and food chemistry, from memory, confidence 0.8 and 0.85. What is to brown is hotter than 140.
   it('calls cores by what they look like, and browns hot', () => {
     for (const { id, animal, targets } of CUTS.values()) {
       if (animal !== 'beef' && animal !== 'lamb') continue;
@@ -214,8 +216,10 @@ describe('what the pattern book rests on', () => {
       for (const { verb, place, doneWhen } of patternDish(pattern, {}, new Set()).steps) {
         if (verb === 'sear' || verb === 'brown' || verb === 'grill')
           expect(place.tempC ?? 0, pattern.id).toBeGreaterThan(140);
-        if (verb === 'bake' && pattern.kind === 'dough')
-          expect(doneWhen?.coreC, pattern.id).toBeGreaterThanOrEqual(93);
+        if (verb !== 'bake' || pattern.kind !== 'dough') continue;
+        const [least, most] = pattern.id === 'enriched-loaf' ? [88, 88] : [93, 98];
+        expect(doneWhen?.coreC, pattern.id).toBeGreaterThanOrEqual(least ?? 0);
+        expect(doneWhen?.coreC, pattern.id).toBeLessThanOrEqual(most ?? 0);
       }
     }
   });

@@ -15,7 +15,7 @@ import {
   range,
   start,
 } from './parts.ts';
-import { doughLines, doughParts } from './dough-parts.ts';
+import { doughLines, doughParts, madeOf } from './dough-parts.ts';
 import type { Pattern } from './pattern.ts';
 import { by, side } from './side.ts';
 
@@ -25,11 +25,7 @@ const flour = {
   cut: 'flour-for-flatbread',
   share: { kind: 'pieces' as const, pieces: 2, pieceG: 40, by: 'head' as const },
 };
-const dough = (waterPct: number) => ({
-  ...mixture('dough', 'Dough', 'dough', doughLines(waterPct)),
-  basis: { kind: 'perWeight' as const, baselineG: 500 },
-  on: ['flour'],
-});
+const dough = (waterPct: number) => madeOf('dough', 'flour', 'Dough', 500, doughLines(waterPct));
 
 /** Sides of dough, oven and pan. Figures: our own neutral defaults, common practice, no source. */
 export const SIDES: readonly Pattern[] = [

@@ -1,4 +1,4 @@
-import { boilingMinutes, readyingMinutes, reducingMinutes, risingMinutes } from '../heat/index.ts';
+import { boilingMinutes, readyingMinutes, reducingMinutes, riseOf } from '../heat/index.ts';
 import { longestRaw, ROOM_LIMIT_MIN } from '../safety/index.ts';
 import {
   panFit,
@@ -88,8 +88,9 @@ function lengthBounds(meal: Meal, dish: Dish, step: Step): [number, number] {
       const likely = once * (panFit(meal, dish, step)?.rounds ?? 1);
       return [Math.max(1, Math.round(likely)), Math.max(1, Math.round(likely))];
     }
-    case 'rising': {
-      const { likely } = risingMinutes(step.place.tempC ?? 22, time.yeastPct, time.saltPct);
+    case 'rising':
+    case 'leavening': {
+      const { likely } = riseOf(time, step.place.tempC ?? 22);
       return [Math.round(likely * 0.85), Math.ceil(likely * 1.45)];
     }
     case 'reducing': {

@@ -16,7 +16,7 @@ import {
   boilingMinutes,
   readyingMinutes,
   reducingMinutes,
-  risingMinutes,
+  riseOf,
   type Band,
 } from '../heat/index.ts';
 import { epochMinOfIso } from '../time/index.ts';
@@ -170,8 +170,9 @@ function spanOf(step: Step, dish: Dish, meal: Meal): SettledTime {
         fit: fit && fitMessage(fit, foodOf(dish, time.food).name),
       };
     }
-    case 'rising': {
-      const { likely } = risingMinutes(step.place.tempC ?? 22, time.yeastPct, time.saltPct);
+    case 'rising':
+    case 'leavening': {
+      const { likely } = riseOf(time, step.place.tempC ?? 22);
       const [least, longest] = [likely * RISES_LEAST, likely * RISES_LONGEST];
       return {
         span: whole({ least, likely, most: longest }),

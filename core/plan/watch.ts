@@ -18,6 +18,7 @@ import {
   type WatchedMeal,
   type Warmth,
 } from '../safety/index.ts';
+import { isEggDish, isMince, isShellEgg } from '../pantry/index.ts';
 import { ancestors, COOLS, followsFire, goesOn, isFire } from './chain.ts';
 import { backInFridge, byTheClock, warmthOf } from './warmth.ts';
 import { watchedMixture } from './watched-mixture.ts';
@@ -91,11 +92,12 @@ function watchedFood(meal: Meal, food: Food): WatchedDish['foods'][number] {
     id: food.id,
     name: food.name,
     animal: cut?.animal ?? 'none',
-    minced: cut?.id.endsWith('mince') ?? false,
+    minced: cut !== undefined && isMince(cut),
     pierced: food.pierced ?? false,
     toxicBean: cut?.id.startsWith('kidney-beans') ?? false,
     grain: GRAINS.test(cut?.id ?? ''),
-    egg: cut?.id === 'eggs',
+    egg: cut !== undefined && isShellEgg(cut),
+    eggDish: cut !== undefined && isEggDish(cut),
     frozenFirst: food.frozenBefore ?? false,
   };
 }
@@ -163,13 +165,20 @@ function thawing(meal: Meal, dish: Dish, { time }: Step): WatchedAct['wrappedFro
   return pieces.length > 0 ? { pieceG: Math.max(...pieces) } : undefined;
 }
 
+/** What cools as one: cups each by itself, all else in one pot. */
+function coolsAs(meal: Meal, dish: Dish, food: Food): number {
+  const cut = cutOf(meal, food);
+  const inCups = cut !== undefined && isEggDish(cut) && cut.pieceG !== undefined;
+  return inCups ? pieceOf(meal, dish, food).weightG : settleFood(meal, dish, food).weightG;
+}
+
 /** The liquid a stew or a joint cools in weighs about as much as it does. Our own figure, no source. */
 const WITH_LIQUID = 1.6;
 const WET: ReadonlySet<string> = new Set(['simmer', 'braise', 'boil']);
 const ICE_C = 3;
 
 function coolingPot(meal: Meal, dish: Dish, step: Step): WatchedAct['cools'] {
-  const weightG = dish.foods.reduce((sum, food) => sum + settleFood(meal, dish, food).weightG, 0);
+  const weightG = dish.foods.reduce((sum, food) => sum + coolsAs(meal, dish, food), 0);
   if (weightG === 0) return undefined;
   const { place } = step;
   const cold = place.tempC ?? (place.kind === 'fridge' ? 4 : conditionsOf(meal.kitchen).roomC);

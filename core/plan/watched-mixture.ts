@@ -1,4 +1,4 @@
-import { soaks, type Mixture } from '../batch/index.ts';
+import { MAKES_FOOD, soaks, type Mixture } from '../batch/index.ts';
 import { batchOf, cutOf, type Dish, type Meal } from '../meal/index.ts';
 import { pantryOf } from '../pantry/index.ts';
 import { parseQuantity } from '../quantity/index.ts';
@@ -31,6 +31,8 @@ export function watchedMixture(meal: Meal, dish: Dish, mixture: Mixture): Watche
       !(mixture.boiled ?? false) &&
       isUncooked(mixture) &&
       inIt.some(({ holds }) => holds.includes('egg')),
+    saltPct: saltPct(meal, dish, mixture),
+    makesFood: MAKES_FOOD.has(mixture.kind),
     apart: (mixture.variants ?? []).map(({ name }) => name),
     ...(curing.length > 0 && {
       cure: {
@@ -40,6 +42,12 @@ export function watchedMixture(meal: Meal, dish: Dish, mixture: Mixture): Watche
       },
     }),
   };
+}
+
+function saltPct(meal: Meal, dish: Dish, mixture: Mixture): number {
+  const { totals, batchG } = batchOf(meal, dish, mixture);
+  const othersG = totals.grams - totals.saltG + batchG;
+  return othersG > 0 ? (totals.saltG / othersG) * 100 : 0;
 }
 
 /** Sauces and pickles are not cooked once they are mixed, unless they are boiled or lie on food. */

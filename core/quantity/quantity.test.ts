@@ -40,6 +40,12 @@ describe('units against their definitions', () => {
     ['1 japanese cup', 200],
     ['1 japanese go', 180.39],
     ['1 dessertspoon', 10],
+    ['1 NZ tbsp', 15],
+    // The label cup, 21 CFR 101.9, and the British tablespoon before metric: from memory, 0.99.
+    ['1 US legal cup', 240],
+    ['2 legal cups', 480],
+    ['1 old UK tablespoon', 17.758],
+    ['1 old tbsp', 17.758],
     // Weights and Measures Act 1985 (UK): imperial pint, gallon, gill, fluid ounce.
     ['1 imperial gallon', 4546.09],
     ['1 gill', 142.065],

@@ -3,7 +3,8 @@
  * Mass in grams, volume in millilitres, time in minutes. Temperatures convert in temperature.ts.
  *
  * Sources: NIST Handbook 44, Appendix C (US cup, pint, quart, gallon, fluid ounce, tablespoon,
- * teaspoon, pound, ounce); metric, Australian and Japanese measures and the imperial ones by definition.
+ * teaspoon, pound, ounce); the US label cup of 240 ml, 21 CFR 101.9, from memory; metric, Australian and
+ * Japanese measures, the imperial ones and the old British tablespoon by definition.
  * Dash and pinch: common practice, no source.
  */
 export type Dimension = 'mass' | 'volume' | 'time' | 'temperature' | 'count';
@@ -35,6 +36,7 @@ export const ML_PER: Readonly<Record<string, number>> = {
   'US pint': 473.176473,
   'US quart': 946.352946,
   'US gallon': 3785.411784,
+  'US legal cup': 240,
   'metric tsp': 5,
   'metric tbsp': 15,
   'metric cup': 250,
@@ -44,6 +46,7 @@ export const ML_PER: Readonly<Record<string, number>> = {
   'imperial gill': 142.0653125,
   'imperial gallon': 4546.09,
   'metric dsp': 10,
+  'old UK tbsp': 17.758,
   'AU tbsp': 20,
   'JP cup': 200,
   'JP go': 180.39,
@@ -116,8 +119,13 @@ const SYSTEM_WORDS: Readonly<Record<string, string>> = {
   uk: 'imperial',
   au: 'AU',
   australian: 'AU',
+  nz: 'metric',
   jp: 'JP',
   japanese: 'JP',
+  legal: 'US legal',
+  'us legal': 'US legal',
+  old: 'old UK',
+  'old uk': 'old UK',
 };
 
 const CANONICAL = new Map<string, string>();
@@ -135,8 +143,9 @@ export function findUnit(
   spoons: SpoonSystem,
 ): { dimension: 'mass' | 'volume' | 'time'; unit: string } | undefined {
   const words = written.trim().toLowerCase().replace(/\.$/, '').split(/\s+/);
-  const system = words.length > 1 ? SYSTEM_WORDS[words[0] ?? ''] : undefined;
-  const bare = CANONICAL.get((system ? words.slice(1) : words).join(' '));
+  const named = words.length > 2 && words.slice(0, 2).join(' ') in SYSTEM_WORDS ? 2 : 1;
+  const system = words.length > 1 ? SYSTEM_WORDS[words.slice(0, named).join(' ')] : undefined;
+  const bare = CANONICAL.get((system ? words.slice(named) : words).join(' '));
   if (bare === undefined) return undefined;
   if (system) return namedMeasure(`${system} ${bare}`);
   if (bare in GRAMS_PER) return { dimension: 'mass', unit: bare };

@@ -1,4 +1,4 @@
-import type { Animal } from '../pantry/index.ts';
+import { isEggDish, isMince, isShellEgg, type Animal, type Cut } from '../pantry/index.ts';
 import { KEEPING } from './keeping.ts';
 
 /**
@@ -63,11 +63,18 @@ export const MINCED_CORE_C = 71.1;
 /** Eggs, firm all through, 160 °F. Same source. */
 export const EGG_CORE_C = 71.1;
 
-/** What public guidance wants of the middle of a food. */
-export function leastCoreC(animal: Animal, minced: boolean): number | undefined {
-  if (animal === 'none') return undefined;
-  if (animal === 'poultry') return POULTRY_CORE_C;
-  return minced ? MINCED_CORE_C : WHOLE_CUT_CORE_C;
+/** Game, 160 °F. Source: FoodSafety.gov, safe minimum internal temperatures; from memory. */
+export const GAME_CORE_C = 71.1;
+
+/** What public guidance wants of the middle of a food; undefined where it says nothing. */
+export function leastCoreC(
+  cut: Pick<Cut, 'id' | 'animal' | 'holds' | 'targets'>,
+): number | undefined {
+  if (isShellEgg(cut) || isEggDish(cut)) return EGG_CORE_C;
+  if (cut.animal === 'none') return undefined;
+  if (cut.animal === 'poultry') return POULTRY_CORE_C;
+  if (isMince(cut)) return MINCED_CORE_C;
+  return cut.animal === 'game' ? GAME_CORE_C : WHOLE_CUT_CORE_C;
 }
 
 /** "63 °C" and "74 °C" are the same guidance written in whole degrees. */

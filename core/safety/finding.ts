@@ -47,6 +47,7 @@ export const RULE_IDS = [
   'counter',
   'curing',
   'eaters',
+  'eggDishes',
   'fish',
   'garlicOil',
   'holding',
@@ -60,6 +61,7 @@ export const RULE_IDS = [
   'reheating',
   'rice',
   'slowWarming',
+  'souring',
   'thawing',
   'washing',
 ] as const;

@@ -38,6 +38,7 @@ export const KEEPING = {
   stews: { fridgeDays: [3, 4], freezerMonths: [2, 3] },
   gravy: { fridgeDays: [1, 4], freezerMonths: [2, 3] },
   casseroles: { fridgeDays: [3, 4], freezerMonths: [1, 2] },
+  custards: { fridgeDays: [3, 4] },
   dressedSalads: { fridgeDays: [3, 4] },
   cookedRice: { fridgeDays: [1, 4], freezerMonths: [1, 2] },
 } as const satisfies Readonly<Record<string, Keeping>>;

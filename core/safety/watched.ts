@@ -45,6 +45,8 @@ export interface WatchedFood {
   readonly grain: boolean;
   /** Eggs in their shell. */
   readonly egg: boolean;
+  /** What eggs set: custards and cheesecakes. */
+  readonly eggDish: boolean;
   readonly frozenFirst: boolean;
 }
 
@@ -63,6 +65,10 @@ export interface WatchedMixture {
   readonly rawEgg: boolean;
   /** For someone who avoids something, taken out before it goes in. */
   readonly apart: readonly string[];
+  /** Its salt, % of all else in it and of what lies in it together. */
+  readonly saltPct: number;
+  /** A dough or a batter: the food is made of it. */
+  readonly makesFood: boolean;
   /** Curing salt in it, as the dose it comes to. */
   readonly cure?: Cure | undefined;
 }
@@ -148,4 +154,11 @@ export const minutesOf = (act: WatchedAct): number => act.endMin - act.startMin;
 /** Foods of a dish that were an animal. */
 export function rawFoods(dish: WatchedDish): WatchedFood[] {
   return dish.foods.filter(({ animal }) => animal !== 'none');
+}
+
+/** Cooked, it does not keep at room heat: meat, fish, grains, beans and what eggs set. */
+export function spoils(dish: WatchedDish): boolean {
+  return dish.foods.some(
+    ({ animal, grain, toxicBean, eggDish }) => animal !== 'none' || grain || toxicBean || eggDish,
+  );
 }

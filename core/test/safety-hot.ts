@@ -1,5 +1,7 @@
 import {
   DAYS,
+  HOURS,
+  bake,
   brine,
   chill,
   counter,
@@ -16,10 +18,15 @@ import {
   oven,
   rest,
   roast,
+  salted,
   simmer,
   soak,
+  sours,
 } from './small-meal.ts';
 import type { CaseRow } from './safety-cold.ts';
+
+/** Four cups, each by itself. */
+const CUPS = { share: { kind: 'pieces', pieces: 1, pieceG: 130, by: 'head' } };
 
 /** Cases on the fire and after it: cores, warming, holding, cooling, keeping. */
 export const HOT_CASES: readonly CaseRow[] = [
@@ -229,5 +236,37 @@ export const HOT_CASES: readonly CaseRow[] = [
     'rested twenty minutes, carved, and held an hour',
     'nothing',
     { steps: [roast(70), rest(20), hold(60, counter)] },
+  ],
+  ['a custard off at 60', 'eggDishes', { cut: 'custard', weightG: 800, steps: [bake(60)] }],
+  ['a custard off at 80', 'nothing', { cut: 'custard', weightG: 800, steps: [bake(80)] }],
+  [
+    'cheesecakes off at 66, then cold in their cups',
+    'nothing',
+    { cut: 'cheesecake', food: CUPS, steps: [bake(66), rest(20), chill(6 * HOURS)] },
+  ],
+  [
+    'custards baked, then three hours on the board',
+    'holding',
+    { cut: 'custard', food: CUPS, steps: [bake(80), rest(3 * HOURS)] },
+  ],
+  [
+    'cabbage soured in one percent of salt',
+    'souring',
+    { cut: 'cabbage-white', mixtures: [salted('10 g')], steps: [sours(10)] },
+  ],
+  [
+    'cabbage soured in two percent of salt',
+    'nothing',
+    { cut: 'cabbage-white', mixtures: [salted('20.5 g')], steps: [sours(10)] },
+  ],
+  [
+    'cabbage in one percent of salt, in the fridge',
+    'nothing',
+    { cut: 'cabbage-white', mixtures: [salted('10 g')], steps: [sours(2, fridge)] },
+  ],
+  [
+    'minced pork fermenting three days on the counter',
+    'counter',
+    { cut: 'pork-mince', mixtures: [salted('25 g')], steps: [sours(3), done] },
   ],
 ];

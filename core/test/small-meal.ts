@@ -124,6 +124,20 @@ export const line = (ingredient: string, amount: string) => ({
   amount,
   scaling: 'linear',
 });
+export const sours = (days: number, place: Bits = counter) => ({
+  verb: 'ferment',
+  place,
+  time: fixed(days * DAYS),
+  mixtures: ['mix'],
+});
+export const bake = (coreC: number) => ({
+  verb: 'bake',
+  place: oven(150),
+  time: fixed(35),
+  doneWhen: { coreC },
+});
+export const salted = (amount: string) =>
+  mixture({ kind: 'dry brine', name: 'Salt', lines: [line('salt-fine-sea', amount)] });
 export const glaze = { verb: 'glaze', place: oven(200), time: fixed(10), mixtures: ['mix'] };
 export const boil = { verb: 'boil', place: hob(100), time: fixed(10), mixtures: ['mix'] };
 export const brine = (more: Bits = {}) => mixture({ kind: 'wet brine', name: 'Brine', ...more });

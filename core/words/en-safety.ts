@@ -11,6 +11,12 @@ export const safety = {
   'safety.rawEgg': 'The egg in {{mixture}} stays raw: not for children, the pregnant, old or ill.',
   'safety.softEgg':
     'The yolk of {{mixture}} stays soft: not for children, the pregnant, old or ill.',
+  'safety.eggDish':
+    '{{food}} comes off at {{tempC}}; eggs want {{least}} inside, or a minute at {{minute}}.',
+  'safety.eggDishFrail':
+    '{{food}} comes off at {{tempC}}; for children, the pregnant, old and ill make it {{least}}.',
+  'safety.souring':
+    '{{dish}} sours in {{pct}} % of salt; below {{least}} % what spoils it grows too.',
   'safety.label': 'Label {{mixture}}: made {{at}}, last day {{until}}, kept cold.',
   'safety.powerCut':
     'Power out: a closed fridge stays cold for {{hours}} hours. After that throw raw food away.',
@@ -47,6 +53,8 @@ export const safety = {
   'safety.avoids': '{{dish}}: {{because}} holds {{avoids}}, which {{heads}} at the table avoid.',
   'safety.leftovers':
     '{{dish}}, left over: in the fridge by {{by}}. Eat within {{days}} days, or freeze, {{months}} months.',
+  'safety.leftoversCold':
+    '{{dish}}, left over: in the fridge by {{by}}. Eat within {{days}} days; freezing spoils it.',
   'safety.rice': '{{food}} stands lukewarm for {{minutes}}; an hour is the limit.',
   'figures.counter':
     'Between 5 and 60° at most {{limit}}, and {{hot}} in a room above 32°: on the counter, cooling again, warming slowly.',
@@ -67,13 +75,18 @@ export const safety = {
     'The middle passes from 10 to 54° in {{core}}, the surface in {{surface}}.',
   'figures.cooling': 'From 57 to 21° in {{first}}, to 5° in {{whole}}.',
   'figures.holding': 'Above {{tempC}}, or {{minutes}} in all.',
-  'figures.reheating': 'All through to {{tempC}}.',
+  'figures.reheating':
+    'All through to {{tempC}}; in a microwave stirred, covered, then {{stand}} of standing.',
   'figures.thawing':
-    'In the fridge {{perKg}} a kilo, or {{water}} in cold water changed every half hour; never on the counter.',
+    'In the fridge {{perKg}} a kilo, or {{water}} in cold water changed every half hour; from water or a microwave cook at once; never on the counter.',
   'figures.garlicOil': 'Cold, and {{days}} days at most.',
   'figures.curing':
     'Nitrite at most {{immersed}} ppm in a brine, {{dry}} ppm rubbed on dry, weighed.',
   'figures.beans': 'A hard boil for {{minutes}} first.',
+  'figures.eggDishes':
+    'Custards and what eggs set {{tempC}} inside, or {{minute}} for a minute at least.',
+  'figures.souring':
+    'Vegetables that sour at room heat: {{least}} % of salt or more, of all that lies together.',
   'figures.fish': 'Below {{tempC}} inside only if frozen hard: a week at −20°.',
   'figures.parasites':
     'Pork {{pork}} inside, or longer at less, or frozen three weeks at −15°; game {{game}}, frozen or not.',
@@ -100,6 +113,8 @@ export const safety = {
   'rule.beans': 'Kidney beans',
   'rule.fish': 'Fish less than cooked through',
   'rule.parasites': 'Parasites of pork and game',
+  'rule.eggDishes': 'What eggs set',
+  'rule.souring': 'Vegetables soured in salt',
   'rule.eaters': 'What eaters avoid',
   'rule.leftovers': 'Left-overs',
   'rule.rice': 'Cooked rice and grains',
@@ -125,6 +140,7 @@ export const safety = {
   'keeps.stews': 'Soups and stews',
   'keeps.gravy': 'Gravy and broth',
   'keeps.casseroles': 'Casseroles and pies',
+  'keeps.custards': 'Custards and cheesecakes',
   'keeps.dressedSalads': 'Egg, chicken and fish salads',
   'keeps.cookedRice': 'Cooked rice',
   'source.fsisAppendixA':
@@ -143,6 +159,9 @@ export const safety = {
   'source.fsaRice': 'UK Food Standards Agency, cooked rice; from memory, not yet compared',
   'source.fsisMarinating': 'USDA/FSIS, marinating guidance; from memory, not yet compared',
   'source.fsisEggs': 'USDA/FSIS, shell eggs from farm to table; from memory, not yet compared',
+  'source.foodCodeEggs': 'FDA Food Code, chapter 3-4, eggs; from memory, not yet compared',
+  'source.souring':
+    'National Center for Home Food Preservation, fermented vegetables; from memory, not yet compared',
   'source.fsisWashing': 'USDA/FSIS, washing food; from memory, not yet compared',
   'source.fsisTwoHours': 'USDA/FSIS, the two-hour rule; from memory, not yet compared',
   'source.fsisChart':

@@ -25,6 +25,7 @@ export const VERBS = [
   'turn',
   'stir',
   'rise',
+  'ferment',
   'knead',
   'shape',
   'cool',

@@ -1,4 +1,4 @@
-import type { Mixture, MixtureLine } from '../../batch/index.ts';
+import { MAKES_FOOD, type Mixture, type MixtureLine } from '../../batch/index.ts';
 import { DishSchema, freshId, withWash, type Dish, type Food } from '../../meal/index.ts';
 import { CUTS, INGREDIENTS, type OwnIngredient } from '../../pantry/index.ts';
 import { gramsOf, parseQuantity, QuantityError } from '../../quantity/index.ts';
@@ -104,7 +104,7 @@ function mixturesOf(
   return [...groups].map(([group, all]): Mixture => {
     const kind = kindOf(group, soaks, groups.size);
     // It grows with the food, whether it lies on it or not.
-    const onFood = kind === 'dough' || kind === 'pickle' ? [] : foods.map(({ id }) => id);
+    const onFood = kind === 'pickle' || MAKES_FOOD.has(kind) ? [] : foods.map(({ id }) => id);
     const name =
       group === '' ? (soaks === 'brine' ? 'Brine' : soaks ? 'Marinade' : 'Ingredients') : group;
     const totalMl = all.reduce((sum, { ml }) => sum + (ml ?? 0), 0);
@@ -142,6 +142,7 @@ const KINDS: ReadonlyArray<readonly [RegExp, Mixture['kind']]> = [
   [/glaze|glaseado/iu, 'glaze'],
   [/pickle|encurtid/iu, 'pickle'],
   [/dough|masa|bread|buns?|pan\b/iu, 'dough'],
+  [/batter|custard|natillas|flan/iu, 'batter'],
 ];
 
 function kindOf(group: string, soaks: string | undefined, groups: number): Mixture['kind'] {

@@ -128,7 +128,7 @@ function settled(
     ml: tidy(ml),
     count: isCount ? amount.value : undefined,
     said: amount === undefined ? undefined : `${tidy(amount.value)} ${amount.unit ?? ''}`.trim(),
-    unit: amount?.unit?.replace(/^(?:US|metric|imperial|AU) /, ''),
+    unit: amount?.unit?.replace(/^(?:US legal|US|metric|imperial|AU|old UK) /, ''),
     ingredient: ingredient?.id,
     cut: cut?.id,
     unmeasured: amount === undefined,

@@ -21,6 +21,7 @@ const USUAL: Partial<Record<Verb, PlaceKind>> = {
   steam: 'hob',
   reduce: 'hob',
   rise: 'counter',
+  ferment: 'counter',
   knead: 'board',
   shape: 'board',
   cool: 'counter',

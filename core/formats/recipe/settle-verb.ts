@@ -63,6 +63,8 @@ export function verbOf(
         : 'soak';
     case 'prepare':
       return context.hot !== undefined && /^(?:cut|cort)/iu.test(own) ? 'slice' : 'prepare';
+    case 'ferment':
+      return context.dough ? 'rise' : 'ferment';
     case 'baste':
       return context.hot === undefined || ON_RING.has(context.hot.verb) ? 'prepare' : 'baste';
     case 'roast':

@@ -38,6 +38,7 @@ export const USUAL_MIN: Readonly<Record<Verb, number>> = {
   turn: 2,
   stir: 3,
   rise: 75,
+  ferment: 7 * 1440,
   knead: 10,
   shape: 15,
   cool: 40,
@@ -58,6 +59,7 @@ const ELASTIC: ReadonlySet<Verb> = new Set([
   'rest',
   'hold',
   'rise',
+  'ferment',
   'soak',
   'thaw',
 ]);

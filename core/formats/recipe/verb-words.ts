@@ -68,6 +68,11 @@ export const VERB_ROWS: readonly VerbRow[] = [
       '(?:dej(?:a|e|ar|amos|en)|que)[^.;]{0,40}(?:lev(?:e|ar)|ferment(?:e|ar)|leud(?:e|ar)|doble|duplique|doblar)|lev(?:a|ar) la masa|leud(?:a|ar)',
   },
   {
+    verb: 'ferment',
+    english: '(?:let|leave|allow|set aside)[^.;]{0,40}ferment|ferment',
+    spanish: 'ferment(?:a|e|ar|amos|en)(?!\\p{L})',
+  },
+  {
     verb: 'shape',
     english:
       'shape|form(?= (?:the|into|patties|balls|meatballs|a))|roll (?:out|into|the dough|each)|divide (?:the )?dough|divide into (?:balls|pieces)',

@@ -1,11 +1,11 @@
 import type { Rule } from '../finding.ts';
-import { rawFoods, type WatchedDish } from '../watched.ts';
+import { spoils } from '../watched.ts';
 
 /** 57 to 21 °C in two hours, to 5 °C in six. Source: FDA Food Code, 3-501.14; from memory. */
 const TO_21_MIN = 120;
 const TO_5_MIN = 360;
 
-/** Cooked food is cold again in time, by how its own pot cools. */
+/** Cooked food is cold again in time, by how its own pot cools; bread cools as it likes. */
 export const cooling: Rule = {
   id: 'cooling',
   source: 'source.foodCodeCooling',
@@ -38,8 +38,3 @@ export const cooling: Rule = {
       }),
     ),
 };
-
-/** Meat, fish, grains and beans; bread cools as it likes. */
-function spoils(dish: WatchedDish): boolean {
-  return rawFoods(dish).length > 0 || dish.foods.some(({ grain, toxicBean }) => grain || toxicBean);
-}

@@ -1,9 +1,13 @@
-import { CORE_ROUNDING_C, MINCED_CORE_C, POULTRY_CORE_C, WHOLE_CUT_CORE_C } from '../figures.ts';
+import {
+  CORE_ROUNDING_C,
+  GAME_CORE_C,
+  MINCED_CORE_C,
+  POULTRY_CORE_C,
+  WHOLE_CUT_CORE_C,
+} from '../figures.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
 import { rawFoods, type WatchedAct, type WatchedFood, type WatchedMeal } from '../watched.ts';
 
-/** Game, 160 °F. Source: FoodSafety.gov, safe minimum internal temperatures; from memory. */
-const GAME_CORE_C = 71.1;
 /** Mechanically tenderised or injected meat, 155 °F. Source: FDA Food Code, 3-401.11; from memory. */
 const PIERCED_CORE_C = 68;
 

@@ -8,7 +8,7 @@ import {
   type WatchedDish,
 } from '../watched.ts';
 
-const LIES = new Set(['marinate', 'brine', 'soak', 'temper', 'rest', 'rise', 'hold']);
+const LIES = new Set(['marinate', 'brine', 'soak', 'temper', 'rest', 'rise', 'ferment', 'hold']);
 /** A brisk fire has the surface out of danger sooner, and counts nothing. Our own line, no source. */
 const BRISK_MIN = 30;
 

@@ -3,7 +3,7 @@ import type { Rule } from '../finding.ts';
 import {
   minutesOf,
   OUT_OF_FRIDGE,
-  rawFoods,
+  spoils,
   type WatchedDish,
   type WatchedMeal,
 } from '../watched.ts';
@@ -23,7 +23,7 @@ export const holding: Rule = {
   },
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
-      if (rawFoods(dish).length === 0 && !dish.foods.some(({ grain }) => grain)) return [];
+      if (!spoils(dish)) return [];
       const waits = dish.acts
         .filter((act) => WAITS.has(act.verb) && act.afterFire && !COLD.has(act.place))
         .map((act) => ({ act, minutes: coolMinutes(act) }))

@@ -8,6 +8,7 @@ import { core } from './core.ts';
 import { counter } from './counter.ts';
 import { curing } from './curing.ts';
 import { eaters } from './eaters.ts';
+import { eggDishes } from './egg-dishes.ts';
 import { fish } from './fish.ts';
 import { garlicOil } from './garlic-oil.ts';
 import { holding } from './holding.ts';
@@ -21,6 +22,7 @@ import { rawKeeping } from './raw-keeping.ts';
 import { reheating } from './reheating.ts';
 import { rice } from './rice.ts';
 import { slowWarming } from './slow-warming.ts';
+import { souring } from './souring.ts';
 import { thawing } from './thawing.ts';
 import { washing } from './washing.ts';
 
@@ -35,6 +37,7 @@ export const RULES: readonly Rule[] = [
   brineCold,
   curing,
   garlicOil,
+  souring,
   beans,
   fish,
   parasites,
@@ -42,6 +45,7 @@ export const RULES: readonly Rule[] = [
   washing,
   slowWarming,
   core,
+  eggDishes,
   holding,
   rice,
   cooling,

@@ -24,12 +24,12 @@ export const leftovers: Rule = {
           level: 'note',
           dish: dish.id,
           message: {
-            key: 'safety.leftovers',
+            key: kept.freezerMonths ? 'safety.leftovers' : 'safety.leftoversCold',
             values: {
               dish: dish.name,
               days: String(kept.fridgeDays[0]),
               by: { at: meal.servingMin + ROOM_LIMIT_MIN },
-              months: String(kept.freezerMonths?.[0] ?? 0),
+              ...(kept.freezerMonths && { months: String(kept.freezerMonths[0]) }),
             },
           },
           source: 'source.storage',
@@ -42,7 +42,9 @@ export const leftovers: Rule = {
 /** By the strictest of what is in it. */
 function keepingOf({ foods, acts }: WatchedDish): Keeping | undefined {
   if (foods.some(({ grain }) => grain)) return KEEPING.cookedRice;
-  if (!foods.some(({ animal }) => animal !== 'none')) return undefined;
+  if (!foods.some(({ animal }) => animal !== 'none')) {
+    return foods.some(({ eggDish }) => eggDish) ? KEEPING.custards : undefined;
+  }
   return acts.some(({ verb }) => verb === 'braise' || verb === 'simmer')
     ? KEEPING.stews
     : KEEPING.cookedMeat;

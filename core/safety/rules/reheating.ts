@@ -3,6 +3,8 @@ import { rawFoods } from '../watched.ts';
 
 /** Reheating, 165 °F. Source: FDA Food Code, 3-403.11; from memory. */
 const REHEAT_C = 74;
+/** A microwave heats in patches: stirred, covered, and let stand so long. Same source. */
+const STANDS_MIN = 2;
 const HEATS = new Set(['simmer', 'roast', 'bake', 'fry', 'steam', 'braise', 'grill', 'brown']);
 /** A simmering pot is hotter than that all through before long. */
 const WET = new Set(['simmer', 'steam', 'braise', 'boil']);
@@ -11,7 +13,10 @@ const WET = new Set(['simmer', 'steam', 'braise', 'boil']);
 export const reheating: Rule = {
   id: 'reheating',
   source: 'source.foodCodeReheat',
-  figures: { key: 'figures.reheating', values: { tempC: { tempC: REHEAT_C } } },
+  figures: {
+    key: 'figures.reheating',
+    values: { tempC: { tempC: REHEAT_C }, stand: { minutes: STANDS_MIN } },
+  },
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
       if (rawFoods(dish).length === 0) return [];

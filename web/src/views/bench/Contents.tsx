@@ -1,6 +1,10 @@
 import {
+  DAILY_SALT_G,
   DAILY_SODIUM_MG,
+  DAILY_SUGARS_G,
+  labelSaltG,
   METER_RANGES,
+  sodiumTerm,
   type Batch,
   type Meal,
   type NotedBatch,
@@ -24,7 +28,8 @@ export function Contents({ meal, mixture, batch, before }: ContentsProps) {
   const { totals, meters } = batch;
   const onFood = batch.batchG > 0 && mixture.kind !== 'glaze';
   const fruit = meters.strongEnzymePct + meters.mildEnzymePct;
-  const share = Math.round((totals.sodiumMgPerServing / DAILY_SODIUM_MG) * 100);
+  const { sodiumMgPerServing: sodiumMg, sugarGPerServing: sugarG } = totals;
+  const term = sodiumTerm(sodiumMg);
   return (
     <>
       <h2 className="text-xl">{t('bench.inIt')}</h2>
@@ -34,10 +39,16 @@ export function Contents({ meal, mixture, batch, before }: ContentsProps) {
         at={onFood ? totals.saltPctOfFood : meters.saltPct}
         was={before && (onFood ? before.totals.saltPctOfFood : before.meters.saltPct)}
         range={METER_RANGES.salt}
-        note={t(mixture.kind === 'wet brine' ? 'bench.sodiumAtRest' : 'bench.sodium', {
-          mg: Math.round(totals.sodiumMgPerServing),
-          share,
-        })}
+        note={[
+          t(mixture.kind === 'wet brine' ? 'bench.sodiumAtRest' : 'bench.sodium', {
+            mg: Math.round(sodiumMg),
+            share: Math.round((sodiumMg / DAILY_SODIUM_MG) * 100),
+          }),
+          t('bench.saltDay', { salt: labelSaltG(sodiumMg).toFixed(1), ...DAILY_SALT_G }),
+          term && t(`bench.sodium.${term}`),
+        ]
+          .filter(Boolean)
+          .join(' ')}
       />
       <Meter
         name={t('bench.acid')}
@@ -69,7 +80,10 @@ export function Contents({ meal, mixture, batch, before }: ContentsProps) {
         at={meters.sugarPct}
         was={before?.meters.sugarPct}
         range={METER_RANGES.sugar}
-        note={t('bench.sugarNote')}
+        note={t('bench.sugarNote', {
+          grams: sugarG.toFixed(0),
+          share: Math.round((sugarG / DAILY_SUGARS_G) * 100),
+        })}
       />
       {batch.warnings.map((warning, i) => (
         <p key={i} role="status" className="mt-4 rounded-lg border-2 border-clash p-3">

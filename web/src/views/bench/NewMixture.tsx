@@ -1,4 +1,11 @@
-import { freshId, MIXTURE_KINDS, takenIds, type Meal, type MixtureKind } from '@zemrin/core';
+import {
+  freshId,
+  MAKES_FOOD,
+  MIXTURE_KINDS,
+  takenIds,
+  type Meal,
+  type MixtureKind,
+} from '@zemrin/core';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -42,7 +49,7 @@ function NewMixtureForm({ meal, onClose }: { meal: Meal; onClose: () => void }) 
     if (!dish || name.trim() === '') return;
     const id = freshId(name, takenIds(meal));
     const first = dish.foods[0];
-    const raw = kind !== 'sauce' && kind !== 'dough' && kind !== 'pickle';
+    const raw = kind !== 'sauce' && kind !== 'pickle' && !MAKES_FOOD.has(kind);
     edit({
       do: 'addMixture',
       dish: dish.id,

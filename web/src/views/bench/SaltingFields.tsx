@@ -1,4 +1,4 @@
-import type { Salting } from '@zemrin/core';
+import { eggFloats, saltedFor, saltingFor, USUAL_STRENGTHS, type Salting } from '@zemrin/core';
 import { Choice } from '../../ui/Choice.tsx';
 import { EditField } from '../../ui/EditField.tsx';
 import { Tick } from '../../ui/Tick.tsx';
@@ -6,6 +6,7 @@ import { useWords } from '../../words/words.ts';
 import type { OnBench } from './useBench.ts';
 
 const AS_KITCHEN = '';
+const OWN = '';
 const WAYS = ['equilibrium', 'strong', 'dry'] as const;
 const USUAL: Salting = { targetPct: 1.2, strengthPct: 5, sugarToSalt: 0 };
 
@@ -39,6 +40,27 @@ export function SaltingFields({ dish, mixture, edit }: OnBench) {
               set(by === AS_KITCHEN ? rest : { ...rest, by });
             }}
           />
+          <Choice
+            label={t('bench.strengthFor')}
+            value={saltedFor(salting) ?? OWN}
+            options={[
+              [OWN, t('bench.strengthOwn')] as const,
+              ...USUAL_STRENGTHS.map(
+                ({ what, fromPct, toPct }) =>
+                  [
+                    what,
+                    t(fromPct === toPct ? 'bench.strengthAt' : 'bench.strengthFrom', {
+                      what: t(`strength.${what}`),
+                      from: fromPct,
+                      to: toPct,
+                    }),
+                  ] as const,
+              ),
+            ]}
+            onChoose={(what) => {
+              if (what !== OWN) set(saltingFor(what, salting));
+            }}
+          />
           <EditField
             label={t('bench.saltTarget')}
             value={`${salting.targetPct} %`}
@@ -59,6 +81,9 @@ export function SaltingFields({ dish, mixture, edit }: OnBench) {
               return undefined;
             }}
           />
+          {eggFloats(salting.strengthPct) && (
+            <p className="text-sm text-muted sm:col-span-2">{t('bench.eggFloats')}</p>
+          )}
           <EditField
             label={t('bench.sugarToSalt')}
             value={String(salting.sugarToSalt)}

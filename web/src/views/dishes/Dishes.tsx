@@ -16,7 +16,7 @@ import { PatternPage } from './PatternPage.tsx';
 learn(dishes);
 
 const ReadPage = lazy(() => import('./ReadPage.tsx'));
-const KINDS = ['main', 'side', 'dough', 'sauce'] as const;
+const KINDS = ['main', 'side', 'dough', 'sauce', 'sweet'] as const;
 
 /** The cook's dishes as chains, the pattern book, and the way in from a pasted recipe. */
 export default function Dishes() {

@@ -1,6 +1,6 @@
 import {
   CUTS,
-  EGG_CORE_C,
+  isShellEgg,
   leastCoreC,
   patternDish,
   readWeight,
@@ -60,8 +60,9 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
     edit({ do: 'putDish', dish: { ...dish, ...answered }, own: [] });
     void navigate(`/meal/${meal.id}/dishes/${dish.id}`);
   };
-  const least =
-    cut === 'eggs' ? EGG_CORE_C : (leastCoreC(CUTS.get(cut)?.animal ?? 'none', false) ?? 0);
+  const first = CUTS.get(dish.foods[0]?.cut ?? '');
+  const least = (first && leastCoreC(first)) ?? 0;
+  const inShell = first !== undefined && isShellEgg(first);
   return (
     <form onSubmit={onSubmit} className="max-w-[760px]">
       <h2 className="text-[23px]">{pattern.name}</h2>
@@ -136,7 +137,7 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
                 const temp = showTemperature(one, meal.kitchen.units);
                 return (
                   <option key={one} value={one}>
-                    {cut === 'eggs' ? `${t(eggWord(one))}, ` : ''}
+                    {inShell ? `${t(eggWord(one))}, ` : ''}
                     {t(guidanceWord(one, least), { temp })}
                   </option>
                 );

@@ -3,6 +3,7 @@ import {
   basisOf,
   changedCook,
   CHANGES,
+  changesOf,
   cookedMinutes,
   lastOnFire,
   leastCoreC,
@@ -20,6 +21,7 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { useWords } from '../../words/words.ts';
 import { Curve } from './Curve.tsx';
 import { Facts } from './Facts.tsx';
+import { Inside } from './Inside.tsx';
 import { Numbers } from './Numbers.tsx';
 import { Section } from './Section.tsx';
 import { Sentences } from './Sentences.tsx';
@@ -55,8 +57,12 @@ function Drafted(props: CookViewProps & { draft: Draft }) {
     return changed && { change: beside, spec: changed, cook: shownCook(changed) };
   }, [spec, beside]);
   const { cut } = spec.piece;
-  const safeC = leastCoreC(cut.animal, cut.id.endsWith('mince'));
+  const safeC = leastCoreC(cut);
   const safe = useMemo(() => safetyOfCook(spec, cook), [spec, cook]);
+  const inside = useMemo(
+    () => changesOf(meal, dish, food, cut, cook),
+    [meal, dish, food, cut, cook],
+  );
   const pull = cook.stages[lastOnFire(spec)];
   const stall = pull && stallOf(cook, pull.coreC);
   const minutes = studied.ensemble?.minutes;
@@ -116,6 +122,7 @@ function Drafted(props: CookViewProps & { draft: Draft }) {
         <Sliders draft={draft} units={meal.kitchen.units} />
         <Sentences whatIfs={studied.study?.whatIfs ?? []} />
         <Stages draft={draft} />
+        <Inside changes={inside} units={meal.kitchen.units} />
         <Numbers
           cook={cook}
           band={studied.ensemble}

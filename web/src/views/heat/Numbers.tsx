@@ -27,7 +27,7 @@ export function Numbers(props: {
       ? coreAt({ minute: Float64Array.from(band.minute), coreC: Float64Array.from(values) }, minute)
       : NaN;
   return (
-    <details className="mt-4">
+    <details className="mt-1">
       <summary className="cursor-pointer py-2 font-semibold">{t('heat.table')}</summary>
       <div className="overflow-x-auto">
         <table className="w-full max-w-[560px] text-left">

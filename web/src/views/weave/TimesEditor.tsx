@@ -85,6 +85,7 @@ export function TimesEditor({ meal, dish, step }: TimesEditorProps) {
         </p>
       );
     case 'rising':
+    case 'leavening':
       return <p className="mt-3 text-sm text-muted">{t('weave.timeFromRising')}</p>;
     case 'readying':
       return <p className="mt-3 text-sm text-muted">{t('weave.timeFromReadying')}</p>;

@@ -157,6 +157,7 @@ export const kitchen = {
   'texture.slices': 'slices',
   'texture.tender': 'tender',
   'texture.pulls': 'pulls',
+  'texture.set': 'set',
   'kitchen.calendar': 'Busy hours from a calendar',
   'kitchen.calendarMore':
     'An .ics file of your calendar. What is busy until the meal becomes away-hours on those days; what you took before is replaced.',

@@ -1,0 +1,18 @@
+import { changesAlong, stuffedWith, type Cook, type Reached } from '../heat/index.ts';
+import type { Cut } from '../pantry/index.ts';
+import { batchOf } from './batches.ts';
+import type { Dish, Food, Meal } from './schema.ts';
+
+/** Less sugar than this in what is put on does not show. Common practice, no source. */
+const SUGAR_SHOWS_PCT = 4;
+
+/** What heat does to a food along a cook, and to the sugar that was put on it. */
+export function changesOf(meal: Meal, dish: Dish, food: Food, cut: Cut, cook: Cook): Reached[] {
+  const sweet = dish.mixtures.some(
+    (mixture) =>
+      mixture.on.includes(food.id) &&
+      batchOf(meal, dish, mixture).meters.sugarPct >= SUGAR_SHOWS_PCT,
+  );
+  const has = stuffedWith(cut);
+  return changesAlong(sweet ? has.add('sugar') : has, cook);
+}
