@@ -142,6 +142,16 @@ test('a brine is salted by a target, covers what lies in its pot and is cold in 
   await target.fill('a lot');
   await target.press('Enter');
   await expect(page.getByRole('alert')).toContainText('“a lot” is no salting');
+
+  await page.getByRole('button', { name: 'Change it' }).click();
+  const form = page.getByRole('dialog');
+  await form
+    .getByRole('combobox', { name: 'As is usual for' })
+    .selectOption('cucumbers to sour, 3.5 to 5 %');
+  await expect(form.getByRole('textbox', { name: 'Strength, when strong' })).toHaveValue('4.5 %');
+  await form.getByRole('textbox', { name: 'Strength, when strong' }).fill('10.5');
+  await page.keyboard.press('Enter');
+  await expect(form.getByText('a fresh egg floats in it')).toBeVisible();
 });
 
 test('how it is done is set in Kitchen and overruled for a dish', async ({ page }) => {

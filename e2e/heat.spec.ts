@@ -38,7 +38,7 @@ test('two ways stand side by side, and the curve is a table too', async ({ page 
   const facts = page.getByRole('complementary');
   await expect(facts.getByText('that way')).toBeVisible();
   await page.getByText('The curve in numbers').click();
-  const rows = page.getByRole('table').getByRole('row');
+  const rows = page.getByRole('table', { name: 'The curve in numbers' }).getByRole('row');
   await expect(rows).toHaveCount(14);
   // The last is after the rest: it has peaked and begun to cool.
   await expect(rows.last()).toContainText(/9\d°/);
@@ -47,6 +47,12 @@ test('two ways stand side by side, and the curve is a table too', async ({ page 
   const at = await curve.getAttribute('aria-valuetext');
   await page.keyboard.press('ArrowRight');
   await expect(curve).not.toHaveAttribute('aria-valuetext', at ?? '');
+
+  await page.getByText('What heat does inside').click();
+  const inside = page.getByRole('table', { name: 'What heat does inside' });
+  const turns = inside.getByRole('row').filter({ hasText: 'Red turns pink' });
+  await expect(turns).toContainText(/57° to 64°.*\d+\sh\s\d+/);
+  await expect(inside.getByRole('row').filter({ hasText: 'egg' })).toHaveCount(0);
 });
 
 test('stages are changed as one thinks of them, and a fire too cool is told', async ({ page }) => {

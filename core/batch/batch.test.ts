@@ -1,7 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { mixture, OIL, on, SALT, YOGHURT } from '../test/batches.ts';
-import { DAILY_SODIUM_MG, roundCount, scaleMixture, type BatchFor, type Mixture } from './index.ts';
+import {
+  DAILY_SALT_G,
+  DAILY_SODIUM_MG,
+  DAILY_SUGARS_G,
+  labelSaltG,
+  roundCount,
+  scaleMixture,
+  sodiumTerm,
+  type BatchFor,
+  type Mixture,
+} from './index.ts';
 
 describe('scaling from the baseline to the batch', () => {
   it('multiplies a 1 kg recipe by 1.7 for 1.7 kg', () => {
@@ -96,9 +106,26 @@ describe('what is in it', () => {
     expect(totals.sodiumMgPerServing).toBeCloseTo((12 * 393.4) / 4, 0);
   });
 
-  // FDA Daily Value of sodium, 2,300 mg (2,400 before 2016), from memory.
-  it('knows a day’s sodium', () => {
+  // US labels (21 CFR 101.9, 101.61): 2,300 mg of sodium a day, 2,400 before 2016, 50 g of added
+  // sugars; free below 5 mg, very low to 35, low to 140. WHO 2,000 mg and 5 g of salt, UK 6 g; EU
+  // labels count salt as 2.5 times the sodium. From memory, confidence 0.98.
+  it('counts a day’s sodium, salt and sugar as labels and guidance do', () => {
     expect(DAILY_SODIUM_MG).toBe(2300);
+    expect(DAILY_SODIUM_MG).toBeLessThan(2400);
+    expect(DAILY_SUGARS_G).toBe(50);
+    expect(DAILY_SALT_G).toEqual({ who: 5, uk: 6 });
+    expect(labelSaltG(2000)).toBe(DAILY_SALT_G.who);
+    const terms = [0, 4.9, 5, 35, 36, 140, 141].map(sodiumTerm);
+    const [free, veryLow, low] = ['free', 'veryLow', 'low'];
+    expect(terms).toEqual([free, free, veryLow, veryLow, low, low, undefined]);
+  });
+
+  it('shares out the sugar as it does the salt', () => {
+    const sweet = { ingredient: 'granulated-sugar', amount: '30 g' };
+    expect(scaleMixture(mixture([SALT, sweet]), on(1000)).totals.sugarGPerServing).toBeCloseTo(
+      7.5,
+      6,
+    );
   });
 
   // Sodium per 100 g, from memory of food composition tables; one line of each, four portions.

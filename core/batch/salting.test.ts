@@ -4,6 +4,10 @@ import { saltPctOfSodium } from '../pantry/ingredient.ts';
 import {
   coolingOf,
   DAILY_SODIUM_MG,
+  eggFloats,
+  saltedFor,
+  saltingFor,
+  USUAL_STRENGTHS,
   drySaltG,
   equilibriumSaltG,
   METER_RANGES,
@@ -93,6 +97,31 @@ describe('salt as kitchens and labels count it', () => {
     expect(strength().data?.salting?.strengthPct).toBe(5);
     for (const common of [3, 5, 8, 26]) expect(strength(common).success).toBe(true);
     expect(strength(26.5).success).toBe(false);
+  });
+
+  // The same source: vegetables to sour 2 to 5 %, cucumbers 3.5 to 5, cabbage 2 dry, white cheese 6
+  // to 10, pasta water 1; a fresh egg floats at 10 to 11.
+  it('knows what is usual for what', () => {
+    const told = USUAL_STRENGTHS.map(({ what, fromPct, toPct }) => [what, fromPct, toPct]);
+    expect(told).toEqual([
+      ['light', 3, 3],
+      ['common', 5, 5],
+      ['strong', 8, 8],
+      ['vegetables', 2, 5],
+      ['cucumbers', 3.5, 5],
+      ['cabbage', 2, 2],
+      ['cheese', 6, 10],
+      ['pasta', 1, 1],
+    ]);
+    const mine = { targetPct: 1.2, strengthPct: 6.2, sugarToSalt: 0.5 };
+    expect(saltedFor(mine)).toBeUndefined();
+    for (const { what, by, fromPct, toPct, usualPct } of USUAL_STRENGTHS) {
+      expect(usualPct >= fromPct && usualPct <= toPct, what).toBe(true);
+      const set = saltingFor(what, mine);
+      expect(set).toMatchObject({ by, sugarToSalt: 0.5 });
+      expect(saltedFor(set)).toBe(what);
+    }
+    expect([9, 10, 11, 12].map(eggFloats)).toEqual([false, true, true, false]);
   });
 
   // The same: dry brines of 0.8 to 1.5 % of the meat, 1 usual; a teaspoon of table salt a kilo is 0.6 %.

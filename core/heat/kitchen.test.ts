@@ -4,9 +4,11 @@ import {
   COOKER_DATA,
   cookOnce,
   eggMinutes,
+  leaveningMinutes,
   minutesToCool,
   READYING,
   readyingMinutes,
+  riseOf,
   risingMinutes,
   USUAL_CONDITIONS,
   type Cooker,
@@ -107,6 +109,26 @@ describe('what kitchens go by', () => {
     expect(() => minutes(1)).toThrow(RangeError);
     expect(() => minutes(56)).toThrow(RangeError);
     expect(minutes(24, 2) / minutes(24, 0)).toBeCloseTo(1.1, 1);
+  });
+
+  // Sourdough, baking practice, from memory, confidence 0.7: four to six hours at 24 °C; its yeasts
+  // grow best at 27 °C, its souring bacteria at 33.
+  it('sourdough rises in its usual hours, best where its yeasts like it', () => {
+    const { least, likely, most } = leaveningMinutes(24, 20);
+    expect(least).toBeGreaterThanOrEqual(4 * 60);
+    expect(likely).toBe(5 * 60);
+    expect(most).toBeLessThanOrEqual(6.5 * 60);
+    const minutes = (tempC: number, leavenPct = 20) => leaveningMinutes(tempC, leavenPct).likely;
+    for (const other of [15, 21, 24, 31, 33, 38]) {
+      expect(minutes(27), String(other)).toBeLessThan(minutes(other));
+    }
+    expect(minutes(24, 10)).toBeGreaterThan(minutes(24));
+    expect(minutes(24, 40)).toBeLessThan(minutes(24));
+    expect(leaveningMinutes(24, 20, 0).likely).toBeLessThan(likely);
+    expect(() => minutes(2)).toThrow(RangeError);
+    const dough = { kind: 'leavening', leavenPct: 20, saltPct: 2 } as const;
+    expect(riseOf(dough, 24).likely).toBe(likely);
+    expect(riseOf({ kind: 'rising', yeastPct: 0.7, saltPct: 2 }, 24).likely).toBeCloseTo(90, 6);
   });
 
   // Getting ready, minutes, kitchen convention, from memory, confidence 0.65: a starting value.

@@ -38,6 +38,17 @@ describe('the shopping list', () => {
     expect(items().some(({ id }) => id === 'water')).toBe(false);
   });
 
+  it('buys the flour of a dough once, as what goes into it', () => {
+    const flour = items().filter(
+      ({ section, name }) => section === 'dry goods' && /flour/.test(name),
+    );
+    expect(flour.map(({ id }) => id)).toEqual(['bread-flour']);
+    const dough = meal.dishes
+      .flatMap(({ mixtures }) => mixtures)
+      .find(({ kind }) => kind === 'dough');
+    expect(dough?.on).toHaveLength(1);
+  });
+
   it('knows what is at home, and forgets it again', () => {
     const there = applyCommand(meal, { do: 'haveAtHome', item: 'olive-oil', there: true });
     expect(items(there).find(({ id }) => id === 'olive-oil')?.atHome).toBe(true);

@@ -1,4 +1,10 @@
-import { changesAlong, stuffedWith, type Cook, type Reached } from '../heat/index.ts';
+import {
+  CHANGES_BY_HEAT,
+  changesAlong,
+  stuffedWith,
+  type Cook,
+  type Reached,
+} from '../heat/index.ts';
 import type { Cut } from '../pantry/index.ts';
 import { batchOf } from './batches.ts';
 import type { Dish, Food, Meal } from './schema.ts';
@@ -6,7 +12,7 @@ import type { Dish, Food, Meal } from './schema.ts';
 /** Less sugar than this in what is put on does not show. Common practice, no source. */
 const SUGAR_SHOWS_PCT = 4;
 
-/** What heat does to a food along a cook, and to the sugar that was put on it. */
+/** What heat does to a food along a cook, and to the sugar that was put on it where that is hot enough. */
 export function changesOf(meal: Meal, dish: Dish, food: Food, cut: Cut, cook: Cook): Reached[] {
   const sweet = dish.mixtures.some(
     (mixture) =>
@@ -14,5 +20,7 @@ export function changesOf(meal: Meal, dish: Dish, food: Food, cut: Cut, cook: Co
       batchOf(meal, dish, mixture).meters.sugarPct >= SUGAR_SHOWS_PCT,
   );
   const has = stuffedWith(cut);
-  return changesAlong(sweet ? has.add('sugar') : has, cook);
+  return changesAlong(sweet ? has.add('sugar') : has, cook).filter(
+    ({ what, beginsMin }) => beginsMin !== undefined || CHANGES_BY_HEAT[what].in !== 'sugar',
+  );
 }

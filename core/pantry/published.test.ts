@@ -31,8 +31,10 @@ describe('what the pantry says', () => {
     for (const [id, [low, high]] of spans(minutes.rawPerAdultG)) {
       expect(of(id).rawPerAdultG, id).toEqual({ low, high });
     }
-    const { confidence: _sure, ...shares } = minutes.waterShare;
-    for (const [id, share] of Object.entries(shares)) expect(of(id).waterShare, id).toBe(share);
+    for (const key of ['waterShare', 'waterCups'] as const) {
+      const { confidence: _sure, ...shares } = minutes[key];
+      for (const [id, share] of Object.entries(shares)) expect(of(id)[key], id).toBe(share);
+    }
   });
 
   // The same table, confidence 0.7: a child half, a teenager 1.2, a big eater 1.3, 0.7 of each among many.
@@ -68,7 +70,7 @@ describe('what the pantry says', () => {
     expect(4.92892 * (salt?.gPerMl ?? 0)).toBeCloseTo(teaspoonG, 0);
   });
 
-  // Yeast by weight: fresh 1, instant 0.33; kitchen convention, from memory, confidence 0.7.
+  // Yeast by weight: fresh 1, active dry 0.4, instant 0.33; kitchen convention, from memory, confidence 0.7.
   it('takes a third of instant yeast for fresh, and back', () => {
     const of = (one: string, other: string) => {
       const wanted = INGREDIENTS.get(one);

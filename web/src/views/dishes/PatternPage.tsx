@@ -70,7 +70,7 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
         <MiniChain dish={dish} />
       </div>
       <div className="grid gap-4 sm:grid-cols-2">
-        <label className="grid gap-1">
+        <label className="grid content-start gap-1">
           {t('dishes.name')}
           <input
             className="field"
@@ -80,7 +80,7 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
           />
         </label>
         {pattern.cuts.length > 1 && (
-          <label className="grid gap-1">
+          <label className="grid content-start gap-1">
             {t(pattern.kind === 'main' ? 'dishes.cut' : 'dishes.which')}
             <select className="field" value={cut} onChange={(event) => setCut(event.target.value)}>
               {pattern.cuts.map((id) => (
@@ -92,7 +92,7 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
           </label>
         )}
         {dish.foods.length > 0 && (
-          <label className="grid gap-1">
+          <label className="grid content-start gap-1">
             {t('dishes.weight')}
             <input
               className="field"
@@ -154,7 +154,7 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
       <ol className="mt-1">
         {dish.steps.map((step) => (
           <li key={step.id} className="flex flex-wrap gap-x-3 border-b border-line py-1.5">
-            <span className="min-w-[170px] font-semibold">{step.label}</span>
+            <span className="w-full font-semibold sm:w-[230px]">{step.label}</span>
             <span className="text-muted">{saidTime(step, dish, meal.kitchen, t)}</span>
             {step.hands
               .filter(({ when }) => when === 'start' && step.verb === 'light')

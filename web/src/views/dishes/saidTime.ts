@@ -52,8 +52,9 @@ function lengthOf(time: StepTime, dish: Dish, { units }: Kitchen, t: Say): strin
       if ('tender' in time.until) return t(`dishes.was.${time.until.tender}`);
       return t('dishes.was.heat', { temp: showTemperature(time.until.coreC, units) });
     case 'rising':
-    case 'leavening':
       return t('dishes.was.rising');
+    case 'leavening':
+      return t('dishes.was.leavening');
     case 'reducing':
       return t('dishes.was.reducing', { share: `${Math.round(time.toShare * 100)} %` });
     case 'boiling':

@@ -10,12 +10,13 @@ export function Inside({
   units: Kitchen['units'];
 }) {
   const t = useWords();
+  const time = (minutes: number) => showMinutes(Math.round(minutes)).replaceAll(' ', '\u00a0');
   const temp = (tempC: number) => showTemperature(tempC, units);
   return (
     <details className="mt-2">
       <summary className="cursor-pointer py-2 font-semibold">{t('heat.inside')}</summary>
       <div className="overflow-x-auto">
-        <table className="w-full max-w-[640px] text-left">
+        <table aria-label={t('heat.inside')} className="w-full max-w-[640px] text-left">
           <thead className="text-sm text-muted">
             <tr>
               <th scope="col">{t('heat.at')}</th>
@@ -31,18 +32,18 @@ export function Inside({
                     ? t('heat.from', { from: temp(fromC) })
                     : t('heat.between', { least: temp(fromC), most: temp(toC) })}
                 </th>
-                <td className="pr-3">
+                <td className="py-1 pr-3">
                   {t(`change.${what}`)}
                   {where === 'surface' && <span className="text-muted"> ({t('heat.atEdge')})</span>}
                 </td>
-                <td className={beginsMin === undefined ? 'text-muted' : ''}>
+                <td className={`py-1 ${beginsMin === undefined ? 'text-muted' : ''}`}>
                   {beginsMin === undefined
                     ? t('heat.notHere')
                     : overMin === undefined
-                      ? t('heat.since', { from: showMinutes(Math.round(beginsMin)) })
+                      ? t('heat.since', { from: time(beginsMin) })
                       : t('heat.fromTo', {
-                          from: showMinutes(Math.round(beginsMin)),
-                          to: showMinutes(Math.round(overMin)),
+                          from: time(beginsMin),
+                          to: time(overMin),
                         })}
                 </td>
               </tr>

@@ -30,7 +30,7 @@ export function Numbers(props: {
     <details className="mt-1">
       <summary className="cursor-pointer py-2 font-semibold">{t('heat.table')}</summary>
       <div className="overflow-x-auto">
-        <table className="w-full max-w-[560px] text-left">
+        <table aria-label={t('heat.table')} className="w-full max-w-[560px] text-left">
           <thead className="text-sm text-muted">
             <tr>
               <th scope="col">{t('heat.after')}</th>

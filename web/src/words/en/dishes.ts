@@ -106,6 +106,7 @@ export const dishes = {
   'dishes.was.cooling': 'until {{mixture}} is cold',
   'dishes.was.perKg': '{{minutes}} a kilo',
   'dishes.was.rising': 'until it has doubled',
+  'dishes.was.leavening': 'until it has risen, by its sourdough',
   'dishes.was.reducing': 'until {{share}} of it is left',
   'dishes.was.boiling': 'until {{ml}} boil',
   'dishes.was.ready': 'until it is ready',

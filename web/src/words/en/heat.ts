@@ -136,7 +136,7 @@ export const heat = {
   'change.riceStarch': 'Rice starch swells: the grain turns soft',
   'change.pectin': 'What holds vegetables together gives way: they turn soft',
   'change.fructose': 'The sugar of fruit and honey browns',
-  'change.browning': 'It browns fast, and tastes of it',
+  'change.browning': 'It browns fast; cooler, it browns slowly',
   'change.glucose': 'Glucose browns',
   'change.sucrose': 'Table sugar browns; soon after, it burns',
   'heat.table': 'The curve in numbers',
