@@ -153,7 +153,7 @@ function bareSidesOf(
     case 'slow-cooker-low':
       return { around: { ...bath(Math.min(airC, boilingC - 2), 200), fromC: 20, lagMin: 180 } };
     case 'slow-cooker-high':
-      return { around: { ...bath(Math.min(airC, boilingC - 1), 200), fromC: 20, lagMin: 115 } };
+      return { around: { ...bath(Math.min(airC, boilingC - 1), 200), fromC: 20, lagMin: 80 } };
     case 'steam':
       return { around: bath(boilingC, 600) };
     case 'pressure':

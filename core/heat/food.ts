@@ -29,6 +29,13 @@ const FREEZES_C: Readonly<Record<Animal, number>> = {
   none: -0.8,
 };
 
+/** Salt keeps ham from freezing so soon. Same source, confidence 0.85. */
+const HAM_FREEZES_C = -3;
+
+function freezesAtC({ id, animal }: Cut): number {
+  return id.startsWith('ham-') ? HAM_FREEZES_C : FREEZES_C[animal];
+}
+
 /**
  * How fast collagen softens against pork shoulder. Our own calibration, as in tenderness.ts; a cut
  * without much of it counts as its animal.
@@ -62,7 +69,7 @@ export function makeupOf(cut: Cut): Makeup {
     fat: fatPct / sum,
     carbohydrate: carbohydratePct / sum,
     ash: ashPct / sum,
-    freezesAtC: FREEZES_C[cut.animal],
+    freezesAtC: freezesAtC(cut),
   };
 }
 
@@ -161,7 +168,7 @@ export function warmedOf(
   cooker: { readonly cooker: Cooker; readonly tempC?: number | undefined },
   conditions: Conditions,
 ): Warmed {
-  const form = formOf(piece, startC < FREEZES_C[piece.cut.animal]);
+  const form = formOf(piece, startC < freezesAtC(piece.cut));
   const h = transferOf(
     cooker.cooker,
     cooker.tempC ?? COOKER_DATA[cooker.cooker].usualC,

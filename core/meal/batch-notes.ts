@@ -7,6 +7,7 @@ import {
   type Batch,
   type Mixture,
 } from '../batch/index.ts';
+import { pantryOf } from '../pantry/index.ts';
 import type { Message } from '../words/index.ts';
 import { batchFor, type Cooked } from './batch-for.ts';
 import type { Dish } from './schema.ts';
@@ -17,6 +18,7 @@ export function dishNotes(meal: Cooked, dish: Dish, mixture: Mixture, batch: Bat
   return [
     ...keeping(mixture),
     ...towardRest(meal, dish, mixture, batch),
+    ...cureDays(meal, dish, mixture),
     ...soakingOut(meal, dish, mixture, batch),
     ...usedNotes(meal, dish, mixture, batch),
   ];
@@ -37,6 +39,22 @@ function towardRest(meal: Cooked, dish: Dish, mixture: Mixture, batch: Batch): M
   const minutes = batch.window.bestMin;
   const pct = Math.round(saltUptake(saltBodyOf(cut), minutes) * 100);
   return [{ key: 'batch.towardRest', values: { minutes: { minutes }, pct } }];
+}
+
+/** A day for each quarter inch of the thickness, and two more. Kitchen convention, from memory, confidence 0.75. */
+const CURE_MM_PER_DAY = 6;
+const CURE_MORE_DAYS = 2;
+
+/** How long kitchens let a cure go to the middle. */
+function cureDays(meal: Cooked, dish: Dish, mixture: Mixture): Message[] {
+  const { ingredients } = pantryOf(meal.pantry);
+  const cures = mixture.lines.some(
+    ({ ingredient }) => ingredients.get(ingredient)?.nitritePct !== undefined,
+  );
+  const cut = batchFor(meal, dish, mixture).foods[0]?.cut;
+  if (!cures || !cut) return [];
+  const days = Math.ceil(cut.thicknessMm / CURE_MM_PER_DAY) + CURE_MORE_DAYS;
+  return [{ key: 'batch.cureDays', values: { days, thick: String(cut.thicknessMm) } }];
 }
 
 /** Fresh water for soaking out, for a gram of food. Common practice, no source. */

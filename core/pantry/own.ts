@@ -73,15 +73,21 @@ export function ingredientFromOwn(own: OwnIngredient): Ingredient {
   };
 }
 
-/** What is served of an own cut: what is left without bone and trim, as it cooks down. */
-export function cutFromOwn(own: OwnCut): Cut {
+/**
+ * What is served of an own cut: what is left without bone and trim, as it cooks down. One that takes
+ * a built-in's place keeps what it does not say: what it holds, is made of and is done at.
+ */
+export function cutFromOwn(own: OwnCut, builtIn?: Cut): Cut {
   const edible = 1 - own.boneShare - own.trimShare;
+  const alike = builtIn?.animal === own.animal && builtIn.shape === own.shape;
+  const base = alike ? builtIn : undefined;
   return {
+    ...base,
     ...own,
-    holds: heldBy(own.animal, own.holds),
+    holds: [...new Set(heldBy(own.animal, own.holds ?? base?.holds))],
     servedShare: edible * own.cookedShare,
     meatMm: own.thicknessMm,
-    targets: [],
+    targets: base?.targets ?? [],
     own: true,
   };
 }

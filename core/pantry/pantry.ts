@@ -36,7 +36,10 @@ export function pantryOf(own: OwnPantry | undefined): Pantry {
       ...INGREDIENTS,
       ...own.ingredients.map((row) => [row.id, ingredientFromOwn(row)] as const),
     ]),
-    cuts: new Map([...CUTS, ...own.cuts.map((row) => [row.id, cutFromOwn(row)] as const)]),
+    cuts: new Map([
+      ...CUTS,
+      ...own.cuts.map((row) => [row.id, cutFromOwn(row, CUTS.get(row.id))] as const),
+    ]),
   };
   made.set(own, pantry);
   return pantry;

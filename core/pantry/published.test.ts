@@ -3,7 +3,7 @@ import { CHILD_PORTION, PORTIONS, shareOfPlate } from '../meal/index.ts';
 import { supper } from '../test/meals.ts';
 import minutes from '../test/published-minutes.json';
 import published from '../test/published-ingredients.json';
-import { CUTS, INGREDIENTS, pantryOf, standInsFor } from './index.ts';
+import { CUTS, INGREDIENTS, OwnPantrySchema, pantryOf, standInsFor } from './index.ts';
 
 describe('what the pantry says', () => {
   it.each(published.rows)('is what the tables say of $id', ({ id, ...values }) => {
@@ -56,6 +56,32 @@ describe('what the pantry says', () => {
     expect(CUTS.get('pork-belly')?.holds).toEqual(['meat', 'pork']);
   });
 
+  it('keeps of a built-in cut what the cook’s own in its place does not say', () => {
+    const own = (id: string, more: object = {}) =>
+      OwnPantrySchema.parse({
+        cuts: [{ id, name: 'Mine', animal: 'none', soaks: 'tofu', thicknessMm: 30, ...more }].map(
+          (cut) => ({ rawPerAdultG: { low: 100, high: 150 }, ...cut }),
+        ),
+      });
+    const mine = pantryOf(own('tofu-firm', { shape: CUTS.get('tofu-firm')?.shape })).cuts.get(
+      'tofu-firm',
+    );
+    expect(mine).toMatchObject({ name: 'Mine', thicknessMm: 30, holds: ['soy'], own: true });
+    expect(mine?.composition).toEqual(CUTS.get('tofu-firm')?.composition);
+    const without = pantryOf(own('tofu-firm', { shape: mine?.shape, holds: [] })).cuts.get(
+      'tofu-firm',
+    );
+    expect(without?.holds).toEqual([]);
+    expect(pantryOf(own('seitan')).cuts.get('seitan')?.targets).toEqual([]);
+  });
+
+  // US butter comes in sticks, by definition 113.4 g.
+  it('counts butter in sticks', () => {
+    for (const id of ['butter-salted', 'butter-unsalted']) {
+      expect(INGREDIENTS.get(id)?.countG?.stick, id).toBeCloseTo(113.4, 1);
+    }
+  });
+
   // Grams of a US teaspoon by crystal, kitchen comparisons, from memory, confidence 0.7 and more.
   it.each([
     ['salt-fine-table', 1.22, 6],
@@ -78,6 +104,9 @@ describe('what the pantry says', () => {
       return found?.flatMap(({ parts }) => parts).find(({ ingredient }) => ingredient.id === other)
         ?.gPerG;
     };
+    expect(of('fresh-yeast', 'active-dry-yeast')).toBeCloseTo(0.4, 6);
+    expect(of('active-dry-yeast', 'fresh-yeast')).toBeCloseTo(1 / 0.4, 6);
+    expect(of('active-dry-yeast', 'instant-yeast')).toBeCloseTo(0.33 / 0.4, 6);
     expect(of('fresh-yeast', 'instant-yeast')).toBeCloseTo(0.33, 2);
     expect(of('instant-yeast', 'fresh-yeast')).toBeCloseTo(1 / 0.33, 0);
   });

@@ -231,9 +231,9 @@ export const OVEN: readonly Pattern[] = [
   },
   {
     id: 'brined-breast',
-    name: 'Brined breast, hot then lower',
+    name: 'Brined bird or breast, hot then lower',
     kind: 'main',
-    cuts: ['turkey-breast', 'chicken-whole', 'guinea-fowl-whole'],
+    cuts: ['turkey-breast', 'turkey-whole', 'chicken-whole', 'guinea-fowl-whole'],
     cores: () => [74],
     fires: ['oven', 'grill', 'smoker'],
     schools: ['brine', 'washing'],
@@ -251,7 +251,14 @@ export const OVEN: readonly Pattern[] = [
             line('bay-leaf', '2', { scaling: 'count' }),
             line('ice', '400 g'),
           ],
-          { boiled: true, window: { leastMin: 8 * H, bestMin: 14 * H, longestMin: 24 * H } },
+          {
+            boiled: true,
+            window: {
+              leastMin: cut === 'turkey-whole' ? 12 * H : 8 * H,
+              bestMin: 14 * H,
+              longestMin: 24 * H,
+            },
+          },
         ),
       ],
       parts: [
@@ -282,10 +289,17 @@ export const OVEN: readonly Pattern[] = [
           doneWhen: { coreC },
           after: after(0, 'hot'),
         }),
-        part('rest', 'rest', 'Rest', elastic(10, 15, 25), board, {
-          hands: start(2, 'Out, cover loosely'),
-          after: after(0, 'low'),
-        }),
+        part(
+          'rest',
+          'rest',
+          'Rest',
+          cut === 'turkey-whole' ? elastic(20, 30, 45) : elastic(10, 15, 25),
+          board,
+          {
+            hands: start(2, 'Out, cover loosely'),
+            after: after(0, 'low'),
+          },
+        ),
         part('slice', 'slice', 'Slice', fixed(8), board, { hands: all('Slice across the grain') }),
       ],
     }),

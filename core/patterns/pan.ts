@@ -195,7 +195,7 @@ export const PAN: readonly Pattern[] = [
             mixtures: ['sauce'],
           },
         ),
-        part('rest', 'rest', 'Rest', elastic(4, 6, 15), board, {
+        part('rest', 'rest', 'Rest', elastic(3, 5, 15), board, {
           hands: start(2, 'Out, cover'),
           after: [...after(0, 'oven')],
         }),

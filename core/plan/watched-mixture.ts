@@ -1,8 +1,8 @@
 import { MAKES_FOOD, soaks, type Mixture } from '../batch/index.ts';
 import { batchOf, cutOf, type Dish, type Meal } from '../meal/index.ts';
-import { pantryOf } from '../pantry/index.ts';
+import { isMince, pantryOf } from '../pantry/index.ts';
 import { parseQuantity } from '../quantity/index.ts';
-import type { WatchedMixture } from '../safety/index.ts';
+import type { Cure, WatchedMixture } from '../safety/index.ts';
 
 /** A mixture as the rules of safety see it. */
 export function watchedMixture(meal: Meal, dish: Dish, mixture: Mixture): WatchedMixture {
@@ -38,10 +38,20 @@ export function watchedMixture(meal: Meal, dish: Dish, mixture: Mixture): Watche
       cure: {
         ingoingPpm: ingoingPpm(meal, dish, mixture),
         immersed: mixture.kind === 'wet brine',
+        on: curedOn(meal, dish, mixture),
         bySpoon: curing.some(({ line }) => parseQuantity(line.amount).dimension !== 'mass'),
       },
     }),
   };
+}
+
+/** The strictest of what it goes on. */
+function curedOn(meal: Meal, dish: Dish, mixture: Mixture): Cure['on'] {
+  const cuts = dish.foods
+    .filter(({ id }) => mixture.on.includes(id))
+    .flatMap((food) => cutOf(meal, food) ?? []);
+  if (cuts.some(({ id }) => id.startsWith('pork-belly'))) return 'belly';
+  return cuts.some(isMince) ? 'mince' : 'other';
 }
 
 function saltPct(meal: Meal, dish: Dish, mixture: Mixture): number {

@@ -5,6 +5,7 @@ export { parseQuantity } from './parse.ts';
 export { printQuantity, shortUnit } from './print.ts';
 export * from './convert.ts';
 export * from './show.ts';
+export * from './length.ts';
 export { MEASURES, readAsSpoons, type Measure, type SpoonReading } from './spoons.ts';
 export { readMinutes, readWeight } from './read.ts';
 export * from './fields.ts';

@@ -8,13 +8,16 @@ import {
   gramsOf,
   mlOf,
   MEASURES,
+  MM_PER_INCH,
   ML_PER,
   parseQuantity,
   printQuantity,
   QuantityError,
   readAsSpoons,
+  readLengthMm,
   readMinutes,
   readWeight,
+  showLength,
   showMinutes,
   showWeight,
   toMinutes,
@@ -64,6 +67,27 @@ describe('units against their definitions', () => {
     expect(GRAMS_PER.lb).toBeCloseTo(453.592, 3);
     expect(GRAMS_PER.oz).toBeCloseTo(28.3495, 4);
     expect(GRAMS_PER.stone).toBeCloseTo(6350.29, 2);
+  });
+
+  it('reads and shows lengths, an inch being 25.4 mm by definition', () => {
+    expect(MM_PER_INCH).toBe(25.4);
+    const read = (text: string) => readLengthMm(text, 'mm');
+    expect(['30', '3 cm', '1 in', '1 1/4 inches', '2"', '28,5 mm'].map(read)).toEqual([
+      30, 30, 25.4, 31.75, 50.8, 28.5,
+    ]);
+    expect(readLengthMm('28', 'cm')).toBe(280);
+    for (const text of ['', 'wide', '3 kg', '1.200,5 mm']) expect(read(text), text).toBeUndefined();
+    expect([showLength(280), showLength(32), showLength(279.4, 'us')]).toEqual([
+      '28 cm',
+      '3.2 cm',
+      '11 in',
+    ]);
+    fc.assert(
+      fc.property(fc.integer({ min: 10, max: 800 }), (mm) => {
+        expect(readLengthMm(showLength(mm), 'mm')).toBeCloseTo(mm, 6);
+        expect(Math.abs((readLengthMm(showLength(mm, 'us'), 'mm') ?? 0) - mm)).toBeLessThan(3.2);
+      }),
+    );
   });
 
   it('turns °F into °C by definition', () => {

@@ -4,6 +4,7 @@ import { fahrenheitToC } from '../quantity/index.ts';
 import type { MessageValue } from '../words/index.ts';
 import {
   EGG_CORE_C,
+  FRIDGE_COLD_C,
   holdMinutes,
   HOT_LIMIT_MIN,
   HOT_ROOM_C,
@@ -36,10 +37,14 @@ describe('the figures the rules are shown with', () => {
     });
   });
 
-  // FDA Food Code, 3-501.14: 57 to 21 °C in two hours, to 5 °C in six. Australia has 60 to 21 in
+  // FDA Food Code, 3-501.14: 57 to 21 °C in two hours, to 5 °C in six, in four from room heat. Australia has 60 to 21 in
   // two and 21 to 5 in four more, which is the same in all; both from memory.
   it('are the published cooling', () => {
-    expect(figuresOf('cooling')).toEqual({ first: { minutes: 120 }, whole: { minutes: 360 } });
+    expect(figuresOf('cooling')).toEqual({
+      first: { minutes: 120 },
+      whole: { minutes: 360 },
+      made: { minutes: 240 },
+    });
   });
 
   // FDA Food Code, 3-501.16 (hot 57 °C), 3-403.11 (reheat 74 °C, two minutes of standing in a
@@ -47,7 +52,13 @@ describe('the figures the rules are shown with', () => {
   it('are the published holding, reheating and freezing', () => {
     expect(figuresOf('holding')).toMatchObject({ tempC: { tempC: 57 } });
     expect(figuresOf('reheating')).toEqual({ tempC: { tempC: 74 }, stand: { minutes: 2 } });
-    expect(figuresOf('fish')).toEqual({ tempC: { tempC: 60 } });
+    expect(figuresOf('fish')).toEqual({
+      tempC: { tempC: 60 },
+      cold: { tempC: -20 },
+      days: String(168 / 24),
+      coldest: { tempC: -35 },
+      hours: '15',
+    });
   });
 
   // USDA/FSIS: two hours, one above 90 °F; the Australian rule has the same two; from memory.
@@ -58,13 +69,14 @@ describe('the figures the rules are shown with', () => {
 
   // FoodSafety.gov, cold storage chart, from memory: raw poultry and mince one to two days, whole
   // cuts three to five, corned beef in its brine five to seven, cooked meat three to four; a
-  // closed fridge four hours without power. Cooked rice a day: UK Food Standards Agency.
+  // closed fridge four hours without power. Cooked rice a day: UK Food Standards Agency. Thrown
+  // away past four hours: Food Standards Australia New Zealand, confidence 0.95.
   it('are the published days', () => {
     const days = (animal: 'poultry' | 'beef' | 'fish', minced = false, cured = false) =>
       rawDays({ animal, minced, cured });
     expect([days('poultry'), days('beef', true), days('beef'), days('fish')]).toEqual([2, 2, 5, 2]);
     expect([days('beef', false, true), days('poultry', false, true)]).toEqual([7, 2]);
-    expect(figuresOf('leftovers')).toEqual({ meat: '3', rice: '1' });
+    expect(figuresOf('leftovers')).toEqual({ meat: '3', rice: '1', thrown: { minutes: 240 } });
     expect(figuresOf('powerCut')).toEqual({ hours: '4' });
   });
 
@@ -77,10 +89,18 @@ describe('the figures the rules are shown with', () => {
     expect(minutes).toBeLessThanOrEqual((24 * 60) / kg(4));
   });
 
-  // USDA/FSIS, Processing Inspectors’ Calculations Handbook: 200 ppm immersed, 625 dry; FDA on
-  // kidney beans: ten minutes of hard boiling at the least; from memory.
+  // USDA/FSIS, Processing Inspectors’ Calculations Handbook: 200 ppm immersed, 625 dry, 156 in mince,
+  // bacon 120 immersed and 200 dry; EU 150; FDA on kidney beans: ten minutes of hard boiling at the
+  // least; from memory, confidence 0.75 and 0.9.
   it('are the published nitrite and the published boil', () => {
-    expect(figuresOf('curing')).toEqual({ immersed: '200', dry: '625' });
+    expect(figuresOf('curing')).toEqual({
+      immersed: '200',
+      dry: '625',
+      mince: '156',
+      bellyImmersed: '120',
+      bellyDry: '200',
+      eu: '150',
+    });
     expect(figuresOf('beans')).toEqual({ minutes: { minutes: 10 } });
   });
 
@@ -152,6 +172,8 @@ describe('the figures the rules are shown with', () => {
     expect(whole?.tempC).toBeLessThan(pierced?.tempC ?? 0);
     expect(pierced?.tempC).toBeLessThan(poultry?.tempC ?? 0);
     expect(EGG_CORE_C).toBeCloseTo(fahrenheitToC(160), 1);
+    // UK: a fridge may not be above 8 °C by law; 5 is advised.
+    expect(FRIDGE_COLD_C).toBe(5);
     expect(figuresOf('parasites')).toEqual({ pork: { tempC: 62.2 }, game: { tempC: 71 } });
   });
 

@@ -77,6 +77,8 @@ export interface WatchedMixture {
 export interface Cure {
   readonly ingoingPpm: number;
   readonly immersed: boolean;
+  /** Minced meat and bacon bear less than hams and joints. */
+  readonly on: 'mince' | 'belly' | 'other';
   readonly bySpoon: boolean;
 }
 

@@ -203,6 +203,26 @@ export const HOT_CASES: readonly CaseRow[] = [
     { cut: 'pork-belly', mixtures: [cure('1 tsp')], steps: [soak(5 * DAYS), done] },
   ],
   [
+    'bacon rubbed with twice its label’s dose',
+    'curing',
+    { cut: 'pork-belly', mixtures: [cure('5 g')], steps: [soak(5 * DAYS), done] },
+  ],
+  [
+    'bacon rubbed with its label’s dose',
+    'nothing',
+    { cut: 'pork-belly', mixtures: [cure('2.5 g')], steps: [soak(5 * DAYS), done] },
+  ],
+  [
+    'mince with a gram of curing salt more than its label says',
+    'curing',
+    { cut: 'beef-mince', mixtures: [cure('3.5 g')], steps: [soak(DAYS), done] },
+  ],
+  [
+    'mince with its label’s dose',
+    'nothing',
+    { cut: 'beef-mince', mixtures: [cure('2.5 g')], steps: [soak(DAYS), done] },
+  ],
+  [
     'kidney beans simmered gently',
     'beans',
     { cut: 'kidney-beans-dry', weightG: 400, steps: [simmer(180)] },

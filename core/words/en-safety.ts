@@ -73,7 +73,8 @@ export const safety = {
     'Poultry {{poultry}}, mince {{minced}}, game the same, pierced meat {{pierced}}, whole cuts and fish {{whole}} with three minutes of rest; or longer at less, by the printed tables.',
   'figures.slowWarming':
     'The middle passes from 10 to 54° in {{core}}, the surface in {{surface}}.',
-  'figures.cooling': 'From 57 to 21° in {{first}}, to 5° in {{whole}}.',
+  'figures.cooling':
+    'From 57 to 21° in {{first}}, to 5° in {{whole}}; what was made at room heat in {{made}}.',
   'figures.holding': 'Above {{tempC}}, or {{minutes}} in all.',
   'figures.reheating':
     'All through to {{tempC}}; in a microwave stirred, covered, then {{stand}} of standing.',
@@ -81,17 +82,19 @@ export const safety = {
     'In the fridge {{perKg}} a kilo, or {{water}} in cold water changed every half hour; from water or a microwave cook at once; never on the counter.',
   'figures.garlicOil': 'Cold, and {{days}} days at most.',
   'figures.curing':
-    'Nitrite at most {{immersed}} ppm in a brine, {{dry}} ppm rubbed on dry, weighed.',
+    'Nitrite, weighed, at most {{immersed}} ppm in a brine, {{dry}} rubbed on dry, {{mince}} in mince; bacon {{bellyImmersed}} and {{bellyDry}}. The EU adds {{eu}} at most.',
   'figures.beans': 'A hard boil for {{minutes}} first.',
   'figures.eggDishes':
     'Custards and what eggs set {{tempC}} inside, or {{minute}} for a minute at least.',
   'figures.souring':
     'Vegetables that sour at room heat: {{least}} % of salt or more, of all that lies together.',
-  'figures.fish': 'Below {{tempC}} inside only if frozen hard: a week at −20°.',
+  'figures.fish':
+    'Below {{tempC}} inside only if frozen hard: {{days}} days at {{cold}}, or {{hours}} hours at {{coldest}}.',
   'figures.parasites':
     'Pork {{pork}} inside, or longer at less, or frozen three weeks at −15°; game {{game}}, frozen or not.',
   'figures.eaters': 'Nothing before anyone that they avoid.',
-  'figures.leftovers': 'Meat and fish {{meat}} days, rice {{rice}}, cold within two hours.',
+  'figures.leftovers':
+    'Meat and fish {{meat}} days, rice {{rice}}, cold within two hours; out for longer eat it at once, past {{thrown}} throw it away.',
   'figures.rice': 'Hot, or cold again within {{minutes}}.',
   'rule.rawKeeping': 'How long raw food keeps',
   'rule.washing': 'Board, knife and hands',

@@ -83,6 +83,8 @@ export const en = {
     'Off the boil and with its ice in, it is at {{startC}}; fridge-cold after {{fridge}} in the fridge or {{bath}} in an ice bath. A simple estimate.',
   'batch.keeps': 'Made ahead, it keeps {{days}} days cold, as long as nothing raw touches it.',
   'batch.towardRest': 'Salt is slow: in {{minutes}} it goes about {{pct}} % of the way to rest.',
+  'batch.cureDays':
+    'Kitchens give a cure a day for each 6 mm and two more: {{days}} days at {{thick}} mm.',
   'batch.soakedOut':
     '{{minutes}} in {{water}} of fresh water takes the salt from {{before}} % to about {{after}} %.',
   'batch.noReserve': 'Nothing is kept clean yet: set a part aside if you want it for a sauce.',

@@ -93,6 +93,8 @@ const CALLED: ReadonlyArray<readonly [string, string]> = [
   ['harina de fuerza', 'bread-flour'],
   ['yeast', 'instant-yeast'],
   ['dried yeast', 'instant-yeast'],
+  ['active dry yeast', 'active-dry-yeast'],
+  ['active dried yeast', 'active-dry-yeast'],
   ['levadura', 'instant-yeast'],
   ['milk', 'whole-milk'],
   ['leche', 'whole-milk'],

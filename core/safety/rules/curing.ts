@@ -2,8 +2,12 @@ import type { Rule, SafetyFinding } from '../finding.ts';
 import type { Cure } from '../watched.ts';
 
 /** Ingoing nitrite, parts per million. Source: USDA/FSIS, Processing Inspectors' Calculations Handbook; from memory. */
-const IMMERSED_PPM = 200;
-const DRY_PPM = 625;
+const MOST_PPM = {
+  immersed: { mince: 156, belly: 120, other: 200 },
+  dry: { mince: 156, belly: 200, other: 625 },
+} as const;
+/** In the European Union less may be added. Source: Regulation (EC) 1333/2008 before 2025, from memory. */
+const EU_PPM = 150;
 
 /** Curing salt only by its label, weighed, and no more nitrite than the law of its source allows. */
 export const curing: Rule = {
@@ -11,7 +15,14 @@ export const curing: Rule = {
   source: 'source.fsisCuring',
   figures: {
     key: 'figures.curing',
-    values: { immersed: String(IMMERSED_PPM), dry: String(DRY_PPM) },
+    values: {
+      immersed: String(MOST_PPM.immersed.other),
+      dry: String(MOST_PPM.dry.other),
+      mince: String(MOST_PPM.dry.mince),
+      bellyImmersed: String(MOST_PPM.immersed.belly),
+      bellyDry: String(MOST_PPM.dry.belly),
+      eu: String(EU_PPM),
+    },
   },
   check: (meal) =>
     meal.dishes.flatMap((dish) =>
@@ -26,9 +37,10 @@ function findingOf(dish: string, mixture: string, cure: Cure): SafetyFinding {
   if (cure.bySpoon) {
     return { ...base, level: 'stop', message: { key: 'safety.cureSpoon', values: { mixture } } };
   }
-  const limit = cure.immersed ? IMMERSED_PPM : DRY_PPM;
-  const over = cure.ingoingPpm > limit;
-  const values = { mixture, ppm: String(Math.round(cure.ingoingPpm)), most: String(limit) };
+  const limit = MOST_PPM[cure.immersed ? 'immersed' : 'dry'][cure.on];
+  const ppm = Math.round(cure.ingoingPpm);
+  const over = ppm > limit;
+  const values = { mixture, ppm: String(ppm), most: String(limit) };
   const key = over ? 'safety.cureTooMuch' : 'safety.cure';
   return { ...base, level: over ? 'stop' : 'caution', message: { key, values } };
 }

@@ -1,10 +1,13 @@
 import {
   ANIMALS,
+  AVOIDABLE,
   freshId,
   OwnCutSchema,
   pantryOf,
+  readLengthMm,
   SHAPES,
   SOAK_GROUPS,
+  type Avoidable,
   type Cut,
   type Meal,
 } from '@zemrin/core';
@@ -12,6 +15,7 @@ import { useState, type FormEvent } from 'react';
 import { useEdit } from '../store/hooks.ts';
 import { Choice } from '../ui/Choice.tsx';
 import { useWords } from '../words/words.ts';
+import { HoldsField } from './HoldsField.tsx';
 
 interface CutFormProps {
   readonly meal: Meal;
@@ -32,9 +36,11 @@ export function CutForm({ meal, of, name = '', onDone }: CutFormProps) {
   const [soaks, setSoaks] = useState(of?.soaks ?? 'beef-tender');
   const [shape, setShape] = useState(of?.shape ?? 'slab');
   const [figures, setFigures] = useState<Figures>(() => figuresOf(of));
+  const [holds, setHolds] = useState(of?.holds.filter(toldApart) ?? []);
   const [wrong, setWrong] = useState<string>();
   const keep = (event: FormEvent) => {
     event.preventDefault();
+    const thicknessMm = readLengthMm(figures.thicknessMm, 'mm') ?? NaN;
     const number = (key: keyof Figures) => Number(figures[key].replace(',', '.').trim() || NaN);
     const id = of?.id ?? freshId(title, new Set(pantryOf(meal.pantry).cuts.keys()));
     const read = OwnCutSchema.safeParse({
@@ -43,7 +49,8 @@ export function CutForm({ meal, of, name = '', onDone }: CutFormProps) {
       animal,
       soaks,
       shape,
-      thicknessMm: number('thicknessMm'),
+      holds,
+      thicknessMm,
       boneShare: number('bonePct') / 100,
       trimShare: number('trimPct') / 100,
       cookedShare: number('cookedPct') / 100,
@@ -98,6 +105,7 @@ export function CutForm({ meal, of, name = '', onDone }: CutFormProps) {
           />
         </label>
       ))}
+      <HoldsField holds={holds} of={ASKED} onChange={setHolds} />
       {of && of.targets.length > 0 && (
         <p className="text-sm text-muted sm:col-span-2">
           {of.targets
@@ -116,6 +124,11 @@ export function CutForm({ meal, of, name = '', onDone }: CutFormProps) {
     </form>
   );
 }
+
+/** What is an animal is said by the animal. */
+const BY_ANIMAL: ReadonlySet<Avoidable> = new Set(['meat', 'pork', 'fish', 'shellfish']);
+const toldApart = (held: Avoidable) => !BY_ANIMAL.has(held);
+const ASKED = AVOIDABLE.filter(toldApart);
 
 function figuresOf(of: Cut | undefined): Figures {
   const pct = (share: number) => String(Number((share * 100).toPrecision(3)));

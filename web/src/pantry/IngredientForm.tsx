@@ -15,6 +15,7 @@ import { useEdit } from '../store/hooks.ts';
 import { Choice } from '../ui/Choice.tsx';
 import { Tick } from '../ui/Tick.tsx';
 import { useWords, type WordKey } from '../words/words.ts';
+import { HoldsField } from './HoldsField.tsx';
 
 interface IngredientFormProps {
   readonly meal: Meal;
@@ -121,22 +122,7 @@ export function IngredientForm({ meal, of, name = '', onDone }: IngredientFormPr
       <Tick checked={spice} onChange={setSpice}>
         {t('pantry.spice')}
       </Tick>
-      <fieldset>
-        <legend className="font-semibold">{t('pantry.holds')}</legend>
-        <div className="grid grid-cols-2 sm:grid-cols-3">
-          {AVOIDABLE.map((avoidable) => (
-            <Tick
-              key={avoidable}
-              checked={holds.includes(avoidable)}
-              onChange={(yes) =>
-                setHolds(yes ? [...holds, avoidable] : holds.filter((h) => h !== avoidable))
-              }
-            >
-              {t(`avoid.${avoidable}`)}
-            </Tick>
-          ))}
-        </div>
-      </fieldset>
+      <HoldsField holds={holds} of={AVOIDABLE} onChange={setHolds} />
       {wrong !== undefined && (
         <p role="alert" className="text-clash">
           {wrong}

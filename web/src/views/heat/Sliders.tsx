@@ -3,6 +3,7 @@ import {
   cooks,
   formOf,
   lastOnFire,
+  showLength,
   showTemperature,
   showWeight,
   thicknessMmOf,
@@ -31,7 +32,7 @@ export function Sliders({ draft, units }: { draft: Draft; units: Kitchen['units'
     <div className="mt-3 grid grid-cols-2 gap-x-6 gap-y-2 lg:grid-cols-4">
       <Slider
         label={t('heat.thickness')}
-        shown={t('heat.cm', { cm: (thickMm / 10).toFixed(1) })}
+        shown={showLength(thickMm, units)}
         value={Math.round(thickMm)}
         range={[8, 220]}
         onSlide={(thicknessMm) => setPiece({ thicknessMm })}

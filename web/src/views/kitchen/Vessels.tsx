@@ -5,6 +5,8 @@ import {
   panMl,
   parseQuantity,
   QuantityError,
+  readLengthMm,
+  showLength,
   showVolume,
   USUAL_PAN_CM,
   VESSEL_KINDS,
@@ -59,7 +61,11 @@ export function Vessels({ meal }: { meal: Meal }) {
               options={VESSEL_KINDS.map((kind) => [kind, t(`vessel.${kind}`)])}
               onChoose={(kind) => set(vessels.with(i, { ...vessel, kind }))}
             />
-            <Size vessel={vessel} onChange={(to) => set(vessels.with(i, to))} />
+            <Size
+              vessel={vessel}
+              units={meal.kitchen.units}
+              onChange={(to) => set(vessels.with(i, to))}
+            />
             <button
               type="button"
               className="btn btn-quiet px-2"
@@ -80,18 +86,18 @@ export function Vessels({ meal }: { meal: Meal }) {
 }
 
 /** What it holds; a pan is known by how wide it is. */
-function Size(props: { vessel: Vessel; onChange: (to: Vessel) => void }) {
+function Size(props: { vessel: Vessel; units: Kitchen['units']; onChange: (to: Vessel) => void }) {
   const t = useWords();
-  const { vessel, onChange } = props;
+  const { vessel, units, onChange } = props;
   if (vessel.kind === 'pan') {
     return (
       <EditField
         label={t('kitchen.panWidth', { name: vessel.name })}
         hideLabel
-        value={`${vessel.widthCm ?? USUAL_PAN_CM} cm`}
+        value={showLength((vessel.widthCm ?? USUAL_PAN_CM) * 10, units)}
         className="field w-full text-right"
         onCommit={(text) => {
-          const widthCm = Number.parseFloat(text.replace(',', '.'));
+          const widthCm = Math.round(readLengthMm(text, 'cm') ?? NaN) / 10;
           if (!(widthCm >= 10 && widthCm <= 80)) return t('kitchen.badWidth', { text });
           onChange({ ...vessel, widthCm, capacityMl: panMl(widthCm) });
           return undefined;

@@ -21,7 +21,6 @@ export const heat = {
   'heat.safeShare': 'Safe so far',
   'heat.stallHere': 'stall',
   'heat.thickness': 'Thickness',
-  'heat.cm': '{{cm}} cm',
   'heat.weight': 'Weight of a piece',
   'heat.start': 'Goes in at',
   'heat.numbered': '{{number}}. {{name}}',

@@ -1,0 +1,38 @@
+import { NUMBER_PATTERN, readNumber, writeNumber } from './number.ts';
+import type { UnitSystem } from './show.ts';
+
+/** By definition. */
+export const MM_PER_INCH = 25.4;
+
+const MM_PER: Readonly<Record<string, number>> = {
+  mm: 1,
+  cm: 10,
+  in: MM_PER_INCH,
+  inch: MM_PER_INCH,
+  inches: MM_PER_INCH,
+  '"': MM_PER_INCH,
+  '″': MM_PER_INCH,
+};
+const WRITTEN = new RegExp(`^(${NUMBER_PATTERN})\\s*(mm|cm|in|inch|inches|"|″)?$`, 'iu');
+
+/**
+ * Millimetres as a cook types them: "28 cm", "30 mm", "1 1/4 in", "11″". Undefined when unreadable.
+ *
+ * @param bare what a number alone is
+ */
+export function readLengthMm(text: string, bare: 'mm' | 'cm'): number | undefined {
+  const [, number, unit] = WRITTEN.exec(text.trim()) ?? [];
+  const value = number === undefined ? 'not-a-number' : readNumber(number);
+  if (typeof value !== 'number') return undefined;
+  return value * (MM_PER[unit?.toLowerCase() ?? bare] ?? NaN);
+}
+
+/** "28 cm", "3.2 cm"; in US units to the quarter inch, "11 in", "1¼ in". At least 0. */
+export function showLength(mm: number, units: UnitSystem = 'metric'): string {
+  if (units === 'us') return `${writeNumber(Math.round((mm / MM_PER_INCH) * 4) / 4)} in`;
+  return `${writeDecimals(mm / 10)} cm`;
+}
+
+function writeDecimals(value: number): string {
+  return String(Math.round(value * 10) / 10);
+}
