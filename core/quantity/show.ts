@@ -42,9 +42,10 @@ export function showMinutes(minutes: number): string {
   return rest === 0 ? `${hours} h` : `${hours} h ${String(rest).padStart(2, '0')}`;
 }
 
-/** "118°" in the cook's degrees. */
+/** "118°" in the cook's degrees, "−18°" below nothing. */
 export function showTemperature(tempC: number, units: UnitSystem = 'metric'): string {
-  return `${Math.round(units === 'us' ? celsiusToF(tempC) : tempC)}°`;
+  const degrees = Math.round(units === 'us' ? celsiusToF(tempC) : tempC);
+  return `${degrees < 0 ? '−' : ''}${Math.abs(degrees)}°`;
 }
 
 function trimZeros(decimal: string): string {

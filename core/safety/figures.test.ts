@@ -61,6 +61,14 @@ describe('the figures the rules are shown with', () => {
     });
   });
 
+  // USDA/FSIS: egg dishes 160 °F; FDA Food Code, 3-401.11: pooled eggs a minute at 66 °C, or 68 for
+  // 17 seconds; from memory, confidence 0.9 and more.
+  it('are the published cores of what eggs set', () => {
+    expect(figuresOf('eggDishes')).toEqual({ tempC: { tempC: EGG_CORE_C }, minute: { tempC: 66 } });
+    expect(EGG_CORE_C).toBeGreaterThan(68);
+    expect(figuresOf('souring')).toEqual({ least: '2' });
+  });
+
   // USDA/FSIS: two hours, one above 90 °F; the Australian rule has the same two; from memory.
   it('are the two-hour rule', () => {
     expect([ROOM_LIMIT_MIN, HOT_LIMIT_MIN]).toEqual([120, 60]);

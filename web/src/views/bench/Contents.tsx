@@ -13,6 +13,9 @@ import {
 import { useManner } from '../../store/manner.ts';
 import { useWords } from '../../words/words.ts';
 
+/** Less sugar than that is nothing to count. */
+const SUGAR_TOLD_G = 0.5;
+
 interface ContentsProps {
   readonly meal: Meal;
   readonly mixture: Mixture;
@@ -80,10 +83,16 @@ export function Contents({ meal, mixture, batch, before }: ContentsProps) {
         at={meters.sugarPct}
         was={before?.meters.sugarPct}
         range={METER_RANGES.sugar}
-        note={t('bench.sugarNote', {
-          grams: sugarG.toFixed(0),
-          share: Math.round((sugarG / DAILY_SUGARS_G) * 100),
-        })}
+        note={[
+          sugarG >= SUGAR_TOLD_G &&
+            t('bench.sugarDay', {
+              grams: sugarG.toFixed(0),
+              share: Math.round((sugarG / DAILY_SUGARS_G) * 100),
+            }),
+          t('bench.sugarNote'),
+        ]
+          .filter(Boolean)
+          .join(' ')}
       />
       {batch.warnings.map((warning, i) => (
         <p key={i} role="status" className="mt-4 rounded-lg border-2 border-clash p-3">

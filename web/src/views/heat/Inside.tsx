@@ -33,7 +33,7 @@ export function Inside({
                     : t('heat.between', { least: temp(fromC), most: temp(toC) })}
                 </th>
                 <td className="py-1 pr-3">
-                  {t(`change.${what}`)}
+                  {t(`byHeat.${what}`)}
                   {where === 'surface' && <span className="text-muted"> ({t('heat.atEdge')})</span>}
                 </td>
                 <td className={`py-1 ${beginsMin === undefined ? 'text-muted' : ''}`}>

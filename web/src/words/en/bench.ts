@@ -180,8 +180,8 @@ export const bench = {
   'bench.strongEnzyme': 'strong: it turns meat to paste if it stays too long',
   'bench.mildEnzyme': 'mild, as ginger and pear are',
   'bench.sugar': 'Sugar, of the mixture',
-  'bench.sugarNote':
-    '{{grams}} g each at most, {{share}} % of a day’s 50; shaded: common practice, no source',
+  'bench.sugarNote': 'Shaded: common practice, no source.',
+  'bench.sugarDay': '{{grams}} g each at most, {{share}} % of a day’s 50.',
   'bench.brim': '{{vessel}}, {{capacity}}',
   'bench.fill': 'filled to {{fill}}',
   'bench.enough': 'Enough to cover.',

@@ -106,7 +106,7 @@ export const weave = {
   'weave.clock': 'Clock',
   'weave.clock.24h': '19:00',
   'weave.clock.12h': '7:00 pm',
-  'weave.hoursEdit': 'Change when you sleep and when you are away',
+  'weave.hoursEdit': 'Your hours of sleep and away',
   'weave.from': 'from',
   'weave.until': 'to',
   'weave.hoursAdd': 'Add hours away',
