@@ -1,15 +1,6 @@
-import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
+import { expectNoFindings } from './axe.ts';
 import { goTo, openSupper, segment, visit } from './supper.ts';
-
-async function expectNoFindings(page: Page): Promise<void> {
-  // A thread may still be sliding to its place.
-  await page.waitForTimeout(300);
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(
-    violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(' | ')}`),
-  ).toEqual([]);
-}
 
 for (const [name, options] of [
   ['light', {}],

@@ -1,5 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
+import { expectNoFindings } from './axe.ts';
 import { goTo, openSupper, segment } from './supper.ts';
 
 /** The row of a line; an editor may stand open beneath it. */
@@ -12,13 +12,6 @@ async function openBench(page: Page, title?: string): Promise<void> {
   await expect(page.getByRole('textbox', { name: 'On the scale' })).toBeVisible();
 }
 
-async function noFindings(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(
-    violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(' | ')}`),
-  ).toEqual([]);
-}
-
 test('one line changed shows what it does to salt and window, and a lock holds it', async ({
   page,
 }) => {
@@ -28,7 +21,7 @@ test('one line changed shows what it does to salt and window, and a lock holds i
   await amount.fill('27 g');
   await amount.press('Enter');
   await expect(page.getByRole('status').filter({ hasText: /salt 1\.1 % → 1\.6 %/ })).toBeVisible();
-  await noFindings(page);
+  await expectNoFindings(page);
   await page.getByRole('button', { name: 'Lock', exact: true }).click();
   await expect(row(page, /salt, coarse dense/).getByLabel('locked')).toBeVisible();
   const scale = page.getByRole('textbox', { name: 'On the scale' });
@@ -68,7 +61,7 @@ test('it is weighed out line by line with one key, the variant taken out on the 
   const dialog = page.getByRole('dialog', { name: /^Weigh out/ });
   await expect(dialog).toContainText('black limes');
   await expect(dialog).toContainText('The scale then reads 30 g');
-  await noFindings(page);
+  await expectNoFindings(page);
   for (let i = 0; i < 8; i++) await page.keyboard.press('Space');
   await expect(dialog.locator('[aria-current]')).toContainText('Take out: Without dairy');
   await page.keyboard.press('Backspace');
@@ -106,7 +99,7 @@ test('a mixture is made from nothing, with an ingredient of one’s own', async 
   await page.getByPlaceholder(/Garlic, lime/).fill('spruce tips');
   await page.getByRole('button', { name: 'Add “spruce tips” as your own' }).click();
   const form = page.getByRole('dialog', { name: 'New ingredient' });
-  await noFindings(page);
+  await expectNoFindings(page);
   await form.getByLabel('Grams in a millilitre').fill('heavy');
   await form.getByRole('button', { name: 'Keep it as my own' }).click();
   await expect(form.getByRole('alert')).toContainText('gPerMl');
@@ -119,7 +112,7 @@ test('a mixture is made from nothing, with an ingredient of one’s own', async 
   await change.getByLabel('Reckon the salt from a target').check();
   await change.getByLabel('Keep a part clean').check();
   await change.getByLabel('Vessel').selectOption('mixing bowl');
-  await noFindings(page);
+  await expectNoFindings(page);
   await page.keyboard.press('Escape');
   await expect(page.getByText('Keep clean first')).toBeVisible();
   await expect(page.getByRole('img', { name: /mixing bowl/ })).toBeVisible();

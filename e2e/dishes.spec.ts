@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
+import { expectNoFindings } from './axe.ts';
 import { goTo, openSupper, segment } from './supper.ts';
 
 const RECIPE = `Cider-braised hock
@@ -29,8 +29,7 @@ test('a pasted recipe becomes a chain on the table, and nothing of it is lost', 
   const left = page.getByRole('list', { name: 'What you pasted' });
   await expect(left.getByText('The dog gets the bone.')).toContainText('The dog');
   await expect(left).toContainText('not understood');
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map((v) => v.id)).toEqual([]);
+  await expectNoFindings(page);
 
   // What was read wrongly is written anew, moved, or left out; the chain that was mended stays.
   await right.getByRole('textbox', { name: /^Time of Simmer/ }).fill('3 h');
@@ -136,8 +135,7 @@ test('a dish goes out to a file and comes back, and no other file is taken for o
   const preview = page.getByRole('dialog', { name: 'Smoked lamb shoulder' });
   await expect(preview).toContainText('There is a dish of this name on the table.');
   await expect(preview.getByRole('listitem').first()).toBeVisible();
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map((v) => v.id)).toEqual([]);
+  await expectNoFindings(page);
   await preview.getByRole('button', { name: 'Keep both' }).click();
   await expect(page.getByRole('link', { name: 'Smoked lamb shoulder' })).toHaveCount(2);
   await input

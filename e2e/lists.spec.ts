@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
+import { expectNoFindings } from './axe.ts';
 import { goTo, openSupper } from './supper.ts';
 
 test('the evening by the clock, the shopping, the weighing and what stands ready', async ({
@@ -10,8 +10,7 @@ test('the evening by the clock, the shopping, the weighing and what stands ready
   await expect(page.getByRole('heading', { name: 'By time', level: 1 })).toBeVisible();
   await expect(page.getByText('Smoked lamb shoulder, Without dairy: meat')).toBeVisible();
   await expect(page.getByRole('img', { name: 'Hands' }).first()).toBeVisible();
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map((v) => v.id)).toEqual([]);
+  await expectNoFindings(page);
 
   await page.getByRole('link', { name: 'Shopping' }).click();
   const oil = page.getByRole('checkbox', { name: 'olive oil is at home' });

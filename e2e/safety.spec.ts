@@ -1,5 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
+import { expectNoFindings } from './axe.ts';
 import { openSupper, segment } from './supper.ts';
 
 test('a broken rule is said at its step, mended by one button, or overruled in words', async ({
@@ -33,8 +33,7 @@ test('a broken rule is said at its step, mended by one button, or overruled in w
   await card.getByRole('textbox').fill('The room is at nine degrees');
   await card.getByRole('button', { name: 'Keep my words' }).click();
   await expect(card).toContainText('You do it anyway: “The room is at nine degrees”');
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map((v) => v.id)).toEqual([]);
+  await expectNoFindings(page);
   await card.getByRole('button', { name: 'Take that back' }).click();
   await expect(card.getByRole('button', { name: /^Only 1 h/ })).toBeVisible();
 });

@@ -151,9 +151,9 @@ function bareSidesOf(
     case 'braise':
       return { around: bath(Math.min(airC, boilingC - 2), 500) };
     case 'slow-cooker-low':
-      return { around: { ...bath(Math.min(airC, boilingC - 2), 200), fromC: 20, lagMin: 180 } };
+      return { around: { ...bath(Math.min(airC, boilingC - 2), 200), fromC: 20, lagMin: 150 } };
     case 'slow-cooker-high':
-      return { around: { ...bath(Math.min(airC, boilingC - 1), 200), fromC: 20, lagMin: 80 } };
+      return { around: { ...bath(Math.min(airC, boilingC - 1), 200), fromC: 20, lagMin: 65 } };
     case 'steam':
       return { around: bath(boilingC, 600) };
     case 'pressure':

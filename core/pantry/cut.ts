@@ -52,6 +52,11 @@ export function isMince({ id }: Pick<Cut, 'id'>): boolean {
   return id.endsWith('mince');
 }
 
+/** Cooked where it was made, and only warmed. */
+export function isReady({ id }: Pick<Cut, 'id'>): boolean {
+  return id.startsWith('ham-cooked');
+}
+
 /** An egg in its shell. */
 export function isShellEgg({ id }: Pick<Cut, 'id'>): boolean {
   return /^eggs(?:-|$)/.test(id);

@@ -19,7 +19,7 @@ import {
   type Meal,
   type Step,
 } from '../meal/index.ts';
-import { OUT_OF_FRIDGE, safetyOfCook, type WatchedAct, type Warmth } from '../safety/index.ts';
+import { outOfFridge, safetyOfCook, type WatchedAct, type Warmth } from '../safety/index.ts';
 import { goesOn } from './chain.ts';
 import type { Timing } from './watch.ts';
 
@@ -84,7 +84,7 @@ export function backInFridge(
 ): number {
   if (!FRIDGE.has(act.place)) return 0;
   const last = before.filter(({ afterFire }) => !afterFire).at(-1);
-  if (!last || !OUT_OF_FRIDGE.has(last.place) || last.endMin <= last.startMin) return 0;
+  if (!last || !outOfFridge(last) || last.endMin <= last.startMin) return 0;
   const minutes = Math.min(act.endMin - act.startMin, LOOK_MIN);
   const each = dish.foods.flatMap((food) => {
     const cut = cutOf(meal, food);

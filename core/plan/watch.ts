@@ -18,7 +18,7 @@ import {
   type WatchedMeal,
   type Warmth,
 } from '../safety/index.ts';
-import { isEggDish, isMince, isShellEgg } from '../pantry/index.ts';
+import { isEggDish, isMince, isReady, isShellEgg } from '../pantry/index.ts';
 import { ancestors, COOLS, followsFire, goesOn, isFire } from './chain.ts';
 import { backInFridge, byTheClock, warmthOf } from './warmth.ts';
 import { watchedMixture } from './watched-mixture.ts';
@@ -93,6 +93,7 @@ function watchedFood(meal: Meal, food: Food): WatchedDish['foods'][number] {
     name: food.name,
     animal: cut?.animal ?? 'none',
     minced: cut !== undefined && isMince(cut),
+    ready: cut !== undefined && isReady(cut),
     pierced: food.pierced ?? false,
     toxicBean: cut?.id.startsWith('kidney-beans') ?? false,
     grain: GRAINS.test(cut?.id ?? ''),
@@ -130,6 +131,7 @@ function watchedAct(
     endMin: at.endMin,
     mixtures: mixturesOf(step),
     coreC: isFire(dish, step) ? (until ?? doneWhen?.coreC) : undefined,
+    fire: isFire(dish, step) && !BRUSHES.has(verb),
     last: isFire(dish, step) && !goesOn(dish, step),
     slowCooker: cooler === 'slow-cooker-low' || cooler === 'slow-cooker-high',
     afterFire,
@@ -138,7 +140,7 @@ function watchedAct(
     food: 'food' in time ? time.food : undefined,
     tender: time.kind === 'heat' && 'tender' in time.until,
     washes: step.washes ?? false,
-    aside: verb === 'soak' && step.after.length === 0 && mixturesOf(step).length === 0,
+    aside: verb === 'soak' && isAside(dish, step),
     handsOn: step.hands.length > 0,
     wrappedFrozen: verb === 'thaw' ? thawing(meal, dish, step) : undefined,
     ...(COOLS.has(verb) &&
@@ -148,10 +150,20 @@ function watchedAct(
   };
 }
 
+const BRUSHES: ReadonlySet<string> = new Set(['glaze', 'baste', 'turn']);
+
 /** The mixtures a step is about, what it soaks in among them. */
 function mixturesOf({ time, mixtures }: Step): string[] {
   const soaked = time.kind === 'soak' || time.kind === 'cooling' ? [time.mixture] : [];
   return [...new Set([...(mixtures ?? []), ...soaked])];
+}
+
+/** Skewers in water: what follows waits for the food as well, which comes another way. */
+function isAside(dish: Dish, step: Step): boolean {
+  if (step.after.length > 0 || mixturesOf(step).length > 0) return false;
+  return dish.steps.some(
+    ({ after }) => after.length > 1 && after.some((gap) => gap.step === step.id),
+  );
 }
 
 /** What lies in a thaw: one piece of the heaviest food that was an animal. */

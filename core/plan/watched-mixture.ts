@@ -15,7 +15,7 @@ export function watchedMixture(meal: Meal, dish: Dish, mixture: Mixture): Watche
     const found = line.part === undefined ? ingredients.get(line.ingredient) : undefined;
     return found ? [{ line, ...found }] : [];
   });
-  const garlic = inIt.some(({ id, section }) => FRESH.test(id) || section === 'herbs');
+  const garlic = inIt.some(({ section }) => section === FRESH);
   const oil = inIt.some(({ id }) => /(^|-)oil$/.test(id));
   const sour = inIt.some(({ acid }) => acid !== undefined);
   const curing = inIt.filter(({ nitritePct }) => nitritePct !== undefined);
@@ -65,7 +65,8 @@ function isUncooked({ kind, on }: Mixture): boolean {
   return kind === 'sauce' && on.length === 0;
 }
 
-const FRESH = /^garlic$/;
+/** Garlic, herbs and vegetables, whose spores come with the soil. */
+const FRESH = 'greengrocer';
 
 /**
  * Ingoing nitrite, parts per million: what the curing salt holds, over the food, and the brine

@@ -1,4 +1,4 @@
-import { isEggDish, isMince, isShellEgg, type Animal, type Cut } from '../pantry/index.ts';
+import { isEggDish, isMince, isReady, isShellEgg, type Animal, type Cut } from '../pantry/index.ts';
 import { KEEPING } from './keeping.ts';
 
 /**
@@ -66,12 +66,16 @@ export const EGG_CORE_C = 71.1;
 /** Game, 160 °F. Source: FoodSafety.gov, safe minimum internal temperatures; from memory. */
 export const GAME_CORE_C = 71.1;
 
+/** Ham that is cooked already is warmed, 140 °F. Source: USDA/FSIS, safe minimum internal temperatures; from memory. */
+export const READY_CORE_C = 60;
+
 /** What public guidance wants of the middle of a food; undefined where it says nothing. */
 export function leastCoreC(
   cut: Pick<Cut, 'id' | 'animal' | 'holds' | 'targets'>,
 ): number | undefined {
   if (isShellEgg(cut) || isEggDish(cut)) return EGG_CORE_C;
   if (cut.animal === 'none') return undefined;
+  if (isReady(cut)) return READY_CORE_C;
   if (cut.animal === 'poultry') return POULTRY_CORE_C;
   if (isMince(cut)) return MINCED_CORE_C;
   return cut.animal === 'game' ? GAME_CORE_C : WHOLE_CUT_CORE_C;
@@ -82,3 +86,5 @@ export const CORE_ROUNDING_C = 0.5;
 
 /** Cold enough for raw food, 41 °F. Source: FDA Food Code, 3-501.16. */
 export const FRIDGE_COLD_C = 5;
+/** A fridge warmer than this breaks the law anywhere. Source: UK Food Standards Agency; from memory. */
+export const FRIDGE_MOST_C = 8;

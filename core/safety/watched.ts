@@ -1,4 +1,5 @@
 import type { Animal } from '../pantry/index.ts';
+import { FRIDGE_COLD_C, FRIDGE_MOST_C } from './figures.ts';
 import type { PlaceKind, Verb } from '../words/index.ts';
 
 /**
@@ -37,6 +38,8 @@ export interface WatchedFood {
   readonly animal: Animal;
   /** Minced, and so raw all through. */
   readonly minced: boolean;
+  /** Cooked where it was made. */
+  readonly ready: boolean;
   /** Injected or pierced: what was on the surface is inside. */
   readonly pierced: boolean;
   /** Dry beans that make ill unless they boil hard. */
@@ -109,6 +112,8 @@ export interface WatchedAct {
   readonly coolsBackMin: number;
   /** Where it goes by the clock alone: the middle by then, by its cut and weight. */
   readonly clockC?: number | undefined;
+  /** It cooks the food: neither a brine on the boil nor a brush. */
+  readonly fire: boolean;
   /** No further heat follows in its chain. */
   readonly last: boolean;
   readonly slowCooker: boolean;
@@ -149,7 +154,22 @@ export const RAW_BOARD_WORK: ReadonlySet<Verb> = new Set([
 ]);
 
 /** Places no fridge and no fire. */
-export const OUT_OF_FRIDGE: ReadonlySet<PlaceKind> = new Set(['counter', 'board', 'table']);
+const OUT_OF_FRIDGE: ReadonlySet<PlaceKind> = new Set(['counter', 'board', 'table']);
+
+type Standing = Pick<WatchedAct, 'place' | 'tempC'>;
+
+/** On counter, board or table; a cold cellar or a porch in winter may be as good as a fridge. */
+export function outOfFridge({ place, tempC }: Standing): boolean {
+  return OUT_OF_FRIDGE.has(place) && !(tempC !== undefined && tempC <= FRIDGE_COLD_C);
+}
+
+/** Too warm for raw food to lie in: besides those a box nobody has measured, and a fridge too warm by any law. */
+export function warmForRaw(standing: Standing): boolean {
+  const { place, tempC } = standing;
+  if (place === 'box') return tempC === undefined || tempC > FRIDGE_COLD_C;
+  if (place === 'fridge') return tempC !== undefined && tempC > FRIDGE_MOST_C;
+  return outOfFridge(standing);
+}
 
 export const minutesOf = (act: WatchedAct): number => act.endMin - act.startMin;
 

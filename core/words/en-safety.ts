@@ -27,6 +27,7 @@ export const safety = {
   'safety.contact': '{{mixture}} has touched raw food. Boil it hard before it goes on.',
   'safety.core':
     '{{food}} comes off at {{tempC}}; guidance is {{least}}. Not for the pregnant, old or ill.',
+  'safety.neverCooked': '{{food}} is never cooked: not for children, the pregnant, old or ill.',
   'safety.coreChildren':
     '{{food}} comes off at {{tempC}}; guidance is {{least}}. Children are at the table.',
   'safety.slowWarming': 'Its middle is lukewarm for {{minutes}}; six hours is the limit.',

@@ -1,5 +1,5 @@
 import type { Rule } from '../finding.ts';
-import type { WatchedAct } from '../watched.ts';
+import { minutesOf, type WatchedAct, type WatchedDish } from '../watched.ts';
 
 /** What is put on food that is, or will be, cooked through. */
 const PUTS_ON = new Set(['glaze', 'baste', 'serve', 'slice', 'shred']);
@@ -24,8 +24,8 @@ export const contact: Rule = {
           if (!late || !putsOn(act) || !act.mixtures.includes(id)) return [];
           const boiled = dish.acts
             .slice(0, i)
-            .some(({ verb, mixtures }) => verb === 'boil' && mixtures.includes(id));
-          if (boiled) return [];
+            .some((one) => boils(one) && one.mixtures.includes(id));
+          if (boiled || firedAfter(dish, act) >= FIRED_MIN) return [];
           return [
             {
               rule: 'contact',
@@ -41,6 +41,21 @@ export const contact: Rule = {
       });
     }),
 };
+
+/** What is brushed on raw is cooked with the food, if it stays on the fire so long. Common practice, no source. */
+const FIRED_MIN = 10;
+
+/** Minutes over a fire from here to the last of it. */
+function firedAfter({ acts }: WatchedDish, act: WatchedAct): number {
+  return acts
+    .filter(({ fire, startMin }) => fire && startMin >= act.endMin)
+    .reduce((sum, one) => sum + minutesOf(one), 0);
+}
+
+/** A sauce that is reduced boils all the while. */
+function boils({ verb }: WatchedAct): boolean {
+  return verb === 'boil' || verb === 'reduce';
+}
 
 const SOAKS = new Set(['marinate', 'brine', 'mix']);
 

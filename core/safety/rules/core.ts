@@ -3,10 +3,17 @@ import {
   GAME_CORE_C,
   MINCED_CORE_C,
   POULTRY_CORE_C,
+  READY_CORE_C,
   WHOLE_CUT_CORE_C,
 } from '../figures.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
-import { rawFoods, type WatchedAct, type WatchedFood, type WatchedMeal } from '../watched.ts';
+import {
+  rawFoods,
+  type WatchedAct,
+  type WatchedDish,
+  type WatchedFood,
+  type WatchedMeal,
+} from '../watched.ts';
 
 /** Mechanically tenderised or injected meat, 155 °F. Source: FDA Food Code, 3-401.11; from memory. */
 const PIERCED_CORE_C = 68;
@@ -28,8 +35,9 @@ export const core: Rule = {
     },
   },
   check: (meal) =>
-    meal.dishes.flatMap((dish) =>
-      dish.acts.flatMap((act): SafetyFinding[] => {
+    meal.dishes.flatMap((dish) => [
+      ...neverCooked(dish),
+      ...dish.acts.flatMap((act): SafetyFinding[] => {
         const own = rawFoods(dish).filter(({ id }) => act.food === undefined || id === act.food);
         const food = strictest(own);
         if (!food || !act.last) return [];
@@ -41,11 +49,33 @@ export const core: Rule = {
         if (act.coreC >= least - CORE_ROUNDING_C || isEnough(act, food)) return [];
         return [tooCool(meal, dish.id, act, food, least)];
       }),
-    ),
+    ]),
 };
+
+/** Meat or fish that no fire ever sees; fish that was frozen hard is the cook's choice. */
+function neverCooked({ id, foods, acts }: WatchedDish): SafetyFinding[] {
+  const food = foods.find(({ animal, ready }) => animal !== 'none' && !ready);
+  const last = acts.at(-1);
+  if (!food || !last || acts.some((act) => act.last)) return [];
+  const fish = food.animal === 'fish' || food.animal === 'shellfish';
+  return [
+    {
+      rule: 'core',
+      level: fish && food.frozenFirst ? 'caution' : 'stop',
+      dish: id,
+      step: last.id,
+      message: { key: 'safety.neverCooked', values: { food: food.name } },
+      source: 'source.fsisChart',
+      mends: fish && !food.frozenFirst ? [{ kind: 'frozen', food: food.id }] : [],
+    },
+  ];
+}
 
 /** Carry-over and what a forecast may be off. Our own line, no source. */
 const DOUBT_C = 10;
+
+/** So far below, no forecast is that wrong. Our own line, no source. */
+const RAW_C = 30;
 
 /** Nothing says how hot it gets, and by its weight it may be too little. */
 function byClock(dish: string, act: WatchedAct, leastC: number): SafetyFinding[] {
@@ -54,7 +84,7 @@ function byClock(dish: string, act: WatchedAct, leastC: number): SafetyFinding[]
   return [
     {
       rule: 'core',
-      level: 'caution',
+      level: act.clockC < leastC - RAW_C ? 'stop' : 'caution',
       dish,
       step: act.id,
       message: { key: 'safety.byClock', values },
@@ -65,7 +95,8 @@ function byClock(dish: string, act: WatchedAct, leastC: number): SafetyFinding[]
 }
 
 /** What public guidance wants of a food's middle. */
-export function leastFor({ animal, minced, pierced }: WatchedFood): number {
+export function leastFor({ animal, minced, pierced, ready }: WatchedFood): number {
+  if (ready) return READY_CORE_C;
   if (animal === 'poultry') return POULTRY_CORE_C;
   if (minced) return MINCED_CORE_C;
   if (animal === 'game') return GAME_CORE_C;

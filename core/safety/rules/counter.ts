@@ -1,12 +1,6 @@
 import { HOT_LIMIT_MIN, HOT_ROOM_C, ROOM_LIMIT_MIN } from '../figures.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
-import {
-  minutesOf,
-  OUT_OF_FRIDGE,
-  rawFoods,
-  type WatchedAct,
-  type WatchedDish,
-} from '../watched.ts';
+import { minutesOf, rawFoods, warmForRaw, type WatchedAct, type WatchedDish } from '../watched.ts';
 
 const LIES = new Set(['marinate', 'brine', 'soak', 'temper', 'rest', 'rise', 'ferment', 'hold']);
 /** A brisk fire has the surface out of danger sooner, and counts nothing. Our own line, no source. */
@@ -33,7 +27,7 @@ export const counter: Rule = {
 function overLong(dish: WatchedDish, limit: number): SafetyFinding[] {
   if (rawFoods(dish).length === 0) return [];
   const lies = dish.acts.filter(
-    (act) => OUT_OF_FRIDGE.has(act.place) && LIES.has(act.verb) && !act.afterFire && !act.aside,
+    (act) => warmForRaw(act) && LIES.has(act.verb) && !act.afterFire && !act.aside,
   );
   const out = lies.reduce((sum, act) => sum + minutesOf(act), 0);
   const back = dish.acts.reduce((sum, act) => sum + act.coolsBackMin, 0);

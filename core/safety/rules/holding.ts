@@ -1,12 +1,6 @@
 import { ROOM_LIMIT_MIN } from '../figures.ts';
 import type { Rule } from '../finding.ts';
-import {
-  minutesOf,
-  OUT_OF_FRIDGE,
-  spoils,
-  type WatchedDish,
-  type WatchedMeal,
-} from '../watched.ts';
+import { minutesOf, outOfFridge, spoils, type WatchedDish, type WatchedMeal } from '../watched.ts';
 
 /** Hot holding, 135 °F. Source: FDA Food Code, 3-501.16; from memory. */
 const HOLD_C = 57;
@@ -55,7 +49,7 @@ export const holding: Rule = {
 /** It stands on board or table from its last step until it is served. */
 function untilServed({ acts }: WatchedDish, { servingMin }: WatchedMeal): number {
   const last = acts.at(-1);
-  if (!last?.afterFire || !OUT_OF_FRIDGE.has(last.place)) return 0;
+  if (!last?.afterFire || !outOfFridge(last)) return 0;
   return Math.max(0, servingMin - last.endMin);
 }
 

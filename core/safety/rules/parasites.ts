@@ -55,8 +55,8 @@ export const parasites: Rule = {
     ),
 };
 
-function lives({ animal, frozenFirst }: WatchedFood, { coreC, warmth }: WatchedAct): boolean {
-  if (coreC === undefined) return false;
+function lives({ animal, frozenFirst, ready }: WatchedFood, { coreC, warmth }: WatchedAct): boolean {
+  if (coreC === undefined || ready) return false;
   if (animal === 'game') return coreC < GAME_C - 0.5;
   if (animal !== 'pork' || frozenFirst || coreC >= AT_ONCE_C - 0.5) return false;
   return !warmth || shareDead(warmth) < 1;

@@ -1,5 +1,5 @@
 import type { Rule } from '../finding.ts';
-import { minutesOf, OUT_OF_FRIDGE, type WatchedDish } from '../watched.ts';
+import { minutesOf, outOfFridge, type WatchedDish } from '../watched.ts';
 
 /**
  * Salt over all else that lies together, %. Source: National Center for Home Food Preservation, fermented
@@ -19,7 +19,7 @@ export const souring: Rule = {
   check: (meal) =>
     meal.dishes.filter(sours).flatMap((dish) =>
       dish.acts
-        .filter((act) => act.verb === 'ferment' && OUT_OF_FRIDGE.has(act.place))
+        .filter((act) => act.verb === 'ferment' && outOfFridge(act))
         .filter((act) => minutesOf(act) >= SOURS_MIN)
         .flatMap((act) => {
           const pct = dish.mixtures.reduce((sum, { saltPct }) => sum + saltPct, 0);
