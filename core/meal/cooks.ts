@@ -87,8 +87,11 @@ export function placeOfCook(kitchen: Kitchen): Pick<CookSpec, 'conditions' | 'of
 export function pieceOf(meal: Warm, dish: Dish, food: Food): CookSpec['piece'] {
   const cut = cutOf(meal, food);
   if (!cut) throw new RangeError(`food “${food.id}” has no cut`);
-  const { weightG, pieces = 1 } = settleFood(meal, dish, food);
-  const each = weightG / Math.max(1, pieces) / (food.inPieces ?? 1);
+  const { weightG, pieces } = settleFood(meal, dish, food);
+  // What the cook did not count comes in the pieces its cut comes in.
+  const usual = Math.max(1, Math.round(weightG / (cut.pieceG ?? weightG)));
+  const count = pieces ?? (food.inPieces === undefined ? usual : 1);
+  const each = weightG / Math.max(1, count) / (food.inPieces ?? 1);
   return { cut, weightG: Math.max(1, each), thicknessMm: food.thicknessMm };
 }
 

@@ -66,6 +66,8 @@ function hoursFindings(plan: Plan, kitchen: Kitchen): Finding[] {
 }
 
 const HEATED = new Set(['oven', 'smoker', 'grill']);
+/** Nobody sets coals to the degree. */
+const GRILL_GIVE_C = 40;
 
 /** Where a step is: which appliance, and which side of its fire. */
 function spotOf(step: PlannedStep, kitchen: Kitchen): string {
@@ -84,8 +86,14 @@ function heatFindings(
 ): Finding[] {
   const hot = plan.steps.filter((step) => HEATED.has(step.place.kind) && step.place.tempC);
   const range = (step: PlannedStep) => {
-    const { tempC = 0, fromC = tempC, toC = tempC } = stepOf.get(step.id)?.place ?? step.place;
-    return [Math.min(fromC, tempC), Math.max(toC, tempC)] as const;
+    const {
+      kind,
+      tempC = 0,
+      fromC = tempC,
+      toC = tempC,
+    } = stepOf.get(step.id)?.place ?? step.place;
+    const give = kind === 'grill' ? GRILL_GIVE_C : 0;
+    return [Math.min(fromC, tempC) - give, Math.max(toC, tempC) + give] as const;
   };
   return hot.flatMap((a, i) =>
     hot.slice(i + 1).flatMap((b): Finding[] => {

@@ -57,21 +57,21 @@ function appliancesOf(kitchen: Kitchen): Unkeyed[] {
     const kind = ROOMY.find((roomy) => roomy === appliance.kind);
     if (!kind) return [];
     const base = { kind, id, name };
+    const heat = HEATED.has(kind)
+      ? { upPerMin: upCPerMin ?? UP_C_PER_MIN, downPerMin: downCPerMin ?? DOWN_C_PER_MIN }
+      : undefined;
     if (kind === 'grill' && fitsIndirect !== undefined) {
       // Two sides of one fire: what lies on either is at the heat of that side.
       return [
-        { ...base, side: 'direct', fits, machine: { fits, closed: [] } },
+        { ...base, side: 'direct', fits, machine: { fits, closed: [], heat } },
         {
           ...base,
           side: 'indirect',
           fits: fitsIndirect,
-          machine: { fits: fitsIndirect, closed: [] },
+          machine: { fits: fitsIndirect, closed: [], heat },
         },
       ];
     }
-    const heat = HEATED.has(kind)
-      ? { upPerMin: upCPerMin ?? UP_C_PER_MIN, downPerMin: downCPerMin ?? DOWN_C_PER_MIN }
-      : undefined;
     return [{ ...base, fits, machine: { fits, closed: [], heat } }];
   });
 }
@@ -86,9 +86,16 @@ function vesselsOf(kitchen: Kitchen): Unkeyed[] {
   }));
 }
 
+/** Coals are no thermostat: one side of a fire suits heats so far apart. Our own line, no source. */
+const COALS_GIVE_C = 40;
+
 /** The temperatures a place may have: its own, or the range the dish accepts. */
 export function heatOf(place: Place): Heat | undefined {
   const at = place.tempC;
   if (at === undefined) return undefined;
-  return { lowC: Math.min(at, place.fromC ?? at), highC: Math.max(at, place.toC ?? at) };
+  const give = place.kind === 'grill' ? COALS_GIVE_C : 0;
+  return {
+    lowC: Math.min(at, place.fromC ?? at) - give,
+    highC: Math.max(at, place.toC ?? at) + give,
+  };
 }

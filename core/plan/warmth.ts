@@ -109,7 +109,18 @@ export function backInFridge(
 
 const FRIDGE_C = 4.5;
 
-const DRY_FIRES: ReadonlySet<string> = new Set(['sear', 'grill', 'smoke', 'roast', 'bake', 'fry']);
+const FIRES: ReadonlySet<string> = new Set([
+  'sear',
+  'grill',
+  'smoke',
+  'roast',
+  'bake',
+  'fry',
+  'simmer',
+  'boil',
+  'steam',
+  'braise',
+]);
 
 /**
  * The middle of a food at the end of its last fire, where nothing but the clock ends it: by its cut
@@ -121,16 +132,21 @@ export function byTheClock(meal: Meal, dish: Dish, step: Step, at: Timing): numb
   const raw = dish.foods.filter((food) => (cutOf(meal, food)?.animal ?? 'none') !== 'none');
   const [food] = raw;
   if (!timed || !food || raw.length > 1 || doneWhen?.coreC !== undefined) return undefined;
-  if (!DRY_FIRES.has(verb) || goesOn(dish, step)) return undefined;
+  if (!FIRES.has(verb) || goesOn(dish, step)) return undefined;
   const { chain, startC } = chainUpTo(dish, step);
   const stages = chain.flatMap((one) => stageOf(one, meal.kitchen));
   const end = { kind: 'minutes', minutes: at.endMin - at.startMin } as const;
+  // Nobody leaves it on one side.
+  const turnedMin = end.minutes / 2;
   const [last] = stages.slice(-1);
   if (!last || end.minutes <= 0 || stages.length !== chain.length) return undefined;
   const cook = knownCook({
     piece: pieceOf(meal, dish, food),
     startC,
-    stages: [...stages.slice(0, -1), { ...last, end }],
+    stages: [
+      ...stages.slice(0, -1),
+      { ...last, end, turnEveryMin: last.turnEveryMin ?? turnedMin },
+    ],
     ...placeOfCook(meal.kitchen),
   });
   return cook.coreC[cook.coreC.length - 1];

@@ -2,6 +2,7 @@ import { minutesToCool } from '../heat/index.ts';
 import {
   avoidConflicts,
   conditionsOf,
+  coolingOfBatch,
   cutOf,
   pieceOf,
   settleFood,
@@ -97,11 +98,15 @@ function watchedFood(meal: Meal, food: Food): WatchedDish['foods'][number] {
     pierced: food.pierced ?? false,
     toxicBean: cut?.id.startsWith('kidney-beans') ?? false,
     grain: GRAINS.test(cut?.id ?? ''),
+    starchy: STARCHY.test(cut?.id ?? ''),
     egg: cut !== undefined && isShellEgg(cut),
     eggDish: cut !== undefined && isEggDish(cut),
     frozenFirst: food.frozenBefore ?? false,
   };
 }
+
+/** Their spores survive as well. */
+const STARCHY = /^(?:lentils|chickpeas|split-peas|kidney-beans|pasta|(?:sweet-)?potatoes)(?:-|$)/;
 
 /** Rice and what is boiled like it: spores survive in all of them. */
 const GRAINS = /^(?:rice|pearl-barley|quinoa|bulgur|couscous|polenta)-/;
@@ -139,6 +144,7 @@ function watchedAct(
     clockC: byTheClock(meal, dish, step, at),
     food: 'food' in time ? time.food : undefined,
     tender: time.kind === 'heat' && 'tender' in time.until,
+    brineShare: brineShare(meal, dish, step, at),
     washes: step.washes ?? false,
     aside: verb === 'soak' && isAside(dish, step),
     handsOn: step.hands.length > 0,
@@ -164,6 +170,25 @@ function isAside(dish: Dish, step: Step): boolean {
   return dish.steps.some(
     ({ after }) => after.length > 1 && after.some((gap) => gap.step === step.id),
   );
+}
+
+/** A boiled mixture on its way to cold, by its own weight and ice; undefined for any other step. */
+function brineShare(meal: Meal, dish: Dish, step: Step, at: Timing): number | undefined {
+  if (!COOLS.has(step.verb)) return undefined;
+  if (step.time.kind === 'cooling') return 1;
+  const boiled = dish.mixtures.find(
+    ({ id, boiled: hot }) => hot === true && mixturesOf(step).includes(id),
+  );
+  if (!boiled) return undefined;
+  const { fridgeMin, iceBathMin } = coolingOfBatch(meal, dish, boiled);
+  const { kind, tempC } = step.place;
+  const inIce = kind !== 'fridge' && kind !== 'freezer' && tempC !== undefined && tempC <= ICE_C;
+  const needed = inIce
+    ? iceBathMin
+    : kind === 'fridge' || kind === 'freezer'
+      ? fridgeMin
+      : Infinity;
+  return needed === 0 ? 1 : (at.endMin - at.startMin) / needed;
 }
 
 /** What lies in a thaw: one piece of the heaviest food that was an animal. */

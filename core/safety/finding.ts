@@ -42,6 +42,7 @@ export const RULE_IDS = [
   'beans',
   'brineCold',
   'contact',
+  'cookedKeeping',
   'cooling',
   'core',
   'counter',

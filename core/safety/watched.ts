@@ -50,6 +50,8 @@ export interface WatchedFood {
   readonly egg: boolean;
   /** What eggs set: custards and cheesecakes. */
   readonly eggDish: boolean;
+  /** Pulses, pasta, potatoes: cooked, they do not keep at room heat either. */
+  readonly starchy: boolean;
   readonly frozenFirst: boolean;
 }
 
@@ -121,6 +123,8 @@ export interface WatchedAct {
   readonly afterFire: boolean;
   /** The temperatures of the food in it, where heat times its chain. */
   readonly warmth?: Warmth | undefined;
+  /** A boiled mixture that cools in it: how much of its way to cold. */
+  readonly brineShare?: number | undefined;
   /** A liquid or a pot that cools in it. */
   readonly cools?: CoolingPot | undefined;
 }
@@ -178,9 +182,9 @@ export function rawFoods(dish: WatchedDish): WatchedFood[] {
   return dish.foods.filter(({ animal }) => animal !== 'none');
 }
 
-/** Cooked, it does not keep at room heat: meat, fish, grains, beans and what eggs set. */
+/** Cooked, it does not keep at room heat: meat, fish, grains, pulses, potatoes and what eggs set. */
 export function spoils(dish: WatchedDish): boolean {
   return dish.foods.some(
-    ({ animal, grain, toxicBean, eggDish }) => animal !== 'none' || grain || toxicBean || eggDish,
+    ({ animal, grain, starchy, eggDish }) => animal !== 'none' || grain || starchy || eggDish,
   );
 }

@@ -1,6 +1,8 @@
 import type { RuleId } from '../safety/index.ts';
 import { COLD_CASES } from './safety-cold.ts';
 import { HOT_CASES } from './safety-hot.ts';
+import { MORE_UNSEEN_CASES } from './safety-unseen-kept.ts';
+import { UNSEEN_CASES } from './safety-unseen.ts';
 import { smallMeal } from './small-meal.ts';
 
 /**
@@ -14,10 +16,13 @@ export interface SafetyCase {
   readonly meal: unknown;
 }
 
-export const SAFETY_CASES: readonly SafetyCase[] = [...COLD_CASES, ...HOT_CASES].map(
-  ([name, stops, spec]) => ({
-    name,
-    stops,
-    meal: smallMeal(name, spec),
-  }),
-);
+export const SAFETY_CASES: readonly SafetyCase[] = [
+  ...COLD_CASES,
+  ...HOT_CASES,
+  ...UNSEEN_CASES,
+  ...MORE_UNSEEN_CASES,
+].map(([name, stops, spec]) => ({
+  name,
+  stops,
+  meal: smallMeal(name, spec),
+}));

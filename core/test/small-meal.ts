@@ -124,6 +124,16 @@ export const line = (ingredient: string, amount: string) => ({
   amount,
   scaling: 'linear',
 });
+export const step = (verb: string, place: Bits, minutes: number, more: Bits = {}) => ({
+  verb,
+  place,
+  time: fixed(minutes),
+  ...more,
+});
+export const ice = { kind: 'counter', tempC: 1 };
+export const coals = { kind: 'grill', tempC: 220, zone: 'direct' };
+/** Ten hours in the marinade `mix`. */
+export const lain = soak(10 * HOURS, fridge, { mixtures: ['mix'] });
 export const sours = (days: number, place: Bits = counter) => ({
   verb: 'ferment',
   place,

@@ -3,6 +3,8 @@ export const safety = {
   'safety.counter': 'Raw food is out of the fridge for {{minutes}} in all; {{limit}} is the limit.',
   'safety.counterInAll':
     'Raw food is lukewarm for {{minutes}} in all, by its surface; {{limit}} is the limit.',
+  'safety.cookedKeeping':
+    'It waits cooked in the fridge for {{minutes}}; {{days}} days is what guidance allows.',
   'safety.rawKeeping': '{{food}} waits raw for {{minutes}}; it keeps {{days}} days in the fridge.',
   'safety.thawShort': 'It needs about {{minutes}} to thaw; sooner, the middle is still ice.',
   'safety.slowSurface':
@@ -74,6 +76,7 @@ export const safety = {
     'Poultry {{poultry}}, mince {{minced}}, game the same, pierced meat {{pierced}}, whole cuts and fish {{whole}} with three minutes of rest; or longer at less, by the printed tables.',
   'figures.slowWarming':
     'The middle passes from 10 to 54° in {{core}}, the surface in {{surface}}.',
+  'figures.cookedKeeping': 'Cooked meat {{meat}} days in the fridge, rice {{rice}}.',
   'figures.cooling':
     'From 57 to 21° in {{first}}, to 5° in {{whole}}; what was made at room heat in {{made}}.',
   'figures.holding': 'Above {{tempC}}, or {{minutes}} in all.',
@@ -108,6 +111,7 @@ export const safety = {
   'rule.contact': 'What has touched raw food',
   'rule.core': 'The middle is hot enough, or long enough',
   'rule.slowWarming': 'Warming up in time',
+  'rule.cookedKeeping': 'How long cooked food keeps',
   'rule.cooling': 'Cooling down in time',
   'rule.holding': 'Kept hot until it is eaten',
   'rule.reheating': 'Heated again all through',

@@ -17,8 +17,9 @@ export const brineCold: Rule = {
         if (mixture === undefined) return [];
         const cooled = dish.acts
           .slice(0, i)
-          .some(({ verb, mixtures }) => COOLS.has(verb) && mixtures.includes(mixture));
-        if (cooled) return [];
+          .filter(({ mixtures }) => mixtures.includes(mixture))
+          .reduce((sum, { brineShare = 0 }) => sum + brineShare, 0);
+        if (cooled >= COLD_ENOUGH) return [];
         return [
           {
             rule: 'brineCold',
@@ -34,4 +35,5 @@ export const brineCold: Rule = {
     }),
 };
 
-const COOLS = new Set(['cool', 'chill']);
+/** A pot shaped otherwise cools a little sooner. Our own line, no source. */
+const COLD_ENOUGH = 0.8;

@@ -44,7 +44,9 @@ export const core: Rule = {
         const least = leastFor(food);
         if (act.coreC === undefined) {
           const probed = dish.acts.some((other) => other.last && other.coreC !== undefined);
-          return probed ? [] : byClock(dish.id, act, least);
+          // Shellfish is judged by its look: opaque, or open.
+          const byLook = food.animal === 'shellfish';
+          return probed || byLook ? [] : byClock(dish.id, act, least);
         }
         if (act.coreC >= least - CORE_ROUNDING_C || isEnough(act, food)) return [];
         return [tooCool(meal, dish.id, act, food, least)];

@@ -3,6 +3,7 @@ import type { WatchedMeal } from '../watched.ts';
 import { beans } from './beans.ts';
 import { brineCold } from './brine-cold.ts';
 import { contact } from './contact.ts';
+import { cookedKeeping } from './cooked-keeping.ts';
 import { cooling } from './cooling.ts';
 import { core } from './core.ts';
 import { counter } from './counter.ts';
@@ -49,6 +50,7 @@ export const RULES: readonly Rule[] = [
   holding,
   rice,
   cooling,
+  cookedKeeping,
   reheating,
   labels,
   leftovers,

@@ -55,7 +55,10 @@ export const parasites: Rule = {
     ),
 };
 
-function lives({ animal, frozenFirst, ready }: WatchedFood, { coreC, warmth }: WatchedAct): boolean {
+function lives(
+  { animal, frozenFirst, ready }: WatchedFood,
+  { coreC, warmth }: WatchedAct,
+): boolean {
   if (coreC === undefined || ready) return false;
   if (animal === 'game') return coreC < GAME_C - 0.5;
   if (animal !== 'pork' || frozenFirst || coreC >= AT_ONCE_C - 0.5) return false;

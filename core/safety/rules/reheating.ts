@@ -1,5 +1,5 @@
 import type { Rule } from '../finding.ts';
-import { rawFoods } from '../watched.ts';
+import { spoils } from '../watched.ts';
 
 /** Reheating, 165 °F. Source: FDA Food Code, 3-403.11; from memory. */
 const REHEAT_C = 74;
@@ -19,7 +19,7 @@ export const reheating: Rule = {
   },
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
-      if (rawFoods(dish).length === 0) return [];
+      if (!spoils(dish)) return [];
       const chilled = dish.acts.findIndex((act) => act.verb === 'chill' && act.afterFire);
       if (chilled === -1) return [];
       return dish.acts.slice(chilled + 1).flatMap((act) => {

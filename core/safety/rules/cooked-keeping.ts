@@ -1,0 +1,50 @@
+import { KEEPING, type Keeping } from '../keeping.ts';
+import type { Rule, SafetyFinding } from '../finding.ts';
+import { minutesOf, spoils, type WatchedDish } from '../watched.ts';
+
+const DAY_MIN = 24 * 60;
+
+/** What was cooked ahead is eaten within days. */
+export const cookedKeeping: Rule = {
+  id: 'cookedKeeping',
+  source: 'source.storage',
+  figures: {
+    key: 'figures.cookedKeeping',
+    values: {
+      meat: String(KEEPING.cookedMeat.fridgeDays[1]),
+      rice: String(KEEPING.cookedRice.fridgeDays[0]),
+    },
+  },
+  check: (meal) => meal.dishes.flatMap(judged),
+};
+
+function judged(dish: WatchedDish): SafetyFinding[] {
+  const cold = dish.acts.filter(({ afterFire, place }) => afterFire && place === 'fridge');
+  const last = cold.at(-1);
+  if (!last || !spoils(dish)) return [];
+  const [least, most] = keepingOf(dish).fridgeDays;
+  const waits = cold.reduce((sum, act) => sum + minutesOf(act), 0);
+  if (waits <= least * DAY_MIN) return [];
+  const rest = Math.floor(least * DAY_MIN - (waits - minutesOf(last)));
+  return [
+    {
+      rule: 'cookedKeeping',
+      level: waits > most * DAY_MIN ? 'stop' : 'caution',
+      dish: dish.id,
+      step: last.id,
+      message: {
+        key: 'safety.cookedKeeping',
+        values: {
+          minutes: { minutes: waits },
+          days: String(waits > most * DAY_MIN ? most : least),
+        },
+      },
+      source: 'source.storage',
+      mends: rest > 0 ? [{ kind: 'minutes', step: last.id, minutes: rest }] : [],
+    },
+  ];
+}
+
+function keepingOf({ foods }: WatchedDish): Keeping {
+  return foods.some(({ grain }) => grain) ? KEEPING.cookedRice : KEEPING.cookedMeat;
+}
