@@ -17,6 +17,31 @@ export interface Body {
   readonly halfM: number;
 }
 
+/** A food on one side of which it is hotter: its own thickness, and the area of its edges over that of its two faces. */
+export interface Flat {
+  readonly halfM: number;
+  readonly edges: number;
+}
+
+/** The same form lying on one of its faces. */
+export function flatOf(form: Form): Flat {
+  const { halfM } = form;
+  switch (form.kind) {
+    case 'slab':
+      return { halfM, edges: 0 };
+    case 'brick':
+      return { halfM, edges: 1 / form.wide + 1 / form.long };
+    case 'disc':
+      return { halfM, edges: 2 / form.wide };
+    case 'rod':
+      return { halfM, edges: 1 + 1 / form.long };
+    case 'cylinder':
+      return { halfM, edges: 1 };
+    case 'sphere':
+      return { halfM, edges: 2 };
+  }
+}
+
 const SHARES: readonly number[] = table.shares;
 const BIOTS: readonly number[] = table.biots;
 /** [dimension, half-size over the smallest half-size] at each grid point. */

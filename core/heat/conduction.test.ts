@@ -19,7 +19,8 @@ const DRY = { permeance: 1e-8, crustKgPerM2: 1, crustPower: 1, juiceShare: 0 };
 
 function plain(body: Body): Warmed {
   const stuff = constantStuff(K, RHO, CP);
-  return { body, stuff, surface: DRY, boilingC: 200, startC: 20, tenderFactor: 1 };
+  const flat = { halfM: body.halfM, edges: 0 };
+  return { body, flat, stuff, surface: DRY, boilingC: 200, startC: 20, tenderFactor: 1 };
 }
 
 /** θ of core and surface of a body after a Fourier time, in a bath. */

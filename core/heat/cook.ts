@@ -1,4 +1,4 @@
-import type { Body } from './body.ts';
+import type { Body, Flat } from './body.ts';
 import { Field } from './field.ts';
 import type { Stuff } from './stuff.ts';
 import { airCAt, type Surface, type Surroundings } from './surroundings.ts';
@@ -7,6 +7,8 @@ import { tenderingPerSecond } from './tenderness.ts';
 /** A food, ready for the fire. */
 export interface Warmed {
   readonly body: Body;
+  /** As it lies in a pan or over coals. */
+  readonly flat: Flat;
   readonly stuff: Stuff;
   readonly surface: Surface;
   readonly boilingC: number;

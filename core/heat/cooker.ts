@@ -198,10 +198,10 @@ function openSide(airC: number, { outdoorC, windMPerS }: Conditions): Surroundin
 
 const FAN_CONVECTION = 18;
 /** Glowing coals, and the share of its view they take. Source: as above. */
-const COALS_C = 620;
+const COALS_C = 550;
 const COALS_VIEW = 0.75;
 /** How much of the fire's warmth the air above the grate has. */
-const OVER_COALS = 0.7;
+const OVER_COALS = 0.45;
 const PAN_CONTACT = 220;
 const OVER_PAN_C = 45;
 

@@ -38,6 +38,7 @@ export class Face {
    * @param insideC the temperature of that cell
    * @param seconds of the step
    * @param juice kg/m² that came up in it
+   * @param edge times its own area, by which heat comes in: its edges with it
    */
   flow(
     around: Surroundings,
@@ -46,6 +47,7 @@ export class Face {
     insideC: number,
     seconds: number,
     juice: number,
+    edge: number,
   ): number {
     const { convection, emissivity, vapourPa } = around;
     const wallK = (around.wallC ?? airC) + KELVIN;
@@ -81,9 +83,9 @@ export class Face {
       at += flux / slope;
     }
     this.tempC = at;
-    this.evaporated += water * seconds;
+    this.evaporated += water * seconds * edge;
     const dried = this.dried + water * seconds - juice;
     this.dried = dried > 0 ? dried : 0;
-    return conductance * (at - insideC);
+    return edge * conductance * (at - insideC);
   }
 }

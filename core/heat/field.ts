@@ -38,6 +38,7 @@ export class Field {
   private readonly inner: Face | undefined;
   private readonly stuff: Stuff;
   private readonly startJ: number;
+  private edge = 1;
   private stepSeconds = 0;
   private steps = 0;
   /** Of one temperature through and through, when last looked at. */
@@ -52,7 +53,8 @@ export class Field {
     twoFaced: boolean,
   ) {
     const { stuff, startC, surface, boilingC } = food;
-    const { halfM } = food.body;
+    // What lies on one side keeps its own thickness; what it takes up by its edges is reckoned beside.
+    const { halfM } = twoFaced ? food.flat : food.body;
     const dimension = twoFaced ? 1 : food.body.dimension;
     this.stuff = stuff;
     this.dx = ((twoFaced ? 2 : 1) * halfM) / cells;
@@ -108,6 +110,9 @@ export class Field {
     innerC: number,
     most: number,
   ): number {
+    const edge = this.inner && outer === inner ? this.edgeOf(outer) : 1;
+    if (edge !== this.edge) this.steps = 0;
+    this.edge = edge;
     if (this.steps++ % LOOK_EVERY === 0) {
       this.stepSeconds = this.stableSeconds();
       this.even = this.isEven();
@@ -126,6 +131,7 @@ export class Field {
       tempC[last] as number,
       seconds,
       juice,
+      edge,
     );
     const inside = this.inner
       ? this.inner.flow(
@@ -135,6 +141,7 @@ export class Field {
           tempC[0] as number,
           seconds,
           juice,
+          edge,
         )
       : 0;
     const perMass = seconds / this.stuff.densityKgPerM3;
@@ -211,14 +218,22 @@ export class Field {
     return near && vapourPa === undefined && emissivity === 0;
   }
 
+  /** Heat from all around comes in by the edges as well: all of it where it comes slowly, little where it comes fast. */
+  private edgeOf({ convection, emissivity, airC }: Surroundings): number {
+    const { halfM, edges } = this.food.flat;
+    const kelvin = (airC + (this.tempC[this.cells - 1] as number)) / 2 + 273.15;
+    const transfer = convection + 4 * 5.67e-8 * emissivity * kelvin ** 3;
+    return 1 + edges / (1 + (EDGES_LESS * transfer * halfM) / (this.conductivity[0] as number));
+  }
+
   private stableSeconds(): number {
     const { cells, conductivity, capacity, faceArea, volume, dx } = this;
     let most = Infinity;
     for (let i = 0; i < cells; i++) {
       const k = conductivity[i] as number;
       // A surface may be held at one temperature by what it is in.
-      const right = (i === cells - 1 ? 2 : 1) * (faceArea[i + 1] as number);
-      const left = (i === 0 ? 2 : 1) * (faceArea[i] as number);
+      const right = (i === cells - 1 ? 2 * this.edge : 1) * (faceArea[i + 1] as number);
+      const left = (i === 0 ? 2 * this.edge : 1) * (faceArea[i] as number);
       const own = capacity[i] as number;
       const least = own > LEAST_CAPACITY ? LEAST_CAPACITY : own;
       const seconds =
@@ -253,6 +268,8 @@ export class Field {
 /** Nothing flows worth reckoning between temperatures so near. */
 const EVEN_C = 0.01;
 const EVEN_SECONDS = 60;
+/** How soon edges count for less as heat comes in faster (Biot number). Set so that a flat food in an oven takes as long as its brick does. */
+const EDGES_LESS = 2;
 /** What has boiled dry conducts so much less. */
 const DRY_K_LOSS = 0.6;
 /** Juice is reckoned for each so many degrees more. */

@@ -155,7 +155,7 @@ describe('water, air and altitude', () => {
     const face = new Face(wetC - 5, open, 100);
     const around = { airC, convection: 8, emissivity: 0.9, vapourPa };
     // No heat flows in: the surface finds its own temperature.
-    for (let i = 0; i < 40; i++) face.flow(around, airC, 1e-9, 20, 1, 0);
+    for (let i = 0; i < 40; i++) face.flow(around, airC, 1e-9, 20, 1, 0, 1);
     expect(Math.abs(face.tempC - wetC)).toBeLessThan(1.2);
   });
 
@@ -202,6 +202,7 @@ describe('what else physics times', () => {
       };
       const food = {
         body: { dimension: 1, halfM: thickM / 2 },
+        flat: { halfM: thickM / 2, edges: 0 },
         stuff: stuffOf(stew),
         surface: { permeance: 1e-8, crustKgPerM2: 1, crustPower: 1, juiceShare: 0 },
         boilingC: 100,

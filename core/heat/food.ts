@@ -1,5 +1,5 @@
 import type { Animal, Cut } from '../pantry/index.ts';
-import { bodyOf, type Form } from './body.ts';
+import { bodyOf, flatOf, type Form } from './body.ts';
 import { boilingCAt } from './air.ts';
 import type { Warmed } from './cook.ts';
 import { COOKER_DATA, FITTED, sidesOf, type Conditions } from './cooker.ts';
@@ -177,6 +177,7 @@ export function warmedOf(
   const boilingC = boilingCAt(conditions.altitudeM);
   return {
     body: bodyOf(form, (h * form.halfM) / USUAL_CONDUCTIVITY),
+    flat: flatOf(form),
     stuff: stuffFor(piece.cut),
     surface: FITTED.surface,
     boilingC,

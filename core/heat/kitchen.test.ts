@@ -13,6 +13,7 @@ import {
   risingMinutes,
   USUAL_CONDITIONS,
   type Cooker,
+  type StageSpec,
 } from './index.ts';
 
 function toCore(
@@ -107,6 +108,28 @@ describe('what kitchens go by', () => {
     const minutes = toCore(id, piece, fire, coreC);
     expect(minutes).toBeGreaterThanOrEqual(least);
     expect(minutes).toBeLessThanOrEqual(most);
+  });
+
+  // What was seared is done sooner in the oven than what was not, and a pan takes no thicker food for it.
+  it('a sear gains time in the oven', () => {
+    const cut = CUTS.get('pork-chop-bone-in');
+    if (!cut) throw new Error('chop');
+    const oven = { cooker: 'oven', tempC: 180, end: { kind: 'core', coreC: 63 } } as const;
+    const pan = { cooker: 'pan', tempC: 230, turnEveryMin: 3 } as const;
+    const last = (stages: StageSpec[]) =>
+      cookOnce({
+        piece: { cut, weightG: 250 },
+        startC: 5,
+        conditions: USUAL_CONDITIONS,
+        stages,
+      }).stages.at(-1)?.minutes ?? NaN;
+    const sear = (minutes: number) => ({ ...pan, end: { kind: 'minutes', minutes } }) as const;
+    const bare = last([oven]);
+    // The pan’s own way of reckoning a flat food agrees with the oven’s.
+    expect(last([sear(0.05), oven]) / bare).toBeGreaterThan(0.85);
+    expect(last([sear(0.05), oven]) / bare).toBeLessThan(1.1);
+    expect(last([sear(6), oven])).toBeLessThan(0.75 * bare);
+    expect(last([sear(8), oven])).toBeLessThan(last([sear(4), oven]));
   });
 
   // Slow cookers settle at 87 to 96 °C on low and 93 to 99 on high, and bring a pot to 60 °C in three

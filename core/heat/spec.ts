@@ -63,6 +63,7 @@ export function cookOnce(
   const varied = {
     ...food,
     body: { ...food.body, halfM: food.body.halfM * variation.thickness },
+    flat: { ...food.flat, halfM: food.flat.halfM * variation.thickness },
     surface: { ...surface, permeance: surface.permeance * variation.moisture },
   };
   const stages = spec.stages.map((stage) => stageOf(stage, spec, variation));

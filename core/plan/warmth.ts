@@ -136,20 +136,21 @@ export function byTheClock(meal: Meal, dish: Dish, step: Step, at: Timing): numb
   const { chain, startC } = chainUpTo(dish, step);
   const stages = chain.flatMap((one) => stageOf(one, meal.kitchen));
   const end = { kind: 'minutes', minutes: at.endMin - at.startMin } as const;
-  // Nobody leaves it on one side.
-  const turnedMin = end.minutes / 2;
   const [last] = stages.slice(-1);
   if (!last || end.minutes <= 0 || stages.length !== chain.length) return undefined;
   const cook = knownCook({
     piece: pieceOf(meal, dish, food),
     startC,
-    stages: [
-      ...stages.slice(0, -1),
-      { ...last, end, turnEveryMin: last.turnEveryMin ?? turnedMin },
-    ],
+    stages: [...stages.slice(0, -1), { ...last, end }].map(turned),
     ...placeOfCook(meal.kitchen),
   });
   return cook.coreC[cook.coreC.length - 1];
+}
+
+/** Nobody leaves it on one side. */
+function turned(stage: StageSpec): StageSpec {
+  if (stage.end.kind !== 'minutes' || stage.turnEveryMin !== undefined) return stage;
+  return { ...stage, turnEveryMin: Math.max(1, stage.end.minutes / 2) };
 }
 
 interface Resting {

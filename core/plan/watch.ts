@@ -202,11 +202,17 @@ function thawing(meal: Meal, dish: Dish, { time }: Step): WatchedAct['wrappedFro
   return pieces.length > 0 ? { pieceG: Math.max(...pieces) } : undefined;
 }
 
-/** What cools as one: cups each by itself, all else in one pot. */
-function coolsAs(meal: Meal, dish: Dish, food: Food): number {
+/** Pieces beside each other in a dish keep each other warm, as if twice as heavy. Our own figure, no source. */
+const BESIDE = 2;
+
+/** What cools as one: cups each by itself, dry pieces beside each other, all else in one pot. */
+function coolsAs(meal: Meal, dish: Dish, food: Food, wet: boolean): number {
+  const { weightG } = settleFood(meal, dish, food);
   const cut = cutOf(meal, food);
-  const inCups = cut !== undefined && isEggDish(cut) && cut.pieceG !== undefined;
-  return inCups ? pieceOf(meal, dish, food).weightG : settleFood(meal, dish, food).weightG;
+  if (!cut) return weightG;
+  const pieceG = pieceOf(meal, dish, food).weightG;
+  if (isEggDish(cut)) return pieceG;
+  return wet ? weightG : Math.min(weightG, BESIDE * pieceG);
 }
 
 /** The liquid a stew or a joint cools in weighs about as much as it does. Our own figure, no source. */
@@ -215,12 +221,12 @@ const WET: ReadonlySet<string> = new Set(['simmer', 'braise', 'boil']);
 const ICE_C = 3;
 
 function coolingPot(meal: Meal, dish: Dish, step: Step): WatchedAct['cools'] {
-  const weightG = dish.foods.reduce((sum, food) => sum + coolsAs(meal, dish, food), 0);
+  const wet = ancestors(dish, step).some(({ verb }) => WET.has(verb));
+  const weightG = dish.foods.reduce((sum, food) => sum + coolsAs(meal, dish, food, wet), 0);
   if (weightG === 0) return undefined;
   const { place } = step;
   const cold = place.tempC ?? (place.kind === 'fridge' ? 4 : conditionsOf(meal.kitchen).roomC);
   const ice = place.kind !== 'fridge' && place.kind !== 'freezer' && cold <= ICE_C;
-  const wet = ancestors(dish, step).some(({ verb }) => WET.has(verb));
   const pot = { massG: weightG * (wet ? WITH_LIQUID : 1) };
   const where = ice ? 'ice-bath' : 'fridge';
   const minutes = (toC: number) =>

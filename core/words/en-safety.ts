@@ -40,6 +40,8 @@ export const safety = {
   'safety.holding': 'It stands below 57° for {{minutes}}; two hours is the limit.',
   'safety.reheating': 'It was cooked and chilled: heat it to {{least}}, not {{tempC}}.',
   'safety.thawCounter': 'Thawing on the counter warms the outside for hours. Use the fridge.',
+  'safety.thawLong':
+    'It lies in water for {{minutes}}: thawed, its outside grows warm. Use the fridge.',
   'safety.thawWater': 'Change the water every half hour, and cook it at once.',
   'safety.garlicOil': '{{mixture}} keeps {{most}} days cold and not {{days}}: garlic in oil.',
   'safety.cure': '{{mixture}} comes to {{ppm}} ppm nitrite, {{most}} at most. Follow its label.',

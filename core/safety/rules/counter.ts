@@ -1,8 +1,17 @@
 import { HOT_LIMIT_MIN, HOT_ROOM_C, ROOM_LIMIT_MIN } from '../figures.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
-import { minutesOf, rawFoods, warmForRaw, type WatchedAct, type WatchedDish } from '../watched.ts';
+import {
+  minutesOf,
+  RAW_BOARD_WORK,
+  rawFoods,
+  warmForRaw,
+  type WatchedAct,
+  type WatchedDish,
+} from '../watched.ts';
 
 const LIES = new Set(['marinate', 'brine', 'soak', 'temper', 'rest', 'rise', 'ferment', 'hold']);
+/** A board on which raw food is worked for long is a counter. Our own line, no source. */
+const WORKED_MIN = 20;
 /** A brisk fire has the surface out of danger sooner, and counts nothing. Our own line, no source. */
 const BRISK_MIN = 30;
 
@@ -27,7 +36,8 @@ export const counter: Rule = {
 function overLong(dish: WatchedDish, limit: number): SafetyFinding[] {
   if (rawFoods(dish).length === 0) return [];
   const lies = dish.acts.filter(
-    (act) => warmForRaw(act) && LIES.has(act.verb) && !act.afterFire && !act.aside,
+    (act) =>
+      warmForRaw(act) && (LIES.has(act.verb) || isWorked(act)) && !act.afterFire && !act.aside,
   );
   const out = lies.reduce((sum, act) => sum + minutesOf(act), 0);
   const back = dish.acts.reduce((sum, act) => sum + act.coolsBackMin, 0);
@@ -49,6 +59,10 @@ function overLong(dish: WatchedDish, limit: number): SafetyFinding[] {
       mends: mendsOf(longest, limit - (total - minutesOf(longest)) - slow / 4),
     },
   ];
+}
+
+function isWorked(act: WatchedAct): boolean {
+  return RAW_BOARD_WORK.has(act.verb) && minutesOf(act) > WORKED_MIN;
 }
 
 /** What the fire adds; by itself too slow it is a rule of its own. */

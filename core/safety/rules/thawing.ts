@@ -8,6 +8,8 @@ const FRIDGE_MIN_PER_KG = 635;
 const WATER_MIN_PER_KG = 66;
 /** Small and thin pieces thaw faster by the kilogram than the rule says; less than this is too little. */
 const TOO_LITTLE = 0.7;
+/** Thawed food stays no longer in water. Source: FDA Food Code, 3-501.13, four hours above 5 °C; from memory. */
+const THAWED_WET_MIN = 240;
 /** Below this the thickness decides, and no rule by weight. Our own line, no source. */
 const BY_WEIGHT_FROM_G = 2500;
 
@@ -34,6 +36,11 @@ function of(dish: string, act: WatchedAct): SafetyFinding[] {
     const mends = [{ kind: 'fridge', step: act.id }] as const;
     return [{ ...base, level: 'stop', message: { key: 'safety.thawCounter' }, mends }];
   }
+  if (inWater && minutesOf(act) > byWeightMin(act, WATER_MIN_PER_KG) + THAWED_WET_MIN) {
+    const mends = [{ kind: 'fridge', step: act.id }] as const;
+    const values = { minutes: { minutes: minutesOf(act) } };
+    return [{ ...base, level: 'stop', message: { key: 'safety.thawLong', values }, mends }];
+  }
   const needs = neededMin(act, inWater ? WATER_MIN_PER_KG : FRIDGE_MIN_PER_KG);
   if (minutesOf(act) < TOO_LITTLE * needs) {
     const values = { minutes: { minutes: needs } };
@@ -45,7 +52,11 @@ function of(dish: string, act: WatchedAct): SafetyFinding[] {
     : [];
 }
 
-function neededMin({ wrappedFrozen }: WatchedAct, perKg: number): number {
-  const pieceG = wrappedFrozen?.pieceG ?? 0;
-  return pieceG < BY_WEIGHT_FROM_G ? 0 : Math.round((perKg * pieceG) / 1000 / 30) * 30;
+function neededMin(act: WatchedAct, perKg: number): number {
+  const small = (act.wrappedFrozen?.pieceG ?? 0) < BY_WEIGHT_FROM_G;
+  return small ? 0 : byWeightMin(act, perKg);
+}
+
+function byWeightMin({ wrappedFrozen }: WatchedAct, perKg: number): number {
+  return Math.round((perKg * (wrappedFrozen?.pieceG ?? 0)) / 1000 / 30) * 30;
 }
