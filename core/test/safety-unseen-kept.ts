@@ -10,6 +10,7 @@ import {
   cure,
   done,
   fridge,
+  garlicOil,
   glaze,
   heat,
   hob,
@@ -153,5 +154,19 @@ export const MORE_UNSEEN_CASES: readonly CaseRow[] = [
     'a marinade in a fridge at 7',
     'nothing',
     { steps: [soak(12 * HOURS, { kind: 'fridge', tempC: 7 }), done] },
+  ],
+  [
+    'a roast with its garlic oil, drawn half an hour on the counter',
+    'nothing',
+    { mixtures: [garlicOil(3)], steps: [done, step('rest', counter, 30, { mixtures: ['mix'] })] },
+  ],
+  [
+    'aubergine with garlic oil that drew two days on the counter',
+    'garlicOil',
+    {
+      cut: 'aubergine',
+      mixtures: [garlicOil(4)],
+      steps: [step('soak', counter, 2 * DAYS, { mixtures: ['mix'] }), done],
+    },
   ],
 ];

@@ -44,6 +44,8 @@ export const safety = {
     'It lies in water for {{minutes}}: thawed, its outside grows warm. Use the fridge.',
   'safety.thawWater': 'Change the water every half hour, and cook it at once.',
   'safety.garlicOil': '{{mixture}} keeps {{most}} days cold and not {{days}}: garlic in oil.',
+  'safety.garlicOilWarm':
+    '{{mixture}} stands warm for {{minutes}}: garlic or herbs in oil belong in the fridge.',
   'safety.cure': '{{mixture}} comes to {{ppm}} ppm nitrite, {{most}} at most. Follow its label.',
   'safety.cureTooMuch': '{{mixture}} comes to {{ppm}} ppm nitrite; {{most}} is the limit.',
   'safety.cureSpoon': 'Weigh the curing salt in {{mixture}} in grams, never by the spoon.',
