@@ -3,7 +3,7 @@ import { audit, plan } from '../plan/index.ts';
 import { at, supper } from '../test/meals.ts';
 import { mealOf, MealError } from './index.ts';
 import { applyCommand, type Command } from './commands.ts';
-import { cookUpTo, heatOfStep } from './cooks.ts';
+import { cookUpTo, heatOfStep, pieceOf } from './cooks.ts';
 import { draftCommands, draftCook, type DraftCook, type DraftStage } from './draft-cook.ts';
 import type { Dish, Meal, Step } from './schema.ts';
 
@@ -39,6 +39,23 @@ describe('a step whose time comes from heat', () => {
       ['smoker', undefined, 'core'],
       ['smoker', 'foil', 'core'],
     ]);
+  });
+
+  it('takes a cut in the pieces it comes in, unless the cook counted, and none of what nobody eats', () => {
+    const meal = supper();
+    const { dish, food } = lamb(meal);
+    const fixed = (cut: string, weightG: number, more = {}) =>
+      pieceOf(meal, dish, { ...food, cut, share: { kind: 'fixed', weightG }, ...more }).weightG;
+    expect(fixed('chicken-thigh-boneless', 900)).toBeCloseTo(90, 6);
+    expect(fixed('chicken-thigh-boneless', 900, { inPieces: 3 })).toBeCloseTo(300, 6);
+    expect(fixed('lamb-shoulder-bone-in', 2400)).toBe(2400);
+    const nobody = {
+      ...food,
+      share: { kind: 'pieces' as const, pieces: 0.001, pieceG: 1, by: 'head' as const },
+    };
+    for (const { eaters } of [meal, { eaters: [] }]) {
+      expect(pieceOf({ ...meal, eaters }, dish, nobody).weightG).toBeGreaterThan(0);
+    }
   });
 
   it('is shorter in two pieces, on a fire that runs hot, and for a thinner joint', () => {

@@ -89,7 +89,7 @@ export function pieceOf(meal: Warm, dish: Dish, food: Food): CookSpec['piece'] {
   if (!cut) throw new RangeError(`food “${food.id}” has no cut`);
   const { weightG, pieces } = settleFood(meal, dish, food);
   // What the cook did not count comes in the pieces its cut comes in.
-  const usual = Math.max(1, Math.round(weightG / (cut.pieceG ?? weightG)));
+  const usual = cut.pieceG === undefined ? 1 : Math.max(1, Math.round(weightG / cut.pieceG));
   const count = pieces ?? (food.inPieces === undefined ? usual : 1);
   const each = weightG / Math.max(1, count) / (food.inPieces ?? 1);
   return { cut, weightG: Math.max(1, each), thicknessMm: food.thicknessMm };
