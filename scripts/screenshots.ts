@@ -66,7 +66,10 @@ for (const [suffix, viewport] of [
     await page.screenshot({ path: `${out}dishes-read.png` });
     await shoot(page, 'bench-brine', '/meal/towpath-lunch/bench/cider-brine');
     await shoot(page, 'safety', `${MEAL}/safety`);
-    await shoot(page, 'weave-cannot', '/meal/thursday-shoulder/weave');
+    await page.goto(`${base}/meal/thursday-shoulder/weave`);
+    await page.getByRole('heading', { name: 'What would work' }).waitFor();
+    await settle(page);
+    await page.screenshot({ path: `${out}weave-cannot.png` });
     await page.goto(`${base}${MEAL}/weave`);
     await page.getByRole('button', { name: 'By place' }).click();
     await settle(page);

@@ -11,24 +11,13 @@ import {
   line,
   oven,
   part,
+  preheat,
   range,
   start,
 } from './parts.ts';
 import { by, side } from './side.ts';
 
 const flour = by('flour', 'flour', 'flour-for-loaf', 55);
-
-const preheat = (tempC: number, minutes: 'oven-180' | 'oven-230') =>
-  part(
-    'preheat',
-    'preheat',
-    `Oven to ${tempC}°`,
-    { kind: 'readying', what: minutes },
-    oven(tempC),
-    {
-      after: [],
-    },
-  );
 
 /**
  * Loaves. Cores: kitchen convention, from memory, confidence 0.8: lean bread 93 to 98, enriched 88;
@@ -50,7 +39,7 @@ export const BREADS = [
     ],
     parts: [
       ...doughParts('dough', 1.4),
-      preheat(180, 'oven-180'),
+      preheat(180),
       part('bake', 'bake', 'Bake', range(26, 32, 38), oven(180), {
         hands: start(3, 'Brush with egg, into the oven'),
         after: [...after(15, 'prove'), ...after(20, 'preheat')],
@@ -107,7 +96,7 @@ export const BREADS = [
         hands: start(1, 'Cover, into the fridge'),
         after: after(5, 'shape'),
       }),
-      preheat(230, 'oven-230'),
+      preheat(230),
       part('bake', 'bake', 'Bake', range(36, 42, 48), oven(230), {
         hands: start(4, 'Slash, steam, into the oven'),
         after: [...after(15, 'prove'), ...after(20, 'preheat')],

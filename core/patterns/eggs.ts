@@ -2,7 +2,19 @@ import { eggMinutes } from '../heat/index.ts';
 import { CUTS } from '../pantry/index.ts';
 import type { Food } from '../meal/index.ts';
 import { waterOn } from './boiled.ts';
-import { after, all, board, elastic, every, fixed, hob, part, range, start } from './parts.ts';
+import {
+  after,
+  all,
+  board,
+  elastic,
+  every,
+  fixed,
+  hob,
+  part,
+  range,
+  start,
+  type Part,
+} from './parts.ts';
 import type { Pattern } from './pattern.ts';
 
 const USUAL_G = 57;
@@ -39,6 +51,17 @@ function eggRange(cut: string, coreC: number) {
   return range(Math.round(least), Math.round((least + most) / 2), most);
 }
 
+/** An egg dish of one chain, whatever the size of its eggs. */
+const inWater = (id: string, name: string, parts: Part[], readyWithinMin: number): Pattern => ({
+  id,
+  name,
+  kind: 'side',
+  cuts: SIZES,
+  cores: () => [],
+  schools: [],
+  chain: ({ cut }) => ({ foods: [egg(cut)], mixtures: [], parts, readyWithinMin }),
+});
+
 /** Eggs in water. Minutes: a published formula and kitchen convention, from memory. */
 export const EGGS: readonly Pattern[] = [
   {
@@ -66,59 +89,43 @@ export const EGGS: readonly Pattern[] = [
       readyWithinMin: 10,
     }),
   },
-  {
-    id: 'eggs-poached',
-    name: 'Eggs, poached',
-    kind: 'side',
-    cuts: SIZES,
-    cores: () => [],
-    schools: [],
-    chain: ({ cut }) => ({
-      foods: [egg(cut)],
-      mixtures: [],
-      parts: [
-        waterOn(2000, 'Water on, a spoon of vinegar'),
-        part(
-          'poach',
-          'simmer',
-          'Poach, barely moving',
-          { kind: 'batches', food: 'eggs', perBatch: 4, leastMin: 3, likelyMin: 4, mostMin: 4 },
-          hob(92),
-          {
-            hands: all('Crack into a cup, slip in, lift out onto cloth'),
-            after: after(15, 'water'),
-            doneWhen: { coreC: 63, text: 'white set, yolk soft' },
-          },
-        ),
-      ],
-      readyWithinMin: 6,
-    }),
-  },
-  {
-    id: 'eggs-low',
-    name: 'Eggs, held at 63 degrees',
-    kind: 'side',
-    cuts: SIZES,
-    cores: () => [],
-    schools: [],
-    chain: ({ cut }) => ({
-      foods: [egg(cut)],
-      mixtures: [],
-      parts: [
-        part('water', 'simmer', 'Water to 63°', range(10, 12, 15), hob(63), {
-          hands: start(5, 'Water on, to 63 by the thermometer'),
-          after: [],
-        }),
-        part('hold', 'simmer', 'Eggs in, held there', range(45, 50, 60), hob(63), {
-          hands: [...start(2, 'Eggs in, in their shells'), every(10, 1, 'Look at the thermometer')],
+  inWater(
+    'eggs-poached',
+    'Eggs, poached',
+    [
+      waterOn(2000, 'Water on, a spoon of vinegar'),
+      part(
+        'poach',
+        'simmer',
+        'Poach, barely moving',
+        { kind: 'batches', food: 'eggs', perBatch: 4, leastMin: 3, likelyMin: 4, mostMin: 4 },
+        hob(92),
+        {
+          hands: all('Crack into a cup, slip in, lift out onto cloth'),
           after: after(15, 'water'),
-          doneWhen: { coreC: 63, text: 'white like soft curd' },
-        }),
-        part('stand', 'rest', 'Out, ready to crack', elastic(1, 3, 20), board, {
-          hands: start(1, 'Lift out'),
-        }),
-      ],
-      readyWithinMin: 15,
-    }),
-  },
+          doneWhen: { coreC: 63, text: 'white set, yolk soft' },
+        },
+      ),
+    ],
+    6,
+  ),
+  inWater(
+    'eggs-low',
+    'Eggs, held at 63 degrees',
+    [
+      part('water', 'simmer', 'Water to 63°', range(10, 12, 15), hob(63), {
+        hands: start(5, 'Water on, to 63 by the thermometer'),
+        after: [],
+      }),
+      part('hold', 'simmer', 'Eggs in, held there', range(45, 50, 60), hob(63), {
+        hands: [...start(2, 'Eggs in, in their shells'), every(10, 1, 'Look at the thermometer')],
+        after: after(15, 'water'),
+        doneWhen: { coreC: 63, text: 'white like soft curd' },
+      }),
+      part('stand', 'rest', 'Out, ready to crack', elastic(1, 3, 20), board, {
+        hands: start(1, 'Lift out'),
+      }),
+    ],
+    15,
+  ),
 ];

@@ -15,6 +15,7 @@ import {
   mixture,
   oven,
   part,
+  preheat,
   range,
   start,
   temper,
@@ -23,16 +24,6 @@ import {
 } from './parts.ts';
 import { meatOf } from './meat.ts';
 import { coresOf, type Pattern } from './pattern.ts';
-
-const preheat = (tempC: number) =>
-  part(
-    'preheat',
-    'preheat',
-    `Oven to ${tempC}°`,
-    { kind: 'readying', what: tempC > 200 ? 'oven-230' : 'oven-180' },
-    oven(tempC),
-    { after: [] },
-  );
 
 /** Chains of the oven. Figures: our own neutral defaults, common practice, no source. */
 export const OVEN: readonly Pattern[] = [

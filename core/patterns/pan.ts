@@ -16,6 +16,7 @@ import {
   mixture,
   oven,
   part,
+  preheat,
   range,
   start,
   temper,
@@ -166,14 +167,7 @@ export const PAN: readonly Pattern[] = [
           washes: true,
           after: after(undefined, 'soak'),
         }),
-        part(
-          'preheat',
-          'preheat',
-          'Oven to 180°',
-          { kind: 'readying', what: 'oven-180' },
-          oven(180),
-          { after: [] },
-        ),
+        preheat(180),
         part('sear', 'sear', 'Sear', fixed(7), hob(230), {
           hands: all('Four minutes, then three'),
           after: after(20, 'dry'),

@@ -153,3 +153,14 @@ export function food({ cut, name, rawG, inPieces, thicknessMm }: Meat, id = 'mea
     ...(thicknessMm !== undefined && { thicknessMm }),
   };
 }
+
+/** The oven getting hot by itself. */
+export const preheat = (tempC: number) =>
+  part(
+    'preheat',
+    'preheat',
+    `Oven to ${tempC}°`,
+    { kind: 'readying', what: tempC > 200 ? 'oven-230' : 'oven-180' },
+    oven(tempC),
+    { after: [] },
+  );

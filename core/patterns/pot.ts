@@ -15,6 +15,7 @@ import {
   mixture,
   oven,
   part,
+  preheat,
   range,
   start,
   untilTender,
@@ -257,14 +258,7 @@ export const POT: readonly Pattern[] = [
           hands: all('Brown all sides'),
           after: after(20, 'salt'),
         }),
-        part(
-          'preheat',
-          'preheat',
-          'Oven to 150°',
-          { kind: 'readying', what: 'oven-180' },
-          oven(150),
-          { after: [] },
-        ),
+        preheat(150),
         part('braise', 'braise', 'Braise', untilTender('pulls', { wrap: 'lid' }), oven(150), {
           hands: start(5, 'Liquid in, lid on, into the oven'),
           after: [...after(10, 'brown'), ...after(30, 'preheat')],

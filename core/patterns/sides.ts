@@ -12,6 +12,7 @@ import {
   mixture,
   oven,
   part,
+  preheat,
   range,
   start,
 } from './parts.ts';
@@ -50,14 +51,7 @@ export const SIDES: readonly Pattern[] = [
     mixtures: [dough(62)],
     parts: [
       ...doughParts('dough'),
-      part(
-        'preheat',
-        'preheat',
-        'Oven to 220°',
-        { kind: 'readying', what: 'oven-230' },
-        oven(220),
-        { after: [] },
-      ),
+      preheat(220),
       part('bake', 'bake', 'Bake', range(16, 19, 23), oven(220), {
         hands: start(3, 'Into the oven'),
         after: [...after(15, 'prove'), ...after(20, 'preheat')],
@@ -124,14 +118,7 @@ export const SIDES: readonly Pattern[] = [
         hands: all('Peel, cut, toss in oil'),
         after: [],
       }),
-      part(
-        'preheat',
-        'preheat',
-        'Oven to 200°',
-        { kind: 'readying', what: 'oven-180' },
-        oven(200),
-        { after: [] },
-      ),
+      preheat(200),
       part(
         'roast',
         'roast',

@@ -13,6 +13,7 @@ import {
   line,
   oven,
   part,
+  preheat,
   range,
   start,
   type Part,
@@ -38,18 +39,6 @@ const coldCups: Part[] = [
     after: after(30, 'stand'),
   }),
 ];
-
-const ovenOn = (tempC: number) =>
-  part(
-    'preheat',
-    'preheat',
-    `Oven to ${tempC}°`,
-    { kind: 'readying', what: 'oven-180' },
-    oven(tempC),
-    {
-      after: [],
-    },
-  );
 
 /**
  * Custards, baked in cups. Cores: kitchen convention, from memory, confidence 0.8: custard 77 to 82,
@@ -84,7 +73,7 @@ export const SWEET: readonly Pattern[] = [
           mixtures: ['batter'],
           after: after(10, 'warm'),
         }),
-        ovenOn(150),
+        preheat(150),
         part('bake', 'bake', 'Bake in a water bath', range(28, 35, 45), oven(150), {
           hands: start(4, 'Hot water round the cups to half their height'),
           after: [...after(15, 'mix'), ...after(20, 'preheat')],
@@ -121,7 +110,7 @@ export const SWEET: readonly Pattern[] = [
           mixtures: ['batter'],
           after: [],
         }),
-        ovenOn(150),
+        preheat(150),
         part('bake', 'bake', 'Bake in a water bath', range(22, 28, 36), oven(150), {
           hands: [...start(4, 'Hot water round the cups'), every(15, 1, 'Look: no browning')],
           after: [...after(30, 'mix'), ...after(20, 'preheat')],
