@@ -4,6 +4,8 @@ import { expect, type Page } from '@playwright/test';
 /** Nothing axe finds, once what slides or fades has come to rest. */
 export async function expectNoFindings(page: Page): Promise<void> {
   await page.waitForTimeout(300);
+  // A notice that fades away while axe looks has no contrast for a moment.
+  await expect(page.locator('[data-sonner-toast]')).toHaveCount(0);
   await page.evaluate(() =>
     Promise.allSettled(
       document
