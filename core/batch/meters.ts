@@ -5,6 +5,9 @@ export interface MeterRange {
   readonly most: number;
 }
 
+/** Less sugar than this in what is put on food does not show, %. Common practice, no source. */
+export const SUGAR_SHOWS_PCT = 4;
+
 export const METER_RANGES: Readonly<Record<'salt' | 'acid' | 'enzyme' | 'sugar', MeterRange>> = {
   /** Of the food; dry brines 0.8 to 1.5. */
   salt: { from: 0.8, to: 1.5, most: 5 },

@@ -1,7 +1,7 @@
 import { evaporationJPerKg, saturationPaQuick } from './air.ts';
 import type { Surface, Surroundings } from './surroundings.ts';
 
-const STEFAN_BOLTZMANN = 5.670374e-8;
+export const STEFAN_BOLTZMANN = 5.670374e-8;
 const KELVIN = 273.15;
 /** Mass transfer by the analogy with heat: kg/(m²·s·Pa) for each W/(m²·K). Lewis relation. */
 const LEWIS = 6.76e-9;

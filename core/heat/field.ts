@@ -1,5 +1,5 @@
 import type { Warmed } from './cook.ts';
-import { Face } from './face.ts';
+import { Face, STEFAN_BOLTZMANN } from './face.ts';
 import { juiceShareAt } from './juice.ts';
 import { enthalpyOf, type Stuff } from './stuff.ts';
 import type { Surroundings } from './surroundings.ts';
@@ -38,7 +38,9 @@ export class Field {
   private readonly inner: Face | undefined;
   private readonly stuff: Stuff;
   private readonly startJ: number;
+  /** Times its faces, by which heat comes in. */
   private edge = 1;
+  private around: Surroundings | undefined;
   private stepSeconds = 0;
   private steps = 0;
   /** Of one temperature through and through, when last looked at. */
@@ -110,17 +112,17 @@ export class Field {
     innerC: number,
     most: number,
   ): number {
-    const edge = this.inner && outer === inner ? this.edgeOf(outer) : 1;
-    if (edge !== this.edge) this.steps = 0;
-    this.edge = edge;
+    if (outer !== this.around) this.steps = 0;
+    this.around = outer;
     if (this.steps++ % LOOK_EVERY === 0) {
+      this.edge = this.inner && outer === inner ? this.edgeOf(outer) : 1;
       this.stepSeconds = this.stableSeconds();
       this.even = this.isEven();
     }
     if (this.even && this.isAt(outer, outerC) && this.isAt(inner, innerC)) {
       return Math.min(most, EVEN_SECONDS);
     }
-    const { dx, cells, conductivity, tempC, faceArea, volume, enthalpy } = this;
+    const { dx, cells, conductivity, tempC, faceArea, volume, enthalpy, edge } = this;
     const seconds = this.stepSeconds < most ? this.stepSeconds : most;
     const last = cells - 1;
     const juice = this.juiceOutM;
@@ -222,7 +224,7 @@ export class Field {
   private edgeOf({ convection, emissivity, airC }: Surroundings): number {
     const { halfM, edges } = this.food.flat;
     const kelvin = (airC + (this.tempC[this.cells - 1] as number)) / 2 + 273.15;
-    const transfer = convection + 4 * 5.67e-8 * emissivity * kelvin ** 3;
+    const transfer = convection + 4 * STEFAN_BOLTZMANN * emissivity * kelvin ** 3;
     return 1 + edges / (1 + (EDGES_LESS * transfer * halfM) / (this.conductivity[0] as number));
   }
 

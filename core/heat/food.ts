@@ -1,6 +1,7 @@
 import type { Animal, Cut } from '../pantry/index.ts';
 import { bodyOf, flatOf, type Form } from './body.ts';
 import { boilingCAt } from './air.ts';
+import { STEFAN_BOLTZMANN } from './face.ts';
 import type { Warmed } from './cook.ts';
 import { COOKER_DATA, FITTED, sidesOf, type Conditions } from './cooker.ts';
 import type { Cooker } from './names.ts';
@@ -137,7 +138,7 @@ export function thicknessMmOf(form: Form): number {
 function transferOf(cooker: Cooker, tempC: number | undefined, conditions: Conditions): number {
   const { around } = sidesOf(cooker, tempC, undefined, conditions);
   const meanK = (around.airC + 50) / 2 + 273.15;
-  return around.convection + 4 * around.emissivity * 5.67e-8 * meanK ** 3;
+  return around.convection + 4 * around.emissivity * STEFAN_BOLTZMANN * meanK ** 3;
 }
 
 const USUAL_CONDUCTIVITY = 0.5;

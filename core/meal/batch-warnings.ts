@@ -1,6 +1,7 @@
 import {
   MAKES_FOOD,
   scaleMixture,
+  SUGAR_SHOWS_PCT,
   type Batch,
   type BatchWarning,
   type Mixture,
@@ -20,8 +21,6 @@ export function dishWarnings(
 
 /** Table sugar burns from about here. Common practice, no source. */
 const SUGAR_BURNS_C = 177;
-/** Less of a mixture than this does not show. Common practice, no source. */
-const SUGAR_SHOWS_PCT = 4;
 const HOT_PLACES = new Set(['oven', 'grill', 'hob', 'smoker']);
 const WET_VERBS = new Set(['braise', 'simmer', 'boil', 'steam']);
 

@@ -2,12 +2,14 @@ import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { at, supper } from '../test/meals.ts';
+import { cure, DAYS, done, smallMeal, soak } from '../test/small-meal.ts';
 import {
   applyCommand,
   audit,
   avoidConflicts,
   batchOf,
   coolingOfBatch,
+  CUTS,
   mealOf,
   MealError,
   MixtureSchema,
@@ -39,6 +41,41 @@ const batch = (meal: Meal, id: string) => {
   const { dish, mixture } = placed(meal, id);
   return batchOf(meal, dish, mixture);
 };
+
+describe('a cure', () => {
+  const cured = (cut: string) =>
+    mealOf(
+      smallMeal('cure', { cut, mixtures: [cure('2.5 g')], steps: [soak(5 * DAYS), done] }),
+      NOW,
+    );
+
+  // 2.5 g of curing salt a kilo is 156 ppm of nitrite, by its 6.25 %: m·0.0625·1e6/(meat). USDA/FSIS,
+  // Processing Inspectors’ Calculations Handbook, from memory, confidence 0.75.
+  it('comes to what its label says', () => {
+    const meal = cured('beef-brisket');
+    const { findings } = planOf(meal, meal.kitchen, NOW, { rescues: false });
+    const said = findings.find(({ rule }) => rule === 'curing');
+    expect(said?.message.values).toMatchObject({ ppm: '156', most: '625' });
+  });
+
+  // A day for each quarter inch (6 mm) of the whole thickness, and two: kitchen convention, from
+  // memory, confidence 0.75.
+  it.each(['beef-brisket', 'pork-belly', 'pork-loin-boneless'])(
+    'takes kitchens’ days for %s',
+    (cut) => {
+      const { notes } = batch(cured(cut), 'mix');
+      const thick = CUTS.get(cut)?.thicknessMm ?? NaN;
+      const days = notes.find(({ key }) => key === 'batch.cureDays')?.values?.days;
+      expect(days).toBe(Math.ceil(thick / 6) + 2);
+      expect(days).toBeGreaterThan(thick / (25.4 / 4) + 1.9);
+    },
+  );
+
+  it('says no days where nothing cures', () => {
+    const keys = batch(example('towpath-lunch'), 'cider-brine').notes.map(({ key }) => key);
+    expect(keys).not.toContain('batch.cureDays');
+  });
+});
 
 describe('the example meals', () => {
   it.each(EXAMPLES)('%s can be done, and its plan keeps its word', (name) => {

@@ -5,12 +5,10 @@ import {
   type Cook,
   type Reached,
 } from '../heat/index.ts';
+import { SUGAR_SHOWS_PCT } from '../batch/index.ts';
 import type { Cut } from '../pantry/index.ts';
 import { batchOf } from './batches.ts';
 import type { Dish, Food, Meal } from './schema.ts';
-
-/** Less sugar than this in what is put on does not show. Common practice, no source. */
-const SUGAR_SHOWS_PCT = 4;
 
 /** What heat does to a food along a cook, and to the sugar that was put on it where that is hot enough. */
 export function changesOf(meal: Meal, dish: Dish, food: Food, cut: Cut, cook: Cook): Reached[] {

@@ -79,12 +79,15 @@ export function ingredientFromOwn(own: OwnIngredient): Ingredient {
  */
 export function cutFromOwn(own: OwnCut, builtIn?: Cut): Cut {
   const edible = 1 - own.boneShare - own.trimShare;
-  const alike = builtIn?.animal === own.animal && builtIn.shape === own.shape;
-  const base = alike ? builtIn : undefined;
+  const same = builtIn?.animal === own.animal ? builtIn : undefined;
+  const base = same?.shape === own.shape ? same : undefined;
+  // A thickness of one's own is the thickness, whatever the joint's usual form.
+  const body = base?.thicknessMm === own.thicknessMm ? base.body : undefined;
   return {
     ...base,
     ...own,
-    holds: [...new Set(heldBy(own.animal, own.holds ?? base?.holds))],
+    body,
+    holds: [...new Set(heldBy(own.animal, own.holds ?? same?.holds))],
     servedShare: edible * own.cookedShare,
     meatMm: own.thicknessMm,
     targets: base?.targets ?? [],

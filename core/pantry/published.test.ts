@@ -3,7 +3,16 @@ import { CHILD_PORTION, PORTIONS, shareOfPlate } from '../meal/index.ts';
 import { supper } from '../test/meals.ts';
 import minutes from '../test/published-minutes.json';
 import published from '../test/published-ingredients.json';
-import { CUTS, INGREDIENTS, OwnPantrySchema, pantryOf, standInsFor } from './index.ts';
+import { formOf, thicknessMmOf } from '../heat/index.ts';
+import {
+  cutFromOwn,
+  CUTS,
+  INGREDIENTS,
+  OwnCutSchema,
+  OwnPantrySchema,
+  pantryOf,
+  standInsFor,
+} from './index.ts';
 
 describe('what the pantry says', () => {
   it.each(published.rows)('is what the tables say of $id', ({ id, ...values }) => {
@@ -72,6 +81,26 @@ describe('what the pantry says', () => {
       'tofu-firm',
     );
     expect(without?.holds).toEqual([]);
+    // A thickness of one’s own is the thickness, also of a joint with a form.
+    const loin = (thicknessMm: number) =>
+      cutFromOwn(
+        OwnCutSchema.parse({
+          id: 'pork-loin-boneless',
+          name: 'Mine',
+          animal: 'pork',
+          soaks: 'pork-tender',
+          shape: CUTS.get('pork-loin-boneless')?.shape,
+          thicknessMm,
+          rawPerAdultG: { low: 100, high: 150 },
+        }),
+        CUTS.get('pork-loin-boneless'),
+      );
+    const usual = CUTS.get('pork-loin-boneless')?.thicknessMm ?? NaN;
+    expect(loin(usual).body).toEqual(CUTS.get('pork-loin-boneless')?.body);
+    expect(thicknessMmOf(formOf({ cut: loin(usual - 20), weightG: 2000 }))).toBeCloseTo(
+      usual - 20,
+      3,
+    );
     expect(pantryOf(own('seitan')).cuts.get('seitan')?.targets).toEqual([]);
   });
 

@@ -20,6 +20,7 @@ import {
   type Step,
 } from '../meal/index.ts';
 import { outOfFridge, safetyOfCook, type WatchedAct, type Warmth } from '../safety/index.ts';
+import { FIRE_VERBS } from '../words/index.ts';
 import { goesOn } from './chain.ts';
 import type { Timing } from './watch.ts';
 
@@ -109,19 +110,6 @@ export function backInFridge(
 
 const FRIDGE_C = 4.5;
 
-const FIRES: ReadonlySet<string> = new Set([
-  'sear',
-  'grill',
-  'smoke',
-  'roast',
-  'bake',
-  'fry',
-  'simmer',
-  'boil',
-  'steam',
-  'braise',
-]);
-
 /**
  * The middle of a food at the end of its last fire, where nothing but the clock ends it: by its cut
  * and weight. Undefined where that cannot be reckoned.
@@ -132,7 +120,7 @@ export function byTheClock(meal: Meal, dish: Dish, step: Step, at: Timing): numb
   const raw = dish.foods.filter((food) => (cutOf(meal, food)?.animal ?? 'none') !== 'none');
   const [food] = raw;
   if (!timed || !food || raw.length > 1 || doneWhen?.coreC !== undefined) return undefined;
-  if (!FIRES.has(verb) || goesOn(dish, step)) return undefined;
+  if (!FIRE_VERBS.has(verb) || goesOn(dish, step)) return undefined;
   const { chain, startC } = chainUpTo(dish, step);
   const stages = chain.flatMap((one) => stageOf(one, meal.kitchen));
   const end = { kind: 'minutes', minutes: at.endMin - at.startMin } as const;

@@ -72,7 +72,9 @@ function watchedDish(
   const acts = dish.steps
     .flatMap((step) => {
       const at = timing.get(step.id);
-      return at ? [watchedAct(meal, dish, step, at, warm.get(step.id))] : [];
+      if (!at) return [];
+      const act = watchedAct(meal, dish, step, at, warm.get(step.id));
+      return [{ ...act, thenFiredMin: thenFiredMin(dish, step, timing) }];
     })
     .sort((a, b) => a.startMin - b.startMin);
   return {
@@ -117,7 +119,7 @@ function watchedAct(
   step: Step,
   at: Timing,
   warmth: Warmth | undefined,
-): Omit<WatchedAct, 'coolsBackMin'> {
+): Omit<WatchedAct, 'coolsBackMin' | 'thenFiredMin'> {
   const { time, doneWhen, place, verb } = step;
   const until = time.kind === 'heat' && 'coreC' in time.until ? time.until.coreC : undefined;
   const before = ancestors(dish, step);
@@ -136,7 +138,6 @@ function watchedAct(
     endMin: at.endMin,
     mixtures: mixturesOf(step),
     coreC: isFire(dish, step) ? (until ?? doneWhen?.coreC) : undefined,
-    fire: isFire(dish, step) && !BRUSHES.has(verb),
     last: isFire(dish, step) && !goesOn(dish, step),
     slowCooker: cooler === 'slow-cooker-low' || cooler === 'slow-cooker-high',
     afterFire,
@@ -156,7 +157,16 @@ function watchedAct(
   };
 }
 
+/** A brush is no fire of its own. */
 const BRUSHES: ReadonlySet<string> = new Set(['glaze', 'baste', 'turn']);
+
+function thenFiredMin(dish: Dish, step: Step, timing: ReadonlyMap<string, Timing>): number {
+  return dish.steps
+    .filter((one) => isFire(dish, one) && !BRUSHES.has(one.verb))
+    .filter((one) => ancestors(dish, one).some(({ id }) => id === step.id))
+    .flatMap(({ id }) => timing.get(id) ?? [])
+    .reduce((sum, { startMin, endMin }) => sum + endMin - startMin, 0);
+}
 
 /** The mixtures a step is about, what it soaks in among them. */
 function mixturesOf({ time, mixtures }: Step): string[] {

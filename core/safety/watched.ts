@@ -114,8 +114,8 @@ export interface WatchedAct {
   readonly coolsBackMin: number;
   /** Where it goes by the clock alone: the middle by then, by its cut and weight. */
   readonly clockC?: number | undefined;
-  /** It cooks the food: neither a brine on the boil nor a brush. */
-  readonly fire: boolean;
+  /** Minutes over a fire that follow it in its chain. */
+  readonly thenFiredMin: number;
   /** No further heat follows in its chain. */
   readonly last: boolean;
   readonly slowCooker: boolean;

@@ -28,6 +28,8 @@ import {
 } from './small-meal.ts';
 import type { CaseRow } from './safety-cold.ts';
 
+const board = { kind: 'board' };
+
 /** More of them: kept, cooled, reheated, boiled, poached. */
 export const MORE_UNSEEN_CASES: readonly CaseRow[] = [
   [
@@ -167,6 +169,54 @@ export const MORE_UNSEEN_CASES: readonly CaseRow[] = [
       cut: 'aubergine',
       mixtures: [garlicOil(4)],
       steps: [step('soak', counter, 2 * DAYS, { mixtures: ['mix'] }), done],
+    },
+  ],
+  [
+    'a chicken twenty hours in cold water',
+    'thawing',
+    { cut: 'chicken-whole', steps: [step('thaw', { kind: 'counter', tempC: 10 }, 1200), done] },
+  ],
+  [
+    'a chicken three hours in cold water',
+    'nothing',
+    { cut: 'chicken-whole', steps: [step('thaw', { kind: 'counter', tempC: 10 }, 180), done] },
+  ],
+  [
+    'mince shaped for two hours and a half',
+    'counter',
+    { cut: 'beef-mince', steps: [step('shape', board, 150), heat(72, hob(200), 'fry')] },
+  ],
+  [
+    'mince shaped for half an hour',
+    'nothing',
+    { cut: 'beef-mince', steps: [step('shape', board, 30), heat(72, hob(200), 'fry')] },
+  ],
+  [
+    'half a kilo of chicken pieces put away',
+    'nothing',
+    { cut: 'chicken-thigh-boneless', weightG: 500, steps: [roast(76, 30), rest(15), chill(900)] },
+  ],
+  [
+    'chops seared, then twelve minutes in the oven',
+    'nothing',
+    {
+      cut: 'pork-chop-bone-in',
+      weightG: 1000,
+      steps: [step('sear', hob(220), 6), step('roast', oven(180), 12)],
+    },
+  ],
+  [
+    'a used marinade served, with a fire for something else after it',
+    'contact',
+    {
+      cut: 'pork-loin-boneless',
+      mixtures: [mixture()],
+      steps: [
+        lain,
+        roast(66),
+        step('serve', { kind: 'table' }, 5, { mixtures: ['mix'] }),
+        { ...step('grill', coals, 20), id: 'bread', after: [{ step: 's1', leastMin: 10 }] },
+      ],
     },
   ],
 ];

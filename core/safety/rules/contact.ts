@@ -1,5 +1,5 @@
 import type { Rule } from '../finding.ts';
-import { minutesOf, type WatchedAct, type WatchedDish } from '../watched.ts';
+import type { WatchedAct } from '../watched.ts';
 
 /** What is put on food that is, or will be, cooked through. */
 const PUTS_ON = new Set(['glaze', 'baste', 'serve', 'slice', 'shred']);
@@ -25,7 +25,7 @@ export const contact: Rule = {
           const boiled = dish.acts
             .slice(0, i)
             .some((one) => boils(one) && one.mixtures.includes(id));
-          if (boiled || firedAfter(dish, act) >= FIRED_MIN) return [];
+          if (boiled || isCookedOn(act)) return [];
           return [
             {
               rule: 'contact',
@@ -45,11 +45,8 @@ export const contact: Rule = {
 /** What is brushed on raw is cooked with the food, if it stays on the fire so long. Common practice, no source. */
 const FIRED_MIN = 10;
 
-/** Minutes over a fire from here to the last of it. */
-function firedAfter({ acts }: WatchedDish, act: WatchedAct): number {
-  return acts
-    .filter(({ fire, startMin }) => fire && startMin >= act.endMin)
-    .reduce((sum, one) => sum + minutesOf(one), 0);
+function isCookedOn({ verb, thenFiredMin }: WatchedAct): boolean {
+  return (verb === 'glaze' || verb === 'baste') && thenFiredMin >= FIRED_MIN;
 }
 
 /** A sauce that is reduced boils all the while. */

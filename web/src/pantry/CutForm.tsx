@@ -2,11 +2,13 @@ import {
   ANIMALS,
   AVOIDABLE,
   freshId,
+  heldBy,
   OwnCutSchema,
   pantryOf,
   readLengthMm,
   SHAPES,
   SOAK_GROUPS,
+  type Animal,
   type Avoidable,
   type Cut,
   type Meal,
@@ -36,7 +38,7 @@ export function CutForm({ meal, of, name = '', onDone }: CutFormProps) {
   const [soaks, setSoaks] = useState(of?.soaks ?? 'beef-tender');
   const [shape, setShape] = useState(of?.shape ?? 'slab');
   const [figures, setFigures] = useState<Figures>(() => figuresOf(of));
-  const [holds, setHolds] = useState(of?.holds.filter(toldApart) ?? []);
+  const [holds, setHolds] = useState<Avoidable[]>(of ? asked(of.animal, of.holds) : []);
   const [wrong, setWrong] = useState<string>();
   const keep = (event: FormEvent) => {
     event.preventDefault();
@@ -105,7 +107,7 @@ export function CutForm({ meal, of, name = '', onDone }: CutFormProps) {
           />
         </label>
       ))}
-      <HoldsField holds={holds} of={ASKED} onChange={setHolds} />
+      <HoldsField holds={holds} of={asked(animal, AVOIDABLE)} onChange={setHolds} />
       {of && of.targets.length > 0 && (
         <p className="text-sm text-muted sm:col-span-2">
           {of.targets
@@ -125,10 +127,10 @@ export function CutForm({ meal, of, name = '', onDone }: CutFormProps) {
   );
 }
 
-/** What is an animal is said by the animal. */
-const BY_ANIMAL: ReadonlySet<Avoidable> = new Set(['meat', 'pork', 'fish', 'shellfish']);
-const toldApart = (held: Avoidable) => !BY_ANIMAL.has(held);
-const ASKED = AVOIDABLE.filter(toldApart);
+/** What the animal says by itself is not asked. */
+function asked(animal: Animal, of: readonly Avoidable[]): Avoidable[] {
+  return of.filter((one) => !heldBy(animal, undefined).includes(one));
+}
 
 function figuresOf(of: Cut | undefined): Figures {
   const pct = (share: number) => String(Number((share * 100).toPrecision(3)));
