@@ -44,7 +44,7 @@ export function HoursDialog({ meal, onClose }: { meal: Meal; onClose: () => void
       {hours.map((stretch, i) => (
         <fieldset key={i} className="mb-4 border-b border-line pb-4">
           <legend className="mb-1 font-semibold">
-            {stretch.what ?? t(`weave.${stretch.kind}`)} {stretch.on}
+            {stretch.what ?? t(`hours.${stretch.kind}`)} {stretch.on}
           </legend>
           <div className="flex flex-wrap items-end gap-3">
             <label className="grid text-sm">

@@ -51,6 +51,18 @@ describe('the words a view brings', () => {
     expect(missing).toEqual([]);
   });
 
+  // What loads later may bring its own; what is seen at once may not wait for it.
+  it.each(entries.map(([, path = '']) => path))('are there as soon as %s is', (path) => {
+    const atOnce = filesOf(join(src, path), new Set(), /from\s*'(\.[^']+)'/g);
+    const text = [...atOnce].map(read).join('\n');
+    const brought = learnt(text).map(wordsOf).join('\n');
+    const missing = Object.keys(en).filter(
+      (key) =>
+        isSaid(text, key) && words(key as keyof typeof en) === key && !brought.includes(`'${key}'`),
+    );
+    expect(missing).toEqual([]);
+  });
+
   it.each(entries.map(([, path = '']) => path))('are all that %s says', (path) => {
     const text = [...filesOf(join(src, path))].map(read).join('\n');
     const brought = learnt(text).map(wordsOf).join('\n');

@@ -71,7 +71,7 @@ export default function CalendarDialog({ meal, onClose }: { meal: Meal; onClose:
               {t('kitchen.busy', {
                 from: time(one.startMin),
                 to: time(one.endMin),
-                what: one.what || t('weave.away'),
+                what: one.what || t('hours.away'),
               })}
             </Tick>
           ))}

@@ -71,7 +71,7 @@ export default function Kitchen() {
         <h1 className="text-[26px]">{meal.kitchen.name}</h1>
         <span className="mr-auto text-muted">{t('kitchen.of', { meal: meal.title })}</span>
         <button type="button" className="btn" onClick={() => setHours(true)}>
-          {t('weave.hoursEdit')}
+          {t('hours.edit')}
         </button>
         <button type="button" className="btn" onClick={() => setCalendar(true)}>
           {t('kitchen.calendar')}

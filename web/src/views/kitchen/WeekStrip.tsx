@@ -8,7 +8,7 @@ export function WeekStrip({ meal }: { meal: Meal }) {
   const t = useWords();
   const week = weekOf(meal.kitchen);
   const nameOf = (piece: WeekPiece) =>
-    piece.kind === 'helps' ? piece.who : (piece.who ?? t(`weave.${piece.kind}`));
+    piece.kind === 'helps' ? piece.who : (piece.who ?? t(`hours.${piece.kind}`));
   return (
     <figure aria-label={t('kitchen.week')} className="mt-2">
       {week.map(({ day, pieces }) => (

@@ -49,10 +49,10 @@ export function Frame({ plan, meal, axis, plotPx, height, onHours }: FrameProps)
               <button
                 type="button"
                 onClick={onHours}
-                title={t('weave.hoursEdit')}
+                title={t('hours.edit')}
                 className="absolute bottom-1 left-1/2 -translate-x-1/2 rounded px-1 text-[13px] whitespace-nowrap text-muted underline decoration-dotted"
               >
-                {block.what ?? t(`weave.${block.kind}`)}
+                {block.what ?? t(`hours.${block.kind}`)}
               </button>
             )}
           </div>

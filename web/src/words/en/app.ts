@@ -1,5 +1,8 @@
 /** The words around every view. */
 export const app = {
+  'hours.edit': 'Your hours of sleep and away',
+  'hours.asleep': 'asleep',
+  'hours.away': 'away',
   'app.loading': 'Fetching your meals',
   'app.skip': 'Skip to the page',
   'app.undo': 'Undo',
