@@ -4,7 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import supperFile from '../../../demo/first-frost-supper.json';
 import { mealOf } from '@zemrin/core';
 import { openDb } from '../storage/db.ts';
-import { Planner, type Request } from '../workers/planner.ts';
+import type { PlanRequests } from '../workers/planner.ts';
 import { added, deleted, edited, undone } from './library.ts';
 import { ticked } from './plans.ts';
 
@@ -13,20 +13,18 @@ const nowMin = NOW.getTime() / 60_000;
 const supper = (): Meal => mealOf(supperFile, nowMin);
 
 /** The planner without its worker: the same function, called at once. */
-class InlinePlanner extends Planner {
-  constructor() {
-    super(new EventTarget() as Worker);
-  }
-  override request({ meal, nowMin: at, previous, done }: Request): void {
+const inlinePlanner: PlanRequests = {
+  request({ meal, nowMin: at, previous, done }) {
     done(plan(meal, meal.kitchen, at, { previous }));
-  }
-}
+  },
+  stop() {},
+};
 
 /** A store of its own for every test, connected to a database of its own. */
 async function freshStore(name: string) {
   vi.resetModules();
   const { store, startStore } = await import('./store.ts');
-  await startStore(openDb(name), new InlinePlanner());
+  await startStore(openDb(name), inlinePlanner);
   return store;
 }
 

@@ -4,7 +4,7 @@ import { useDispatch, useSelector } from 'react-redux';
 import { notifyError } from '../notices/notify.ts';
 import { binMeal, loadAll, saveMeal, type Db } from '../storage/db.ts';
 import { words } from '../words/words.ts';
-import type { Planner } from '../workers/planner.ts';
+import type { PlanRequests } from '../workers/planner.ts';
 import { nowMinute } from './clock.ts';
 import { library, loaded, type LibraryState } from './library.ts';
 import { asked, planned, plans, previewed, searched, searchStopped, ticked } from './plans.ts';
@@ -24,7 +24,7 @@ export const useAppDispatch = useDispatch.withTypes<typeof store.dispatch>();
 export const useAppSelector = useSelector.withTypes<RootState>();
 
 /** Connects the store to the browser's storage, the clock and the planner, and fills it. */
-export async function startStore(db: Promise<Db>, planner: Planner): Promise<void> {
+export async function startStore(db: Promise<Db>, planner: PlanRequests): Promise<void> {
   listenForPlans(planner);
   store.dispatch(ticked(nowMinute()));
   setInterval(() => {
@@ -70,7 +70,7 @@ function sayStorageFailed(error: unknown): void {
 }
 
 /** Plans anew whatever changed, and everything still to come when the minute turns. */
-function listenForPlans(planner: Planner): void {
+function listenForPlans(planner: PlanRequests): void {
   const ask = (meal: Meal, because: 'change' | 'time') => {
     store.dispatch(asked(meal.id));
     let first = true;

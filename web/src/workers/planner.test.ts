@@ -1,23 +1,11 @@
 import { plainKitchen, type Meal, type Plan } from '@zemrin/core';
-import { expose, type Endpoint } from 'comlink';
 import { describe, expect, it } from 'vitest';
 import { Planner } from './planner.ts';
 
 /** A planner whose other end is under the test's control. */
-function plannerWith(answer: (meal: Meal) => Promise<Plan>) {
-  const { port1, port2 } = new MessageChannel();
-  expose(
-    { plan: answer, improve: () => undefined, stop: () => undefined },
-    port2 as unknown as Endpoint,
-  );
-  port1.start();
-  port2.start();
-  const close = () => {
-    port1.close();
-    port2.close();
-  };
-  // Comlink asks of a worker only what a port has too.
-  return { planner: new Planner(port1 as unknown as Worker), close };
+function plannerWith(answer: (meal: Meal) => Promise<Plan>): Planner {
+  const nothing = () => Promise.resolve(undefined);
+  return new Planner({ plan: answer, improve: nothing, stop: nothing });
 }
 
 const meal = (title: string): Meal => ({
@@ -42,7 +30,7 @@ const plain = (title: string) => ({
 describe('the planner’s queue', () => {
   it('skips what a newer change has made old', async () => {
     const seen: string[] = [];
-    const { planner, close } = plannerWith((asked) => {
+    const planner = plannerWith((asked) => {
       seen.push(asked.title);
       return Promise.resolve({ meal: asked.title } as Plan);
     });
@@ -60,13 +48,12 @@ describe('the planner’s queue', () => {
         });
       }
     });
-    close();
     expect(shown).toEqual(['5']);
     expect(seen).toEqual(['1', '5']);
   });
 
   it('says why when a plan fails, and goes on', async () => {
-    const { planner, close } = plannerWith((asked) =>
+    const planner = plannerWith((asked) =>
       asked.title === 'bad'
         ? Promise.reject(new Error('no such hour'))
         : Promise.resolve({ meal: 'ok' } as Plan),
@@ -77,7 +64,6 @@ describe('the planner’s queue', () => {
     const next = await new Promise<string>((resolve) =>
       planner.request({ ...plain('good'), done: (p) => resolve(p.meal), failed: resolve }),
     );
-    close();
     expect([why, next]).toEqual(['no such hour', 'ok']);
   });
 });

@@ -1,22 +1,27 @@
 import type { Meal, Plan } from '@zemrin/core';
-import { proxy, wrap, type Remote } from 'comlink';
+import { proxy, wrap } from 'comlink';
 import type { PlannerApi } from './planner.worker.ts';
+
+/** What plans are asked of. */
+export interface PlanRequests {
+  request(request: Request): void;
+  /** No better plan of this meal is looked for any more. */
+  stop(meal: string): void;
+}
 
 /**
  * Asks the worker for plans, one at a time for each meal: while one is being made, only the newest
  * request is kept, so that dragging never queues up old plans. When nothing is asked, the worker
  * goes on to better plans of what it has planned; a new request stops that.
  */
-export class Planner {
-  private readonly remote: Remote<PlannerApi>;
+export class Planner implements PlanRequests {
   private readonly waiting = new Map<string, Request>();
   private readonly toImprove = new Map<string, Planned>();
   private busy = false;
   private improving: string | undefined;
 
-  constructor(worker: Worker) {
-    this.remote = wrap<PlannerApi>(worker);
-  }
+  /** @param remote the planner's own functions, wherever they run */
+  constructor(private readonly remote: RemotePlanner) {}
 
   request(request: Request): void {
     const { id } = request.meal;
@@ -29,7 +34,6 @@ export class Planner {
     void this.work();
   }
 
-  /** No better plan is looked for any more. */
   stop(meal: string): void {
     this.toImprove.delete(meal);
     if (this.improving === meal) void this.remote.stop();
@@ -76,12 +80,11 @@ export class Planner {
     this.improving = meal.id;
     this.toImprove.delete(meal.id);
     const stale = () => this.waiting.has(meal.id);
-    const onBetter = proxy((better: Plan) => {
+    const onBetter = (better: Plan) => {
       if (!stale()) request.done(better);
-    });
-    const onProgress = proxy((share: number) => request.progress(share));
+    };
     try {
-      await this.remote.improve(meal, nowMin, plan, onBetter, onProgress);
+      await this.remote.improve(meal, nowMin, plan, onBetter, request.progress);
     } catch (error) {
       request.failed(error instanceof Error ? error.message : String(error));
     } finally {
@@ -110,9 +113,23 @@ interface Planned {
   readonly plan: Plan;
 }
 
+/** The functions of the planner's worker, as they are called from this side. */
+export type RemotePlanner = {
+  readonly [Name in keyof PlannerApi]: (
+    ...asked: Parameters<PlannerApi[Name]>
+  ) => Promise<Awaited<ReturnType<PlannerApi[Name]>>>;
+};
+
 /** Starts the planner's worker. */
 export function startPlanner(): Planner {
   // The bundler finds the worker by this very form.
   const worker = new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' });
-  return new Planner(worker);
+  const remote = wrap<PlannerApi>(worker);
+  return new Planner({
+    plan: (meal, nowMin, previous) => remote.plan(meal, nowMin, previous),
+    // What is called back from the worker goes through a channel of its own.
+    improve: (meal, nowMin, previous, onBetter, onProgress) =>
+      remote.improve(meal, nowMin, previous, proxy(onBetter), proxy(onProgress)),
+    stop: () => remote.stop(),
+  });
 }
