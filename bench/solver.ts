@@ -4,10 +4,10 @@ import { FT06, jobShop } from '../core/test/job-shop.ts';
 import { asMilp, leastCostByHighs } from '../core/test/milp.ts';
 import { PLANTED_NOW } from '../core/test/arranged.ts';
 import { plantedMeal, type PlantedSize } from '../core/test/planted.ts';
-import { chances } from '../core/plan/odds.ts';
+import { simulateOnTime } from '../core/plan/odds.ts';
 import { plan } from '@zemrin/core';
 import { exactState } from '../core/solve/state.ts';
-import { solve, type Found, type Problem } from '../core/solve/index.ts';
+import { solve, type Solution, type SchedulingProblem } from '../core/solve/index.ts';
 import { atMost, exactly, median, medianMs, percentile, told, type Line } from './measure.ts';
 
 const SEEDS = 20;
@@ -40,7 +40,7 @@ function load(size: PlantedSize, count: number): Arranged[] {
   return Array.from({ length: count }, (_unused, i) => arrangedMeal(i + 1, size));
 }
 
-function last(problem: Problem, work: number, at?: readonly number[]): Found | undefined {
+function last(problem: SchedulingProblem, work: number, at?: readonly number[]): Solution | undefined {
   return [...solve(problem, { work, at })].at(-1);
 }
 
@@ -54,7 +54,7 @@ async function smallLines(small: readonly Arranged[]): Promise<Line[]> {
     const found = last(arrangement.problem, 100_000, arrangement.free);
     const ours = performance.now() - from;
     took.push(ours);
-    if (found?.proved && found.left.length === 0) proved++;
+    if (found?.proved && found.unresolved.length === 0) proved++;
     if (i >= CONFIRMED) continue;
     const milp = asMilp(arrangement.problem, arrangement.free, earliest);
     const highsFrom = performance.now();
@@ -89,7 +89,7 @@ function middleLines(middle: readonly Arranged[]): Line[] {
     const limit = i < 6 ? LONG_MS : 1000;
     for (const found of solve(arrangement.problem, { work: 1e7, at: arrangement.free })) {
       const ms = performance.now() - from;
-      if (found.left.length > 0) continue;
+      if (found.unresolved.length > 0) continue;
       feasible = Math.min(feasible, ms);
       if (ms <= 1000) soon = found.cost;
       best = found.cost;
@@ -111,7 +111,7 @@ function largeLines(large: readonly Arranged[]): Line[] {
   const first = large.map(({ arrangement }) => {
     const from = performance.now();
     for (const found of solve(arrangement.problem, { work: 1e6, at: arrangement.free })) {
-      if (found.left.length === 0) return performance.now() - from;
+      if (found.unresolved.length === 0) return performance.now() - from;
     }
     return Infinity;
   });
@@ -137,9 +137,9 @@ function delayLines(
     const found = last(problem, 3_000, free);
     const state = exactState(problem, free);
     if (!found || !state) continue;
-    found.choices.forEach((choice) => state.make(choice));
+    found.decisions.forEach((choice) => state.decide(choice));
     for (let i = 0; i < DELAYS; i++) {
-      const use = problem.uses[(i * 7) % problem.uses.length];
+      const use = problem.demands[(i * 7) % problem.demands.length];
       const node = use?.from ?? 1;
       const lag = (found.at[node] ?? 0) + 5 + (i % 4) * 5;
       const mark = state.save();
@@ -150,8 +150,8 @@ function delayLines(
       if (!reorders || i >= 10) continue;
       const late = { ...problem, arcs: [...problem.arcs, { from: 0, to: node, lag }] };
       const again = performance.now();
-      for (const next of solve(late, { work: 400, warm: found.choices })) {
-        if (next.left.length === 0) break;
+      for (const next of solve(late, { work: 400, warmStart: found.decisions })) {
+        if (next.unresolved.length === 0) break;
       }
       reordered.push(performance.now() - again);
     }
@@ -178,6 +178,6 @@ function chanceLine(): Line {
   const made = plan(meal, meal.kitchen, PLANTED_NOW, { work: 2_000, rescues: false });
   const { kitchen } = meal;
   const around = { meal, kitchen, blocks: [], servingMin: made.servingMin, orders: [] };
-  const each = medianMs(() => chances(made.steps, { ...around, samples: 10_000 }), 12, 6);
+  const each = medianMs(() => simulateOnTime(made.steps, { ...around, samples: 10_000 }), 12, 6);
   return atMost(BENCH, '60 steps: the chance, from 10,000 evenings', each, 'ms', 60);
 }

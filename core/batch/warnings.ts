@@ -13,7 +13,7 @@ export type BatchWarning = Message;
 const SALT_HIGH_PCT = 2.5;
 
 /** What the warnings look at. */
-export interface Looked {
+export interface WarningContext {
   readonly mixture: Mixture;
   readonly batch: BatchFor;
   readonly weighed: WeighedMixture;
@@ -23,7 +23,7 @@ export interface Looked {
   readonly window: SoakWindow | undefined;
 }
 
-export function batchWarnings(looked: Looked): BatchWarning[] {
+export function batchWarnings(looked: WarningContext): BatchWarning[] {
   return [
     ...coverWarnings(looked),
     ...saltWarnings(looked),
@@ -33,7 +33,7 @@ export function batchWarnings(looked: Looked): BatchWarning[] {
   ];
 }
 
-function coverWarnings({ cover }: Looked): BatchWarning[] {
+function coverWarnings({ cover }: WarningContext): BatchWarning[] {
   if (!cover) return [];
   const warnings: BatchWarning[] = [];
   if (!cover.enough) {
@@ -49,7 +49,7 @@ function coverWarnings({ cover }: Looked): BatchWarning[] {
   return warnings;
 }
 
-function saltWarnings({ mixture, weighed, saltPctOfFood }: Looked): BatchWarning[] {
+function saltWarnings({ mixture, weighed, saltPctOfFood }: WarningContext): BatchWarning[] {
   const eatenWithFood = mixture.kind !== 'pickle' && mixture.kind !== 'wet brine';
   if (eatenWithFood && saltPctOfFood > SALT_HIGH_PCT) {
     return [{ key: 'batch.salty', values: { pct: saltPctOfFood.toFixed(1) } }];
@@ -61,7 +61,7 @@ function saltWarnings({ mixture, weighed, saltPctOfFood }: Looked): BatchWarning
   return salted && without ? [{ key: 'batch.alreadySalted' }] : [];
 }
 
-function soakWarnings({ mixture, batch, onFood, window }: Looked): BatchWarning[] {
+function soakWarnings({ mixture, batch, onFood, window }: WarningContext): BatchWarning[] {
   if (!window) return [];
   const warnings: BatchWarning[] = [];
   const groups = batch.foods.map(({ cut }) => cut?.soaks);
@@ -96,7 +96,7 @@ function soakWarnings({ mixture, batch, onFood, window }: Looked): BatchWarning[
 }
 
 /** What goes in instead must not hold what is avoided. */
-function variantWarnings({ weighed }: Looked): BatchWarning[] {
+function variantWarnings({ weighed }: WarningContext): BatchWarning[] {
   return weighed.variants.flatMap(({ variant, lines }) =>
     lines
       .filter(({ of }) => of.holds.some((held) => variant.forAvoids.includes(held)))
@@ -108,7 +108,7 @@ function variantWarnings({ weighed }: Looked): BatchWarning[] {
 }
 
 /** More of another mixture than there is. */
-function partWarnings({ weighed }: Looked): BatchWarning[] {
+function partWarnings({ weighed }: WarningContext): BatchWarning[] {
   return weighed.lines.flatMap(({ line, of, grams }) => {
     const thereIs = line.part === 'whole' ? undefined : of.countG?.[''];
     return line.part === undefined || thereIs === undefined || grams <= thereIs * 1.01

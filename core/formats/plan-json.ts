@@ -34,9 +34,9 @@ export function planJson(plan: Plan, meal: Meal) {
       canStartFrom: iso(step.canStartFromMin),
       mustStartBy: iso(step.mustStartByMin),
       minutes: {
-        least: step.span.leastMin,
-        likely: step.span.likelyMin,
-        most: step.span.mostMin,
+        least: step.duration.leastMin,
+        likely: step.duration.likelyMin,
+        most: step.duration.mostMin,
       },
       place: step.place.kind,
       ...(step.place.tempC === undefined ? {} : { placeTempC: step.place.tempC }),

@@ -3,13 +3,13 @@ import { describe, expect, it } from 'vitest';
 import { CUTS } from '../pantry/index.ts';
 import { cylinderCore, slabCore, timeTo } from '../test/series.ts';
 import { bodyOf, type Body } from './body.ts';
-import { cook, type End, type Stage, type Warmed } from './cook.ts';
+import { cook, type End, type Stage, type PreparedPiece } from './cook.ts';
 import { COOKER_DATA, USUAL_CONDITIONS } from './cooker.ts';
-import { makeupOf } from './food.ts';
-import { conductivityOf, densityOf, heatCapacityOf, type Makeup } from './makeup.ts';
+import { compositionOf } from './food.ts';
+import { conductivityOf, densityOf, heatCapacityOf, type Composition } from './makeup.ts';
 import { COOKERS } from './names.ts';
 import { cookOnce, type CookSpec } from './spec.ts';
-import { constantStuff, enthalpyOf, stuffOf } from './stuff.ts';
+import { constantProperties, enthalpyOf, thermalPropertiesOf } from './stuff.ts';
 
 const K = 0.5;
 const RHO = 1000;
@@ -17,10 +17,10 @@ const CP = 3600;
 const HALF_M = 0.03;
 const DRY = { permeance: 1e-8, crustKgPerM2: 1, crustPower: 1, juiceShare: 0 };
 
-function plain(body: Body): Warmed {
-  const stuff = constantStuff(K, RHO, CP);
+function plain(body: Body): PreparedPiece {
+  const properties = constantProperties(K, RHO, CP);
   const flat = { halfM: body.halfM, edges: 0 };
-  return { body, flat, stuff, surface: DRY, boilingC: 200, startC: 20, tenderFactor: 1 };
+  return { body, flat, properties, surface: DRY, boilingC: 200, startC: 20, tenderFactor: 1 };
 }
 
 /** θ of core and surface of a body after a Fourier time, in a bath. */
@@ -106,7 +106,7 @@ describe('conduction against exact solutions', () => {
 
 describe('what food is made of', () => {
   // Reference: Choi and Okos as ASHRAE prints them, examples computed there.
-  const lean: Makeup = {
+  const lean: Composition = {
     water: 0.715,
     protein: 0.215,
     fat: 0.06,
@@ -120,15 +120,15 @@ describe('what food is made of', () => {
     expect(conductivityOf(lean, 20)).toBeCloseTo(0.504, 2);
     expect(conductivityOf(lean, -20)).toBeCloseTo(1.485, 1);
     expect(heatCapacityOf(lean, 60) / 1000).toBeCloseTo(3.544, 2);
-    const stuff = stuffOf(lean);
-    const thaws = (enthalpyOf(stuff, 4) - enthalpyOf(stuff, -18)) / 1000;
+    const properties = thermalPropertiesOf(lean);
+    const thaws = (enthalpyOf(properties, 4) - enthalpyOf(properties, -18)) / 1000;
     expect(Math.abs(thaws / 251 - 1)).toBeLessThan(0.02);
-    expect((enthalpyOf(stuff, 63) - enthalpyOf(stuff, 4)) / 1000).toBeCloseTo(208, -1);
+    expect((enthalpyOf(properties, 63) - enthalpyOf(properties, 4)) / 1000).toBeCloseTo(208, -1);
   });
 
   it('is the whole of it, for every cut', () => {
     for (const cut of CUTS.values()) {
-      const { freezesAtC, ...shares } = makeupOf(cut);
+      const { freezesAtC, ...shares } = compositionOf(cut);
       expect(Object.values(shares).reduce((sum, one) => sum + one, 0)).toBeCloseTo(1, 9);
       expect(freezesAtC).toBeLessThan(0);
     }
@@ -138,13 +138,13 @@ describe('what food is made of', () => {
     // t = ρ·L/(Ta − Tf)·(P·a/h + R·a²/k); slab P ½, R ⅛, k of what has thawed. Reference: thawing.
     // Its assumptions: all of it at the freezing point to begin with, heat only to melt it.
     const [thickM, h, airC] = [0.05, 30, 15];
-    const stuff = stuffOf(lean);
+    const properties = thermalPropertiesOf(lean);
     const k = conductivityOf(lean, 3);
-    const meltJ = enthalpyOf(stuff, -1) - enthalpyOf(stuff, -5);
+    const meltJ = enthalpyOf(properties, -1) - enthalpyOf(properties, -5);
     const plankMin =
-      ((stuff.densityKgPerM3 * meltJ) / (airC + 1.7)) *
+      ((properties.densityKgPerM3 * meltJ) / (airC + 1.7)) *
       ((0.5 * thickM) / h + (0.125 * thickM ** 2) / k);
-    const food = { ...plain({ dimension: 1, halfM: thickM / 2 }), stuff, startC: -5 };
+    const food = { ...plain({ dimension: 1, halfM: thickM / 2 }), stuff: properties, startC: -5 };
     const end: End = { kind: 'core', coreC: -1 };
     const around = { airC, convection: h, emissivity: 0 };
     const { minutes } = cook(food, [{ around, end }], { cells: 40, everyMin: 1e6 });

@@ -1,15 +1,15 @@
 import type { Body, Flat } from './body.ts';
-import { Field } from './field.ts';
-import type { Stuff } from './stuff.ts';
+import { TemperatureField } from './field.ts';
+import type { ThermalProperties } from './stuff.ts';
 import { airCAt, type Surface, type Surroundings } from './surroundings.ts';
 import { tenderingPerSecond } from './tenderness.ts';
 
 /** A food, ready for the fire. */
-export interface Warmed {
+export interface PreparedPiece {
   readonly body: Body;
   /** As it lies in a pan or over coals. */
   readonly flat: Flat;
-  readonly stuff: Stuff;
+  readonly properties: ThermalProperties;
   readonly surface: Surface;
   readonly boilingC: number;
   readonly startC: number;
@@ -87,8 +87,8 @@ export const REFERENCE_CELLS = 100;
 const LONGEST_MIN = 14_400;
 
 /** Cooks a food through its stages. Deterministic; no randomness, no clock. */
-export function cook(food: Warmed, stages: readonly Stage[], options: CookOptions): Cook {
-  const field = new Field(
+export function cook(food: PreparedPiece, stages: readonly Stage[], options: CookOptions): Cook {
+  const field = new TemperatureField(
     food,
     options.cells,
     stages.some((stage) => stage.under !== undefined),
@@ -127,9 +127,9 @@ class Run {
   private readonly from: number;
 
   constructor(
-    private readonly field: Field,
+    private readonly field: TemperatureField,
     private readonly track: Track,
-    private readonly food: Warmed,
+    private readonly food: PreparedPiece,
     private readonly stage: Stage,
     public tenderness: number,
   ) {
@@ -224,7 +224,7 @@ class Track {
   private core: number;
 
   constructor(
-    private readonly field: Field,
+    private readonly field: TemperatureField,
     private readonly options: CookOptions,
     startC: number,
   ) {

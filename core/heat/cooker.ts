@@ -1,6 +1,6 @@
 import fitted from './cookers.json';
 import { boilingCAt, boilingCAtPressure, pressurePaAt, vapourPaOf } from './air.ts';
-import { STILLS, type Cooker, type Wrap } from './names.ts';
+import { NON_COOKING_PLACES, type Cooker, type Wrap } from './names.ts';
 import type { Surface, Surroundings } from './surroundings.ts';
 
 /** Where the cook stands. */
@@ -19,13 +19,13 @@ export const USUAL_CONDITIONS: Conditions = {
 };
 
 /** What its times rest on: coefficients fitted to printed charts, or a handbook's usual ones. */
-export type Basis = 'fitted' | 'handbook';
+export type ForecastBasis = 'fitted' | 'handbook';
 
 export interface CookerData {
   readonly usualC: number;
   /** Heats one may set. Undefined where it is what it is. */
   readonly heats?: readonly [number, number];
-  readonly basis: Basis;
+  readonly basis: ForecastBasis;
   /** How far off what it says one such cooker in three is, °C. */
   readonly offsetSdC: number;
 }
@@ -63,7 +63,7 @@ export const COOKER_DATA: Readonly<Record<Cooker, CookerData>> = {
   box: { usualC: 60, basis: 'handbook', offsetSdC: 3 },
 };
 
-const STILL: ReadonlySet<Cooker> = new Set(STILLS);
+const STILL: ReadonlySet<Cooker> = new Set(NON_COOKING_PLACES);
 
 export function cooks(cooker: Cooker): boolean {
   return !STILL.has(cooker);
@@ -86,7 +86,7 @@ const WRAP_GAP = 60;
 const WRAP_EMISSIVITY = 0.6;
 const EMISSIVITY = 0.9;
 
-export interface Sides {
+export interface BoundaryConditions {
   readonly around: Surroundings;
   readonly under?: Surroundings | undefined;
 }
@@ -96,18 +96,23 @@ export interface Sides {
  *
  * @param tempC what it is set to; left out, the usual
  */
-export function sidesOf(
+export function boundaryConditionsOf(
   cooker: Cooker,
   tempC: number | undefined,
   wrap: Wrap | undefined,
   conditions: Conditions,
   fitted: Coefficients = FITTED,
-): Sides {
-  const sides = bareSidesOf(cooker, tempC ?? usualC(cooker, conditions), conditions, fitted);
-  if (wrap === undefined) return sides;
+): BoundaryConditions {
+  const boundary = unwrappedBoundaryConditions(
+    cooker,
+    tempC ?? usualC(cooker, conditions),
+    conditions,
+    fitted,
+  );
+  if (wrap === undefined) return boundary;
   return {
-    around: wrapped(sides.around, wrap),
-    ...(sides.under && { under: wrapped(sides.under, wrap) }),
+    around: wrapped(boundary.around, wrap),
+    ...(boundary.under && { under: wrapped(boundary.under, wrap) }),
   };
 }
 
@@ -117,12 +122,12 @@ export function usualC(cooker: Cooker, { roomC, outdoorC }: Conditions): number 
   return cooker === 'outdoors' ? outdoorC : COOKER_DATA[cooker].usualC;
 }
 
-function bareSidesOf(
+function unwrappedBoundaryConditions(
   cooker: Cooker,
   airC: number,
   conditions: Conditions,
   fitted: Coefficients,
-): Sides {
+): BoundaryConditions {
   const boilingC = boilingCAt(conditions.altitudeM);
   const room = vapourPaOf(conditions.roomC, 0.5);
   switch (cooker) {

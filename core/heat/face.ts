@@ -16,7 +16,7 @@ const LEWIS = 6.76e-9;
  * this is why the inside of a smoked joint first stalls and then climbs on. Structure from the
  * heat equations of the reference (engineering practice).
  */
-export class Face {
+export class SurfaceBalance {
   tempC: number;
   /** Water this surface lacks, kg/m². */
   dried = 0;

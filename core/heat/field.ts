@@ -1,7 +1,7 @@
-import type { Warmed } from './cook.ts';
-import { Face, STEFAN_BOLTZMANN } from './face.ts';
+import type { PreparedPiece } from './cook.ts';
+import { SurfaceBalance, STEFAN_BOLTZMANN } from './face.ts';
 import { juiceShareAt } from './juice.ts';
-import { enthalpyOf, type Stuff } from './stuff.ts';
+import { enthalpyOf, type ThermalProperties } from './stuff.ts';
 import type { Surroundings } from './surroundings.ts';
 
 /** Of the largest step that is stable. */
@@ -16,7 +16,7 @@ const LEAST_CAPACITY = 3300;
  * advanced by explicit steps. What flows out of one cell flows into the next, so heat is kept
  * exactly. A flat food with different sides has a face at either end.
  */
-export class Field {
+export class TemperatureField {
   readonly tempC: Float64Array;
   /** J/kg of the whole that steam has carried away from inside. */
   steamedJ = 0;
@@ -34,9 +34,9 @@ export class Field {
   private readonly volume: Float64Array;
   private readonly whole: number;
   private readonly dx: number;
-  private readonly outer: Face;
-  private readonly inner: Face | undefined;
-  private readonly stuff: Stuff;
+  private readonly outer: SurfaceBalance;
+  private readonly inner: SurfaceBalance | undefined;
+  private readonly stuff: ThermalProperties;
   private readonly startJ: number;
   /** Times its faces, by which heat comes in. */
   private edge = 1;
@@ -50,15 +50,15 @@ export class Field {
   private readonly coreWeight: number;
 
   constructor(
-    private readonly food: Warmed,
+    private readonly food: PreparedPiece,
     readonly cells: number,
     twoFaced: boolean,
   ) {
-    const { stuff, startC, surface, boilingC } = food;
+    const { properties, startC, surface, boilingC } = food;
     // What lies on one side keeps its own thickness; what it takes up by its edges is reckoned beside.
     const { halfM } = twoFaced ? food.flat : food.body;
     const dimension = twoFaced ? 1 : food.body.dimension;
-    this.stuff = stuff;
+    this.stuff = properties;
     this.dx = ((twoFaced ? 2 : 1) * halfM) / cells;
     const x = (i: number) => i * this.dx;
     this.faceArea = Float64Array.from({ length: cells + 1 }, (_unused, i) =>
@@ -70,7 +70,7 @@ export class Field {
     // A cell's mean lies where x² is its own mean: the core is a little further in than the first.
     const square = (i: number) => moment(i, dimension + 2) / (this.volume[i] ?? 1);
     this.coreWeight = twoFaced ? 0 : square(0) / (square(1) - square(0));
-    this.startJ = enthalpyOf(stuff, startC);
+    this.startJ = enthalpyOf(properties, startC);
     this.enthalpy = new Float64Array(cells).fill(this.startJ);
     this.tempC = new Float64Array(cells).fill(startC);
     this.conductivity = new Float64Array(cells);
@@ -78,9 +78,9 @@ export class Field {
     this.peakC = new Float64Array(cells).fill(startC);
     this.pressed = new Float64Array(cells).fill(juiceShareAt(startC));
     this.steamed = new Float64Array(cells);
-    this.boilingJ = enthalpyOf(stuff, boilingC);
-    this.outer = new Face(startC, surface, boilingC);
-    this.inner = twoFaced ? new Face(startC, surface, boilingC) : undefined;
+    this.boilingJ = enthalpyOf(properties, boilingC);
+    this.outer = new SurfaceBalance(startC, surface, boilingC);
+    this.inner = twoFaced ? new SurfaceBalance(startC, surface, boilingC) : undefined;
     this.look();
   }
 
@@ -167,10 +167,19 @@ export class Field {
 
   /** Temperatures and conductivities from the enthalpies; and the juice pressed out on the way. */
   private look(): void {
-    const { enthalpy, tempC, conductivity, capacity, peakC, stuff, cells, steamed, boilingJ } =
-      this;
-    const { fromJ, stepJ, boilsAwayJ } = stuff;
-    const top = stuff.tempC.length - 2;
+    const {
+      enthalpy,
+      tempC,
+      conductivity,
+      capacity,
+      peakC,
+      stuff: properties,
+      cells,
+      steamed,
+      boilingJ,
+    } = this;
+    const { fromJ, stepJ, boilsAwayJ } = properties;
+    const top = properties.tempC.length - 2;
     let juice = 0;
     for (let i = 0; i < cells; i++) {
       const over = (enthalpy[i] as number) - boilingJ;
@@ -178,14 +187,14 @@ export class Field {
       const place = ((enthalpy[i] as number) - fromJ) / stepJ;
       const at = place < 0 ? 0 : place > top ? top : place | 0;
       const part = place - at;
-      const low = stuff.tempC[at] as number;
-      const now = low + part * ((stuff.tempC[at + 1] as number) - low);
+      const low = properties.tempC[at] as number;
+      const now = low + part * ((properties.tempC[at + 1] as number) - low);
       tempC[i] = now;
-      const k = stuff.conductivity[at] as number;
-      const moist = k + part * ((stuff.conductivity[at + 1] as number) - k);
+      const k = properties.conductivity[at] as number;
+      const moist = k + part * ((properties.conductivity[at + 1] as number) - k);
       const dry = steamed[i] as number;
       conductivity[i] = dry > 0 ? moist * (1 - (DRY_K_LOSS * dry) / boilsAwayJ) : moist;
-      capacity[i] = stuff.capacity[at] as number;
+      capacity[i] = properties.capacity[at] as number;
       if (now > (peakC[i] as number) + JUICE_STEP_C) {
         peakC[i] = now;
         const share = juiceShareAt(now);
@@ -194,7 +203,7 @@ export class Field {
       }
     }
     this.pressedAll += juice;
-    const { densityKgPerM3 } = stuff;
+    const { densityKgPerM3 } = properties;
     const area = (this.faceArea[cells] as number) + (this.faceArea[0] as number);
     this.juiceOutM = (this.food.surface.juiceShare * juice * densityKgPerM3) / area;
   }

@@ -7,14 +7,14 @@ import { USUAL_CONDITIONS } from './cooker.ts';
 import { minutesToCool } from './cooling.ts';
 import { cook } from './cook.ts';
 import { ensembleOf } from './ensemble.ts';
-import { Face } from './face.ts';
+import { SurfaceBalance } from './face.ts';
 import { forecast } from './forecast.ts';
 import { readyingMinutes } from './readying.ts';
 import { boilingMinutes, reducingMinutes } from './reducing.ts';
 import { risingMinutes } from './rising.ts';
 import { cookOnce, type CookSpec, type StageSpec } from './spec.ts';
 import { stallOf } from './stall.ts';
-import { stuffOf } from './stuff.ts';
+import { thermalPropertiesOf } from './stuff.ts';
 import { hoursToTender } from './tenderness.ts';
 import { whatIfs } from './what-if.ts';
 
@@ -152,7 +152,7 @@ describe('water, air and altitude', () => {
     [100, 20000, 64.8],
   ])('wets a surface in air of %d °C and %d Pa to %d °C', (airC, vapourPa, wetC) => {
     const open = { permeance: 1, crustKgPerM2: 1e9, crustPower: 1, juiceShare: 0 };
-    const face = new Face(wetC - 5, open, 100);
+    const face = new SurfaceBalance(wetC - 5, open, 100);
     const around = { airC, convection: 8, emissivity: 0.9, vapourPa };
     // No heat flows in: the surface finds its own temperature.
     for (let i = 0; i < 40; i++) face.flow(around, airC, 1e-9, 20, 1, 0, 1);
@@ -203,7 +203,7 @@ describe('what else physics times', () => {
       const food = {
         body: { dimension: 1, halfM: thickM / 2 },
         flat: { halfM: thickM / 2, edges: 0 },
-        stuff: stuffOf(stew),
+        properties: thermalPropertiesOf(stew),
         surface: { permeance: 1e-8, crustKgPerM2: 1, crustPower: 1, juiceShare: 0 },
         boilingC: 100,
         startC: 80,

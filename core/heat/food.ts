@@ -2,11 +2,11 @@ import type { Animal, Cut } from '../pantry/index.ts';
 import { bodyOf, flatOf, type Form } from './body.ts';
 import { boilingCAt } from './air.ts';
 import { STEFAN_BOLTZMANN } from './face.ts';
-import type { Warmed } from './cook.ts';
-import { COOKER_DATA, FITTED, sidesOf, type Conditions } from './cooker.ts';
+import type { PreparedPiece } from './cook.ts';
+import { COOKER_DATA, FITTED, boundaryConditionsOf, type Conditions } from './cooker.ts';
 import type { Cooker } from './names.ts';
-import { densityOf, type Makeup } from './makeup.ts';
-import { stuffOf, type Stuff } from './stuff.ts';
+import { densityOf, type Composition } from './makeup.ts';
+import { thermalPropertiesOf, type ThermalProperties } from './stuff.ts';
 
 /** One piece of food, as it goes in. */
 export interface Piece {
@@ -41,7 +41,7 @@ function freezesAtC({ id, animal }: Cut): number {
  * How fast collagen softens against pork shoulder. Our own calibration, as in tenderness.ts; a cut
  * without much of it counts as its animal.
  */
-const TENDERS: Readonly<Record<Animal, number>> = {
+const COLLAGEN_FACTOR: Readonly<Record<Animal, number>> = {
   beef: 0.85,
   pork: 1,
   lamb: 1.2,
@@ -54,14 +54,14 @@ const TENDERS: Readonly<Record<Animal, number>> = {
 
 /** How fast a cut's collagen softens against pork shoulder's. */
 export function tenderFactorOf(cut: Cut): number {
-  return TENDERS[cut.animal];
+  return COLLAGEN_FACTOR[cut.animal];
 }
 
 /** Lean meat, for a cut that does not say what it is made of. */
 const LEAN = { waterPct: 70, proteinPct: 21, fatPct: 8, carbohydratePct: 0, ashPct: 1 };
 
 /** What a cut is made of, in shares that sum to 1. */
-export function makeupOf(cut: Cut): Makeup {
+export function compositionOf(cut: Cut): Composition {
   const { waterPct, proteinPct, fatPct, carbohydratePct, ashPct } = cut.composition ?? LEAN;
   const sum = waterPct + proteinPct + fatPct + carbohydratePct + ashPct;
   return {
@@ -81,7 +81,7 @@ export function makeupOf(cut: Cut): Makeup {
  * @param solid frozen through: what is hollow counts as a block
  */
 export function formOf({ cut, weightG, thicknessMm }: Piece, solid = false): Form {
-  const volume = weightG / 1000 / densityOf(makeupOf(cut), 5);
+  const volume = weightG / 1000 / densityOf(compositionOf(cut), 5);
   const given = thicknessMm === undefined ? undefined : thicknessMm / 1000;
   const { body } = cut;
   if (!body) return plainForm(cut, volume, given);
@@ -136,7 +136,7 @@ export function thicknessMmOf(form: Form): number {
 
 /** How strongly a cooker's heat comes through the surface, W/(m²·K): for the Biot number. */
 function transferOf(cooker: Cooker, tempC: number | undefined, conditions: Conditions): number {
-  const { around } = sidesOf(cooker, tempC, undefined, conditions);
+  const { around } = boundaryConditionsOf(cooker, tempC, undefined, conditions);
   const meanK = (around.airC + 50) / 2 + 273.15;
   return around.convection + 4 * around.emissivity * STEFAN_BOLTZMANN * meanK ** 3;
 }
@@ -144,16 +144,16 @@ function transferOf(cooker: Cooker, tempC: number | undefined, conditions: Condi
 const USUAL_CONDUCTIVITY = 0.5;
 
 /** What is kept of what each makeup comes to: a table of properties takes some milliseconds. */
-const stuffs = new Map<string, Stuff>();
+const knownProperties = new Map<string, ThermalProperties>();
 
-export function stuffFor(cut: Cut): Stuff {
-  const makeup = makeupOf(cut);
-  const key = JSON.stringify(makeup);
-  const known = stuffs.get(key);
+export function propertiesOfCut(cut: Cut): ThermalProperties {
+  const composition = compositionOf(cut);
+  const key = JSON.stringify(composition);
+  const known = knownProperties.get(key);
   if (known) return known;
-  const made = stuffOf(makeup);
-  if (stuffs.size > 60) stuffs.clear();
-  stuffs.set(key, made);
+  const made = thermalPropertiesOf(composition);
+  if (knownProperties.size > 60) knownProperties.clear();
+  knownProperties.set(key, made);
   return made;
 }
 
@@ -163,12 +163,12 @@ export function stuffFor(cut: Cut): Stuff {
  * @param cooker the one it spends most of its time in: which body stands in for the piece depends
  *   a little on how strongly heat comes in
  */
-export function warmedOf(
+export function preparedPiece(
   piece: Piece,
   startC: number,
   cooker: { readonly cooker: Cooker; readonly tempC?: number | undefined },
   conditions: Conditions,
-): Warmed {
+): PreparedPiece {
   const form = formOf(piece, startC < freezesAtC(piece.cut));
   const h = transferOf(
     cooker.cooker,
@@ -179,7 +179,7 @@ export function warmedOf(
   return {
     body: bodyOf(form, (h * form.halfM) / USUAL_CONDUCTIVITY),
     flat: flatOf(form),
-    stuff: stuffFor(piece.cut),
+    properties: propertiesOfCut(piece.cut),
     surface: FITTED.surface,
     boilingC,
     startC,

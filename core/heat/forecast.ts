@@ -1,6 +1,6 @@
 import type { Cook, CookOptions } from './cook.ts';
-import { COOKER_DATA, cooks, type Basis } from './cooker.ts';
-import { AS_SAID, cookOnce, type CookSpec, type Variation } from './spec.ts';
+import { COOKER_DATA, cooks, type ForecastBasis } from './cooker.ts';
+import { NOMINAL, cookOnce, type CookSpec, type Variation } from './spec.ts';
 
 /** Minutes: one evening in ten it is shorter than the least, one in ten longer than the most. */
 export interface Band {
@@ -15,7 +15,7 @@ export interface Forecast {
   readonly stages: ReadonlyArray<{ readonly minutes: Band; readonly reached: boolean }>;
   /** False when a stage never comes to its end: the fire is too cool. */
   readonly reached: boolean;
-  readonly basis: Basis;
+  readonly basis: ForecastBasis;
 }
 
 /** Nine in ten lie below so many standard deviations. */
@@ -34,7 +34,7 @@ const START_SD_C = 1.5;
  * What the model itself is off by, as a logarithm: set so that the bands hold about eight in ten
  * of the printed charts (`npm run bench -- heat`); twice that where no chart has checked it.
  */
-const MODEL_LOG_SD: Readonly<Record<Basis, number>> = { fitted: 0.08, handbook: 0.14 };
+const MODEL_LOG_SD: Readonly<Record<ForecastBasis, number>> = { fitted: 0.08, handbook: 0.14 };
 
 /** A variation from four standard normal numbers. */
 export function variationOf([thickness, offset, moisture, start]: readonly number[]): Variation {
@@ -49,7 +49,7 @@ export function variationOf([thickness, offset, moisture, start]: readonly numbe
 export const VARIED = 4;
 
 /** What the cook rests on as a whole: its least checked stage of cooking. */
-export function basisOf({ stages }: CookSpec): Basis {
+export function basisOf({ stages }: CookSpec): ForecastBasis {
   const unchecked = stages.some(
     ({ cooker }) => cooks(cooker) && COOKER_DATA[cooker].basis === 'handbook',
   );
@@ -67,10 +67,10 @@ export function modelLogSdOf(spec: CookSpec): number {
  */
 export function forecast(spec: CookSpec, options: Partial<CookOptions> = {}): Forecast {
   const quick = { everyMin: 1e6, ...options };
-  const likely = cookOnce(spec, AS_SAID, quick);
+  const likely = cookOnce(spec, NOMINAL, quick);
   // Ratios hardly depend on the grid, so what varies is reckoned on a coarse one.
   const coarse = { ...quick, cells: COARSE_CELLS };
-  const base = cookOnce(spec, AS_SAID, coarse);
+  const base = cookOnce(spec, NOMINAL, coarse);
   const varied = Array.from({ length: VARIED }, (_unused, i) =>
     [-1, 1].map((z) => {
       const numbers = Array.from({ length: VARIED }, (_one, j) => (i === j ? z : 0));
@@ -82,7 +82,7 @@ export function forecast(spec: CookSpec, options: Partial<CookOptions> = {}): Fo
     bandOf(
       of(likely),
       of(base),
-      varied.map((sides) => sides.map((one) => of(one))),
+      varied.map((boundary) => boundary.map((one) => of(one))),
       modelSd,
     );
   return {
@@ -113,12 +113,12 @@ const COARSE_CELLS = 12;
 function bandOf(
   likely: number,
   base: number,
-  sides: readonly (readonly number[])[],
+  boundary: readonly (readonly number[])[],
   modelSd: number,
 ): Band {
   let shorter = modelSd ** 2;
   let longer = modelSd ** 2;
-  for (const [a = base, b = base] of sides) {
+  for (const [a = base, b = base] of boundary) {
     const logs = [a, b].map((one) => Math.log(Math.max(one, 1e-6) / Math.max(base, 1e-6)));
     shorter += Math.min(0, ...logs) ** 2;
     longer += Math.max(0, ...logs) ** 2;

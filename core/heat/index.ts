@@ -13,12 +13,12 @@ export {
   cooks,
   USUAL_CONDITIONS,
   usualC,
-  type Basis,
+  type ForecastBasis,
   type Conditions,
 } from './cooker.ts';
-export { COOKERS, STILLS, WRAPS, type Cooker, type Wrap } from './names.ts';
-export { formOf, makeupOf, thicknessMmOf, type Piece } from './food.ts';
-export { cookOnce, AS_SAID, type CookSpec, type StageSpec, type Variation } from './spec.ts';
+export { COOKERS, NON_COOKING_PLACES, WRAPS, type Cooker, type Wrap } from './names.ts';
+export { formOf, compositionOf, thicknessMmOf, type Piece } from './food.ts';
+export { cookOnce, NOMINAL, type CookSpec, type StageSpec, type Variation } from './spec.ts';
 export { basisOf, cookedMinutes, forecast, type Band, type Forecast } from './forecast.ts';
 export { coreAt, ensembleOf, MEMBERS, type Ensemble } from './ensemble.ts';
 export { afterwards, pullCFor, type Afterwards, type Hold } from './afterwards.ts';

@@ -5,7 +5,7 @@ import {
   cookOnce,
   eggMinutes,
   leaveningMinutes,
-  makeupOf,
+  compositionOf,
   minutesToCool,
   READYING,
   readyingMinutes,
@@ -214,7 +214,7 @@ describe('what kitchens go by', () => {
     ['potatoes', -0.8],
   ])('%s freezes from %d °C on', (id, tempC) => {
     const cut = CUTS.get(id);
-    expect(cut && makeupOf(cut).freezesAtC).toBe(tempC);
+    expect(cut && compositionOf(cut).freezesAtC).toBe(tempC);
   });
 
   // Getting ready, minutes, kitchen convention, from memory, confidence 0.65: a starting value.

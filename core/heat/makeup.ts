@@ -5,7 +5,7 @@
  */
 
 /** Shares of the mass, which sum to 1. */
-export interface Makeup {
+export interface Composition {
   readonly water: number;
   readonly protein: number;
   readonly fat: number;
@@ -15,7 +15,7 @@ export interface Makeup {
   readonly freezesAtC: number;
 }
 
-type Component = Exclude<keyof Makeup, 'freezesAtC'> | 'ice';
+type Component = Exclude<keyof Composition, 'freezesAtC'> | 'ice';
 type Cubic = readonly [number, number, number];
 
 /** W/(m·K), kg/m³, J/(kg·K); each as a + b·t + c·t². */
@@ -60,42 +60,43 @@ const FROZEN_K_FACTOR = 0.92;
 export const MELTING_J_PER_KG = 333.6e3;
 
 /** The share of ice at a temperature (Schwartzberg 1976 in the form of Chen 1985, from memory). */
-export function iceShare(makeup: Makeup, tempC: number): number {
-  const { freezesAtC, water, protein } = makeup;
+export function iceShare(composition: Composition, tempC: number): number {
+  const { freezesAtC, water, protein } = composition;
   // Water bound to protein never freezes.
   return tempC < freezesAtC ? Math.max(0, (water - 0.4 * protein) * (1 - freezesAtC / tempC)) : 0;
 }
 
 /** Density in kg/m³: 1/ρ = Σ x/ρ. */
-export function densityOf(makeup: Makeup, tempC: number): number {
-  return 1 / total(makeup, tempC, (share, part) => share / at(COMPONENTS[part].rho, tempC));
+export function densityOf(composition: Composition, tempC: number): number {
+  return 1 / total(composition, tempC, (share, part) => share / at(COMPONENTS[part].rho, tempC));
 }
 
 /** Conductivity in W/(m·K): by volume, in parallel. */
-export function conductivityOf(makeup: Makeup, tempC: number): number {
-  const density = densityOf(makeup, tempC);
+export function conductivityOf(composition: Composition, tempC: number): number {
+  const density = densityOf(composition, tempC);
   const k = total(
-    makeup,
+    composition,
     tempC,
     (share, part) =>
       ((share * density) / at(COMPONENTS[part].rho, tempC)) * at(COMPONENTS[part].k, tempC),
   );
-  return tempC < makeup.freezesAtC ? k * FROZEN_K_FACTOR : k;
+  return tempC < composition.freezesAtC ? k * FROZEN_K_FACTOR : k;
 }
 
 /** Heat capacity in J/(kg·K), by mass, without the heat of freezing. */
-export function heatCapacityOf(makeup: Makeup, tempC: number): number {
-  return total(makeup, tempC, (share, part) => share * at(COMPONENTS[part].cp, tempC));
+export function heatCapacityOf(composition: Composition, tempC: number): number {
+  return total(composition, tempC, (share, part) => share * at(COMPONENTS[part].cp, tempC));
 }
 
 function total(
-  makeup: Makeup,
+  composition: Composition,
   tempC: number,
   of: (share: number, part: Component) => number,
 ): number {
-  const ice = iceShare(makeup, tempC);
+  const ice = iceShare(composition, tempC);
   return PARTS.reduce((sum, part) => {
-    const share = part === 'ice' ? ice : part === 'water' ? makeup.water - ice : makeup[part];
+    const share =
+      part === 'ice' ? ice : part === 'water' ? composition.water - ice : composition[part];
     return share > 0 ? sum + of(share, part) : sum;
   }, 0);
 }

@@ -18,7 +18,7 @@ const FIRES = [
 ] as const;
 
 /** Places food rests, cools, thaws or waits in: nothing is cooked there. */
-export const STILLS = [
+export const NON_COOKING_PLACES = [
   'fridge',
   'freezer',
   'cold-water',
@@ -31,7 +31,7 @@ export const STILLS = [
   'box',
 ] as const;
 
-export const COOKERS = [...FIRES, ...STILLS] as const;
+export const COOKERS = [...FIRES, ...NON_COOKING_PLACES] as const;
 export type Cooker = (typeof COOKERS)[number];
 
 export const WRAPS = ['foil', 'lid'] as const;

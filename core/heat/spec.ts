@@ -10,12 +10,12 @@ import {
   COOKER_DATA,
   cooks,
   FITTED,
-  sidesOf,
+  boundaryConditionsOf,
   type Coefficients,
   type Conditions,
 } from './cooker.ts';
 import type { Cooker, Wrap } from './names.ts';
-import { warmedOf, type Piece } from './food.ts';
+import { preparedPiece, type Piece } from './food.ts';
 
 /** A cook as one thinks of it: a piece, how cold it begins, and its stages. */
 export interface CookSpec {
@@ -49,16 +49,16 @@ export interface Variation {
   readonly startC: number;
 }
 
-export const AS_SAID: Variation = { thickness: 1, offset: 0, moisture: 1, startC: 0 };
+export const NOMINAL: Variation = { thickness: 1, offset: 0, moisture: 1, startC: 0 };
 
 /** Cooks a spec once. @throws RangeError for a cook without stages */
 export function cookOnce(
   spec: CookSpec,
-  variation: Variation = AS_SAID,
+  variation: Variation = NOMINAL,
   options: Partial<CookOptions> = {},
 ): Cook {
   const longest = longestStage(spec);
-  const food = warmedOf(spec.piece, spec.startC + variation.startC, longest, spec.conditions);
+  const food = preparedPiece(spec.piece, spec.startC + variation.startC, longest, spec.conditions);
   const { surface } = spec.coefficients ?? FITTED;
   const varied = {
     ...food,
@@ -81,11 +81,11 @@ function stageOf(stage: StageSpec, spec: CookSpec, { offset }: Variation): Stage
   const { cooker, tempC, wrap, turnEveryMin, end } = stage;
   const { offsetSdC } = COOKER_DATA[cooker];
   const runsHotC = (spec.offsetC?.[cooker] ?? 0) + offset * offsetSdC;
-  const sides = sidesOf(cooker, tempC, wrap, spec.conditions, spec.coefficients);
-  const around = { ...sides.around, airC: sides.around.airC + runsHotC };
+  const boundary = boundaryConditionsOf(cooker, tempC, wrap, spec.conditions, spec.coefficients);
+  const around = { ...boundary.around, airC: boundary.around.airC + runsHotC };
   return {
     around,
-    ...(sides.under && { under: sides.under }),
+    ...(boundary.under && { under: boundary.under }),
     ...(turnEveryMin !== undefined && { turnEveryMin }),
     end,
   };

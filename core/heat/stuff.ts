@@ -4,14 +4,14 @@ import {
   heatCapacityOf,
   iceShare,
   MELTING_J_PER_KG,
-  type Makeup,
+  type Composition,
 } from './makeup.ts';
 
 /**
  * A food as the conduction sees it: temperature and conductivity by enthalpy. Enthalpy, and not an
  * apparent heat capacity, so that no step in time can jump over freezing or boiling.
  */
-export interface Stuff {
+export interface ThermalProperties {
   readonly densityKgPerM3: number;
   /** J/kg at the first entry, and from one to the next. */
   readonly fromJ: number;
@@ -34,38 +34,41 @@ const BOILING_J_PER_KG = 2.257e6;
 const BOILED_SHARE = 0.62;
 
 /** The properties of a food, from −40 to 160 °C. */
-export function stuffOf(makeup: Makeup): Stuff {
+export function thermalPropertiesOf(composition: Composition): ThermalProperties {
   const enthalpy: number[] = [];
   const temps: number[] = [];
   let sum = 0;
   for (let tempC = COLDEST_C; tempC <= HOTTEST_C; tempC += FINE_C) {
     enthalpy.push(sum);
     temps.push(tempC);
-    const melted = Math.max(0, iceShare(makeup, tempC) - iceShare(makeup, tempC + FINE_C));
-    sum += heatCapacityOf(makeup, tempC + FINE_C / 2) * FINE_C + melted * MELTING_J_PER_KG;
+    const melted = Math.max(
+      0,
+      iceShare(composition, tempC) - iceShare(composition, tempC + FINE_C),
+    );
+    sum += heatCapacityOf(composition, tempC + FINE_C / 2) * FINE_C + melted * MELTING_J_PER_KG;
   }
   const made = tabled(
     enthalpy,
     temps,
-    (tempC) => conductivityOf(makeup, tempC),
-    densityOf(makeup, 20),
+    (tempC) => conductivityOf(composition, tempC),
+    densityOf(composition, 20),
   );
-  return { ...made, boilsAwayJ: BOILING_J_PER_KG * BOILED_SHARE * makeup.water };
+  return { ...made, boilsAwayJ: BOILING_J_PER_KG * BOILED_SHARE * composition.water };
 }
 
 /** Something whose properties do not change: for what has an exact solution. */
-export function constantStuff(
+export function constantProperties(
   conductivity: number,
   densityKgPerM3: number,
   capacity: number,
-): Stuff {
+): ThermalProperties {
   const enthalpy = [0, (HOTTEST_C - COLDEST_C) * capacity];
   return tabled(enthalpy, [COLDEST_C, HOTTEST_C], () => conductivity, densityKgPerM3);
 }
 
 /** Enthalpy of a temperature, J/kg. */
-export function enthalpyOf(stuff: Stuff, tempC: number): number {
-  const { tempC: temps, fromJ, stepJ } = stuff;
+export function enthalpyOf(properties: ThermalProperties, tempC: number): number {
+  const { tempC: temps, fromJ, stepJ } = properties;
   let [low, high] = [0, temps.length - 1];
   while (high - low > 1) {
     const middle = (low + high) >> 1;
@@ -81,7 +84,7 @@ function tabled(
   temps: readonly number[],
   conductivityAt: (tempC: number) => number,
   densityKgPerM3: number,
-): Stuff {
+): ThermalProperties {
   const stepJ = (enthalpy.at(-1) ?? 0) / (ENTRIES - 1);
   const tempC = new Float64Array(ENTRIES);
   let at = 0;

@@ -1,7 +1,7 @@
 import { thicknessMmOf, formOf } from './food.ts';
 import { COOKER_DATA, cooks } from './cooker.ts';
 import { cookedMinutes } from './forecast.ts';
-import { AS_SAID, cookOnce, type CookSpec, type StageSpec } from './spec.ts';
+import { NOMINAL, cookOnce, type CookSpec, type StageSpec } from './spec.ts';
 
 /** Other ways of the same cook, as cooks argue about them. */
 export const CHANGES = [
@@ -84,7 +84,7 @@ function wrapped(spec: CookSpec): CookSpec | undefined {
 }
 
 function fireMinutes(spec: CookSpec): number {
-  return cookedMinutes(spec, cookOnce(spec, AS_SAID, { everyMin: 1e6 }));
+  return cookedMinutes(spec, cookOnce(spec, NOMINAL, { everyMin: 1e6 }));
 }
 
 /** What the usual changes would do to the time on the fire. */

@@ -2,7 +2,7 @@ import { pantryOf, type Avoidable, type Cut } from '../pantry/index.ts';
 import type { Dish, Eaters, Food, Meal } from './schema.ts';
 
 /** What of a meal its amounts depend on. */
-export type Table = Pick<Meal, 'eaters' | 'pantry'>;
+export type MealTable = Pick<Meal, 'eaters' | 'pantry'>;
 
 /** Heads and portions at a table: two children of half a portion are two heads, one portion. */
 export interface Company {
@@ -43,7 +43,7 @@ export interface SettledFood {
  * The weight of a food: what the scale says, else its share times the eaters. Weights by share
  * are rounded up to 10 g, pieces up to whole ones.
  */
-export function settleFood(meal: Table, dish: Dish, food: Food): SettledFood {
+export function settleFood(meal: MealTable, dish: Dish, food: Food): SettledFood {
   const company = companyOf(eatersOf(meal, dish, food));
   const { suggestedG, pieces } = byShare(food, company);
   const weightG = food.weighedG ?? suggestedG;

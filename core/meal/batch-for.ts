@@ -2,7 +2,7 @@ import { weighMixture, type BatchFood, type BatchFor, type Mixture } from '../ba
 import { pantryOf, type Animal } from '../pantry/index.ts';
 import { companyOf, cutOf, foodOf, settleFood } from './amounts.ts';
 import type { Dish, Meal } from './schema.ts';
-import { schoolsOf } from './schools.ts';
+import { practicesOf } from './schools.ts';
 
 /** What of a meal its batches depend on. */
 export type Cooked = Pick<Meal, 'eaters' | 'kitchen' | 'pantry'>;
@@ -17,7 +17,7 @@ export function batchFor(meal: Cooked, dish: Dish, mixture: Mixture, weightG?: n
   const all = [...own, ...apart.flatMap((variant) => variant.foods)];
   const weighed = (foods: readonly BatchFood[]) =>
     weightG === undefined ? [...foods] : weighTogether(foods, all, weightG);
-  const schools = schoolsOf(meal.kitchen, dish);
+  const schools = practicesOf(meal.kitchen, dish);
   return {
     foods: weighed(own),
     variantFoods: new Map(apart.map(({ id, foods }) => [id, weighed(foods)])),

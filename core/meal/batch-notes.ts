@@ -11,7 +11,7 @@ import { pantryOf } from '../pantry/index.ts';
 import type { Message } from '../words/index.ts';
 import { batchFor, type Cooked } from './batch-for.ts';
 import type { Dish } from './schema.ts';
-import { schoolsOf } from './schools.ts';
+import { practicesOf } from './schools.ts';
 
 /** What to know of a batch, with nothing wrong. */
 export function dishNotes(meal: Cooked, dish: Dish, mixture: Mixture, batch: Batch): Message[] {
@@ -90,7 +90,7 @@ function soakingOut(meal: Cooked, dish: Dish, mixture: Mixture, batch: Batch): M
 function usedNotes(meal: Cooked, dish: Dish, mixture: Mixture, batch: Batch): Message[] {
   const lies = mixture.kind === 'marinade' || mixture.kind === 'paste';
   if (!lies || !mixture.touchesRaw) return [];
-  switch (schoolsOf(meal.kitchen, dish).usedMarinade) {
+  switch (practicesOf(meal.kitchen, dish).usedMarinade) {
     case 'keptClean':
       return mixture.reserve ? [] : [{ key: 'batch.noReserve' }];
     case 'thrown':

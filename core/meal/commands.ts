@@ -2,11 +2,11 @@ import type { OwnCut, OwnIngredient, OwnPantry } from '../pantry/index.ts';
 import { inBatches, type BatchCommand } from './batch-commands.ts';
 import { withoutSteps } from './chain.ts';
 import { mapId } from './ids.ts';
-import { practised } from './practise.ts';
+import { applyPractices } from './practise.ts';
 import { groupsOf, seatsOf, type Seat } from './seats.ts';
 import type { Dish, Kitchen, Meal, Step, StepTime } from './schema.ts';
 import { withWash } from './wash-up.ts';
-import { SCHOOLS, type SchoolName, type SomeSchools } from './schools.ts';
+import { PRACTICES, type PracticeName, type SomePractices } from './schools.ts';
 
 /** Everything a cook can do to a meal. Each is a value, so that it can be stored, undone and named. */
 export type Command =
@@ -43,7 +43,7 @@ export type Command =
   | { do: 'setHelpers'; helpers: NonNullable<Kitchen['helpers']> }
   | { do: 'setAppliances'; appliances: Kitchen['appliances'] }
   | { do: 'setVessels'; vessels: Kitchen['vessels'] }
-  | { do: 'setSchool'; school: SchoolName; to: string | null; dish?: string }
+  | { do: 'setSchool'; school: PracticeName; to: string | null; dish?: string }
   | { do: 'ownIngredient'; ingredient: OwnIngredient }
   | { do: 'ownCut'; cut: OwnCut }
   | { do: 'renameDish'; dish: string; name: string }
@@ -70,13 +70,15 @@ export function applyCommand(meal: Meal, command: Command): Meal {
       return { ...meal, atHome: command.there ? [...others, command.item] : others };
     }
     case 'putDish':
-      return practised(putDish(meal, command));
+      return applyPractices(putDish(meal, command));
     case 'overrule':
       return overrule(meal, command);
     case 'setHours':
       return { ...meal, kitchen: { ...meal.kitchen, hours: command.hours } };
     case 'setKitchen':
-      return practised(setVessels({ ...meal, kitchen: command.kitchen }, command.kitchen.vessels));
+      return applyPractices(
+        setVessels({ ...meal, kitchen: command.kitchen }, command.kitchen.vessels),
+      );
     case 'setUnits':
       return { ...meal, kitchen: { ...meal.kitchen, ...command.change } };
     case 'removeDish':
@@ -92,7 +94,7 @@ export function applyCommand(meal: Meal, command: Command): Meal {
     case 'setVessels':
       return setVessels(meal, command.vessels);
     case 'setSchool':
-      return practised(setSchool(meal, command));
+      return applyPractices(setSchool(meal, command));
     case 'ownIngredient':
     case 'ownCut':
       return { ...meal, pantry: withOwn(meal.pantry, command) };
@@ -210,9 +212,9 @@ function setVessels(meal: Meal, vessels: Kitchen['vessels']): Meal {
 /** An answer for the kitchen or for one dish; null takes it back. Unknown answers change nothing. */
 function setSchool(meal: Meal, command: Extract<Command, { do: 'setSchool' }>): Meal {
   const { school, to, dish: id } = command;
-  const answers: readonly string[] = SCHOOLS[school];
+  const answers: readonly string[] = PRACTICES[school];
   if (to !== null && !answers.includes(to)) return meal;
-  const answered = (schools: SomeSchools | undefined): SomeSchools => {
+  const answered = (schools: SomePractices | undefined): SomePractices => {
     const { [school]: _old, ...others } = schools ?? {};
     return to === null ? others : { ...others, [school]: to };
   };

@@ -5,7 +5,7 @@ import {
   SLICES_AT,
   USUAL_CONDITIONS,
   type Band,
-  type Basis,
+  type ForecastBasis,
   type Conditions,
   type Cooker,
   type CookSpec,
@@ -18,9 +18,9 @@ import { cutOf, foodOf, settleFood } from './amounts.ts';
 import type { Dish, Food, Kitchen, Meal, Step, StepTime } from './schema.ts';
 
 /** What of a meal its cooking depends on. */
-export type Warm = Pick<Meal, 'eaters' | 'kitchen' | 'pantry'>;
+export type HeatContext = Pick<Meal, 'eaters' | 'kitchen' | 'pantry'>;
 export type HeatTime = Extract<StepTime, { kind: 'heat' }>;
-export type Until = HeatTime['until'];
+export type DoneUntil = HeatTime['until'];
 
 /** What is done to the food itself at all; what is before it in its chain counts. */
 const ON_FOOD: ReadonlySet<Verb> = new Set<Verb>([
@@ -72,7 +72,7 @@ const COOKERS_OF: Readonly<
 };
 
 /** How a stage ends. */
-export function endOf(until: Until): End {
+export function endOf(until: DoneUntil): End {
   if ('coreC' in until) return { kind: 'core', coreC: until.coreC };
   return { kind: 'tender', tenderness: until.tender === 'pulls' ? PULLS_AT : SLICES_AT };
 }
@@ -84,7 +84,7 @@ export function placeOfCook(kitchen: Kitchen): Pick<CookSpec, 'conditions' | 'of
 }
 
 /** One piece of a food, as it goes in. @throws RangeError for a food without a cut */
-export function pieceOf(meal: Warm, dish: Dish, food: Food): CookSpec['piece'] {
+export function pieceOf(meal: HeatContext, dish: Dish, food: Food): CookSpec['piece'] {
   const cut = cutOf(meal, food);
   if (!cut) throw new RangeError(`food “${food.id}” has no cut`);
   const { weightG, pieces } = settleFood(meal, dish, food);
@@ -147,7 +147,7 @@ function stepBefore(dish: Dish, step: Step): Step | undefined {
  *
  * @throws RangeError where the step does not take its time from heat
  */
-export function cookUpTo(meal: Warm, dish: Dish, step: Step): CookSpec {
+export function cookUpTo(meal: HeatContext, dish: Dish, step: Step): CookSpec {
   if (step.time.kind !== 'heat') throw new RangeError(`step “${step.id}” is not timed by heat`);
   const { chain, startC } = chainUpTo(dish, step);
   return {
@@ -221,7 +221,7 @@ export interface StepHeat {
   readonly minutes: Band;
   /** False where the fire is too cool ever to bring it there. */
   readonly reached: boolean;
-  readonly basis: Basis;
+  readonly basis: ForecastBasis;
 }
 
 /** A forecast takes some milliseconds and is asked for at every change of the meal. */
@@ -229,7 +229,7 @@ const known = new Map<string, Forecast>();
 const MOST_KNOWN = 200;
 
 /** How long a step takes whose time comes from heat. */
-export function heatOfStep(meal: Warm, dish: Dish, step: Step): StepHeat {
+export function heatOfStep(meal: HeatContext, dish: Dish, step: Step): StepHeat {
   const { spec, stage } = wholeCook(meal, dish, step);
   const key = JSON.stringify(spec);
   let found = known.get(key);
@@ -247,7 +247,7 @@ export function heatOfStep(meal: Warm, dish: Dish, step: Step): StepHeat {
  * The cook a step is a stage of, to its last stage that heat times: one forecast serves all its
  * steps, since what comes later changes nothing before.
  */
-function wholeCook(meal: Warm, dish: Dish, step: Step): { spec: CookSpec; stage: number } {
+function wholeCook(meal: HeatContext, dish: Dish, step: Step): { spec: CookSpec; stage: number } {
   const own = cookUpTo(meal, dish, step);
   const stage = own.stages.length - 1;
   let last = step;

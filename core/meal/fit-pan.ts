@@ -1,6 +1,6 @@
 import { formOf } from '../heat/index.ts';
 import { cutOf, foodOf, settleFood } from './amounts.ts';
-import { pieceOf, type Warm } from './cooks.ts';
+import { pieceOf, type HeatContext } from './cooks.ts';
 import type { Dish, Kitchen, Step } from './schema.ts';
 
 /** How the pieces of a food lie in the pan of this kitchen. */
@@ -44,7 +44,7 @@ export function panCmOf(kitchen: Kitchen): number {
  * How a step's food fits the pan: cut to lie flat, and in rounds where not all of it does at once.
  * Undefined for what is not cooked by heat in a pan, or is no flat piece of a known cut.
  */
-export function panFit(meal: Warm, dish: Dish, step: Step): PanFit | undefined {
+export function panFit(meal: HeatContext, dish: Dish, step: Step): PanFit | undefined {
   const { time, place, verb } = step;
   if (time.kind !== 'heat' || place.kind !== 'hob' || !IN_PAN.has(verb)) return undefined;
   if (time.cooker !== undefined && time.cooker !== 'pan') return undefined;

@@ -7,7 +7,7 @@ export type { MealProblem } from './problem.ts';
 export * from './amounts.ts';
 export * from './commands.ts';
 export type { BatchCommand, LineChange, MixtureChange } from './batch-commands.ts';
-export { practised } from './practise.ts';
+export { applyPractices } from './practise.ts';
 export * from './new-meal.ts';
 export { copyDish } from './copy-dish.ts';
 export { chainOf, mayFollow, moveStep, withFollows, withoutStep, type ChainSpot } from './chain.ts';
@@ -40,7 +40,7 @@ export {
   stageOf,
   type HeatTime,
   type StepHeat,
-  type Until,
+  type DoneUntil,
 } from './cooks.ts';
 export {
   draftCook,

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { VESSEL_KINDS } from '../batch/index.ts';
 import { clock, id, MEASURES } from '../quantity/index.ts';
-import { SchoolsSchema } from './schools.ts';
+import { PracticesSchema } from './schools.ts';
 
 /** The kitchen of a meal document: who is away when, what cooks, what food lies in, who helps. */
 
@@ -84,5 +84,5 @@ export const KitchenSchema = z.looseObject({
     .array(z.enum(MEASURES))
     .min(1, 'must hold at least one')
     .default([...MEASURES]),
-  schools: SchoolsSchema.optional(),
+  schools: PracticesSchema.optional(),
 });

@@ -8,14 +8,14 @@ import {
   mealOf,
   plan as planOf,
   printMeal,
-  SCHOOL_NAMES,
-  SCHOOLS,
+  PRACTICE_NAMES,
+  PRACTICES,
   type Meal,
-  type SchoolName,
+  type PracticeName,
 } from '../index.ts';
 
 const NOW = at('2026-11-25T08:00');
-const set = (meal: Meal, school: SchoolName, to: string | null, dish?: string) =>
+const set = (meal: Meal, school: PracticeName, to: string | null, dish?: string) =>
   applyCommand(meal, { do: 'setSchool', school, to, ...(dish === undefined ? {} : { dish }) });
 const lamb = (meal: Meal) => {
   const found = meal.dishes.find((dish) => dish.id === 'lamb');
@@ -64,7 +64,9 @@ describe('schools of practice', () => {
     expect(of(cold)).toMatchObject({ kind: 'fixed', minutes: 5 });
     const smoke = (meal: Meal) =>
       planOf(meal, meal.kitchen, NOW).steps.find(({ id }) => id === 'lamb-smoke');
-    expect(smoke(cold)?.span.likelyMin).toBeGreaterThan(smoke(before)?.span.likelyMin ?? NaN);
+    expect(smoke(cold)?.duration.likelyMin).toBeGreaterThan(
+      smoke(before)?.duration.likelyMin ?? NaN,
+    );
     expect(lamb(set(cold, 'tempering', 'short', 'lamb')).steps).toEqual(lamb(before).steps);
   });
 
@@ -98,10 +100,10 @@ describe('schools of practice', () => {
   });
 
   it('leave a good file and a plan that keeps its word, in any order; defaults undo them all', () => {
-    const answer = fc.constantFrom(...SCHOOL_NAMES).chain((school) =>
+    const answer = fc.constantFrom(...PRACTICE_NAMES).chain((school) =>
       fc.record({
         school: fc.constant(school),
-        to: fc.constantFrom<string | null>(...SCHOOLS[school], null),
+        to: fc.constantFrom<string | null>(...PRACTICES[school], null),
         dish: fc.constantFrom<string | undefined>(undefined, 'lamb', 'duck'),
       }),
     );
@@ -114,7 +116,7 @@ describe('schools of practice', () => {
         expect(mealOf(JSON.parse(printMeal(meal)), NOW)).toEqual(meal);
         const plan = planOf(meal, meal.kitchen, NOW);
         expect(audit(plan, meal, meal.kitchen)).toEqual([]);
-        const back = SCHOOL_NAMES.flatMap((school) =>
+        const back = PRACTICE_NAMES.flatMap((school) =>
           [undefined, 'lamb', 'duck'].map((dish) => ({ school, dish })),
         ).reduce((m, { school, dish }) => set(m, school, null, dish), meal);
         expect(back.dishes.map((dish) => dish.steps)).toEqual(

@@ -2,21 +2,21 @@ import { soaks, type Mixture, type MixtureLine } from '../batch/index.ts';
 import { coreWords } from '../words/index.ts';
 import { freshId, takenIds } from './ids.ts';
 import type { Dish, Meal, Step } from './schema.ts';
-import { schoolsOf, type SchoolName, type Schools } from './schools.ts';
+import { practicesOf, type PracticeName, type Practices } from './schools.ts';
 
 /**
  * Brings every dish in line with how it is to be done: steps and lines a school asks for are
  * put in, those of a school no longer chosen are taken out. What the cook wrote stays.
  */
-export function practised(meal: Meal): Meal {
+export function applyPractices(meal: Meal): Meal {
   const taken = takenIds(meal);
   return {
     ...meal,
-    dishes: meal.dishes.map((dish) => practisedDish(dish, schoolsOf(meal.kitchen, dish), taken)),
+    dishes: meal.dishes.map((dish) => practisedDish(dish, practicesOf(meal.kitchen, dish), taken)),
   };
 }
 
-function practisedDish(given: Dish, schools: Schools, taken: Set<string>): Dish {
+function practisedDish(given: Dish, schools: Practices, taken: Set<string>): Dish {
   const dish = tempered(given, schools.tempering === 'cold');
   const soak = dish.steps.find((step) => step.time.kind === 'soak' && rawMixture(dish, step));
   let done = dish;
@@ -62,7 +62,12 @@ function rawMixture(dish: Dish, step: Step): Mixture | undefined {
 }
 
 /** Puts a school's step in where it is wanted and missing, or out where it is not wanted. */
-function settle(dish: Dish, school: SchoolName, wanted: boolean, add: (dish: Dish) => Dish): Dish {
+function settle(
+  dish: Dish,
+  school: PracticeName,
+  wanted: boolean,
+  add: (dish: Dish) => Dish,
+): Dish {
   const there = dish.steps.some((step) => step.school === school);
   if (wanted === there) return dish;
   return wanted ? add(dish) : withoutSchool(dish, school);
@@ -127,7 +132,7 @@ function boilAfter(dish: Dish, soak: string, taken: Set<string>): Dish {
 function plainStep(
   id: string,
   label: 'school.step.wash' | 'school.step.counter' | 'school.step.boil',
-  school: SchoolName,
+  school: PracticeName,
 ) {
   return { id, label: coreWords[label], school, after: [], hands: [], cautions: [] };
 }
@@ -144,7 +149,7 @@ function newId(wish: string, taken: Set<string>): string {
 
 /** What goes in to make meat tender, for a kilogram. Common practice, no source. */
 const TENDERISERS: Readonly<
-  Record<Exclude<Schools['tenderising'], 'time'>, { ingredient: string; gPerKg: number }>
+  Record<Exclude<Practices['tenderising'], 'time'>, { ingredient: string; gPerKg: number }>
 > = {
   acid: { ingredient: 'lime-juice', gPerKg: 30 },
   fruit: { ingredient: 'kiwi-raw', gPerKg: 20 },
@@ -152,7 +157,7 @@ const TENDERISERS: Readonly<
   bicarbonate: { ingredient: 'baking-soda', gPerKg: 6 },
 };
 
-function tenderised(dish: Dish, soak: Step, how: Schools['tenderising']): Dish {
+function tenderised(dish: Dish, soak: Step, how: Practices['tenderising']): Dish {
   const mixture = rawMixture(dish, soak);
   const wanted = how === 'time' ? undefined : TENDERISERS[how];
   const there = mixture?.lines.find((line) => line.school === 'tenderising');
@@ -176,7 +181,7 @@ function tenderised(dish: Dish, soak: Step, how: Schools['tenderising']): Dish {
 }
 
 /** The dish without the steps and lines of these schools; what followed them follows on. */
-function withoutSchool(dish: Dish, ...schools: SchoolName[]): Dish {
+function withoutSchool(dish: Dish, ...schools: PracticeName[]): Dish {
   const gone = (school: string | undefined) => schools.some((name) => name === school);
   const steps = new Map(dish.steps.map((step) => [step.id, step]));
   const bridged = (after: Step['after']): Step['after'] =>

@@ -6,7 +6,7 @@ import { ascending, clock, grams, id, minutes, type Known } from '../quantity/in
 import { isLocal, isZone } from '../time/index.ts';
 import { PLACES, VERBS } from '../words/index.ts';
 import { KitchenSchema } from './kitchen-schema.ts';
-import { SchoolsSchema } from './schools.ts';
+import { PracticesSchema } from './schools.ts';
 
 /**
  * The meal document, as it lies in a file. Objects are loose: fields this version does not know
@@ -232,7 +232,7 @@ export const DishSchema = z.looseObject({
   foods: z.array(FoodSchema).default([]),
   mixtures: z.array(MixtureSchema).default([]),
   /** Where this dish is done in another way than the kitchen's. */
-  schools: SchoolsSchema.optional(),
+  schools: PracticesSchema.optional(),
   steps: z.array(StepSchema),
 });
 

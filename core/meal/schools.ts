@@ -4,7 +4,7 @@ import { z } from 'zod';
  * Where cooks disagree about mixing. The first of each is the default; the words and the reasons
  * are in the catalogue.
  */
-export const SCHOOLS = {
+export const PRACTICES = {
   washing: ['none', 'acid', 'flour'],
   tenderising: ['time', 'acid', 'fruit', 'powder', 'bicarbonate'],
   stewSalt: ['early', 'end'],
@@ -14,30 +14,30 @@ export const SCHOOLS = {
   tempering: ['short', 'cold'],
 } as const;
 
-export type SchoolName = keyof typeof SCHOOLS;
-export const SCHOOL_NAMES = Object.keys(SCHOOLS) as SchoolName[];
+export type PracticeName = keyof typeof PRACTICES;
+export const PRACTICE_NAMES = Object.keys(PRACTICES) as PracticeName[];
 
-export const SchoolsSchema = z.looseObject({
-  washing: z.enum(SCHOOLS.washing).optional(),
-  tenderising: z.enum(SCHOOLS.tenderising).optional(),
-  stewSalt: z.enum(SCHOOLS.stewSalt).optional(),
-  usedMarinade: z.enum(SCHOOLS.usedMarinade).optional(),
-  brine: z.enum(SCHOOLS.brine).optional(),
-  firstHalfHour: z.enum(SCHOOLS.firstHalfHour).optional(),
-  tempering: z.enum(SCHOOLS.tempering).optional(),
+export const PracticesSchema = z.looseObject({
+  washing: z.enum(PRACTICES.washing).optional(),
+  tenderising: z.enum(PRACTICES.tenderising).optional(),
+  stewSalt: z.enum(PRACTICES.stewSalt).optional(),
+  usedMarinade: z.enum(PRACTICES.usedMarinade).optional(),
+  brine: z.enum(PRACTICES.brine).optional(),
+  firstHalfHour: z.enum(PRACTICES.firstHalfHour).optional(),
+  tempering: z.enum(PRACTICES.tempering).optional(),
 });
 
 /** Every question with its answer. */
-export type Schools = { [Name in SchoolName]: (typeof SCHOOLS)[Name][number] };
+export type Practices = { [Name in PracticeName]: (typeof PRACTICES)[Name][number] };
 /** Some questions with their answers. */
-export type SomeSchools = { [Name in SchoolName]?: Schools[Name] | undefined };
+export type SomePractices = { [Name in PracticeName]?: Practices[Name] | undefined };
 
 /** How a dish is done: as it says itself, else as the kitchen does, else the default. */
-export function schoolsOf(
-  kitchen: { readonly schools?: SomeSchools | undefined },
-  dish?: { readonly schools?: SomeSchools | undefined },
-): Schools {
-  const chosen = { ...DEFAULTS, ...said(kitchen.schools), ...said(dish?.schools) };
+export function practicesOf(
+  kitchen: { readonly schools?: SomePractices | undefined },
+  dish?: { readonly schools?: SomePractices | undefined },
+): Practices {
+  const chosen = { ...DEFAULT_PRACTICES, ...said(kitchen.schools), ...said(dish?.schools) };
   return {
     washing: chosen.washing,
     tenderising: chosen.tenderising,
@@ -49,40 +49,40 @@ export function schoolsOf(
   };
 }
 
-export const DEFAULTS: Schools = {
-  washing: SCHOOLS.washing[0],
-  tenderising: SCHOOLS.tenderising[0],
-  stewSalt: SCHOOLS.stewSalt[0],
-  usedMarinade: SCHOOLS.usedMarinade[0],
-  brine: SCHOOLS.brine[0],
-  firstHalfHour: SCHOOLS.firstHalfHour[0],
-  tempering: SCHOOLS.tempering[0],
+export const DEFAULT_PRACTICES: Practices = {
+  washing: PRACTICES.washing[0],
+  tenderising: PRACTICES.tenderising[0],
+  stewSalt: PRACTICES.stewSalt[0],
+  usedMarinade: PRACTICES.usedMarinade[0],
+  brine: PRACTICES.brine[0],
+  firstHalfHour: PRACTICES.firstHalfHour[0],
+  tempering: PRACTICES.tempering[0],
 };
 
 /** Only the questions that are answered. */
-function said(schools: SomeSchools | undefined): Partial<Schools> {
+function said(schools: SomePractices | undefined): Partial<Practices> {
   return Object.fromEntries(
     Object.entries(schools ?? {}).filter(([, answer]) => answer !== undefined),
   );
 }
 
 /** "brine.strong": one answer to one question, as the catalogue names it. */
-export type SchoolAnswer = {
-  [Name in SchoolName]: `${Name}.${Schools[Name]}`;
-}[SchoolName];
+export type PracticeAnswer = {
+  [Name in PracticeName]: `${Name}.${Practices[Name]}`;
+}[PracticeName];
 
 /** The answer a set of schools gives to a question, as the catalogue names it. */
-export function answerKey(school: SchoolName, schools: Schools): SchoolAnswer {
+export function answerKey(school: PracticeName, schools: Practices): PracticeAnswer {
   // Question and answer are of one row, which a template of two unions cannot say.
-  return `${school}.${schools[school]}` as SchoolAnswer;
+  return `${school}.${schools[school]}` as PracticeAnswer;
 }
 
 /** All answers to a question: each with its name in the catalogue. */
 export function answersTo(
-  school: SchoolName,
-): ReadonlyArray<{ readonly answer: string; readonly key: SchoolAnswer }> {
-  return SCHOOLS[school].map((answer) => ({
+  school: PracticeName,
+): ReadonlyArray<{ readonly answer: string; readonly key: PracticeAnswer }> {
+  return PRACTICES[school].map((answer) => ({
     answer,
-    key: answerKey(school, { ...DEFAULTS, [school]: answer }),
+    key: answerKey(school, { ...DEFAULT_PRACTICES, [school]: answer }),
   }));
 }

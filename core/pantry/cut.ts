@@ -12,7 +12,7 @@ export interface Cut {
   /** What it holds of what eaters avoid, its animal among it. */
   readonly holds: readonly Avoidable[];
   /** % of the edible raw part. */
-  readonly composition?: Composition | undefined;
+  readonly composition?: CutComposition | undefined;
   readonly shape: Shape;
   /** The usual thickness, through which heat must go. */
   readonly thicknessMm: number;
@@ -86,7 +86,7 @@ export function heldBy(
   return [...ANIMAL_HOLDS[animal], ...(besides ?? [])];
 }
 
-export interface Composition {
+export interface CutComposition {
   readonly waterPct: number;
   readonly proteinPct: number;
   readonly fatPct: number;

@@ -14,7 +14,13 @@ import { SOUR } from './sour.ts';
 import { SWEET } from './sweet.ts';
 import type { Pattern } from './pattern.ts';
 
-export { patternDish, schoolsAsked, usualChoices, type Choices, type Pattern } from './pattern.ts';
+export {
+  patternDish,
+  practicesAsked,
+  usualChoices,
+  type Choices,
+  type Pattern,
+} from './pattern.ts';
 export { FIRES, type Fire } from './other-fire.ts';
 export { fireFor, fireText, type FireSetUp } from './fire.ts';
 

@@ -4,7 +4,7 @@ import {
   type Dish,
   type Food,
   type Hands,
-  type SchoolName,
+  type PracticeName,
   type Step,
 } from '../meal/index.ts';
 import { CUTS } from '../pantry/index.ts';
@@ -41,12 +41,12 @@ export interface Pattern {
   /** What it can be cooked in, the usual first. Absent: only in its own. */
   readonly fires?: readonly Fire[];
   /** Schools of practice that change it. */
-  readonly schools: readonly SchoolName[];
+  readonly schools: readonly PracticeName[];
   readonly chain: (choices: Choices) => Chain;
 }
 
 /** Where cooks disagree about a pattern: also about letting it stand, where it does. */
-export function schoolsAsked(pattern: Pattern, dish: Dish): SchoolName[] {
+export function practicesAsked(pattern: Pattern, dish: Dish): PracticeName[] {
   const stands = dish.steps.some(({ verb }) => verb === 'temper');
   return [...pattern.schools, ...(stands ? (['tempering'] as const) : [])];
 }

@@ -1,17 +1,17 @@
 import type { Kitchen, Step } from '../meal/index.ts';
 import { blocksOf, stretchesOf } from '../time/index.ts';
-import type { Finding } from './finding.ts';
+import type { AuditFinding } from './finding.ts';
 import type { Plan, PlannedStep } from './types.ts';
 
 /**
  * Whether more of anything is used than there is, looked at minute by minute where something
  * begins: written on its own, so that it can catch the planner.
  */
-export function loadFindings(
+export function resourceFindings(
   plan: Plan,
   stepOf: ReadonlyMap<string, Step>,
   kitchen: Kitchen,
-): Finding[] {
+): AuditFinding[] {
   const told = (a: string, b: string) =>
     plan.clashes.some((clash) => clash.steps.includes(a) && clash.steps.includes(b));
   return [
@@ -32,28 +32,28 @@ function piecesOf(plan: Plan) {
 }
 
 /** Nobody does two things at once; a step's own pieces are one thing. */
-function handsFindings(plan: Plan, kitchen: Kitchen, told: Told): Finding[] {
+function handsFindings(plan: Plan, kitchen: Kitchen, told: Told): AuditFinding[] {
   const known = new Set([undefined, ...(kitchen.helpers ?? []).map(({ name }) => name)]);
   const pieces = piecesOf(plan);
   return pieces.flatMap((a, i) => {
-    const stranger: Finding[] = known.has(a.who)
+    const stranger: AuditFinding[] = known.has(a.who)
       ? []
       : [{ rule: 'hands', steps: [a.id], text: `nobody is called ${a.who}` }];
     const twice = pieces
       .slice(i + 1)
       .filter((b) => a.who === b.who && a.id !== b.id && !told(a.id, b.id))
       .filter((b) => a.startMin < b.endMin && b.startMin < a.endMin)
-      .map((b): Finding => ({ rule: 'hands', steps: [a.id, b.id], text: 'two jobs at once' }));
+      .map((b): AuditFinding => ({ rule: 'hands', steps: [a.id, b.id], text: 'two jobs at once' }));
     return [...stranger, ...twice];
   });
 }
 
 /** The cook is awake and at home; a helper is there. */
-function hoursFindings(plan: Plan, kitchen: Kitchen): Finding[] {
+function hoursFindings(plan: Plan, kitchen: Kitchen): AuditFinding[] {
   const first = Math.min(plan.servingMin, ...plan.steps.map((step) => step.startMin));
   const blocks = blocksOf(kitchen.hours, plan.zone, first, plan.servingMin);
   const said = (id: string) => plan.clashes.some((clash) => clash.steps.includes(id));
-  return piecesOf(plan).flatMap((piece): Finding[] => {
+  return piecesOf(plan).flatMap((piece): AuditFinding[] => {
     const helper = (kitchen.helpers ?? []).find(({ name }) => name === piece.who);
     const there = helper
       ? stretchesOf(helper, plan.zone, piece.startMin, piece.endMin).some(
@@ -83,7 +83,7 @@ function heatFindings(
   stepOf: ReadonlyMap<string, Step>,
   kitchen: Kitchen,
   told: Told,
-): Finding[] {
+): AuditFinding[] {
   const hot = plan.steps.filter((step) => HEATED.has(step.place.kind) && step.place.tempC);
   const range = (step: PlannedStep) => {
     const {
@@ -92,11 +92,11 @@ function heatFindings(
       fromC = tempC,
       toC = tempC,
     } = stepOf.get(step.id)?.place ?? step.place;
-    const give = kind === 'grill' ? GRILL_GIVE_C : 0;
-    return [Math.min(fromC, tempC) - give, Math.max(toC, tempC) + give] as const;
+    const slack = kind === 'grill' ? GRILL_GIVE_C : 0;
+    return [Math.min(fromC, tempC) - slack, Math.max(toC, tempC) + slack] as const;
   };
   return hot.flatMap((a, i) =>
-    hot.slice(i + 1).flatMap((b): Finding[] => {
+    hot.slice(i + 1).flatMap((b): AuditFinding[] => {
       const apart = spotOf(a, kitchen) !== spotOf(b, kitchen);
       if (apart || (a.begun && b.begun) || told(a.id, b.id)) return [];
       if (a.startMin >= b.endMin || b.startMin >= a.endMin) return [];
@@ -111,12 +111,12 @@ function heatFindings(
 
 const ROOMY = ['oven', 'hob', 'smoker', 'grill', 'fridge', 'freezer'];
 
-function roomFindings(plan: Plan, kitchen: Kitchen): Finding[] {
+function roomFindings(plan: Plan, kitchen: Kitchen): AuditFinding[] {
   return ROOMY.flatMap((kind) => {
     const there = plan.steps.filter(
       (step) => step.place.kind === kind && step.verb !== 'preheat' && step.verb !== 'light',
     );
-    return there.flatMap((step): Finding[] => {
+    return there.flatMap((step): AuditFinding[] => {
       const spot = spotOf(step, kitchen);
       const appliance = kitchen.appliances.find(({ id }) => spot.split(' ')[1] === id);
       if (!appliance) return [];
@@ -137,10 +137,10 @@ function roomFindings(plan: Plan, kitchen: Kitchen): Finding[] {
 }
 
 /** One pot is not in two dishes at once. */
-function vesselFindings(plan: Plan, told: Told): Finding[] {
+function vesselFindings(plan: Plan, told: Told): AuditFinding[] {
   const inVessels = plan.steps.filter((step) => step.vessel !== undefined);
   return inVessels.flatMap((a, i) =>
-    inVessels.slice(i + 1).flatMap((b): Finding[] => {
+    inVessels.slice(i + 1).flatMap((b): AuditFinding[] => {
       const apart = a.vessel !== b.vessel || a.dish === b.dish || (a.begun && b.begun);
       if (apart || told(a.id, b.id)) return [];
       if (a.startMin >= b.endMin || b.startMin >= a.endMin) return [];

@@ -16,8 +16,8 @@ import {
   withCoreGaps,
 } from '../meal/index.ts';
 import { epochMinOf } from '../time/index.ts';
-import { loadFindings } from './audit-loads.ts';
-import type { Finding } from './finding.ts';
+import { resourceFindings } from './audit-loads.ts';
+import type { AuditFinding } from './finding.ts';
 import type { Plan, PlannedStep } from './types.ts';
 
 /**
@@ -25,34 +25,34 @@ import type { Plan, PlannedStep } from './types.ts';
  * length, gap, hour, load and safety rule. An empty list means the plan keeps its word. More than
  * there is of hands, heat or room is allowed only where the plan says so as a clash.
  */
-export function audit(plan: Plan, given: Meal, kitchen: Kitchen): Finding[] {
+export function audit(plan: Plan, given: Meal, kitchen: Kitchen): AuditFinding[] {
   const meal = withCoreGaps(given);
   const serving = epochMinOf(meal.serving.at, meal.serving.zone);
-  const found: Finding[] = [];
+  const solution: AuditFinding[] = [];
   const planned = new Map(plan.steps.map((step) => [step.id, step]));
   if (plan.servingMin !== serving)
-    found.push({ rule: 'serving', steps: [], text: 'another serving time' });
+    solution.push({ rule: 'serving', steps: [], text: 'another serving time' });
   for (const dish of meal.dishes) {
     for (const step of dish.steps) {
       const at = planned.get(step.id);
       if (!at) {
-        found.push({ rule: 'missing', steps: [step.id], text: 'no time was given' });
+        solution.push({ rule: 'missing', steps: [step.id], text: 'no time was given' });
         continue;
       }
       if (at.begun) continue;
-      found.push(...lengthFindings(meal, dish, step, at));
-      found.push(...gapFindings(step, at, planned));
-      found.push(...frameFindings(plan, dish, step, at, serving));
-      found.push(...tendingFindings(step, at));
-      found.push(...safetyFindings(meal, dish, step, at));
+      solution.push(...lengthFindings(meal, dish, step, at));
+      solution.push(...gapFindings(step, at, planned));
+      solution.push(...frameFindings(plan, dish, step, at, serving));
+      solution.push(...tendingFindings(step, at));
+      solution.push(...safetyFindings(meal, dish, step, at));
     }
   }
   const stepOf = new Map(meal.dishes.flatMap((dish) => dish.steps.map((s) => [s.id, s] as const)));
-  found.push(...loadFindings(plan, stepOf, kitchen));
-  return found;
+  solution.push(...resourceFindings(plan, stepOf, kitchen));
+  return solution;
 }
 
-function lengthFindings(meal: Meal, dish: Dish, step: Step, at: PlannedStep): Finding[] {
+function lengthFindings(meal: Meal, dish: Dish, step: Step, at: PlannedStep): AuditFinding[] {
   const length = at.endMin - at.startMin;
   const [least, most] = lengthBounds(meal, dish, step);
   if (length >= least && length <= most) return [];
@@ -118,8 +118,8 @@ function gapFindings(
   step: Step,
   at: PlannedStep,
   planned: ReadonlyMap<string, PlannedStep>,
-): Finding[] {
-  return step.after.flatMap((gap): Finding[] => {
+): AuditFinding[] {
+  return step.after.flatMap((gap): AuditFinding[] => {
     const before = planned.get(gap.step);
     if (!before) return [];
     const waited = at.startMin - (gap.from === 'start' ? before.startMin : before.endMin);
@@ -135,25 +135,25 @@ function frameFindings(
   step: Step,
   at: PlannedStep,
   serving: number,
-): Finding[] {
-  const found: Finding[] = [];
+): AuditFinding[] {
+  const solution: AuditFinding[] = [];
   const steps = [step.id];
-  if (at.endMin > serving) found.push({ rule: 'serving', steps, text: 'ends after serving' });
+  if (at.endMin > serving) solution.push({ rule: 'serving', steps, text: 'ends after serving' });
   const followed = dish.steps.some((other) => other.after.some((gap) => gap.step === step.id));
   if (!followed && serving - at.endMin > dish.readyWithinMin) {
-    found.push({ rule: 'fresh', steps, text: `ends ${serving - at.endMin} min before serving` });
+    solution.push({ rule: 'fresh', steps, text: `ends ${serving - at.endMin} min before serving` });
   }
-  if (at.startMin < plan.nowMin) found.push({ rule: 'past', steps, text: 'starts in the past' });
+  if (at.startMin < plan.nowMin) solution.push({ rule: 'past', steps, text: 'starts in the past' });
   if (at.startMin < at.canStartFromMin || at.startMin > at.mustStartByMin) {
-    found.push({ rule: 'give', steps, text: 'starts outside its give' });
+    solution.push({ rule: 'give', steps, text: 'starts outside its give' });
   }
   const within = at.hands.every((h) => h.startMin >= at.startMin && h.endMin <= at.endMin);
-  if (!within) found.push({ rule: 'hands', steps, text: 'hands outside the step' });
-  return found;
+  if (!within) solution.push({ rule: 'hands', steps, text: 'hands outside the step' });
+  return solution;
 }
 
-function tendingFindings(step: Step, at: PlannedStep): Finding[] {
-  return step.hands.flatMap((hands): Finding[] => {
+function tendingFindings(step: Step, at: PlannedStep): AuditFinding[] {
+  return step.hands.flatMap((hands): AuditFinding[] => {
     if (hands.when !== 'every') return [];
     const pulses = at.hands.filter((piece) => piece.what === hands.what).map((p) => p.startMin);
     const beats = [at.startMin, ...pulses.sort((a, b) => a - b)];
@@ -166,7 +166,7 @@ function tendingFindings(step: Step, at: PlannedStep): Finding[] {
   });
 }
 
-function safetyFindings(meal: Meal, dish: Dish, step: Step, at: PlannedStep): Finding[] {
+function safetyFindings(meal: Meal, dish: Dish, step: Step, at: PlannedStep): AuditFinding[] {
   const animals = animalsOf(meal, dish);
   if (animals.length === 0) return [];
   const minutes = at.endMin - at.startMin;

@@ -7,7 +7,7 @@ interface Bounds {
 }
 
 /** What is known of a step's start and end. */
-export interface Fact {
+export interface KnownTimes {
   readonly start: Bounds;
   readonly end: Bounds;
 }
@@ -20,7 +20,11 @@ const REACH_BACK_MIN = 60 * 1440;
  * than now. One that has, stands where it was begun; it ended when its first follower began, or
  * after its likely time, or is still going on.
  */
-export function factOf(step: ExpandedStep, steps: readonly ExpandedStep[], nowMin: number): Fact {
+export function knownTimesOf(
+  step: ExpandedStep,
+  steps: readonly ExpandedStep[],
+  nowMin: number,
+): KnownTimes {
   if (!step.past) return { start: { lower: nowMin }, end: { lower: nowMin } };
   const begun = step.begunMin;
   const long = { lower: nowMin - REACH_BACK_MIN };
@@ -38,11 +42,11 @@ function endOf(
 ): Bounds | undefined {
   if (step.endedMin !== undefined) return exactly(step.endedMin);
   const followers = followersBegun(step, steps);
-  const likelyEnd = (step.begunMin ?? Infinity) + step.span.likelyMin;
+  const likelyEnd = (step.begunMin ?? Infinity) + step.duration.likelyMin;
   if (followers.length === 0) {
     const waiting = nowMin - longestWaitAfter(step, steps);
     if (!step.elastic) return exactly(Math.max(likelyEnd, waiting));
-    const leastEnd = (step.begunMin ?? Infinity) + step.span.leastMin;
+    const leastEnd = (step.begunMin ?? Infinity) + step.duration.leastMin;
     return { lower: Math.min(nowMin, Math.max(leastEnd, waiting)) };
   }
   const followed = Math.min(...followers.map((other) => other.begunMin ?? Infinity));

@@ -1,7 +1,7 @@
 import type { Verb } from '../words/index.ts';
-import { factOf, isGoingOn } from './begun.ts';
+import { knownTimesOf, isGoingOn } from './begun.ts';
 import type { ExpandedHands, ExpandedStep } from './expand.ts';
-import { Network } from './network.ts';
+import { TimeNetwork } from './network.ts';
 import { closedAt, workplaceOf, type Person } from './people.ts';
 
 /** A piece of hands-on work and the node at which it begins. */
@@ -13,24 +13,24 @@ export interface HandsNode {
 
 /** The network of a meal, and where each step lies in it. */
 export interface MealNetwork {
-  readonly network: Network;
+  readonly network: TimeNetwork;
   readonly steps: readonly ExpandedStep[];
   readonly serving: number;
   readonly startOf: readonly number[];
   readonly endOf: readonly number[];
   readonly hands: readonly HandsNode[];
   /** Moments at which someone must be there for a minute, though no work is counted. */
-  readonly calls: readonly Call[];
+  readonly attendances: readonly Attendance[];
   readonly people: readonly Person[];
 }
 
-export interface Call {
+export interface Attendance {
   readonly step: number;
   readonly node: number;
 }
 
 /** What is only switched on, and takes no time of the hands. */
-export const SWITCHED: ReadonlySet<Verb> = new Set(['preheat', 'light', 'thaw']);
+export const SWITCHED_ON: ReadonlySet<Verb> = new Set(['preheat', 'light', 'thaw']);
 
 /** How far tending may drift from its beat: about a fifth. Common practice, no source. */
 export const TEND_TOLERANCE = 0.2;
@@ -50,21 +50,30 @@ export interface BuildOptions {
 
 /** Builds the hard part of the network: what must hold in every plan. */
 export function buildNetwork(steps: readonly ExpandedStep[], options: BuildOptions): MealNetwork {
-  const network = new Network(options.people[0]?.closed ?? []);
+  const network = new TimeNetwork(options.people[0]?.closed ?? []);
   const latest = options.openServing ? Number.MAX_SAFE_INTEGER : options.servingMin;
   const serving = network.addNode(options.servingMin, latest);
   const startOf: number[] = [];
   const endOf: number[] = [];
   const hands: HandsNode[] = [];
-  const calls: Call[] = [];
+  const calls: Attendance[] = [];
   for (const step of steps) {
-    const fact = factOf(step, steps, options.nowMin);
+    const fact = knownTimesOf(step, steps, options.nowMin);
     const frozen = step.past ? undefined : options.frozen?.get(step.step.id);
     startOf.push(network.addNode(frozen ?? fact.start.lower, frozen ?? fact.start.upper ?? latest));
     endOf.push(network.addNode(fact.end.lower, fact.end.upper ?? latest));
   }
   const { people } = options;
-  const built: MealNetwork = { network, steps, serving, startOf, endOf, hands, calls, people };
+  const built: MealNetwork = {
+    network,
+    steps,
+    serving,
+    startOf,
+    endOf,
+    hands,
+    attendances: calls,
+    people,
+  };
   for (const step of steps) {
     addLength(built, step, options.loose ?? false);
     hands.push(...addHands(built, step, latest, options.nowMin));
@@ -82,8 +91,8 @@ function addLength(built: MealNetwork, step: ExpandedStep, loose: boolean): void
   // A step that is over lasted as long as it did.
   const known = (node: number) => network.upper[node] === network.lower[node];
   if (step.past && known(from) && known(to)) return;
-  const least = step.elastic ? step.span.leastMin : step.span.likelyMin;
-  const most = step.elastic ? step.span.mostMin : step.span.likelyMin;
+  const least = step.elastic ? step.duration.leastMin : step.duration.likelyMin;
+  const most = step.elastic ? step.duration.mostMin : step.duration.likelyMin;
   network.addArc({ from, to, lag: least, why: { kind: 'takes', step: step.index } });
   if (step.past || loose) return;
   network.addArc({ from: to, to: from, lag: -most, why: { kind: 'atMost', step: step.index } });
@@ -129,17 +138,17 @@ function addHands(
  * Nobody is woken: what is switched on is switched on by someone who is there, and what is over a
  * fire or in the oven does not end while everyone sleeps or is away.
  */
-function addCalls(built: MealNetwork, step: ExpandedStep): Call[] {
+function addCalls(built: MealNetwork, step: ExpandedStep): Attendance[] {
   if (step.past) return [];
   const { network, people } = built;
   const closed = people[0]?.closed ?? [];
-  const calls: Call[] = [];
+  const calls: Attendance[] = [];
   const call = (node: number) => {
     if ((network.handsMin[node] ?? 0) > 0) return;
     network.keepOut(node, 1, closed);
     calls.push({ step: step.index, node });
   };
-  if (SWITCHED.has(step.step.verb)) call(built.startOf[step.index] ?? 0);
+  if (SWITCHED_ON.has(step.step.verb)) call(built.startOf[step.index] ?? 0);
   if (ON_FIRE.has(step.place.kind) && !HEATS_ALONE.has(step.step.verb)) {
     call(built.endOf[step.index] ?? 0);
   }
@@ -178,7 +187,7 @@ function addHandsLeft(
 }
 
 function addAtEnd(
-  network: Network,
+  network: TimeNetwork,
   node: number,
   end: number,
   minutes: number,

@@ -16,17 +16,17 @@ export function isFire(dish: Dish, { id, verb, mixtures }: Step): boolean {
 export const COOLS: ReadonlySet<string> = new Set(['cool', 'chill']);
 
 export function ancestors(dish: Dish, step: Step): Step[] {
-  const found = new Map<string, Step>();
+  const solution = new Map<string, Step>();
   const visit = (one: Step) => {
     for (const gap of one.after) {
       const before = dish.steps.find(({ id }) => id === gap.step);
-      if (!before || found.has(before.id)) continue;
-      found.set(before.id, before);
+      if (!before || solution.has(before.id)) continue;
+      solution.set(before.id, before);
       visit(before);
     }
   };
   visit(step);
-  return [...found.values()];
+  return [...solution.values()];
 }
 
 export function followsFire(dish: Dish, step: Step): boolean {

@@ -1,25 +1,25 @@
 import { foodOf, settleFood, type Meal, type Place, type Step } from '../meal/index.ts';
-import type { Pick, Use } from '../solve/index.ts';
+import type { MachineAlternatives, ResourceDemand } from '../solve/index.ts';
 import type { MealNetwork } from './build.ts';
 import type { ExpandedStep } from './expand.ts';
-import { heatOf, ROOMY, type Load, type RoomyKind } from './loads.ts';
+import { temperatureRangeOf, CAPACITY_PLACES, type Resource, type CapacityPlace } from './loads.ts';
 import { mayWorkAt, workplaceOf, type Person } from './people.ts';
 
 /** What the steps of a meal want of the loads, and which load may serve which. */
-export interface Claims {
-  readonly uses: readonly Use[];
+export interface MealDemands {
+  readonly demands: readonly ResourceDemand[];
   /** Names each use for as long as its step has it. */
   readonly keys: readonly string[];
-  readonly picks: readonly Pick[];
+  readonly alternatives: readonly MachineAlternatives[];
   /** By step: the claim on the vessel it is in, which may have begun with an earlier step. */
-  readonly vesselUse: ReadonlyMap<number, number>;
+  readonly vesselDemand: ReadonlyMap<number, number>;
   /** Steps that want what this kitchen has none of. */
-  readonly missing: readonly Missing[];
+  readonly missing: readonly MissingResource[];
 }
 
-export interface Missing {
+export interface MissingResource {
   readonly step: number;
-  readonly want: RoomyKind | 'vessel';
+  readonly want: CapacityPlace | 'vessel';
   readonly what: string;
 }
 
@@ -38,31 +38,31 @@ const WASH_MIN = 5;
 const FRIDGE_ROOM = 1.5;
 
 /** All claims of a meal, the hands first and in the network's order. Moments are the network's, one higher: 0 is the origin. */
-export function claimsOf(
+export function mealDemandsOf(
   built: MealNetwork,
   meal: Meal,
-  loads: readonly Load[],
+  resources: readonly Resource[],
   people: readonly Person[],
-): Claims {
-  const claims = new ClaimList(built, meal, loads, people);
-  claims.hands();
-  for (const kind of ROOMY) claims.places(kind);
-  claims.vessels();
-  return claims;
+): MealDemands {
+  const mealDemands = new DemandList(built, meal, resources, people);
+  mealDemands.hands();
+  for (const kind of CAPACITY_PLACES) mealDemands.places(kind);
+  mealDemands.vessels();
+  return mealDemands;
 }
 
-class ClaimList implements Claims {
-  readonly uses: Use[] = [];
+class DemandList implements MealDemands {
+  readonly demands: ResourceDemand[] = [];
   readonly keys: string[] = [];
-  readonly picks: Pick[] = [];
-  readonly missing: Missing[] = [];
-  readonly vesselUse = new Map<number, number>();
+  readonly alternatives: MachineAlternatives[] = [];
+  readonly missing: MissingResource[] = [];
+  readonly vesselDemand = new Map<number, number>();
   private readonly familyOf: ReadonlyMap<string, number>;
 
   constructor(
     private readonly built: MealNetwork,
     private readonly meal: Meal,
-    private readonly loads: readonly Load[],
+    private readonly resources: readonly Resource[],
     private readonly people: readonly Person[],
   ) {
     this.familyOf = new Map(meal.dishes.map((dish, index) => [dish.id, index]));
@@ -75,26 +75,32 @@ class ClaimList implements Claims {
       const may = this.people.flatMap((person, machine) =>
         mayWorkAt(person, workplaceOf(step.place)) ? [machine] : [],
       );
-      const pick = this.pick(
+      const alternative = this.addAlternative(
         may,
         may.map((machine) => (machine === 0 ? 0 : HELPER_PRICE)),
       );
-      this.use(step, { from: node, to: node, toLag: hands.minutes, amount: 1, pick });
+      this.addDemand(step, { from: node, to: node, toLag: hands.minutes, amount: 1, alternative });
     }
-    for (const { step: index, node } of this.built.calls) {
-      const pick = this.pick([0], [0]);
-      this.use(this.stepAt(index), { from: node, to: node, toLag: 1, amount: 0, pick });
+    for (const { step: index, node } of this.built.attendances) {
+      const alternative = this.addAlternative([0], [0]);
+      this.addDemand(this.stepAt(index), {
+        from: node,
+        to: node,
+        toLag: 1,
+        amount: 0,
+        alternative,
+      });
     }
   }
 
   /** Shelves, rings, the smoker, the fridge. */
-  places(kind: RoomyKind): void {
+  places(kind: CapacityPlace): void {
     const { steps, startOf, endOf } = this.built;
     const picks = new Map<number, number>();
     for (const step of steps) {
       const keepWarm = step.step.time.kind === 'batches' ? step.step.time.keepWarm : undefined;
       if (keepWarm?.kind === kind) this.keepWarm(step, keepWarm, kind);
-      if (step.place.kind !== kind || step.span.mostMin <= 0) continue;
+      if (step.place.kind !== kind || step.duration.mostMin <= 0) continue;
       const may = this.servedBy(step.place, kind);
       if (may.length === 0) {
         if (kind !== 'fridge' && kind !== 'freezer') {
@@ -106,30 +112,31 @@ class ClaimList implements Claims {
       // A hot oven stays hot for what it was heated for, and both are the same oven.
       const awaited = heatsUp ? followerIn(step, steps, kind) : undefined;
       const before = steps.find((other) => picks.has(other.index) && sharesOven(other, step, kind));
-      const pick = picks.get(before?.index ?? -1) ?? this.pick(may, this.secondPrices(may));
-      picks.set(step.index, pick);
-      this.use(step, {
+      const alternative =
+        picks.get(before?.index ?? -1) ?? this.addAlternative(may, this.secondPrices(may));
+      picks.set(step.index, alternative);
+      this.addDemand(step, {
         from: startOf[step.index] ?? 0,
         to: (awaited ? startOf[awaited.index] : endOf[step.index]) ?? 0,
         toLag: 0,
         amount: heatsUp ? 0 : this.roomOf(step, kind),
-        pick,
-        heat: heatOf(step.place),
+        alternative,
+        heat: temperatureRangeOf(step.place),
         heatsUp,
       });
     }
   }
 
-  private keepWarm(step: ExpandedStep, place: Place, kind: RoomyKind): void {
+  private keepWarm(step: ExpandedStep, place: Place, kind: CapacityPlace): void {
     const may = this.servedBy(place, kind);
     if (may.length === 0) return;
-    this.use(step, {
+    this.addDemand(step, {
       from: this.built.startOf[step.index] ?? 0,
       to: this.built.endOf[step.index] ?? 0,
       toLag: 0,
       amount: 1,
-      pick: this.pick(may, this.secondPrices(may)),
-      heat: heatOf(place),
+      alternative: this.addAlternative(may, this.secondPrices(may)),
+      heat: temperatureRangeOf(place),
     });
   }
 
@@ -138,7 +145,7 @@ class ClaimList implements Claims {
     const shared = new Map<string, ExpandedStep[]>();
     for (const step of this.built.steps) {
       const wants = this.vesselOf(step);
-      if (!wants || step.span.mostMin <= 0) continue;
+      if (!wants || step.duration.mostMin <= 0) continue;
       const key = wants.name === undefined ? step.step.id : `${step.dish.id}/${wants.name}`;
       shared.set(key, [...(shared.get(key) ?? []), step]);
     }
@@ -165,19 +172,19 @@ class ClaimList implements Claims {
       return;
     }
     const may = fit.map(({ id }) =>
-      this.loads.findIndex((load) => load.kind === 'vessel' && load.id === id),
+      this.resources.findIndex((resource) => resource.kind === 'vessel' && resource.id === id),
     );
-    this.use(first, {
+    this.addDemand(first, {
       from: this.built.startOf[first.index] ?? 0,
       to: this.built.endOf[last.index] ?? 0,
       toLag: WASH_MIN,
       amount: 1,
-      pick: this.pick(
+      alternative: this.addAlternative(
         may,
         may.map((_machine, i) => i * LARGER_PRICE),
       ),
     });
-    for (const step of steps) this.vesselUse.set(step.index, this.uses.length - 1);
+    for (const step of steps) this.vesselDemand.set(step.index, this.demands.length - 1);
   }
 
   /** What a step says it is in; a soak is in what its mixture was put in. */
@@ -190,11 +197,11 @@ class ClaimList implements Claims {
     return one === undefined ? undefined : { one };
   }
 
-  private servedBy(place: Place, kind: RoomyKind): number[] {
-    return this.loads.flatMap((load, machine) => {
-      const other = place.appliance !== undefined && load.id !== place.appliance;
-      const otherSide = load.side && place.zone !== undefined && load.side !== place.zone;
-      return load.kind !== kind || other || otherSide ? [] : [machine];
+  private servedBy(place: Place, kind: CapacityPlace): number[] {
+    return this.resources.flatMap((resource, machine) => {
+      const other = place.appliance !== undefined && resource.id !== place.appliance;
+      const otherSide = resource.side && place.zone !== undefined && resource.side !== place.zone;
+      return resource.kind !== kind || other || otherSide ? [] : [machine];
     });
   }
 
@@ -202,7 +209,7 @@ class ClaimList implements Claims {
     return machines.map((_machine, i) => i * SECOND_PRICE);
   }
 
-  private roomOf(step: ExpandedStep, kind: RoomyKind): number {
+  private roomOf(step: ExpandedStep, kind: CapacityPlace): number {
     if (kind !== 'fridge' && kind !== 'freezer') return 1;
     if (step.place.litres !== undefined) return step.place.litres;
     const vessel = this.vesselOf(step)?.one;
@@ -218,31 +225,33 @@ class ClaimList implements Claims {
     return this.built.steps[index] as ExpandedStep;
   }
 
-  private pick(machines: readonly number[], prices: readonly number[]): number {
-    return this.picks.push({ machines, prices }) - 1;
+  private addAlternative(machines: readonly number[], prices: readonly number[]): number {
+    return this.alternatives.push({ machines, prices }) - 1;
   }
 
-  private use(
+  private addDemand(
     step: ExpandedStep,
-    claim: Partial<Use> & {
+    demand: Partial<ResourceDemand> & {
       from: number;
       to: number;
       toLag: number;
       amount: number;
-      pick: number;
+      alternative: number;
     },
   ): void {
     const follows = step.step.after.map((gap) =>
       this.built.steps.findIndex((other) => other.step.id === gap.step),
     );
-    const { kind } = this.loads[this.picks[claim.pick]?.machines[0] ?? 0] ?? { kind: 'hands' };
-    const same = this.uses.filter((use) => use.group === step.index).length;
+    const { kind } = this.resources[this.alternatives[demand.alternative]?.machines[0] ?? 0] ?? {
+      kind: 'hands',
+    };
+    const same = this.demands.filter((demand) => demand.group === step.index).length;
     this.keys.push(`${step.step.id} ${kind} ${same}`);
-    this.uses.push({
+    this.demands.push({
       heatsUp: false,
-      ...claim,
-      from: claim.from + 1,
-      to: claim.to + 1,
+      ...demand,
+      from: demand.from + 1,
+      to: demand.to + 1,
       group: step.index,
       family: this.familyOf.get(step.dish.id) ?? 0,
       follows,
@@ -254,7 +263,7 @@ class ClaimList implements Claims {
 function followerIn(
   step: ExpandedStep,
   steps: readonly ExpandedStep[],
-  kind: RoomyKind,
+  kind: CapacityPlace,
 ): ExpandedStep | undefined {
   return steps.find(
     (other) =>
@@ -263,7 +272,7 @@ function followerIn(
 }
 
 /** One follows the other in the same kind of place: the food stays where it is. */
-function sharesOven(a: ExpandedStep, b: ExpandedStep, kind: RoomyKind): boolean {
+function sharesOven(a: ExpandedStep, b: ExpandedStep, kind: CapacityPlace): boolean {
   if (kind !== 'oven' && kind !== 'smoker' && kind !== 'grill') return false;
   const follows = (x: ExpandedStep, y: ExpandedStep) =>
     x.step.after.some((gap) => gap.step === y.step.id && (gap.mostMin ?? Infinity) <= 30);

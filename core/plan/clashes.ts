@@ -1,87 +1,87 @@
-import { agree, type Conflict, type Use } from '../solve/index.ts';
+import { rangesOverlap, type Conflict, type ResourceDemand } from '../solve/index.ts';
 import type { Message } from '../words/index.ts';
-import type { Arrangement } from './arrange.ts';
+import type { SchedulingModel } from './arrange.ts';
 import type { MealNetwork } from './build.ts';
-import type { Missing } from './claims.ts';
-import type { Load } from './loads.ts';
+import type { MissingResource } from './claims.ts';
+import type { Resource } from './loads.ts';
 import type { Clash } from './types.ts';
 
 /** What no order could end, in the cook's words and in order of time; and what there is none of. */
 export function findClashes(
-  arrangement: Arrangement,
+  model: SchedulingModel,
   left: readonly Conflict[],
   at: readonly number[],
 ): Clash[] {
-  const { built, claims } = arrangement;
+  const { built, mealDemands } = model;
   return [
-    ...left.map((conflict) => clashOf(conflict, arrangement)),
-    ...missingOnce(claims.missing).map((missing) => missingClash(missing, built, at)),
+    ...left.map((conflict) => clashOf(conflict, model)),
+    ...missingOnce(mealDemands.missing).map((missing) => missingClash(missing, built, at)),
   ].sort((a, b) => a.atMin - b.atMin);
 }
 
-function clashOf(conflict: Conflict, arrangement: Arrangement): Clash {
-  const { built, claims, loads, servingMin } = arrangement;
-  const load = loads[conflict.machine];
-  const uses = conflict.there.flatMap((index) => claims.uses[index] ?? []);
-  const names = conflict.there.map((index) => nameOf(index, arrangement));
+function clashOf(conflict: Conflict, model: SchedulingModel): Clash {
+  const { built, mealDemands, resources, servingMin } = model;
+  const resource = resources[conflict.machine];
+  const demands = conflict.there.flatMap((index) => mealDemands.demands[index] ?? []);
+  const names = conflict.there.map((index) => nameOf(index, model));
   const atMin = conflict.atMin + servingMin;
   const base = {
     atMin,
     endMin: conflict.endMin + servingMin,
-    steps: [...new Set(uses.map((use) => built.steps[use.group]?.step.id ?? ''))],
+    steps: [...new Set(demands.map((demand) => built.steps[demand.group]?.step.id ?? ''))],
   };
   const values = {
     at: { at: atMin },
-    place: placeWord(load),
+    place: placeWord(resource),
     a: names.slice(0, -1).join(', '),
     b: names.at(-1) ?? '',
   };
   if (conflict.kind === 'closed') {
     return { ...base, kind: 'hands', text: { key: 'clash.nobody', values } };
   }
-  if (load?.kind === 'hands') {
-    const key = uses.length > 2 ? 'clash.handsMore' : 'clash.hands';
+  if (resource?.kind === 'hands') {
+    const key = demands.length > 2 ? 'clash.handsMore' : 'clash.hands';
     return { ...base, kind: 'hands', text: { key, values } };
   }
-  const [first, second] = uses;
+  const [first, second] = demands;
   if (conflict.kind === 'heat' && first && second) {
-    return { ...base, kind: 'heat', text: heatText(first, second, conflict, values, arrangement) };
+    return { ...base, kind: 'heat', text: heatText(first, second, conflict, values, model) };
   }
-  const key = load?.kind === 'vessel' ? 'clash.vessel' : 'clash.room';
-  const wanted = Math.ceil(uses.reduce((sum, use) => sum + use.amount, 0));
-  const text: Message = { key, values: { ...values, fits: load?.fits ?? 0, wanted } };
+  const key = resource?.kind === 'vessel' ? 'clash.vessel' : 'clash.room';
+  const wanted = Math.ceil(demands.reduce((sum, demand) => sum + demand.amount, 0));
+  const text: Message = { key, values: { ...values, fits: resource?.fits ?? 0, wanted } };
   return { ...base, kind: 'room', text };
 }
 
 function heatText(
-  first: Use,
-  second: Use,
+  first: ResourceDemand,
+  second: ResourceDemand,
   conflict: Conflict,
   values: NonNullable<Message['values']>,
-  { built, loads }: Arrangement,
+  { built, resources }: SchedulingModel,
 ): Message {
-  const tempOf = (use: Use) => ({ tempC: use.heat?.lowC ?? 0 });
+  const tempOf = (demand: ResourceDemand) => ({ tempC: demand.heat?.lowC ?? 0 });
   const heats = { ...values, tempA: tempOf(first), tempB: tempOf(second) };
-  const apart = conflict.endMin <= conflict.atMin || agree(first.heat, second.heat);
-  const known = built.steps[first.group] && loads[conflict.machine];
+  const apart = conflict.endMin <= conflict.atMin || rangesOverlap(first.heat, second.heat);
+  const known = built.steps[first.group] && resources[conflict.machine];
   return { key: apart || !known ? 'clash.tooSoon' : 'clash.oven', values: heats };
 }
 
-function placeWord(load: Load | undefined): string {
-  if (!load) return '';
-  return load.kind === 'vessel' ? load.name : load.kind;
+function placeWord(resource: Resource | undefined): string {
+  if (!resource) return '';
+  return resource.kind === 'vessel' ? resource.name : resource.kind;
 }
 
 /** The piece of work, or the step. */
-function nameOf(index: number, { built, claims, loads }: Arrangement): string {
-  const use = claims.uses[index];
-  const label = built.steps[use?.group ?? -1]?.step.label ?? '';
-  const machine = claims.picks[use?.pick ?? -1]?.machines[0] ?? -1;
-  return loads[machine]?.kind === 'hands' ? (built.hands[index]?.hands.what ?? label) : label;
+function nameOf(index: number, { built, mealDemands, resources }: SchedulingModel): string {
+  const demand = mealDemands.demands[index];
+  const label = built.steps[demand?.group ?? -1]?.step.label ?? '';
+  const machine = mealDemands.alternatives[demand?.alternative ?? -1]?.machines[0] ?? -1;
+  return resources[machine]?.kind === 'hands' ? (built.hands[index]?.hands.what ?? label) : label;
 }
 
 /** Each kind that is missing is told once. */
-function missingOnce(missing: readonly Missing[]): Missing[] {
+function missingOnce(missing: readonly MissingResource[]): MissingResource[] {
   const told = new Set<string>();
   return missing.filter(({ want, what }) => {
     const key = `${want} ${what}`;
@@ -89,7 +89,11 @@ function missingOnce(missing: readonly Missing[]): Missing[] {
   });
 }
 
-function missingClash({ step, what }: Missing, built: MealNetwork, at: readonly number[]): Clash {
+function missingClash(
+  { step, what }: MissingResource,
+  built: MealNetwork,
+  at: readonly number[],
+): Clash {
   const { startOf, endOf, steps } = built;
   const label = steps[step]?.step.label ?? '';
   return {

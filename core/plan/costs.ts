@@ -1,7 +1,7 @@
-import type { Cost } from '../solve/index.ts';
+import type { SoftConstraint } from '../solve/index.ts';
 import { isLast, type MealNetwork } from './build.ts';
 import type { ExpandedStep } from './expand.ts';
-import { runsOf, type Run } from './runs.ts';
+import { bufferedChainsOf, type BufferedChain } from './runs.ts';
 
 /**
  * What a good plan wants beyond what every plan must, each with its price a minute: steps where
@@ -10,10 +10,10 @@ import { runsOf, type Run } from './runs.ts';
  * other wish, time in hand comes before a soak's best because a late supper is worse than a
  * shorter soak, and a soak is never cut only to begin the work before it later.
  */
-export interface Wish extends Cost {
+export interface MealSoftConstraint extends SoftConstraint {
   readonly kind: 'pin' | 'inHand' | 'best' | 'early';
   readonly step: number;
-  readonly run?: Run | undefined;
+  readonly chain?: BufferedChain | undefined;
 }
 
 const PIN = 4000;
@@ -28,18 +28,34 @@ const LONGER_SHARE = 0.75;
 const STALE = 3;
 
 /** @param inHandFactor how much of the spread is kept in hand, 0 for none */
-export function wishesOf(built: MealNetwork, servingMin: number, inHandFactor: number): Wish[] {
+export function softConstraintsOf(
+  built: MealNetwork,
+  servingMin: number,
+  inHandFactor: number,
+): MealSoftConstraint[] {
   return [
-    ...built.steps.flatMap((step) => (step.past ? [] : wishesOfStep(built, step, servingMin))),
-    ...inHandWishes(built, inHandFactor),
+    ...built.steps.flatMap((step) =>
+      step.past ? [] : softConstraintsOfStep(built, step, servingMin),
+    ),
+    ...bufferConstraints(built, inHandFactor),
   ];
 }
 
-function wishesOfStep(built: MealNetwork, step: ExpandedStep, servingMin: number): Wish[] {
+function softConstraintsOfStep(
+  built: MealNetwork,
+  step: ExpandedStep,
+  servingMin: number,
+): MealSoftConstraint[] {
   const { startOf, endOf, serving, steps } = built;
   const start = startOf[step.index] ?? 0;
   const end = endOf[step.index] ?? 0;
-  const wish = (kind: Wish['kind'], from: number, to: number, lag: number, weight: number) => ({
+  const soft = (
+    kind: MealSoftConstraint['kind'],
+    from: number,
+    to: number,
+    lag: number,
+    weight: number,
+  ) => ({
     kind,
     step: step.index,
     from: from + 1,
@@ -47,25 +63,25 @@ function wishesOfStep(built: MealNetwork, step: ExpandedStep, servingMin: number
     lag,
     weight,
   });
-  const wishes: Wish[] = [wish('early', serving, start, 0, 1)];
-  if (isLast(step)) wishes.push(wish('early', serving, end, 0, STALE));
+  const softConstraints: MealSoftConstraint[] = [soft('early', serving, start, 0, 1)];
+  if (isLast(step)) softConstraints.push(soft('early', serving, end, 0, STALE));
   if (step.pinnedMin !== undefined) {
     const before = servingMin - step.pinnedMin;
-    wishes.push(
-      wish('pin', start, serving, before, PIN),
-      wish('pin', serving, start, -before, PIN),
+    softConstraints.push(
+      soft('pin', start, serving, before, PIN),
+      soft('pin', serving, start, -before, PIN),
     );
   }
   if (step.elastic) {
-    const best = step.span.likelyMin;
+    const best = step.duration.likelyMin;
     const each = Math.min(SOAK_MOST, Math.max(SOAK_LEAST, Math.round(SOAK_MINUTES / (best + 1))));
     const upstream = upstreamOf(step, steps);
-    wishes.push(
-      wish('best', start, end, best, each + upstream),
-      wish('best', end, start, -best, Math.max(1, Math.round(each * LONGER_SHARE) - upstream)),
+    softConstraints.push(
+      soft('best', start, end, best, each + upstream),
+      soft('best', end, start, -best, Math.max(1, Math.round(each * LONGER_SHARE) - upstream)),
     );
   }
-  return wishes;
+  return softConstraints;
 }
 
 /** How many steps come before a step, by whatever way. */
@@ -83,16 +99,16 @@ function upstreamOf(step: ExpandedStep, steps: readonly ExpandedStep[]): number 
   return seen.size + 1;
 }
 
-function inHandWishes(built: MealNetwork, factor: number): Wish[] {
-  return runsOf(built.steps, factor).map((run) => {
+function bufferConstraints(built: MealNetwork, factor: number): MealSoftConstraint[] {
+  return bufferedChainsOf(built.steps, factor).map((run) => {
     const to = run.absorber === undefined ? built.serving : (built.endOf[run.absorber] ?? 0);
     return {
       kind: 'inHand' as const,
       step: run.absorber ?? run.last,
-      run,
+      chain: run,
       from: (built.startOf[run.first] ?? 0) + 1,
       to: to + 1,
-      lag: run.likelyMin + run.wishedMin,
+      lag: run.likelyMin + run.bufferMin,
       weight: IN_HAND,
     };
   });

@@ -6,9 +6,9 @@ import { audit, plan, type Plan } from './index.ts';
 const planOf = (meal: Meal, nowMin = at('2026-11-23T08:00')) => plan(meal, meal.kitchen, nowMin);
 
 function stepOf(made: Plan, id: string) {
-  const found = made.steps.find((s) => s.id === id);
-  if (!found) throw new Error(`no step ${id}`);
-  return found;
+  const solution = made.steps.find((s) => s.id === id);
+  if (!solution) throw new Error(`no step ${id}`);
+  return solution;
 }
 
 describe('an evening under way', () => {
@@ -48,7 +48,7 @@ describe('an evening under way', () => {
     expect(length('lamb-fire')).toBe(45);
     expect(length('duck-rub')).toBe(12);
     expect(stepOf(made, 'lamb-marinate').endMin).toBe(stepOf(made, 'lamb-temper').startMin);
-    expect(length('lamb-smoke')).toBe(stepOf(made, 'lamb-smoke').span.likelyMin);
+    expect(length('lamb-smoke')).toBe(stepOf(made, 'lamb-smoke').duration.likelyMin);
     // Looked after every 80 min: what is still to come is.
     const { hands, startMin } = stepOf(made, 'lamb-smoke');
     const looks = hands.map((h) => h.startMin - startMin);

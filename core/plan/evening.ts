@@ -8,18 +8,18 @@ import type { PlannedStep } from './types.ts';
 const NINE_IN_TEN_Z = 1.2815515655446004;
 
 /** What an evening has to reckon with besides its steps. */
-export interface Around {
+export interface SimulationContext {
   readonly meal: Meal;
   readonly kitchen: Kitchen;
   readonly blocks: readonly Block[];
   readonly servingMin: number;
   /** Of something there is only so much: which step waits for which. */
-  readonly orders: readonly Order[];
+  readonly orders: readonly ResourceOrder[];
   readonly samples?: number | undefined;
 }
 
 /** A step that waits for another's claim on an oven or a ring to end. */
-export interface Order {
+export interface ResourceOrder {
   readonly before: number;
   readonly fromStart: boolean;
   readonly step: number;
@@ -27,7 +27,7 @@ export interface Order {
 }
 
 /** One evening after another on the same plan: the steps in its order, each when it can. */
-export class Evening {
+export class ScheduleSimulation {
   readonly end: Float64Array;
   private readonly start: Float64Array;
   /** Minutes longer than likely. */
@@ -45,7 +45,7 @@ export class Evening {
   private readonly longer: Float64Array;
   private readonly handsMin: Float64Array;
   private readonly may: readonly (readonly number[])[];
-  private readonly persons: readonly Person[];
+  private readonly workers: readonly Worker[];
   /** All gaps one behind the other: for each life from where to where, and what they say. */
   private readonly gapFrom: Int32Array;
   private readonly gapBefore: Int32Array;
@@ -59,52 +59,52 @@ export class Evening {
   private readonly draws = NORMAL_DRAWS;
   private draw = 0;
 
-  constructor(steps: readonly PlannedStep[], around: Around) {
-    const first = Math.min(around.servingMin, ...steps.map((step) => step.startMin));
-    this.persons = personsOf(around, first);
-    const lives = livesOf(steps, around);
-    const column = (of: (life: Life) => number) => Float64Array.from(lives, of);
-    this.index = Int32Array.from(lives, (life) => life.index);
-    this.planned = column((life) => life.startMin);
-    this.plannedEnd = column((life) => life.endMin);
-    this.elastic = Uint8Array.from(lives, (life) => (life.elastic ? 1 : 0));
-    this.leastMin = column((life) => life.leastMin);
-    this.likelyMin = column((life) => life.likelyMin);
-    this.shorter = column((life) => life.shorter);
-    this.longer = column((life) => life.longer);
-    this.handsMin = column((life) => life.handsMin);
-    this.may = lives.map((life) => life.persons);
+  constructor(planned: readonly PlannedStep[], context: SimulationContext) {
+    const first = Math.min(context.servingMin, ...planned.map((step) => step.startMin));
+    this.workers = workersOf(context, first);
+    const steps = simulatedStepsOf(planned, context);
+    const column = (of: (step: SimulatedStep) => number) => Float64Array.from(steps, of);
+    this.index = Int32Array.from(steps, (step) => step.index);
+    this.planned = column((step) => step.startMin);
+    this.plannedEnd = column((step) => step.endMin);
+    this.elastic = Uint8Array.from(steps, (step) => (step.elastic ? 1 : 0));
+    this.leastMin = column((step) => step.leastMin);
+    this.likelyMin = column((step) => step.likelyMin);
+    this.shorter = column((step) => step.shorter);
+    this.longer = column((step) => step.longer);
+    this.handsMin = column((step) => step.handsMin);
+    this.may = steps.map((step) => step.workers);
     this.start = new Float64Array(steps.length);
     this.end = new Float64Array(steps.length);
     this.over = new Float64Array(steps.length);
     this.heldBy = new Int32Array(steps.length);
-    const gaps = lives.flatMap((life) => life.gaps);
+    const gaps = steps.flatMap((step) => step.gaps);
     this.gapBefore = Int32Array.from(gaps, (gap) => gap.before);
     this.gapFromStart = Uint8Array.from(gaps, (gap) => (gap.fromStart ? 1 : 0));
     this.gapLeast = Float64Array.from(gaps, (gap) => gap.leastMin);
     this.gapMost = Float64Array.from(gaps, (gap) => gap.mostMin);
-    this.bounded = Uint8Array.from(lives, (life) =>
-      life.gaps.some((gap) => gap.mostMin < Infinity) ? 1 : 0,
+    this.bounded = Uint8Array.from(steps, (step) =>
+      step.gaps.some((gap) => gap.mostMin < Infinity) ? 1 : 0,
     );
-    this.awayFrom = this.persons.map(({ closedTo }) =>
-      Int32Array.from(lives, (life) => {
-        const first = closedTo.findIndex((end) => end > life.startMin);
+    this.awayFrom = this.workers.map(({ closedTo }) =>
+      Int32Array.from(steps, (step) => {
+        const first = closedTo.findIndex((end) => end > step.startMin);
         return first === -1 ? closedTo.length : first;
       }),
     );
     let sum = 0;
-    this.gapFrom = Int32Array.from([0, ...lives.map((life) => (sum += life.gaps.length))]);
+    this.gapFrom = Int32Array.from([0, ...steps.map((step) => (sum += step.gaps.length))]);
   }
 
-  live(): void {
-    for (const person of this.persons) {
-      person.busy = 0;
-      person.lastEnd = -Infinity;
+  simulate(): void {
+    for (const worker of this.workers) {
+      worker.busy = 0;
+      worker.lastEnd = -Infinity;
     }
-    for (let slot = 0; slot < this.index.length; slot++) this.begin(slot);
+    for (let slot = 0; slot < this.index.length; slot++) this.startStep(slot);
   }
 
-  private begin(slot: number): void {
+  private startStep(slot: number): void {
     const { start, end, gapBefore, gapFromStart } = this;
     const last = this.gapFrom[slot + 1] as number;
     let least = this.planned[slot] as number;
@@ -127,7 +127,7 @@ export class Evening {
       }
     }
     const hands = this.handsMin[slot] as number;
-    const at = hands > 0 ? this.give(slot, least, hands) : least;
+    const at = hands > 0 ? this.assignWorker(slot, least, hands) : least;
     let length = (this.plannedEnd[slot] as number) - at;
     let beyond = 0;
     if (this.elastic[slot] === 0) {
@@ -147,13 +147,13 @@ export class Evening {
   }
 
   /** The first moment someone who may do it has both hands free for it. */
-  private give(slot: number, from: number, minutes: number): number {
+  private assignWorker(slot: number, from: number, minutes: number): number {
     const may = this.may[slot] as readonly number[];
     let best = Infinity;
     let who = -1;
     for (let i = 0; i < may.length; i++) {
       const one = may[i] as number;
-      const person = this.persons[one] as Person;
+      const person = this.workers[one] as Worker;
       const early = from < (this.planned[slot] as number);
       const away = early ? 0 : ((this.awayFrom[one] as Int32Array)[slot] as number);
       const at = firstFree(person, from, minutes, away);
@@ -162,17 +162,17 @@ export class Evening {
       who = one;
     }
     if (who === -1) return from;
-    const person = this.persons[who] as Person;
+    const person = this.workers[who] as Worker;
     // Only the last few jobs can still be in the way.
-    person.startMin[person.busy % KEPT] = best;
-    person.endMin[person.busy % KEPT] = best + minutes;
+    person.startMin[person.busy % RECENT_JOBS] = best;
+    person.endMin[person.busy % RECENT_JOBS] = best + minutes;
     person.busy++;
     if (best + minutes > person.lastEnd) person.lastEnd = best + minutes;
     return best;
   }
 
   /** Going back along what held it up: the step that overran most. */
-  worstBehind(step: number): number {
+  largestOverrunBehind(step: number): number {
     let worst = -1;
     let most = 0;
     for (let index = step; index !== -1; index = this.heldBy[index] as number) {
@@ -186,10 +186,10 @@ export class Evening {
   }
 }
 
-const KEPT = 8;
+const RECENT_JOBS = 8;
 
 /** A step as the evenings see it. */
-interface Life {
+interface SimulatedStep {
   readonly index: number;
   readonly startMin: number;
   readonly endMin: number;
@@ -203,7 +203,7 @@ interface Life {
   /** Hands-on minutes at its start, 0 once it has begun. */
   readonly handsMin: number;
   /** Who may do them. */
-  readonly persons: readonly number[];
+  readonly workers: readonly number[];
   readonly gaps: readonly GapBefore[];
 }
 
@@ -215,12 +215,15 @@ interface GapBefore {
 }
 
 /** The steps in the order of the plan, each after all it waits for. */
-function livesOf(steps: readonly PlannedStep[], around: Around): Life[] {
-  const gaps = gapsOf(steps, around.meal);
-  for (const { before, fromStart, step, lagMin } of around.orders) {
+function simulatedStepsOf(
+  steps: readonly PlannedStep[],
+  context: SimulationContext,
+): SimulatedStep[] {
+  const gaps = gapsOf(steps, context.meal);
+  for (const { before, fromStart, step, lagMin } of context.orders) {
     gaps[step]?.push({ before, fromStart, leastMin: lagMin, mostMin: Infinity });
   }
-  const people = peopleOf(around.kitchen, around.meal.serving.zone, 0, 0);
+  const people = peopleOf(context.kitchen, context.meal.serving.zone, 0, 0);
   const order: number[] = [];
   const seen = new Uint8Array(steps.length);
   const visit = (index: number) => {
@@ -236,16 +239,16 @@ function livesOf(steps: readonly PlannedStep[], around: Around): Life[] {
   return order.flatMap((index) => {
     const step = steps[index];
     if (!step) return [];
-    const persons = people.flatMap((person, slot) =>
+    const workers = people.flatMap((person, slot) =>
       mayWorkAt(person, workplaceOf(step.place)) ? [slot] : [],
     );
-    return [{ ...lifeOf(step), index, persons, gaps: gaps[index] ?? [] }];
+    return [{ ...simulatedStepOf(step), index, workers, gaps: gaps[index] ?? [] }];
   });
 }
 
-function lifeOf(step: PlannedStep): Omit<Life, 'index' | 'persons' | 'gaps'> {
+function simulatedStepOf(step: PlannedStep): Omit<SimulatedStep, 'index' | 'workers' | 'gaps'> {
   const hands = step.begun ? undefined : step.hands.find((h) => h.startMin === step.startMin);
-  const { leastMin, likelyMin, mostMin } = step.span;
+  const { leastMin, likelyMin, mostMin } = step.duration;
   return {
     startMin: step.startMin,
     endMin: step.endMin,
@@ -272,7 +275,7 @@ function gapsOf(steps: readonly PlannedStep[], meal: Meal): GapBefore[][] {
 }
 
 /** Someone with two hands: when not there, and the last few jobs. */
-interface Person {
+interface Worker {
   readonly closedFrom: Float64Array;
   readonly closedTo: Float64Array;
   readonly startMin: Float64Array;
@@ -287,9 +290,9 @@ interface Person {
  *
  * @param away the first stretch away that may matter
  */
-function firstFree(person: Person, from: number, minutes: number, away: number): number {
+function firstFree(person: Worker, from: number, minutes: number, away: number): number {
   const { closedFrom, closedTo, startMin, endMin, busy } = person;
-  const jobs = busy < KEPT ? busy : KEPT;
+  const jobs = busy < RECENT_JOBS ? busy : RECENT_JOBS;
   let at = from;
   for (let again = true; again;) {
     again = false;
@@ -311,14 +314,14 @@ function firstFree(person: Person, from: number, minutes: number, away: number):
 }
 
 /** The cook, outside of nights and work, and the helpers, inside of their hours. */
-function personsOf({ kitchen, meal, servingMin }: Around, fromMin: number): Person[] {
+function workersOf({ kitchen, meal, servingMin }: SimulationContext, fromMin: number): Worker[] {
   return peopleOf(kitchen, meal.serving.zone, fromMin, servingMin).map(({ closed }) => {
     const near = closed.filter((block) => block.endMin > fromMin);
     return {
       closedFrom: Float64Array.from(near, ({ startMin }) => startMin),
       closedTo: Float64Array.from(near, ({ endMin }) => endMin),
-      startMin: new Float64Array(KEPT),
-      endMin: new Float64Array(KEPT),
+      startMin: new Float64Array(RECENT_JOBS),
+      endMin: new Float64Array(RECENT_JOBS),
       busy: 0,
       lastEnd: -Infinity,
     };

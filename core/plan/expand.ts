@@ -23,7 +23,7 @@ import { epochMinOfIso } from '../time/index.ts';
 import type { Message } from '../words/index.ts';
 
 /** A length of time: a likely one between two unlikely ones, or an open window. */
-export interface Span {
+export interface DurationEstimate {
   /** Ranged: shorter one time in ten. Elastic: the least it needs. */
   readonly leastMin: number;
   /** Ranged: as often longer as shorter. Elastic: the best. */
@@ -37,7 +37,7 @@ export interface ExpandedStep {
   readonly index: number;
   readonly step: Step;
   readonly dish: Dish;
-  readonly span: Span;
+  readonly duration: DurationEstimate;
   /** Its length is ours to choose within the window; otherwise the food decides. */
   readonly elastic: boolean;
   /** What sets the longest of a soak. */
@@ -72,13 +72,13 @@ export function expandMeal(meal: Meal, servingMin: number): ExpandedStep[] {
   const all = meal.dishes.flatMap((dish) => dish.steps.map((step) => ({ dish, step })));
   const past = pastSteps(all.map(({ step }) => step));
   return all.map(({ dish, step }, index) => {
-    const time = spanOf(step, dish, meal);
+    const time = durationOf(step, dish, meal);
     return {
       index,
       step,
       dish,
       ...time,
-      hands: handsOf(step, time.span, time.elastic),
+      hands: handsOf(step, time.duration, time.elastic),
       place: step.place,
       begunMin:
         step.begunAt === undefined ? undefined : epochMinOfIso(step.begunAt, meal.serving.zone),
@@ -108,19 +108,19 @@ function pastSteps(steps: readonly Step[]): Set<string> {
 
 type SettledTime = Pick<
   ExpandedStep,
-  'span' | 'elastic' | 'limitedBy' | 'rounds' | 'reached' | 'fit'
+  'duration' | 'elastic' | 'limitedBy' | 'rounds' | 'reached' | 'fit'
 >;
 
-function spanOf(step: Step, dish: Dish, meal: Meal): SettledTime {
+function durationOf(step: Step, dish: Dish, meal: Meal): SettledTime {
   const { time } = step;
   switch (time.kind) {
     case 'fixed':
-      return { span: spread(time.minutes, time.minutes, time.minutes), elastic: false };
+      return { duration: estimate(time.minutes, time.minutes, time.minutes), elastic: false };
     case 'range':
-      return { span: spread(time.leastMin, time.likelyMin, time.mostMin), elastic: false };
+      return { duration: estimate(time.leastMin, time.likelyMin, time.mostMin), elastic: false };
     case 'elastic':
       return {
-        span: spread(time.leastMin, time.bestMin, time.longestMin),
+        duration: estimate(time.leastMin, time.bestMin, time.longestMin),
         elastic: true,
         limitedBy:
           time.limitedBy === undefined
@@ -132,7 +132,7 @@ function spanOf(step: Step, dish: Dish, meal: Meal): SettledTime {
       const window = soakWindowOf(meal, dish, mixture);
       if (!window) throw new RangeError(`mixture “${time.mixture}” does not soak`);
       return {
-        span: spread(window.leastMin, window.bestMin, window.longestMin),
+        duration: estimate(window.leastMin, window.bestMin, window.longestMin),
         elastic: true,
         limitedBy: window.limitedBy,
       };
@@ -141,7 +141,7 @@ function spanOf(step: Step, dish: Dish, meal: Meal): SettledTime {
       const { fridgeMin } = coolingOfBatch(meal, dish, mixtureOf(dish, time.mixture));
       const minutes = (share: number) => Math.round(fridgeMin * share);
       return {
-        span: spread(minutes(COOLING_LEAST), minutes(1), minutes(COOLING_MOST)),
+        duration: estimate(minutes(COOLING_LEAST), minutes(1), minutes(COOLING_MOST)),
         elastic: false,
       };
     }
@@ -149,7 +149,7 @@ function spanOf(step: Step, dish: Dish, meal: Meal): SettledTime {
       const kg = settleFood(meal, dish, foodOf(dish, time.food)).weightG / 1000;
       const minutes = (perKg: number) => Math.round(perKg * kg) + time.plusMin;
       return {
-        span: spread(
+        duration: estimate(
           minutes(time.leastMinPerKg),
           minutes(time.likelyMinPerKg),
           minutes(time.mostMinPerKg),
@@ -163,7 +163,7 @@ function spanOf(step: Step, dish: Dish, meal: Meal): SettledTime {
       const rounds = fit?.rounds ?? 1;
       const { least, likely, most } = minutes;
       return {
-        span: whole({ least: rounds * least, likely: rounds * likely, most: rounds * most }),
+        duration: whole({ least: rounds * least, likely: rounds * likely, most: rounds * most }),
         elastic: false,
         reached,
         ...(rounds > 1 && { rounds }),
@@ -175,7 +175,7 @@ function spanOf(step: Step, dish: Dish, meal: Meal): SettledTime {
       const { likely } = riseOf(time, step.place.tempC ?? 22);
       const [least, longest] = [likely * RISES_LEAST, likely * RISES_LONGEST];
       return {
-        span: whole({ least, likely, most: longest }),
+        duration: whole({ least, likely, most: longest }),
         elastic: true,
         limitedBy: { key: 'window.risen' },
       };
@@ -183,19 +183,19 @@ function spanOf(step: Step, dish: Dish, meal: Meal): SettledTime {
     case 'reducing': {
       const lostMl = time.ml * (1 - time.toShare);
       const minutes = reducingMinutes(lostMl, time, conditionsOf(meal.kitchen));
-      return { span: whole(minutes), elastic: false };
+      return { duration: whole(minutes), elastic: false };
     }
     case 'readying':
-      return { span: whole(readyingMinutes(time.what)), elastic: false };
+      return { duration: whole(readyingMinutes(time.what)), elastic: false };
     case 'boiling': {
       const minutes = boilingMinutes(time.ml, TAP_C, time.ringW, conditionsOf(meal.kitchen));
-      return { span: whole(minutes), elastic: false };
+      return { duration: whole(minutes), elastic: false };
     }
     case 'batches': {
       const settled = settleFood(meal, dish, foodOf(dish, time.food));
       const rounds = Math.max(1, Math.ceil((settled.pieces ?? 1) / time.perBatch));
       return {
-        span: spread(rounds * time.leastMin, rounds * time.likelyMin, rounds * time.mostMin),
+        duration: estimate(rounds * time.leastMin, rounds * time.likelyMin, rounds * time.mostMin),
         elastic: false,
         rounds,
       };
@@ -228,21 +228,21 @@ const RISES_LONGEST = 1.45;
 /** Water from the tap. */
 const TAP_C = 15;
 
-function whole({ least, likely, most }: Band): Span {
-  return spread(Math.round(least), Math.max(1, Math.round(likely)), Math.ceil(most));
+function whole({ least, likely, most }: Band): DurationEstimate {
+  return estimate(Math.round(least), Math.max(1, Math.round(likely)), Math.ceil(most));
 }
 
 function mixtureOf(dish: Dish, id: string): Dish['mixtures'][number] {
-  const found = dish.mixtures.find((mixture) => mixture.id === id);
-  if (!found) throw new RangeError(`no mixture “${id}” in dish “${dish.id}”`);
-  return found;
+  const solution = dish.mixtures.find((mixture) => mixture.id === id);
+  if (!solution) throw new RangeError(`no mixture “${id}” in dish “${dish.id}”`);
+  return solution;
 }
 
-function spread(leastMin: number, likelyMin: number, mostMin: number): Span {
+function estimate(leastMin: number, likelyMin: number, mostMin: number): DurationEstimate {
   return { leastMin, likelyMin, mostMin };
 }
 
-function handsOf(step: Step, span: Span, elastic: boolean): ExpandedHands[] {
+function handsOf(step: Step, span: DurationEstimate, elastic: boolean): ExpandedHands[] {
   const longest = elastic ? span.leastMin : span.likelyMin;
   return step.hands
     .flatMap((hands): ExpandedHands[] => {

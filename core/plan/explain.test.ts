@@ -19,8 +19,8 @@ import { plan } from './index.ts';
 
 function whyOf(meal: Meal, id: string, now = '2026-11-23T08:00'): string {
   const made = plan(meal, meal.kitchen, at(now));
-  const found = made.steps.find((s) => s.id === id);
-  return (found?.why ?? []).map((w) => say(w, mannerOf(meal, made.servingMin))).join(' ');
+  const solution = made.steps.find((s) => s.id === id);
+  return (solution?.why ?? []).map((w) => say(w, mannerOf(meal, made.servingMin))).join(' ');
 }
 
 describe('why a step lies where it lies', () => {

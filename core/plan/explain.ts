@@ -1,14 +1,14 @@
 import type { Block } from '../time/index.ts';
 import type { Message, MessageValue } from '../words/index.ts';
 import type { MealNetwork } from './build.ts';
-import { minimalChain, type Chain } from './minimal.ts';
+import { minimalChain, type ReasonChain } from './minimal.ts';
 import { solveLatest, Trace, type Arc, type Push, type Times } from './network.ts';
 
 /**
  * Why a node can be no later: the pushes that put it there, each caused by the next, back to
  * serving, a pin, or round in a circle. Alone, these arcs force the node as far as all do.
  */
-export function chainOf(trace: Trace, node: number): Chain {
+export function reasonChainOf(trace: Trace, node: number): ReasonChain {
   const links: Push[] = [];
   let index = trace.last[node] ?? -1;
   for (;;) {
@@ -28,7 +28,7 @@ export function explainContradiction(built: MealNetwork, nowMin: number): Becaus
   const solved = solveLatest(built.network, trace);
   if (solved.ok) return { because: [], becauseOf: [] };
   const { node, times } = solved.contradiction;
-  const chain = minimalChain(built, chainOf(trace, node), node);
+  const chain = minimalChain(built, reasonChainOf(trace, node), node);
   const becauseOf = [...new Set(chain.links.flatMap(({ arc }) => arc?.why.step ?? []))].flatMap(
     (index) => built.steps[index]?.step.id ?? [],
   );
@@ -89,7 +89,7 @@ export function explainStart(
   if (step.begunMin !== undefined) {
     return [{ key: 'why.begun', values: { at: { at: step.begunMin } } }];
   }
-  const chain = chainOf(trace, built.startOf[index] ?? 0).links;
+  const chain = reasonChainOf(trace, built.startOf[index] ?? 0).links;
   const binds = chain.findIndex((link) => link.arc && BINDING.has(link.arc.why.kind));
   const upTo = binds === -1 ? chain : chain.slice(0, binds + 1);
   const block = upTo.find((link) => link.block)?.block;
@@ -110,7 +110,7 @@ function lengthSentence(built: MealNetwork, times: Times, index: number): Messag
   const at = (node: number | undefined) => times.at[node ?? 0] ?? 0;
   const minutes = at(built.endOf[index]) - at(built.startOf[index]);
   if (!step) return { key: 'why.takes', values: { minutes: { minutes } } };
-  const { leastMin, likelyMin, mostMin } = step.span;
+  const { leastMin, likelyMin, mostMin } = step.duration;
   const values: Record<string, MessageValue> = {
     minutes: { minutes },
     least: { minutes: leastMin },
@@ -128,14 +128,17 @@ function lengthSentence(built: MealNetwork, times: Times, index: number): Messag
 function limitSentences(built: MealNetwork, index: number): Message[] {
   const step = built.steps[index];
   if (!step?.limitedBy) return [];
-  return [{ key: 'why.longest', values: { most: { minutes: step.span.mostMin } } }, step.limitedBy];
+  return [
+    { key: 'why.longest', values: { most: { minutes: step.duration.mostMin } } },
+    step.limitedBy,
+  ];
 }
 
 /** When a soak falls short of its best because it would have to begin in a block. */
 function whyShort(built: MealNetwork, times: Times, index: number): Message[] {
   const step = built.steps[index];
   const startMin = times.at[built.startOf[index] ?? 0] ?? 0;
-  const bestStart = (times.at[built.endOf[index] ?? 0] ?? 0) - (step?.span.likelyMin ?? 0);
+  const bestStart = (times.at[built.endOf[index] ?? 0] ?? 0) - (step?.duration.likelyMin ?? 0);
   if (!step?.elastic || bestStart >= startMin) return [];
   const block = built.network.blocks.find((b) => b.startMin < startMin && b.endMin > bestStart);
   if (!block) return [];
@@ -184,12 +187,12 @@ function bindingSentence(built: MealNetwork, times: Times, index: number, arc: A
         },
       ];
     case 'inHand': {
-      const kept = arc.lag - leastRun(built, why.from, why.step);
-      return kept > 0
+      const warmStart = arc.lag - leastRun(built, why.from, why.step);
+      return warmStart > 0
         ? [
             {
               key: 'why.inHand',
-              values: { minutes: { minutes: kept }, other: labelFrom(built, why.step, index) },
+              values: { minutes: { minutes: warmStart }, other: labelFrom(built, why.step, index) },
             },
           ]
         : [];
@@ -221,7 +224,7 @@ function leastRun(built: MealNetwork, from: number, to: number): number {
   if (!first) return 0;
   const length = (index: number) => {
     const step = built.steps[index];
-    return step ? (step.elastic ? step.span.leastMin : step.span.likelyMin) : 0;
+    return step ? (step.elastic ? step.duration.leastMin : step.duration.likelyMin) : 0;
   };
   if (from === to) return length(from);
   const target = built.steps[to];

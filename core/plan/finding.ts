@@ -1,5 +1,5 @@
 /** A promise of the plan that does not hold. */
-export interface Finding {
+export interface AuditFinding {
   readonly rule:
     | 'missing'
     | 'length'

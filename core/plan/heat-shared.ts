@@ -1,5 +1,5 @@
-import { agree, type Heat } from '../solve/index.ts';
-import { heatOf } from './loads.ts';
+import { rangesOverlap, type TemperatureRange } from '../solve/index.ts';
+import { temperatureRangeOf } from './loads.ts';
 import type { PlannedStep } from './types.ts';
 
 /**
@@ -7,14 +7,14 @@ import type { PlannedStep } from './types.ts';
  * do, as near as can be to what they would have alone. A step that shares with nobody, or only
  * with those it cannot agree with (a clash that is told), keeps its own heat.
  */
-export function meetInTheMiddle(steps: readonly PlannedStep[]): PlannedStep[] {
+export function settleSharedTemperatures(steps: readonly PlannedStep[]): PlannedStep[] {
   return steps.map((step) => {
-    const own = heatOf(step.place);
+    const own = temperatureRangeOf(step.place);
     if (!own || step.begun) return step;
     const company = companyOf(step, steps);
     if (company.length < 2) return step;
-    const shared = company.reduce<Heat>((meet, other) => {
-      const heat = heatOf(other.place) ?? meet;
+    const shared = company.reduce<TemperatureRange>((meet, other) => {
+      const heat = temperatureRangeOf(other.place) ?? meet;
       return { lowC: Math.max(meet.lowC, heat.lowC), highC: Math.min(meet.highC, heat.highC) };
     }, own);
     if (shared.lowC > shared.highC) return step;
@@ -37,7 +37,7 @@ function companyOf(step: PlannedStep, steps: readonly PlannedStep[]): PlannedSte
         other.place.kind === one.place.kind &&
         other.startMin < one.endMin &&
         one.startMin < other.endMin &&
-        agree(heatOf(one.place), heatOf(other.place)),
+        rangesOverlap(temperatureRangeOf(one.place), temperatureRangeOf(other.place)),
     );
     company.push(...more);
   }

@@ -1,10 +1,17 @@
-export { plan, planning, THOROUGH, withRescues, type Better, type Planning } from './plan.ts';
-export { replan, withFacts, type Facts, type Replanned } from './live.ts';
+export {
+  plan,
+  planCandidates,
+  THOROUGH_WORK,
+  withRescues,
+  type PlanCandidate,
+  type PlanOptions,
+} from './plan.ts';
+export { replan, withProgress, type Progress, type Replanned } from './live.ts';
 export { movesBetween, type Move } from './moves.ts';
-export { DOWN_C_PER_MIN, UP_C_PER_MIN } from './loads.ts';
-export { IN_HAND_FACTOR } from './runs.ts';
+export { COOLING_C_PER_MIN, HEATING_C_PER_MIN } from './loads.ts';
+export { BUFFER_FACTOR } from './runs.ts';
 export type {
-  Bound,
+  CostBound,
   Clash,
   Danger,
   DishChance,
@@ -16,6 +23,6 @@ export type {
 export { audit } from './audit.ts';
 export { mendCommands, mendMessage } from './mends.ts';
 export { safetyOf } from './watch.ts';
-export type { Finding } from './finding.ts';
-export type { Span } from './expand.ts';
+export type { AuditFinding } from './finding.ts';
+export type { DurationEstimate } from './expand.ts';
 export { callsOf, handsBetween, jobsOf, type Job } from './jobs.ts';

@@ -1,4 +1,4 @@
-import { SWITCHED } from './build.ts';
+import { SWITCHED_ON } from './build.ts';
 import type { Plan, PlannedHands, PlannedStep } from './types.ts';
 
 /** A piece of hands-on work that is still to be done. */
@@ -19,7 +19,7 @@ export function jobsOf(plan: Pick<Plan, 'steps'>): Job[] {
  */
 export function callsOf(plan: Pick<Plan, 'steps'>): Job[] {
   const switches = plan.steps
-    .filter((step) => !step.begun && step.hands.length === 0 && SWITCHED.has(step.verb))
+    .filter((step) => !step.begun && step.hands.length === 0 && SWITCHED_ON.has(step.verb))
     .map((step) => ({ step, startMin: step.startMin, endMin: step.startMin, what: step.label }));
   return [...jobsOf(plan), ...switches].sort((a, b) => a.startMin - b.startMin);
 }

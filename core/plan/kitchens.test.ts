@@ -5,9 +5,9 @@ import { audit, plan as planOf, type Plan } from './index.ts';
 
 const NOW = at('2026-11-26T06:00');
 const find = (made: Plan, id: string) => {
-  const found = made.steps.find((one) => one.id === id);
-  if (!found) throw new Error(`no ${id}`);
-  return found;
+  const solution = made.steps.find((one) => one.id === id);
+  if (!solution) throw new Error(`no ${id}`);
+  return solution;
 };
 const overlap = (made: Plan, a: string, b: string) =>
   find(made, a).startMin < find(made, b).endMin && find(made, b).startMin < find(made, a).endMin;

@@ -6,12 +6,12 @@ import { at, mealArbitrary, supper, ZONE } from '../test/meals.ts';
 import { solve } from '../solve/index.ts';
 import { buildNetwork } from './build.ts';
 import { expandMeal } from './expand.ts';
-import { chainOf } from './explain.ts';
+import { reasonChainOf } from './explain.ts';
 import { audit, movesBetween, plan, replan } from './index.ts';
 import { canBeDone, minimalChain } from './minimal.ts';
 import { solveLatest, Trace } from './network.ts';
 import { peopleOf } from './people.ts';
-import { settle } from './settle.ts';
+import { settleTimes } from './settle.ts';
 
 const NOW = at('2026-11-25T08:00');
 
@@ -69,16 +69,16 @@ describe('a plan made again', () => {
 describe('any plan', () => {
   it('costs no more in its own times than what was found', () => {
     for (const seed of [1, 2, 3, 4, 5, 6]) {
-      const { arrangement } = arrangedMeal(seed, seed < 4 ? 'small' : 'middle');
-      const { problem, built, free } = arrangement;
-      const found = [...solve(problem, { work: 2_000, at: free })].at(-1);
-      if (!found) throw new Error('no plan');
-      const { times } = settle(built, arrangement, found);
-      const cost = arrangement.wishes.reduce((sum, { from, to, lag, weight }) => {
+      const { arrangement: model } = arrangedMeal(seed, seed < 4 ? 'small' : 'middle');
+      const { problem, built, free } = model;
+      const solution = [...solve(problem, { work: 2_000, at: free })].at(-1);
+      if (!solution) throw new Error('no plan');
+      const { times } = settleTimes(built, model, solution);
+      const cost = model.softConstraints.reduce((sum, { from, to, lag, weight }) => {
         const span = (times.at[to - 1] ?? 0) - (times.at[from - 1] ?? 0);
         return sum + weight * Math.max(0, lag - span);
       }, 0);
-      expect(cost).toBeLessThanOrEqual(found.cost);
+      expect(cost).toBeLessThanOrEqual(solution.cost);
     }
   });
 
@@ -87,12 +87,12 @@ describe('any plan', () => {
       fc.property(mealArbitrary, fc.integer({ min: 600, max: 5 * 1440 }), (meal, before) => {
         const nowMin = epochMinOf(meal.serving.at, ZONE) - before;
         const how = { work: 2_000, rescues: false };
-        const kept = plan(meal, meal.kitchen, nowMin, how);
+        const warmStart = plan(meal, meal.kitchen, nowMin, how);
         const free = plan(meal, { ...meal.kitchen, hours: [] }, nowMin, how);
-        if (kept.status !== 'cannot') expect(free.status).not.toBe('cannot');
-        if (!kept.bound?.proved || !free.bound?.proved) return;
-        if (kept.clashes.length + free.clashes.length > 0) return;
-        expect(free.bound.cost).toBeLessThanOrEqual(kept.bound.cost);
+        if (warmStart.status !== 'cannot') expect(free.status).not.toBe('cannot');
+        if (!warmStart.costBound?.proved || !free.costBound?.proved) return;
+        if (warmStart.clashes.length + free.clashes.length > 0) return;
+        expect(free.costBound.cost).toBeLessThanOrEqual(warmStart.costBound.cost);
       }),
       { numRuns: 40 },
     );
@@ -112,7 +112,7 @@ describe('the reasons of what cannot be done', () => {
         const solved = solveLatest(built.network, trace);
         if (solved.ok) return;
         const { node } = solved.contradiction;
-        const { links, circle } = minimalChain(built, chainOf(trace, node), node);
+        const { links, circle } = minimalChain(built, reasonChainOf(trace, node), node);
         const arcs = new Set(links.flatMap((link) => link.arc ?? []));
         const handsAt = new Set(links.flatMap((link) => (link.block ? [link.node] : [])));
         expect(canBeDone(built, { arcs, handsAt }, { circle }, node)).toBe(false);

@@ -5,7 +5,7 @@ import { plan } from './plan.ts';
 import type { Plan } from './types.ts';
 
 /** What is known while the cook is at it. */
-export interface Facts {
+export interface Progress {
   readonly nowMin: number;
   /** When steps were begun and ended, by id. */
   readonly begun: Readonly<Record<string, number>>;
@@ -25,19 +25,19 @@ export interface Replanned {
  * Plans on from what has happened. Facts stand; what is frozen keeps its time; the rest moves as
  * little as it can, and what moved is told.
  */
-export function replan(meal: Meal, kitchen: Kitchen, facts: Facts, previous: Plan): Replanned {
+export function replan(meal: Meal, kitchen: Kitchen, facts: Progress, previous: Plan): Replanned {
   const wanted = new Set(facts.frozen);
   const frozen = new Map(
     previous.steps.flatMap((step) =>
       wanted.has(step.id) && !(step.id in facts.begun) ? [[step.id, step.startMin] as const] : [],
     ),
   );
-  const made = plan(withFacts(meal, facts), kitchen, facts.nowMin, { previous, frozen });
+  const made = plan(withProgress(meal, facts), kitchen, facts.nowMin, { previous, frozen });
   return { plan: made, moved: movesBetween(previous, made) };
 }
 
 /** The meal with what has happened written into its steps. */
-export function withFacts(meal: Meal, { begun, ended }: Facts): Meal {
+export function withProgress(meal: Meal, { begun, ended }: Progress): Meal {
   const iso = (min: number) => isoOf(min, meal.serving.zone);
   const known = (step: Step): Step => {
     const [from, to] = [begun[step.id], ended[step.id]];

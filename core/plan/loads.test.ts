@@ -22,9 +22,9 @@ const roast = (id: string, tempC: number, minutes = 60, more: Partial<Step['plac
 const pot = (id: string, minutes = 30): Step =>
   step({ id, verb: 'simmer', time: fixed(minutes), place: { kind: 'hob', tempC: 100 } });
 const find = (made: Plan, id: string) => {
-  const found = made.steps.find((one) => one.id === id);
-  if (!found) throw new Error(`no ${id}`);
-  return found;
+  const solution = made.steps.find((one) => one.id === id);
+  if (!solution) throw new Error(`no ${id}`);
+  return solution;
 };
 
 describe('one oven', () => {

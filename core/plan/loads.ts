@@ -1,5 +1,5 @@
 import type { Kitchen, Place } from '../meal/index.ts';
-import type { Heat, Machine } from '../solve/index.ts';
+import type { TemperatureRange, Machine } from '../solve/index.ts';
 import type { Person } from './people.ts';
 
 /**
@@ -7,8 +7,8 @@ import type { Person } from './people.ts';
  * has rings, an oven shelves, a fridge litres, a pot is one; an oven, a smoker or a grill has one
  * temperature at a time. Everything else in the planner is time alone.
  */
-export interface Load {
-  readonly kind: LoadKind;
+export interface Resource {
+  readonly kind: ResourceKind;
   /** Names it for as long as the kitchen has it. */
   readonly key: string;
   readonly id: string;
@@ -20,26 +20,29 @@ export interface Load {
   readonly machine: Machine;
 }
 
-export type LoadKind =
+export type ResourceKind =
   'hands' | 'oven' | 'hob' | 'smoker' | 'grill' | 'fridge' | 'freezer' | 'vessel';
 
 /** The places that hold only so much. */
-export const ROOMY = ['oven', 'hob', 'smoker', 'grill', 'fridge', 'freezer'] as const;
-export type RoomyKind = (typeof ROOMY)[number];
+export const CAPACITY_PLACES = ['oven', 'hob', 'smoker', 'grill', 'fridge', 'freezer'] as const;
+export type CapacityPlace = (typeof CAPACITY_PLACES)[number];
 
 /** An oven climbs and falls so fast, °C a minute. Common practice, no source. */
-export const UP_C_PER_MIN = 8;
-export const DOWN_C_PER_MIN = 4;
+export const HEATING_C_PER_MIN = 8;
+export const COOLING_C_PER_MIN = 4;
 
 const HEATED: ReadonlySet<string> = new Set(['oven', 'smoker', 'grill']);
 
 /** Every load of a kitchen: its people, its appliances, its vessels. */
-export function loadsOf(kitchen: Kitchen, people: readonly Person[]): Load[] {
+export function resourcesOf(kitchen: Kitchen, people: readonly Person[]): Resource[] {
   const all = [...handsOf(people), ...appliancesOf(kitchen), ...vesselsOf(kitchen)];
-  return all.map((load) => ({ ...load, key: `${load.kind} ${load.id} ${load.side ?? ''}`.trim() }));
+  return all.map((resource) => ({
+    ...resource,
+    key: `${resource.kind} ${resource.id} ${resource.side ?? ''}`.trim(),
+  }));
 }
 
-type Unkeyed = Omit<Load, 'key'>;
+type Unkeyed = Omit<Resource, 'key'>;
 
 function handsOf(people: readonly Person[]): Unkeyed[] {
   return people.map(({ name, closed }) => ({
@@ -54,11 +57,11 @@ function handsOf(people: readonly Person[]): Unkeyed[] {
 function appliancesOf(kitchen: Kitchen): Unkeyed[] {
   return kitchen.appliances.flatMap((appliance): Unkeyed[] => {
     const { id, name, fits, fitsIndirect, upCPerMin, downCPerMin } = appliance;
-    const kind = ROOMY.find((roomy) => roomy === appliance.kind);
+    const kind = CAPACITY_PLACES.find((roomy) => roomy === appliance.kind);
     if (!kind) return [];
     const base = { kind, id, name };
     const heat = HEATED.has(kind)
-      ? { upPerMin: upCPerMin ?? UP_C_PER_MIN, downPerMin: downCPerMin ?? DOWN_C_PER_MIN }
+      ? { upPerMin: upCPerMin ?? HEATING_C_PER_MIN, downPerMin: downCPerMin ?? COOLING_C_PER_MIN }
       : undefined;
     if (kind === 'grill' && fitsIndirect !== undefined) {
       // Two sides of one fire: what lies on either is at the heat of that side.
@@ -87,15 +90,15 @@ function vesselsOf(kitchen: Kitchen): Unkeyed[] {
 }
 
 /** Coals are no thermostat: one side of a fire suits heats so far apart. Our own line, no source. */
-const COALS_GIVE_C = 40;
+const COALS_TOLERANCE_C = 40;
 
 /** The temperatures a place may have: its own, or the range the dish accepts. */
-export function heatOf(place: Place): Heat | undefined {
+export function temperatureRangeOf(place: Place): TemperatureRange | undefined {
   const at = place.tempC;
   if (at === undefined) return undefined;
-  const give = place.kind === 'grill' ? COALS_GIVE_C : 0;
+  const slack = place.kind === 'grill' ? COALS_TOLERANCE_C : 0;
   return {
-    lowC: Math.min(at, place.fromC ?? at) - give,
-    highC: Math.max(at, place.toC ?? at) + give,
+    lowC: Math.min(at, place.fromC ?? at) - slack,
+    highC: Math.max(at, place.toC ?? at) + slack,
   };
 }

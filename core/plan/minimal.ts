@@ -1,8 +1,8 @@
 import type { MealNetwork } from './build.ts';
-import { Network, solveLatest, type Arc, type Push } from './network.ts';
+import { TimeNetwork, solveLatest, type Arc, type Push } from './network.ts';
 
 /** A chain of reasons, from a node back to what it hangs on. */
-export interface Chain {
+export interface ReasonChain {
   readonly links: readonly Push[];
   /** The links bite their own tail, with no night between: no serving time mends that. */
   readonly circle: boolean;
@@ -20,7 +20,7 @@ export interface Reasons {
  *
  * @param node the moment that would have to lie outside its bounds
  */
-export function minimalChain(built: MealNetwork, chain: Chain, node: number): Chain {
+export function minimalChain(built: MealNetwork, chain: ReasonChain, node: number): ReasonChain {
   const arcs = new Set(chain.links.flatMap((link) => link.arc ?? []));
   const handsAt = new Set(chain.links.flatMap((link) => (link.block ? [link.node] : [])));
   const stands = () => !canBeDone(built, { arcs, handsAt }, chain, node);
@@ -46,11 +46,11 @@ export function minimalChain(built: MealNetwork, chain: Chain, node: number): Ch
 export function canBeDone(
   built: MealNetwork,
   { arcs, handsAt }: Reasons,
-  { circle }: Pick<Chain, 'circle'>,
+  { circle }: Pick<ReasonChain, 'circle'>,
   node: number,
 ): boolean {
   const { network } = built;
-  const alone = new Network(network.blocks);
+  const alone = new TimeNetwork(network.blocks);
   network.lower.forEach((lower, n) => {
     const bound = circle ? -1e7 : n === node ? lower : -Infinity;
     alone.addNode(bound, network.upper[n] ?? 0);

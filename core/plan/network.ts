@@ -1,5 +1,5 @@
 import type { Block } from '../time/index.ts';
-import type { LoadKind } from './loads.ts';
+import type { ResourceKind } from './loads.ts';
 
 /**
  * The time network: a simple temporal network on whole minutes, with calendars.
@@ -10,7 +10,7 @@ import type { LoadKind } from './loads.ts';
  * and so is "not inside a block"), so it has one latest and one earliest solution, and pushing
  * every node only as far as it must go finds them: no search, and no solution missed.
  */
-export type Reason =
+export type ArcReason =
   /** The step lasts at least this long. */
   | { kind: 'takes'; step: number }
   /** The step lasts at most this long. */
@@ -24,7 +24,7 @@ export type Reason =
   /** A piece of hands-on work lies where it must within its step. */
   | { kind: 'hands'; step: number }
   /** Of something there is only so much: the first step's claim comes before the other's. */
-  | { kind: 'order'; step: number; other: number; load: LoadKind; name: string }
+  | { kind: 'order'; step: number; other: number; load: ResourceKind; name: string }
   /** Wished for: a soak at its best. */
   | { kind: 'best'; step: number }
   /** Wished for: time in hand before this step is cut short. */
@@ -36,10 +36,10 @@ export interface Arc {
   readonly from: number;
   readonly to: number;
   readonly lag: number;
-  readonly why: Reason;
+  readonly why: ArcReason;
 }
 
-export class Network {
+export class TimeNetwork {
   readonly arcs: Arc[] = [];
   private readonly into: number[][] = [];
   private readonly outOf: number[][] = [];
@@ -143,7 +143,7 @@ export class Trace {
 }
 
 /** The latest solution: every node as late as everything allows. */
-export function solveLatest(network: Network, trace?: Trace): Solved {
+export function solveLatest(network: TimeNetwork, trace?: Trace): Solved {
   const times: Times = { at: [...network.upper] };
   const queue: number[] = [];
   for (let node = 0; node < network.size; node++) {
@@ -158,7 +158,7 @@ export function solveLatest(network: Network, trace?: Trace): Solved {
  * Goes on from a latest solution after arcs were added from `firstNew` on. `times` is changed in
  * place; on a contradiction it is left half-way and must be thrown away.
  */
-export function tightenLatest(network: Network, times: Times, firstNew: number): Solved {
+export function tightenLatest(network: TimeNetwork, times: Times, firstNew: number): Solved {
   const queue: number[] = [];
   for (let index = firstNew; index < network.arcs.length; index++) {
     const arc = network.arcs[index];
@@ -167,7 +167,7 @@ export function tightenLatest(network: Network, times: Times, firstNew: number):
   return pushEarlier(network, times, queue);
 }
 
-function pushEarlier(network: Network, times: Times, queue: number[], trace?: Trace): Solved {
+function pushEarlier(network: TimeNetwork, times: Times, queue: number[], trace?: Trace): Solved {
   const queued = new Set(queue);
   for (let head = 0; head < queue.length; head++) {
     const node = queue[head] ?? 0;
@@ -197,7 +197,7 @@ function pushEarlier(network: Network, times: Times, queue: number[], trace?: Tr
  * @returns the block it had to leave last
  */
 function settleLatest(
-  network: Network,
+  network: TimeNetwork,
   times: Times,
   node: number,
   limit: number,
@@ -226,7 +226,7 @@ function settleLatest(
  *
  * @returns undefined when the arcs contradict each other at any time (or beyond `horizon`)
  */
-export function solveEarliest(network: Network, horizon: number): number[] | undefined {
+export function solveEarliest(network: TimeNetwork, horizon: number): number[] | undefined {
   const at = [...network.lower];
   const queue: number[] = [];
   for (let node = 0; node < network.size; node++) {
@@ -253,7 +253,7 @@ export function solveEarliest(network: Network, horizon: number): number[] | und
   return at;
 }
 
-function firstFree(network: Network, node: number, from: number): number {
+function firstFree(network: TimeNetwork, node: number, from: number): number {
   const hands = network.handsMin[node] ?? 0;
   let at = from;
   if (hands === 0) return at;

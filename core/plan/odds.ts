@@ -1,4 +1,4 @@
-import { Evening, type Around } from './evening.ts';
+import { ScheduleSimulation, type SimulationContext } from './evening.ts';
 import type { Danger, DishChance, PlannedStep } from './types.ts';
 
 /** On time means at most this long after the serving time. */
@@ -8,7 +8,7 @@ const SAMPLES = 500;
 /** A step is named as the danger when it is behind so many of the late evenings. */
 const DANGER_SHARE = 0.2;
 
-export interface Chances {
+export interface OnTimeChances {
   readonly onTime: number;
   readonly onTimeOf: readonly DishChance[];
   readonly endangeredBy?: Danger | undefined;
@@ -22,10 +22,13 @@ export interface Chances {
  * work hold up what needs hands. Nothing starts before its planned time unless the food cannot
  * wait. A dish that is ready longer before serving than it keeps its best is not on time either.
  */
-export function chances(steps: readonly PlannedStep[], around: Around): Chances {
-  const { servingMin, samples = SAMPLES, meal } = around;
-  const evening = new Evening(steps, around);
-  const lasts = steps.flatMap((_step, index) => (isLast(steps, index, around) ? [index] : []));
+export function simulateOnTime(
+  steps: readonly PlannedStep[],
+  context: SimulationContext,
+): OnTimeChances {
+  const { servingMin, samples = SAMPLES, meal } = context;
+  const simulation = new ScheduleSimulation(steps, context);
+  const lasts = steps.flatMap((_step, index) => (isLast(steps, index, context) ? [index] : []));
   const dishOf = lasts.map((index) => meal.dishes.findIndex(({ id }) => id === steps[index]?.dish));
   const earliest = dishOf.map(
     (dish) => servingMin - (meal.dishes[dish]?.readyWithinMin ?? 0) - GRACE_MIN,
@@ -35,21 +38,21 @@ export function chances(steps: readonly PlannedStep[], around: Around): Chances 
   const blamed = new Int32Array(steps.length);
   let onTime = 0;
   for (let sample = 0; sample < samples; sample++) {
-    evening.live();
+    simulation.simulate();
     let latest = -1;
     for (let i = 0; i < lasts.length; i++) {
-      const end = evening.end[lasts[i] as number] as number;
+      const end = simulation.end[lasts[i] as number] as number;
       if (end <= servingMin + GRACE_MIN && end >= (earliest[i] as number)) continue;
       const dish = dishOf[i] as number;
       if (lastMissed[dish] !== sample) missed[dish] = (missed[dish] as number) + 1;
       lastMissed[dish] = sample;
-      if (latest === -1 || end > (evening.end[latest] as number)) latest = lasts[i] as number;
+      if (latest === -1 || end > (simulation.end[latest] as number)) latest = lasts[i] as number;
     }
     if (latest === -1) {
       onTime++;
       continue;
     }
-    const blame = evening.worstBehind(latest);
+    const blame = simulation.largestOverrunBehind(latest);
     if (blame !== -1) blamed[blame] = (blamed[blame] as number) + 1;
   }
   return {
@@ -73,7 +76,11 @@ function dangerOf(
   return { step: step.id, share: most / late };
 }
 
-function isLast(steps: readonly PlannedStep[], index: number, { meal }: Around): boolean {
+function isLast(
+  steps: readonly PlannedStep[],
+  index: number,
+  { meal }: SimulationContext,
+): boolean {
   const id = steps[index]?.id;
   const dish = meal.dishes.find((one) => one.id === steps[index]?.dish);
   return !dish?.steps.some((other) => other.after.some((gap) => gap.step === id));

@@ -3,7 +3,7 @@ import { localOf, showClock, wallClock } from '../time/index.ts';
 import type { Clash, Plan, PlannedStep, Rescue } from './types.ts';
 
 /** A way out that has not been tried yet. */
-export interface Offer extends Rescue {
+export interface RescueCandidate extends Rescue {
   /** What it asks of the cook and the table; the cheapest is offered first. Our own order, no source. */
   readonly price: number;
 }
@@ -32,7 +32,7 @@ const CUT_SHARE = 0.7;
 const DAY_BEFORE_MIN = 1440;
 
 /** What might end the clashes of a plan, or what makes it impossible, the cheapest first. */
-export function offersFor(meal: Meal, made: Plan): Offer[] {
+export function rescueCandidates(meal: Meal, made: Plan): RescueCandidate[] {
   const touched = new Set(made.clashes.flatMap((clash) => clash.steps));
   const stuck = new Set(made.becauseOf ?? []);
   const about = (id: string) => touched.has(id) || stuck.has(id);
@@ -42,11 +42,11 @@ export function offersFor(meal: Meal, made: Plan): Offer[] {
     ...made.clashes.flatMap((clash) => forClash(clash, meal, made)),
     ...dishes.flatMap((dish) => cutJoints(dish, made)),
     ...(made.clashes.length > 0 ? laterThan(made) : []),
-    ...dishes.map((dish): Offer => leaveOut(dish, made)),
+    ...dishes.map((dish): RescueCandidate => leaveOut(dish, made)),
   ].sort((a, b) => a.price - b.price);
 }
 
-function forClash(clash: Clash, meal: Meal, made: Plan): Offer[] {
+function forClash(clash: Clash, meal: Meal, made: Plan): RescueCandidate[] {
   const steps = clash.steps.flatMap((id) => made.steps.find((step) => step.id === id) ?? []);
   switch (clash.kind) {
     case 'heat':
@@ -61,7 +61,7 @@ function forClash(clash: Clash, meal: Meal, made: Plan): Offer[] {
 }
 
 /** Someone from the first clash of hands to the last. */
-function helperFor(clashes: readonly Clash[], meal: Meal, made: Plan): Offer[] {
+function helperFor(clashes: readonly Clash[], meal: Meal, made: Plan): RescueCandidate[] {
   const hands = clashes.filter(({ kind }) => kind === 'hands');
   if (hands.length === 0) return [];
   const { zone } = meal.serving;
@@ -88,7 +88,7 @@ function helperFor(clashes: readonly Clash[], meal: Meal, made: Plan): Offer[] {
 }
 
 /** One of two at the other's heat, where they are near. */
-function sameHeat([a, b]: readonly PlannedStep[], made: Plan): Offer[] {
+function sameHeat([a, b]: readonly PlannedStep[], made: Plan): RescueCandidate[] {
   const heatA = a?.place.tempC;
   const heatB = b?.place.tempC;
   if (!a || !b || heatA === undefined || heatB === undefined) return [];
@@ -105,9 +105,9 @@ function sameHeat([a, b]: readonly PlannedStep[], made: Plan): Offer[] {
 }
 
 /** What is cut or mixed may be done the day before and kept cold. */
-function dayBefore(steps: readonly PlannedStep[], meal: Meal, made: Plan): Offer[] {
+function dayBefore(steps: readonly PlannedStep[], meal: Meal, made: Plan): RescueCandidate[] {
   const all = meal.dishes.flatMap((dish) => dish.steps);
-  return steps.flatMap((step): Offer[] => {
+  return steps.flatMap((step): RescueCandidate[] => {
     if (step.verb !== 'prepare' && step.verb !== 'mix') return [];
     const followers = all.filter((other) =>
       other.after.some((gap) => gap.step === step.id && (gap.mostMin ?? Infinity) < DAY_BEFORE_MIN),
@@ -131,7 +131,7 @@ function waitLonger(step: Step, before: string): Command {
   return { do: 'editStep', step: step.id, change: { after } };
 }
 
-function secondVessel(steps: readonly PlannedStep[], meal: Meal, made: Plan): Offer[] {
+function secondVessel(steps: readonly PlannedStep[], meal: Meal, made: Plan): RescueCandidate[] {
   const id = steps.find((step) => step.vessel !== undefined)?.vessel;
   const vessel = meal.kitchen.vessels.find((one) => one.id === id);
   if (!vessel || steps.some((step) => step.vessel !== id)) return [];
@@ -146,7 +146,7 @@ function secondVessel(steps: readonly PlannedStep[], meal: Meal, made: Plan): Of
   ];
 }
 
-function secondPlace(steps: readonly PlannedStep[], meal: Meal, made: Plan): Offer[] {
+function secondPlace(steps: readonly PlannedStep[], meal: Meal, made: Plan): RescueCandidate[] {
   const kind = steps[0]?.place.kind;
   if (kind !== 'oven' && kind !== 'hob' && kind !== 'smoker' && kind !== 'grill') return [];
   const { appliances } = meal.kitchen;
@@ -169,8 +169,8 @@ function secondPlace(steps: readonly PlannedStep[], meal: Meal, made: Plan): Off
 }
 
 /** What takes its time by weight takes less of it in two pieces. */
-function cutJoints(dish: Dish, made: Plan): Offer[] {
-  return dish.steps.flatMap((step): Offer[] => {
+function cutJoints(dish: Dish, made: Plan): RescueCandidate[] {
+  return dish.steps.flatMap((step): RescueCandidate[] => {
     const { time } = step;
     if (time.kind === 'heat' && step.begunAt === undefined) return cutInTwo(dish, step, time, made);
     if (time.kind !== 'perWeight' || step.begunAt !== undefined) return [];
@@ -198,7 +198,7 @@ function cutInTwo(
   step: Step,
   time: Extract<StepTime, { kind: 'heat' }>,
   made: Plan,
-): Offer[] {
+): RescueCandidate[] {
   const food = dish.foods.find(({ id }) => id === time.food);
   // One offer for a food, however many stages it has.
   const first = dish.steps.find((other) => 'food' in other.time && other.time.food === time.food);
@@ -214,16 +214,18 @@ function cutInTwo(
   ];
 }
 
-function laterThan(made: Plan): Offer[] {
-  return LATER_MIN.map((later) => serveAtOffer(made, made.servingMin + later, 'rescue.serveAt'));
+function laterThan(made: Plan): RescueCandidate[] {
+  return LATER_MIN.map((later) =>
+    serveAtCandidate(made, made.servingMin + later, 'rescue.serveAt'),
+  );
 }
 
 /** Serving at another time, the dearer the later. */
-export function serveAtOffer(
+export function serveAtCandidate(
   made: Pick<Plan, 'zone' | 'servingMin'>,
   at: number,
   key: 'rescue.serveAt' | 'rescue.serveSurer',
-): Offer {
+): RescueCandidate {
   return {
     price: PRICE.later + Math.max(0, at - made.servingMin) / 15,
     text: { key, values: { at: { at } } },
@@ -232,7 +234,7 @@ export function serveAtOffer(
   };
 }
 
-function leaveOut(dish: Dish, made: Plan): Offer {
+function leaveOut(dish: Dish, made: Plan): RescueCandidate {
   return {
     price: PRICE.leaveOut,
     text: { key: 'rescue.leaveOut', values: { dish: dish.name } },

@@ -5,9 +5,9 @@ import { epochMinOf, type Meal } from '../index.ts';
 import { mealArbitrary, ZONE } from '../test/meals.ts';
 import { buildNetwork } from './build.ts';
 import { expandMeal } from './expand.ts';
-import { chainOf } from './explain.ts';
+import { reasonChainOf } from './explain.ts';
 import { peopleOf } from './people.ts';
-import { Network, solveEarliest, solveLatest, Trace } from './network.ts';
+import { TimeNetwork, solveEarliest, solveLatest, Trace } from './network.ts';
 
 const HORIZON_MIN = 10 * 1440;
 
@@ -22,7 +22,7 @@ function networkOf(meal: Meal, beforeMin: number) {
  * The latest solution by a linear program: maximise the sum of all times under the same arcs and
  * bounds. A simple temporal network has one latest solution, so the two must agree node by node.
  */
-function latestByLp(network: Network): number[] | undefined {
+function latestByLp(network: TimeNetwork): number[] | undefined {
   const base = Math.min(...network.lower);
   const constraints: Record<string, object> = {};
   const variables: Record<string, Record<string, number>> = {};
@@ -74,7 +74,7 @@ describe('the time network against independent solvers', () => {
             endMin: startMin + length,
           }))
           .sort((x, y) => x.startMin - y.startMin);
-        const network = new Network(blocks);
+        const network = new TimeNetwork(blocks);
         const nodes = [
           network.addNode(0, 60, h1),
           network.addNode(0, 60, h2),
@@ -123,8 +123,8 @@ describe('the time network against independent solvers', () => {
         const trace = new Trace();
         solveLatest(built.network, trace);
         const { node } = solved.contradiction;
-        const { links, circle } = chainOf(trace, node);
-        const alone = new Network(built.network.blocks);
+        const { links, circle } = reasonChainOf(trace, node);
+        const alone = new TimeNetwork(built.network.blocks);
         built.network.lower.forEach((lower, n) => {
           const bound = circle ? -1e7 : n === node ? lower : -Infinity;
           const inChain = links.some((link) => link.node === n);

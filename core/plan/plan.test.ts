@@ -21,15 +21,15 @@ const planOf = (meal: Meal, nowMin = MONDAY) => plan(meal, meal.kitchen, nowMin)
 
 /** When a step starts, as a local time of the test zone. */
 function starts(made: Plan, id: string): string {
-  const found = made.steps.find((s) => s.id === id);
-  if (!found) throw new Error(`no step ${id}`);
-  return localOf(found.startMin, ZONE);
+  const solution = made.steps.find((s) => s.id === id);
+  if (!solution) throw new Error(`no step ${id}`);
+  return localOf(solution.startMin, ZONE);
 }
 
 function stepOf(made: Plan, id: string) {
-  const found = made.steps.find((s) => s.id === id);
-  if (!found) throw new Error(`no step ${id}`);
-  return found;
+  const solution = made.steps.find((s) => s.id === id);
+  if (!solution) throw new Error(`no step ${id}`);
+  return solution;
 }
 
 describe('cases worked by hand', () => {
@@ -160,7 +160,7 @@ describe('cases worked by hand', () => {
     // 1.6 times the half hour it may overrun, on top of the least rest: 48 + 20.
     const rest = stepOf(made, 'rest');
     expect(rest.endMin - rest.startMin).toBe(68);
-    expect(made.inHand).toEqual([{ dish: 'd', heldMin: 48, wishedMin: 48 }]);
+    expect(made.buffers).toEqual([{ dish: 'd', heldMin: 48, wishedMin: 48 }]);
     expect(made.onTime).toBeGreaterThan(0.94);
   });
 
@@ -310,11 +310,11 @@ describe('the example supper', () => {
     const before = stepOf(was, 'lamb-smoke');
     const now = stepOf(is, 'lamb-smoke');
     const wrapMore =
-      stepOf(is, 'lamb-wrap').span.likelyMin - stepOf(was, 'lamb-wrap').span.likelyMin;
-    expect(now.endMin - now.startMin).toBe(now.span.likelyMin);
-    expect(now.span.likelyMin).toBeGreaterThan(before.span.likelyMin + 20);
+      stepOf(is, 'lamb-wrap').duration.likelyMin - stepOf(was, 'lamb-wrap').duration.likelyMin;
+    expect(now.endMin - now.startMin).toBe(now.duration.likelyMin);
+    expect(now.duration.likelyMin).toBeGreaterThan(before.duration.likelyMin + 20);
     expect(before.mustStartByMin - now.mustStartByMin).toBe(
-      now.span.likelyMin - before.span.likelyMin + wrapMore,
+      now.duration.likelyMin - before.duration.likelyMin + wrapMore,
     );
   });
 

@@ -5,24 +5,24 @@ import {
   type Meal,
 } from '../meal/index.ts';
 import type { Caution, SafetyFinding } from '../safety/index.ts';
-import type { Found } from '../solve/index.ts';
+import type { Solution } from '../solve/index.ts';
 import { type Block } from '../time/index.ts';
 import type { Message } from '../words/index.ts';
-import { arrangementOf, arranging, keptOf, type Arrangement } from './arrange.ts';
+import { schedulingModelOf, solveSchedule, warmStartOf, type SchedulingModel } from './arrange.ts';
 import { buildNetwork, type MealNetwork } from './build.ts';
 import { findClashes } from './clashes.ts';
 import { expandMeal, type ExpandedStep } from './expand.ts';
 import { explainContradiction, type Because } from './explain.ts';
-import { meetInTheMiddle } from './heat-shared.ts';
+import { settleSharedTemperatures } from './heat-shared.ts';
 import { jobsOf } from './jobs.ts';
 import { solveEarliest, solveLatest, Trace, type Times } from './network.ts';
-import type { Order } from './evening.ts';
-import { chances } from './odds.ts';
+import type { ResourceOrder } from './evening.ts';
+import { simulateOnTime } from './odds.ts';
 import { peopleOf, type Person } from './people.ts';
-import { plannedStep, type Served, type Timed } from './planned-step.ts';
+import { plannedStep, type ServedBy, type TimedNetwork } from './planned-step.ts';
 import { rescuesFor } from './rescue.ts';
 import { safetyOf } from './watch.ts';
-import { settle } from './settle.ts';
+import { settleTimes } from './settle.ts';
 import type { Plan, PlannedStep } from './types.ts';
 
 /** A chance below this is called tight. Our own line, no source. */
@@ -33,9 +33,9 @@ const DAYS_BACK = 16;
 const AT_ONCE = 3_000;
 const TRIED = 600;
 /** And for the best that a worker looks for while the first plan is already shown. */
-export const THOROUGH = 400_000;
+export const THOROUGH_WORK = 400_000;
 
-export interface Planning {
+export interface PlanOptions {
   /** The plan the cook has seen: what need not move stays. */
   readonly previous?: Plan | undefined;
   /** Work to spend at the most, in shortest paths; the same on every machine. */
@@ -54,20 +54,20 @@ export interface Planning {
  *
  * @param nowMin epoch minutes; nothing not begun starts before it
  */
-export function plan(meal: Meal, kitchen: Kitchen, nowMin: number, how: Planning = {}): Plan {
-  let last: Better | undefined;
-  for (const better of planning(meal, kitchen, nowMin, how)) last = better;
+export function plan(meal: Meal, kitchen: Kitchen, nowMin: number, how: PlanOptions = {}): Plan {
+  let last: PlanCandidate | undefined;
+  for (const better of planCandidates(meal, kitchen, nowMin, how)) last = better;
   if (!last) throw new RangeError('planning yields one plan at the least');
   const made = last.plan();
   return how.rescues === false ? made : withRescues(made, meal, kitchen, nowMin);
 }
 
 /** A plan on the way to a better one. */
-export interface Better {
+export interface PlanCandidate {
   /** Builds the plan: costly, so only when it is to be shown. */
   readonly plan: () => Plan;
   /** What the general layer found; undefined where the meal cannot be done whatever the order. */
-  readonly found?: Found | undefined;
+  readonly found?: Solution | undefined;
   readonly work: number;
   readonly proved: boolean;
   /** Nothing comes after it. */
@@ -75,23 +75,29 @@ export interface Better {
 }
 
 /** Ever better plans, the first at once; without rescues. */
-export function* planning(
+export function* planCandidates(
   given: Meal,
   kitchen: Kitchen,
   nowMin: number,
-  how: Planning = {},
-): Generator<Better, void> {
+  how: PlanOptions = {},
+): Generator<PlanCandidate, void> {
   const meal = withCoreGaps(given);
   const servingMin = servingMinOf(meal);
-  const draft = draftAt(meal, kitchen, servingMin, nowMin, how.frozen);
+  const draft = timedMealAt(meal, kitchen, servingMin, nowMin, how.frozen);
   if ('status' in draft) {
     yield { plan: () => draft, work: 0, proved: true, last: true };
     return;
   }
-  const arrangement = arrangementOf(draft.hard, draft.latest, meal, kitchen, servingMin);
-  for (const found of arranging(arrangement, how.work ?? AT_ONCE, how.previous)) {
-    const plan = () => planOf(draft, arrangement, found, how.samples);
-    yield { plan, found, work: found.work, proved: found.proved, last: found.last };
+  const model = schedulingModelOf(draft.hard, draft.latest, meal, kitchen, servingMin);
+  for (const solution of solveSchedule(model, how.work ?? AT_ONCE, how.previous)) {
+    const plan = () => planOf(draft, model, solution, how.samples);
+    yield {
+      plan,
+      found: solution,
+      work: solution.work,
+      proved: solution.proved,
+      last: solution.last,
+    };
   }
 }
 
@@ -106,17 +112,17 @@ export function withRescues(made: Plan, meal: Meal, kitchen: Kitchen, nowMin: nu
 
 /** The plan for a serving time that need not be the meal's own; quickly, without rescues. */
 function planAt(meal: Meal, kitchen: Kitchen, servingMin: number, nowMin: number): Plan {
-  const draft = draftAt(meal, kitchen, servingMin, nowMin);
+  const draft = timedMealAt(meal, kitchen, servingMin, nowMin);
   if ('status' in draft) return draft;
-  const arrangement = arrangementOf(draft.hard, draft.latest, meal, kitchen, servingMin);
-  let last: Found | undefined;
-  for (const found of arranging(arrangement, TRIED)) last = found;
+  const model = schedulingModelOf(draft.hard, draft.latest, meal, kitchen, servingMin);
+  let last: Solution | undefined;
+  for (const solution of solveSchedule(model, TRIED)) last = solution;
   if (!last) throw new RangeError('a meal that can be timed can be arranged');
-  return planOf(draft, arrangement, last);
+  return planOf(draft, model, last);
 }
 
 /** A meal that can be done but for its loads. */
-interface Draft {
+interface TimedMeal {
   readonly meal: Meal;
   readonly kitchen: Kitchen;
   readonly steps: readonly ExpandedStep[];
@@ -128,13 +134,13 @@ interface Draft {
   readonly latest: Times;
 }
 
-function draftAt(
+function timedMealAt(
   meal: Meal,
   kitchen: Kitchen,
   servingMin: number,
   nowMin: number,
   frozen?: ReadonlyMap<string, number>,
-): Draft | Plan {
+): TimedMeal | Plan {
   const steps = expandMeal(meal, servingMin);
   const from = Math.max(nowMin, servingMin - DAYS_BACK * 1440);
   const people = peopleOf(kitchen, meal.serving.zone, from, servingMin);
@@ -147,29 +153,34 @@ function draftAt(
   return planThatCannot(meal, steps, { servingMin, nowMin, people, ...because });
 }
 
-function planOf(draft: Draft, arrangement: Arrangement, found: Found, samples?: number): Plan {
+function planOf(
+  draft: TimedMeal,
+  model: SchedulingModel,
+  solution: Solution,
+  samples?: number,
+): Plan {
   const { meal, kitchen, steps, people, servingMin, nowMin, hard } = draft;
   const built = buildNetwork(steps, { servingMin, nowMin, people, frozen: draft.frozen });
-  const { times, left, pinMissedMin, inHand } = settle(built, arrangement, found);
+  const { times, left, pinMissedMin, inHand } = settleTimes(built, model, solution);
   const earliest = solveEarliest(hard.network, servingMin) ?? hard.network.lower;
-  const timed: Timed = {
+  const timed: TimedNetwork = {
     meal,
     built,
     times,
     trace: traceOf(built),
     nowMin,
-    give: { built: hard, earliest, latest: draft.latest.at },
+    slack: { built: hard, earliest, latest: draft.latest.at },
     pinMissedMin,
-    whose: (hands) => people[found.machineOf[hands] ?? 0]?.name,
-    served: (step) => servedBy(step, arrangement, found),
+    whose: (hands) => people[solution.machineOf[hands] ?? 0]?.name,
+    served: (step) => servedBy(step, model, solution),
   };
-  const placed = meetInTheMiddle(steps.map((step) => plannedStep(timed, step)));
+  const placed = settleSharedTemperatures(steps.map((step) => plannedStep(timed, step)));
   const findings = safetyOf(meal, servingMin, placed);
   const planned = saidOnce(placed.map((step) => withFindings(step, findings)));
-  const clashes = findClashes(arrangement, left, times.at);
+  const clashes = findClashes(model, left, times.at);
   const blocks = people[0]?.closed ?? [];
-  const around = { meal, kitchen, blocks, servingMin, orders: ordersOf(built), samples };
-  const odds = chances(planned, around);
+  const context = { meal, kitchen, blocks, servingMin, orders: ordersOf(built), samples };
+  const odds = simulateOnTime(planned, context);
   return {
     ...frame(meal, servingMin, nowMin, blocks, planned),
     status: clashes.length > 0 || odds.onTime < TIGHT_BELOW ? 'tight' : 'fits',
@@ -178,9 +189,9 @@ function planOf(draft: Draft, arrangement: Arrangement, found: Found, samples?: 
     clashes,
     because: [],
     rescues: [],
-    inHand: [...inHand].map(([dish, held]) => ({ dish, ...held })),
-    bound: { cost: found.cost, atLeast: found.atLeast, proved: found.proved },
-    kept: keptOf(arrangement, found),
+    buffers: [...inHand].map(([dish, held]) => ({ dish, ...held })),
+    costBound: { cost: solution.cost, atLeast: solution.atLeast, proved: solution.proved },
+    warmStart: warmStartOf(model, solution),
   };
 }
 
@@ -211,23 +222,27 @@ function withFindings(step: PlannedStep, findings: readonly SafetyFinding[]): Pl
 }
 
 /** Which oven, and which pot. */
-function servedBy(step: number, { claims, loads }: Arrangement, found: Found): Served {
+function servedBy(
+  step: number,
+  { mealDemands, resources }: SchedulingModel,
+  solution: Solution,
+): ServedBy {
   const served: { appliance?: string; vessel?: string; room?: number } = {};
-  claims.uses.forEach((use, index) => {
-    const load = loads[found.machineOf[index] ?? -1];
-    if (claims.vesselUse.get(step) === index && load) served.vessel = load.id;
-    const other = use.group !== step || !load;
-    if (other || load.kind === 'hands' || load.kind === 'vessel') return;
+  mealDemands.demands.forEach((demand, index) => {
+    const resource = resources[solution.machineOf[index] ?? -1];
+    if (mealDemands.vesselDemand.get(step) === index && resource) served.vessel = resource.id;
+    const other = demand.group !== step || !resource;
+    if (other || resource.kind === 'hands' || resource.kind === 'vessel') return;
     if (served.appliance === undefined) {
-      served.appliance = load.id;
-      served.room = use.amount;
+      served.appliance = resource.id;
+      served.room = demand.amount;
     }
   });
   return served;
 }
 
 /** Which step waits for which at an oven or a ring: the orders the plan rests on. */
-function ordersOf(built: MealNetwork): Order[] {
+function ordersOf(built: MealNetwork): ResourceOrder[] {
   return built.network.arcs.flatMap(({ from, to, lag, why }) => {
     if (why.kind !== 'order' || why.load === 'hands') return [];
     const step = built.startOf.indexOf(to);
@@ -268,13 +283,13 @@ function planThatCannot(meal: Meal, steps: readonly ExpandedStep[], given: Given
   const times = solved.ok ? solved.times : solved.contradiction.times;
   const fromNow = buildNetwork(steps, { servingMin: nowMin, nowMin, people, openServing: true });
   const earliest = solveEarliest(fromNow.network, nowMin + 90 * 1440) ?? times.at;
-  const timed: Timed = {
+  const timed: TimedNetwork = {
     meal,
     built,
     times,
     trace: traceOf(built),
     nowMin,
-    give: { built: fromNow, earliest, latest: times.at },
+    slack: { built: fromNow, earliest, latest: times.at },
     pinMissedMin: new Map(),
     whose: () => undefined,
     served: () => ({}),
@@ -293,8 +308,8 @@ function planThatCannot(meal: Meal, steps: readonly ExpandedStep[], given: Given
     because: given.because,
     becauseOf: given.becauseOf,
     rescues: [],
-    inHand: [],
-    kept: [],
+    buffers: [],
+    warmStart: [],
   };
 }
 

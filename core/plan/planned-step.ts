@@ -9,37 +9,37 @@ import type { Times, Trace } from './network.ts';
 import type { PlannedHands, PlannedStep } from './types.ts';
 
 /** How far a step may go: its earliest and its latest start in any plan that serves on time. */
-export interface Give {
+export interface Slack {
   readonly built: MealNetwork;
   readonly earliest: readonly number[];
   readonly latest: readonly number[];
 }
 
 /** Where a step fell to. */
-export type Served = Pick<PlannedStep, 'appliance' | 'vessel' | 'room'>;
+export type ServedBy = Pick<PlannedStep, 'appliance' | 'vessel' | 'room'>;
 
 /** Times on a network, how they came about, and who does what. */
-export interface Timed {
+export interface TimedNetwork {
   readonly meal: Meal;
   readonly built: MealNetwork;
   readonly times: Times;
   readonly trace: Trace;
   readonly nowMin: number;
-  readonly give: Give;
+  readonly slack: Slack;
   readonly pinMissedMin: ReadonlyMap<number, number>;
   /** By index of hands-on work: whose it is; undefined for the cook's. */
   readonly whose: (hands: number) => string | undefined;
   /** By step: the appliance and the vessel it fell to. */
-  readonly served: (step: number) => Served;
+  readonly served: (step: number) => ServedBy;
 }
 
 /** A step with its times, its hands, its reasons and its cautions. */
-export function plannedStep(timed: Timed, step: ExpandedStep): PlannedStep {
-  const { meal, built, times, trace, nowMin, give } = timed;
+export function plannedStep(timed: TimedNetwork, step: ExpandedStep): PlannedStep {
+  const { meal, built, times, trace, nowMin, slack } = timed;
   const at = (node: number | undefined) => times.at[node ?? 0] ?? 0;
   const startMin = at(built.startOf[step.index]);
   const endMin = at(built.endOf[step.index]);
-  const giveNode = give.built.startOf[step.index] ?? 0;
+  const giveNode = slack.built.startOf[step.index] ?? 0;
   const pinMissedMin = timed.pinMissedMin.get(step.index) ?? 0;
   const why = explainStart(built, times, trace, step.index);
   return {
@@ -50,9 +50,9 @@ export function plannedStep(timed: Timed, step: ExpandedStep): PlannedStep {
     label: step.step.label,
     startMin,
     endMin,
-    canStartFromMin: step.begunMin ?? give.earliest[giveNode] ?? startMin,
-    mustStartByMin: step.begunMin ?? give.latest[giveNode] ?? startMin,
-    span: step.span,
+    canStartFromMin: step.begunMin ?? slack.earliest[giveNode] ?? startMin,
+    mustStartByMin: step.begunMin ?? slack.latest[giveNode] ?? startMin,
+    duration: step.duration,
     elastic: step.elastic,
     limitedBy: step.limitedBy,
     rounds: step.rounds,
@@ -135,7 +135,7 @@ function pulledAtC({ step, dish }: ExpandedStep): number | undefined {
 }
 
 /** The hands-on work of a step; of one that has begun, what is still to come. */
-function handsOf(timed: Timed, step: ExpandedStep, nowMin: number): PlannedHands[] {
+function handsOf(timed: TimedNetwork, step: ExpandedStep, nowMin: number): PlannedHands[] {
   const { built, times } = timed;
   return built.hands
     .map((hands, index) => ({ ...hands, index }))

@@ -4,7 +4,7 @@ import { buildNetwork } from './build.ts';
 import { peopleOf, type Person } from './people.ts';
 import { expandMeal, type ExpandedStep } from './expand.ts';
 import { solveEarliest } from './network.ts';
-import { offersFor, serveAtOffer, type Offer } from './offers.ts';
+import { rescueCandidates, serveAtCandidate, type RescueCandidate } from './offers.ts';
 import type { Plan, Rescue } from './types.ts';
 
 /** How far ahead a serving time is looked for. */
@@ -36,16 +36,19 @@ export function rescuesFor(
   tryMeal: TryMeal,
 ): Rescue[] {
   const hours = made.status === 'cannot' ? otherHours(meal, kitchen, made, nowMin, tryMeal) : [];
-  const found: Offer[] = [];
-  for (const offer of offersFor(meal, made).slice(0, TRIES)) {
-    if (found.length === OFFERED) break;
+  const solution: RescueCandidate[] = [];
+  for (const candidate of rescueCandidates(meal, made).slice(0, TRIES)) {
+    if (solution.length === OFFERED) break;
     // One later hour is enough.
-    if (offer.servingMin > made.servingMin && found.some((one) => one.servingMin > made.servingMin))
+    if (
+      candidate.servingMin > made.servingMin &&
+      solution.some((one) => one.servingMin > made.servingMin)
+    )
       continue;
-    const tried = tryMeal(offer.changes.reduce(applyCommand, meal));
-    if (tried.status !== 'cannot' && tried.clashes.length === 0) found.push(offer);
+    const tried = tryMeal(candidate.changes.reduce(applyCommand, meal));
+    if (tried.status !== 'cannot' && tried.clashes.length === 0) solution.push(candidate);
   }
-  return [...found, ...hours]
+  return [...solution, ...hours]
     .sort((a, b) => a.price - b.price)
     .map(({ text, servingMin, changes }) => ({ text, servingMin, changes }));
 }
@@ -60,7 +63,7 @@ function otherHours(
   made: Plan,
   nowMin: number,
   tryMeal: TryMeal,
-): Offer[] {
+): RescueCandidate[] {
   const { zone, servingMin } = made;
   const asked = Math.max(servingMin, nowMin);
   const last = asked + DAYS_AHEAD * 1440;
@@ -69,28 +72,31 @@ function otherHours(
   const first = firstServing(steps, asked, nowMin, people, last);
   if (first === undefined) return [];
 
-  const offers: Offer[] = [];
+  const candidates: RescueCandidate[] = [];
   let clashing: number | undefined;
   for (const at of stepsFrom(first)) {
     const { status, clashes } = tryMeal(meal, at);
     if (status === 'cannot') continue;
     clashing ??= at;
-    if (status === 'tight' && (offers.length > 0 || clashes.length > 0)) continue;
-    offers.push(
-      serveAtOffer(made, at, offers.length === 0 ? 'rescue.serveAt' : 'rescue.serveSurer'),
+    if (status === 'tight' && (candidates.length > 0 || clashes.length > 0)) continue;
+    candidates.push(
+      serveAtCandidate(made, at, candidates.length === 0 ? 'rescue.serveAt' : 'rescue.serveSurer'),
     );
     if (status === 'fits') break;
   }
-  if (offers.length === 0 && clashing !== undefined) {
-    offers.push(serveAtOffer(made, clashing, 'rescue.serveAt'));
+  if (candidates.length === 0 && clashing !== undefined) {
+    candidates.push(serveAtCandidate(made, clashing, 'rescue.serveAt'));
   }
   const sameClock = nextDayThatWorks(meal, first, tryMeal);
-  if (sameClock !== undefined && offers.every((offer) => offer.servingMin !== sameClock)) {
+  if (
+    sameClock !== undefined &&
+    candidates.every((candidate) => candidate.servingMin !== sameClock)
+  ) {
     const day = dayLong(wallClock(sameClock, zone).weekday);
-    const offer = serveAtOffer(made, sameClock, 'rescue.serveAt');
-    offers.push({ ...offer, text: { key: 'rescue.serveNextDay', values: { day } } });
+    const candidate = serveAtCandidate(made, sameClock, 'rescue.serveAt');
+    candidates.push({ ...candidate, text: { key: 'rescue.serveNextDay', values: { day } } });
   }
-  return offers;
+  return candidates;
 }
 
 /** The first serving time the hard network allows, on a round minute. */

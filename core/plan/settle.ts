@@ -1,18 +1,18 @@
 import {
   conflictsOf,
   lagOf,
-  type Choice,
+  type Decision,
   type Conflict,
-  type Found,
-  type Problem,
+  type Solution,
+  type SchedulingProblem,
 } from '../solve/index.ts';
-import type { Arrangement } from './arrange.ts';
-import type { Wish } from './costs.ts';
+import type { SchedulingModel } from './arrange.ts';
+import type { MealSoftConstraint } from './costs.ts';
 import type { MealNetwork } from './build.ts';
 import { solveLatest, type Times } from './network.ts';
 
 /** What a plan was granted beyond what every plan must have. */
-export interface Granted {
+export interface GrantedSoftConstraints {
   /** For each pinned step, how many minutes from the pin it had to be put; 0 where it holds. */
   readonly pinMissedMin: ReadonlyMap<number, number>;
   /** For each dish, by id: minutes in hand against minutes wished. */
@@ -20,7 +20,7 @@ export interface Granted {
 }
 
 /** Times on the meal's own network, with every order and granted wish an arc that can be told. */
-export interface Settled extends Granted {
+export interface SettledTimes extends GrantedSoftConstraints {
   readonly times: Times;
   readonly left: readonly Conflict[];
 }
@@ -29,103 +29,126 @@ export interface Settled extends Granted {
  * Puts what was found into a network of the meal: orders, and each wish as far as it was granted.
  * The latest times under these cost no more than what was found, and every one has a reason.
  */
-export function settle(built: MealNetwork, arrangement: Arrangement, found: Found): Settled {
+export function settleTimes(
+  built: MealNetwork,
+  model: SchedulingModel,
+  solution: Solution,
+): SettledTimes {
   const pinMissedMin = new Map<number, number>();
   const inHand = new Map<string, { heldMin: number; wishedMin: number }>();
-  for (const wish of arrangement.wishes) {
-    const spanMin = (found.at[wish.to] ?? 0) - (found.at[wish.from] ?? 0);
-    addWish(built, wish, spanMin);
-    if (wish.kind === 'pin') {
-      const missed = Math.max(0, wish.lag - spanMin, pinMissedMin.get(wish.step) ?? 0);
-      pinMissedMin.set(wish.step, missed);
+  for (const soft of model.softConstraints) {
+    const spanMin = (solution.at[soft.to] ?? 0) - (solution.at[soft.from] ?? 0);
+    addSoftConstraint(built, soft, spanMin);
+    if (soft.kind === 'pin') {
+      const missed = Math.max(0, soft.lag - spanMin, pinMissedMin.get(soft.step) ?? 0);
+      pinMissedMin.set(soft.step, missed);
     }
-    if (!wish.run) continue;
-    const { dish, wishedMin, likelyMin } = wish.run;
-    if (wishedMin <= (inHand.get(dish)?.wishedMin ?? 0)) continue;
-    const heldMin = Math.min(wishedMin, Math.max(0, spanMin - likelyMin));
-    inHand.set(dish, { heldMin, wishedMin });
+    if (!soft.chain) continue;
+    const { dish, bufferMin, likelyMin } = soft.chain;
+    if (bufferMin <= (inHand.get(dish)?.wishedMin ?? 0)) continue;
+    const heldMin = Math.min(bufferMin, Math.max(0, spanMin - likelyMin));
+    inHand.set(dish, { heldMin, wishedMin: bufferMin });
   }
-  const orders = found.choices.filter((choice) => choice.kind === 'order');
-  for (const order of orders) addOrder(built, arrangement, order);
-  keepPeopleOut(built, arrangement, found);
-  return { times: latestApart(built, arrangement, found), left: found.left, pinMissedMin, inHand };
+  const orders = solution.decisions.filter((decision) => decision.kind === 'order');
+  for (const order of orders) addOrder(built, model, order);
+  keepPeopleOut(built, model, solution);
+  return {
+    times: latestApart(built, model, solution),
+    left: solution.unresolved,
+    pinMissedMin,
+    inHand,
+  };
 }
 
 /**
  * The latest times. What was found apart without an order may meet when it goes later: then the
  * order it was found in is kept too.
  */
-function latestApart(built: MealNetwork, arrangement: Arrangement, found: Found): Times {
-  const { problem, servingMin } = arrangement;
-  const asFound = { at: found.at.slice(1).map((min) => min + servingMin) };
-  const left = new Set(found.left.map(({ machine, uses }) => `${machine} ${uses.join(' ')}`));
+function latestApart(built: MealNetwork, model: SchedulingModel, solution: Solution): Times {
+  const { problem, servingMin } = model;
+  const asFound = { at: solution.at.slice(1).map((min) => min + servingMin) };
+  const left = new Set(
+    solution.unresolved.map(({ machine, demands }) => `${machine} ${demands.join(' ')}`),
+  );
   for (;;) {
     const solved = solveLatest(built.network);
     if (!solved.ok) return asFound;
     const { times } = solved;
     const standing = {
       time: [0, ...times.at.map((min) => min - servingMin)],
-      machineOf: (use: number) => found.machineOf[use] ?? 0,
+      machineOf: (demand: number) => solution.machineOf[demand] ?? 0,
     };
     const met = conflictsOf(problem, standing).filter(
-      ({ kind, machine, uses }) => kind !== 'closed' && !left.has(`${machine} ${uses.join(' ')}`),
+      ({ kind, machine, demands }) =>
+        kind !== 'closed' && !left.has(`${machine} ${demands.join(' ')}`),
     );
-    const orders = met.flatMap((conflict) => ordersAsFound(problem, conflict, found));
+    const orders = met.flatMap((conflict) => ordersAsFound(problem, conflict, solution));
     if (orders.length === 0) return times;
-    orders.forEach((order) => addOrder(built, arrangement, order));
+    orders.forEach((order) => addOrder(built, model, order));
   }
 }
 
-function ordersAsFound(problem: Problem, { uses, machine }: Conflict, found: Found): OrderChoice[] {
-  return uses.flatMap((first) =>
-    uses.flatMap((second): OrderChoice[] => {
-      if (problem.uses[first]?.group === problem.uses[second]?.group) return [];
+function ordersAsFound(
+  problem: SchedulingProblem,
+  { demands, machine }: Conflict,
+  solution: Solution,
+): OrderChoice[] {
+  return demands.flatMap((first) =>
+    demands.flatMap((second): OrderChoice[] => {
+      if (problem.demands[first]?.group === problem.demands[second]?.group) return [];
       const order = { kind: 'order', first, second, machine } as const;
-      const [a, b] = [problem.uses[first], problem.uses[second]];
-      const between = (found.at[b?.from ?? 0] ?? 0) - (found.at[a?.to ?? 0] ?? 0);
+      const [a, b] = [problem.demands[first], problem.demands[second]];
+      const between = (solution.at[b?.from ?? 0] ?? 0) - (solution.at[a?.to ?? 0] ?? 0);
       return between >= lagOf(problem, order) ? [order] : [];
     }),
   );
 }
 
-type OrderChoice = Extract<Choice, { kind: 'order' }>;
+type OrderChoice = Extract<Decision, { kind: 'order' }>;
 
-function addWish(built: MealNetwork, wish: Wish, spanMin: number): void {
+function addSoftConstraint(built: MealNetwork, soft: MealSoftConstraint, spanMin: number): void {
   const { network } = built;
-  const [from, to] = [wish.from - 1, wish.to - 1];
-  const { step, run } = wish;
-  const lag = Math.min(wish.lag, spanMin);
-  if (wish.kind === 'pin') network.addArc({ from, to, lag: spanMin, why: { kind: 'pin', step } });
-  if (wish.kind === 'best') network.addArc({ from, to, lag, why: { kind: 'best', step } });
-  if (run && lag > run.likelyMin) {
-    network.addArc({ from, to, lag, why: { kind: 'inHand', step, from: run.first } });
+  const [from, to] = [soft.from - 1, soft.to - 1];
+  const { step, chain } = soft;
+  const lag = Math.min(soft.lag, spanMin);
+  if (soft.kind === 'pin') network.addArc({ from, to, lag: spanMin, why: { kind: 'pin', step } });
+  if (soft.kind === 'best') network.addArc({ from, to, lag, why: { kind: 'best', step } });
+  if (chain && lag > chain.likelyMin) {
+    network.addArc({ from, to, lag, why: { kind: 'inHand', step, from: chain.first } });
   }
 }
 
 function addOrder(
   built: MealNetwork,
-  { claims, loads, problem }: Arrangement,
-  choice: OrderChoice,
+  { mealDemands, resources, problem }: SchedulingModel,
+  decision: OrderChoice,
 ): void {
-  const [first, second] = [claims.uses[choice.first], claims.uses[choice.second]];
-  const load = loads[choice.machine];
-  if (!first || !second || !load) return;
+  const [first, second] = [
+    mealDemands.demands[decision.first],
+    mealDemands.demands[decision.second],
+  ];
+  const resource = resources[decision.machine];
+  if (!first || !second || !resource) return;
   const why = {
     kind: 'order',
     step: first.group,
     other: second.group,
-    load: load.kind,
-    name: load.name,
+    load: resource.kind,
+    name: resource.name,
   } as const;
-  const lag = lagOf(problem, choice);
+  const lag = lagOf(problem, decision);
   built.network.addArc({ from: first.to - 1, to: second.from - 1, lag, why });
 }
 
 /** Each piece of work keeps out of the hours of the person it fell to. */
-function keepPeopleOut(built: MealNetwork, { claims }: Arrangement, found: Found): void {
+function keepPeopleOut(
+  built: MealNetwork,
+  { mealDemands }: SchedulingModel,
+  solution: Solution,
+): void {
   built.hands.forEach(({ node, hands }, index) => {
-    const person = built.people[found.machineOf[index] ?? 0];
-    if (!claims.uses[index] || claims.uses[index].past || !person) return;
+    const person = built.people[solution.machineOf[index] ?? 0];
+    if (!mealDemands.demands[index] || mealDemands.demands[index].past || !person) return;
     built.network.keepOut(node, hands.minutes, person.closed);
   });
 }

@@ -2,8 +2,8 @@ import type { Command, Place } from '../meal/index.ts';
 import type { Caution, SafetyFinding } from '../safety/index.ts';
 import type { Block } from '../time/index.ts';
 import type { Message, Verb } from '../words/index.ts';
-import type { Kept } from './arrange.ts';
-import type { Span } from './expand.ts';
+import type { WarmStartDecision } from './arrange.ts';
+import type { DurationEstimate } from './expand.ts';
 
 /** A step with its times. All times in epoch minutes. */
 export interface PlannedStep {
@@ -18,7 +18,7 @@ export interface PlannedStep {
   readonly canStartFromMin: number;
   /** The latest. */
   readonly mustStartByMin: number;
-  readonly span: Span;
+  readonly duration: DurationEstimate;
   readonly elastic: boolean;
   readonly limitedBy?: Message | undefined;
   readonly rounds?: number | undefined;
@@ -81,11 +81,11 @@ export interface Plan {
   /** Asleep and away, from the first step to serving. */
   readonly blocks: readonly Block[];
   /** By dish: minutes kept in hand against what a sure evening would want. */
-  readonly inHand: ReadonlyArray<{ dish: string; heldMin: number; wishedMin: number }>;
+  readonly buffers: ReadonlyArray<{ dish: string; heldMin: number; wishedMin: number }>;
   /** How good it is: what it costs, and what every plan costs at least; none where it cannot be done. */
-  readonly bound?: Bound | undefined;
+  readonly costBound?: CostBound | undefined;
   /** What it decided, for the next plan to begin from. */
-  readonly kept: readonly Kept[];
+  readonly warmStart: readonly WarmStartDecision[];
 }
 
 export interface DishChance {
@@ -100,7 +100,7 @@ export interface Danger {
 }
 
 /** In points: minutes of steps that begin early, and what soaks and time in hand are short of. */
-export interface Bound {
+export interface CostBound {
   readonly cost: number;
   readonly atLeast: number;
   /** No plan is better. */

@@ -1,7 +1,7 @@
 import {
   shownCook,
   stageTimes,
-  STILLS,
+  NON_COOKING_PLACES,
   type Cook,
   type Cooker,
   type CookSpec,
@@ -19,18 +19,23 @@ import {
   type Meal,
   type Step,
 } from '../meal/index.ts';
-import { outOfFridge, safetyOfCook, type WatchedAct, type Warmth } from '../safety/index.ts';
+import {
+  outOfFridge,
+  safetyOfCook,
+  type WatchedAct,
+  type FoodTemperatures,
+} from '../safety/index.ts';
 import { FIRE_VERBS } from '../words/index.ts';
 import { goesOn } from './chain.ts';
-import type { Timing } from './watch.ts';
+import type { StepTiming } from './watch.ts';
 
 /** Temperatures of a dish's foods, step by step, where heat times their chain. */
-export function warmthOf(
+export function temperaturesOf(
   meal: Meal,
   dish: Dish,
-  timing: ReadonlyMap<string, Timing>,
-): Map<string, Warmth> {
-  const found = new Map<string, Warmth>();
+  timing: ReadonlyMap<string, StepTiming>,
+): Map<string, FoodTemperatures> {
+  const solution = new Map<string, FoodTemperatures>();
   for (const step of dish.steps) {
     if (step.time.kind !== 'heat' || goesOn(dish, step) || step.verb === 'thaw') continue;
     const spec = cookUpTo(meal, dish, step);
@@ -44,16 +49,16 @@ export function warmthOf(
     // Even an oven that only keeps warm is its fire when it has no other.
     const lit = times[firstFire === -1 ? spec.stages.length - 1 : firstFire]?.from ?? until;
     const warmingMin = minutesBelow(cook, lit, until, SURFACE_SAFE_C);
-    found.set(step.id, { ...part(cook, 0, until), logs, wanted, warmingMin });
+    solution.set(step.id, { ...part(cook, 0, until), logs, wanted, warmingMin });
     rests.forEach(({ id }, i) => {
       const { from = 0, to = 0 } = times[spec.stages.length + i] ?? {};
-      found.set(id, { ...part(cook, from, to), logs, wanted, warmingMin: 0 });
+      solution.set(id, { ...part(cook, from, to), logs, wanted, warmingMin: 0 });
     });
   }
-  return found;
+  return solution;
 }
 
-const STILL: ReadonlySet<Cooker> = new Set(STILLS);
+const STILL: ReadonlySet<Cooker> = new Set(NON_COOKING_PLACES);
 /** What makes ill grows no more from here on, 130 °F. Source: USDA/FSIS, Appendix A; from memory. */
 const SURFACE_SAFE_C = 54.4;
 
@@ -77,7 +82,7 @@ const FRIDGE: ReadonlySet<string> = new Set(['fridge', 'freezer']);
  * How long a food's surface is still above 10 °C in a cold place, after it stood warm: by its own
  * curve, of the food that holds the warmth longest.
  */
-export function backInFridge(
+export function minutesWarmInFridge(
   meal: Meal,
   dish: Dish,
   before: ReadonlyArray<Omit<WatchedAct, 'coolsBackMin'>>,
@@ -114,7 +119,12 @@ const FRIDGE_C = 4.5;
  * The middle of a food at the end of its last fire, where nothing but the clock ends it: by its cut
  * and weight. Undefined where that cannot be reckoned.
  */
-export function byTheClock(meal: Meal, dish: Dish, step: Step, at: Timing): number | undefined {
+export function coreAfterClockTime(
+  meal: Meal,
+  dish: Dish,
+  step: Step,
+  at: StepTiming,
+): number | undefined {
   const { time, doneWhen, verb } = step;
   const timed = time.kind === 'fixed' || time.kind === 'range';
   const raw = dish.foods.filter((food) => (cutOf(meal, food)?.animal ?? 'none') !== 'none');
@@ -151,7 +161,7 @@ function restsAfter(
   meal: Meal,
   dish: Dish,
   step: Step,
-  timing: ReadonlyMap<string, Timing>,
+  timing: ReadonlyMap<string, StepTiming>,
 ): Resting[] {
   const next = dish.steps.find(
     (one) =>
@@ -169,7 +179,7 @@ function part(
   { minute, coreC, surfaceC }: Cook,
   from: number,
   to: number,
-): Pick<Warmth, 'minute' | 'coreC' | 'surfaceC'> {
+): Pick<FoodTemperatures, 'minute' | 'coreC' | 'surfaceC'> {
   const within = Array.from(minute, (at, i) => ({ at, i })).filter(
     ({ at }) => at >= from - 1e-6 && at <= to + 1e-6,
   );

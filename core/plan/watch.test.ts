@@ -98,9 +98,9 @@ describe('the rules of safety', () => {
         (finding) => finding.rule === 'parasites' || finding.rule === 'fish',
       );
     const meal = mealOf(smallMeal(name, spec), NOW);
-    const found = cautioned(meal);
-    expect(found.map((one) => one.rule)).toEqual(rule === 'nothing' ? [] : [rule]);
-    for (const mend of found.flatMap(({ mends }) => mends)) {
+    const solution = cautioned(meal);
+    expect(solution.map((one) => one.rule)).toEqual(rule === 'nothing' ? [] : [rule]);
+    for (const mend of solution.flatMap(({ mends }) => mends)) {
       const mended = mendCommands(meal, mend, (key) => key).reduce(applyCommand, meal);
       expect(cautioned(mended), mend.kind).toEqual([]);
     }

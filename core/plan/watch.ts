@@ -17,15 +17,15 @@ import {
   type WatchedAct,
   type WatchedDish,
   type WatchedMeal,
-  type Warmth,
+  type FoodTemperatures,
 } from '../safety/index.ts';
 import { isEggDish, isMince, isReady, isShellEgg } from '../pantry/index.ts';
 import { ancestors, COOLS, followsFire, goesOn, isFire } from './chain.ts';
-import { backInFridge, byTheClock, warmthOf } from './warmth.ts';
+import { minutesWarmInFridge, coreAfterClockTime, temperaturesOf } from './warmth.ts';
 import { watchedMixture } from './watched-mixture.ts';
 
 /** When a step is planned. */
-export interface Timing {
+export interface StepTiming {
   readonly id: string;
   readonly startMin: number;
   readonly endMin: number;
@@ -35,7 +35,7 @@ export interface Timing {
 export function safetyOf(
   meal: Meal,
   servingMin: number,
-  planned: readonly Timing[],
+  planned: readonly StepTiming[],
 ): SafetyFinding[] {
   return watch(watchedMeal(meal, servingMin, planned)).map((finding) => {
     const { words } =
@@ -46,7 +46,7 @@ export function safetyOf(
   });
 }
 
-function watchedMeal(meal: Meal, servingMin: number, planned: readonly Timing[]): WatchedMeal {
+function watchedMeal(meal: Meal, servingMin: number, planned: readonly StepTiming[]): WatchedMeal {
   const { roomC, outdoorC } = conditionsOf(meal.kitchen);
   const timing = new Map(planned.map((one) => [one.id, one]));
   const conflicts = avoidConflicts(meal);
@@ -66,9 +66,9 @@ function watchedMeal(meal: Meal, servingMin: number, planned: readonly Timing[])
 function watchedDish(
   meal: Meal,
   dish: Dish,
-  timing: ReadonlyMap<string, Timing>,
+  timing: ReadonlyMap<string, StepTiming>,
 ): Omit<WatchedDish, 'conflicts'> {
-  const warm = warmthOf(meal, dish, timing);
+  const warm = temperaturesOf(meal, dish, timing);
   const acts = dish.steps
     .flatMap((step) => {
       const at = timing.get(step.id);
@@ -84,7 +84,7 @@ function watchedDish(
     mixtures: dish.mixtures.map((mixture) => watchedMixture(meal, dish, mixture)),
     acts: acts.map((act, i) => ({
       ...act,
-      coolsBackMin: act.afterFire ? 0 : backInFridge(meal, dish, acts.slice(0, i), act),
+      coolsBackMin: act.afterFire ? 0 : minutesWarmInFridge(meal, dish, acts.slice(0, i), act),
     })),
   };
 }
@@ -117,8 +117,8 @@ function watchedAct(
   meal: Meal,
   dish: Dish,
   step: Step,
-  at: Timing,
-  warmth: Warmth | undefined,
+  at: StepTiming,
+  temperatures: FoodTemperatures | undefined,
 ): Omit<WatchedAct, 'coolsBackMin' | 'thenFiredMin'> {
   const { time, doneWhen, place, verb } = step;
   const until = time.kind === 'heat' && 'coreC' in time.until ? time.until.coreC : undefined;
@@ -141,8 +141,8 @@ function watchedAct(
     last: isFire(dish, step) && !goesOn(dish, step),
     slowCooker: cooler === 'slow-cooker-low' || cooler === 'slow-cooker-high',
     afterFire,
-    warmth,
-    clockC: byTheClock(meal, dish, step, at),
+    temperatures,
+    clockC: coreAfterClockTime(meal, dish, step, at),
     food: 'food' in time ? time.food : undefined,
     tender: time.kind === 'heat' && 'tender' in time.until,
     brineShare: brineShare(meal, dish, step, at),
@@ -160,7 +160,7 @@ function watchedAct(
 /** A brush is no fire of its own. */
 const BRUSHES: ReadonlySet<string> = new Set(['glaze', 'baste', 'turn']);
 
-function thenFiredMin(dish: Dish, step: Step, timing: ReadonlyMap<string, Timing>): number {
+function thenFiredMin(dish: Dish, step: Step, timing: ReadonlyMap<string, StepTiming>): number {
   return dish.steps
     .filter((one) => isFire(dish, one) && !BRUSHES.has(one.verb))
     .filter((one) => ancestors(dish, one).some(({ id }) => id === step.id))
@@ -183,7 +183,7 @@ function isAside(dish: Dish, step: Step): boolean {
 }
 
 /** A boiled mixture on its way to cold, by its own weight and ice; undefined for any other step. */
-function brineShare(meal: Meal, dish: Dish, step: Step, at: Timing): number | undefined {
+function brineShare(meal: Meal, dish: Dish, step: Step, at: StepTiming): number | undefined {
   if (!COOLS.has(step.verb)) return undefined;
   if (step.time.kind === 'cooling') return 1;
   const boiled = dish.mixtures.find(

@@ -12,8 +12,8 @@ export function watchedMixture(meal: Meal, dish: Dish, mixture: Mixture): Watche
     return food !== undefined && (cutOf(meal, food)?.animal ?? 'none') !== 'none';
   });
   const inIt = mixture.lines.flatMap((line) => {
-    const found = line.part === undefined ? ingredients.get(line.ingredient) : undefined;
-    return found ? [{ line, ...found }] : [];
+    const solution = line.part === undefined ? ingredients.get(line.ingredient) : undefined;
+    return solution ? [{ line, ...solution }] : [];
   });
   const garlic = inIt.some(({ section }) => section === FRESH);
   const oil = inIt.some(({ id }) => /(^|-)oil$/.test(id));

@@ -16,7 +16,7 @@ import {
   ROOM_LIMIT_MIN,
   RULES,
   WHOLE_CUT_CORE_C,
-  type Kept,
+  type KeepingKind,
   type RuleId,
 } from './index.ts';
 
@@ -136,7 +136,7 @@ describe('the figures the rules are shown with', () => {
   });
 
   // FoodSafety.gov, cold storage chart, from memory, confidence 0.9: days in the fridge, months frozen.
-  it.each<[Kept, string, string | undefined]>([
+  it.each<[KeepingKind, string, string | undefined]>([
     ['rawPoultry', '1–2', '9–12'],
     ['rawMince', '1–2', '3–4'],
     ['rawCuts', '3–5', '4–12'],

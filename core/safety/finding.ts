@@ -2,7 +2,7 @@ import type { Message, MessageKey } from '../words/index.ts';
 import type { WatchedMeal } from './watched.ts';
 
 /** `stop`: a rule is broken. `caution`: mind this at its step. `note`: good to know. */
-export type Level = 'stop' | 'caution' | 'note';
+export type Severity = 'stop' | 'caution' | 'note';
 
 /** What would mend it: as a change to a step, which the plan then follows. */
 export type Mend =
@@ -18,7 +18,7 @@ export type Mend =
 /** What a rule has to say of a plan. */
 export interface SafetyFinding {
   readonly rule: RuleId;
-  readonly level: Level;
+  readonly level: Severity;
   readonly dish: string;
   /** The step where it is said. */
   readonly step?: string | undefined;

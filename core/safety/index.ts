@@ -1,5 +1,5 @@
 export * from './figures.ts';
-export { KEEPING, keepingTable, POWER_OUT_H, type Keeping, type Kept } from './keeping.ts';
+export { KEEPING, keepingTable, POWER_OUT_H, type Keeping, type KeepingKind } from './keeping.ts';
 export { cautionsOf, type Caution, type WatchedStep } from './cautions.ts';
 export * from './finding.ts';
 export * from './watched.ts';

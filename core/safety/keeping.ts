@@ -1,11 +1,11 @@
 /** From the least a chart promises to the most. */
-export type Stretch = readonly [least: number, most: number];
+export type KeepingRange = readonly [least: number, most: number];
 
 /** How long a food keeps cold, in days, and frozen, in months. */
 export interface Keeping {
-  readonly fridgeDays: Stretch;
+  readonly fridgeDays: KeepingRange;
   /** Undefined: freezing spoils it. */
-  readonly freezerMonths?: Stretch | undefined;
+  readonly freezerMonths?: KeepingRange | undefined;
 }
 
 const WEEK = 7;
@@ -42,21 +42,25 @@ export const KEEPING = {
   dressedSalads: { fridgeDays: [3, 4] },
   cookedRice: { fridgeDays: [1, 4], freezerMonths: [1, 2] },
 } as const satisfies Readonly<Record<string, Keeping>>;
-export type Kept = keyof typeof KEEPING;
+export type KeepingKind = keyof typeof KEEPING;
 
 /** Without power: a closed fridge so many hours, a full freezer, one half full. Same source. */
 export const POWER_OUT_H = { fridge: 4, fullFreezer: 48, halfFreezer: 24 } as const;
 
 /** The chart as one reads it: "1–2", "7". */
-export function keepingTable(): Array<{ kept: Kept; days: string; months: string | undefined }> {
+export function keepingTable(): Array<{
+  kept: KeepingKind;
+  days: string;
+  months: string | undefined;
+}> {
   return Object.entries<Keeping>(KEEPING).map(([kept, { fridgeDays, freezerMonths }]) => ({
     // The keys of an object are told as any text.
-    kept: kept as Kept,
+    kept: kept as KeepingKind,
     days: said(fridgeDays),
     months: freezerMonths && said(freezerMonths),
   }));
 }
 
-function said([least, most]: Stretch): string {
+function said([least, most]: KeepingRange): string {
   return least === most ? String(least) : `${least}–${most}`;
 }

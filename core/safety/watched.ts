@@ -122,14 +122,14 @@ export interface WatchedAct {
   /** Something of its dish was cooked before it. */
   readonly afterFire: boolean;
   /** The temperatures of the food in it, where heat times its chain. */
-  readonly warmth?: Warmth | undefined;
+  readonly temperatures?: FoodTemperatures | undefined;
   /** A boiled mixture that cools in it: how much of its way to cold. */
   readonly brineShare?: number | undefined;
   /** A liquid or a pot that cools in it. */
   readonly cools?: CoolingPot | undefined;
 }
 
-export interface Warmth {
+export interface FoodTemperatures {
   readonly minute: ArrayLike<number>;
   readonly coreC: ArrayLike<number>;
   readonly surfaceC: ArrayLike<number>;

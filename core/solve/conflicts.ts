@@ -1,11 +1,17 @@
-import { agree, changeMin, type Machine, type Problem, type Use } from './problem.ts';
+import {
+  rangesOverlap,
+  setupMinutes,
+  type Machine,
+  type SchedulingProblem,
+  type ResourceDemand,
+} from './problem.ts';
 
 /** Uses of one machine that cannot stand as they do. */
 export interface Conflict {
   readonly kind: 'room' | 'heat' | 'closed';
   readonly machine: number;
   /** Indices of uses; any two of them in order make it smaller. One only where it is closed. */
-  readonly uses: readonly number[];
+  readonly demands: readonly number[];
   /** All that are there at that moment. */
   readonly there: readonly number[];
   readonly atMin: number;
@@ -13,14 +19,14 @@ export interface Conflict {
 }
 
 /** Where the moments lie, and which machine each use is on. */
-export interface Standing {
+export interface PartialSchedule {
   /** By node; only differences from node 0 mean anything. */
   readonly time: ArrayLike<number>;
-  readonly machineOf: (use: number) => number;
+  readonly machineOf: (demand: number) => number;
 }
 
 /** Every conflict of a standing, machine by machine, the latest first within each. */
-export function conflictsOf(problem: Problem, standing: Standing): Conflict[] {
+export function conflictsOf(problem: SchedulingProblem, standing: PartialSchedule): Conflict[] {
   return new ConflictFinder(problem).find(standing);
 }
 
@@ -44,11 +50,11 @@ export class ConflictFinder {
   /** Only so many are wanted, the latest. */
   private wanted = Infinity;
 
-  constructor(private readonly problem: Problem) {
-    const count = problem.uses.length;
-    this.from = Int32Array.from(problem.uses, (use) => use.from);
-    this.to = Int32Array.from(problem.uses, (use) => use.to);
-    this.toLag = Float64Array.from(problem.uses, (use) => use.toLag);
+  constructor(private readonly problem: SchedulingProblem) {
+    const count = problem.demands.length;
+    this.from = Int32Array.from(problem.demands, (demand) => demand.from);
+    this.to = Int32Array.from(problem.demands, (demand) => demand.to);
+    this.toLag = Float64Array.from(problem.demands, (demand) => demand.toLag);
     this.near = new Int32Array(count);
     this.start = new Float64Array(count);
     this.end = new Float64Array(count);
@@ -60,7 +66,7 @@ export class ConflictFinder {
    * @param active by family: 1 where it counts; left out, all do
    * @param latest only so many, the latest first; left out, all, by machine
    */
-  find(standing: Standing, active?: Uint8Array, latest = Infinity): Conflict[] {
+  find(standing: PartialSchedule, active?: Uint8Array, latest = Infinity): Conflict[] {
     this.place(standing, active);
     this.found = [];
     this.wanted = latest;
@@ -76,16 +82,16 @@ export class ConflictFinder {
     return this.found;
   }
 
-  private place({ time, machineOf }: Standing, active: Uint8Array | undefined): void {
+  private place({ time, machineOf }: PartialSchedule, active: Uint8Array | undefined): void {
     const { start, end, from, to, toLag, machineWas } = this;
-    const { uses } = this.problem;
+    const { demands } = this.problem;
     const origin = time[0] as number;
     for (let index = 0; index < start.length; index++) {
       const startMin = (time[from[index] as number] as number) - origin;
       const endMin = (time[to[index] as number] as number) - origin + (toLag[index] as number);
       start[index] = startMin;
       end[index] = endMin;
-      const there = endMin > startMin && active?.[(uses[index] as Use).family] !== 0;
+      const there = endMin > startMin && active?.[(demands[index] as ResourceDemand).family] !== 0;
       const machine = there ? machineOf(index) : -1;
       const was = machineWas[index] as number;
       if (was === machine) continue;
@@ -131,7 +137,7 @@ export class ConflictFinder {
     for (const index of there) {
       const atMin = this.start[index] as number;
       const endMin = this.end[index] as number;
-      if (this.problem.uses[index]?.past) continue;
+      if (this.problem.demands[index]?.past) continue;
       const { closed } = it;
       let at = this.near[index] as number;
       while (at > 0 && (closed[at - 1]?.endMin ?? 0) > atMin) at--;
@@ -139,14 +145,14 @@ export class ConflictFinder {
       this.near[index] = at;
       const block = closed[at];
       if (!block || block.startMin >= endMin || block.endMin <= atMin) continue;
-      const uses = [index];
-      if (!this.keep({ kind: 'closed', machine, uses, there: uses, atMin, endMin })) return;
+      const demands = [index];
+      if (!this.keep({ kind: 'closed', machine, demands, there: demands, atMin, endMin })) return;
     }
   }
 
   /** Where one fits at a time, or one heat: every pair that overlaps or comes too soon. */
   private pairs(machine: number, there: readonly number[], heated?: Machine): void {
-    const { uses } = this.problem;
+    const { demands } = this.problem;
     // How far back one can begin and still be in the way.
     let longest = 0;
     for (const index of there) {
@@ -155,52 +161,55 @@ export class ConflictFinder {
     if (heated) longest += LONGEST_CHANGE;
     for (let j = 0; j < there.length; j++) {
       const second = there[j] as number;
-      const b = uses[second] as Use;
+      const b = demands[second] as ResourceDemand;
       if (!heated && b.amount === 0) continue;
       const atMin = this.start[second] as number;
       for (let i = j + 1; i < there.length; i++) {
         const first = there[i] as number;
         if (atMin - (this.start[first] as number) >= longest) break;
-        const a = uses[first] as Use;
+        const a = demands[first] as ResourceDemand;
         if (a.group === b.group || (a.past && b.past)) continue;
         let clear = this.end[first] as number;
         if (heated) {
-          if (agree(a.heat, b.heat)) continue;
-          clear += changeMin(a, b, heated);
+          if (rangesOverlap(a.heat, b.heat)) continue;
+          clear += setupMinutes(a, b, heated);
         } else if (a.amount === 0) continue;
         if (clear <= atMin) continue;
         const pair = [first, second];
         const endMin = Math.min(clear, this.end[second] as number);
         const kind = heated ? 'heat' : 'room';
-        if (!this.keep({ kind, machine, uses: pair, there: pair, atMin, endMin })) return;
+        if (!this.keep({ kind, machine, demands: pair, there: pair, atMin, endMin })) return;
       }
     }
   }
 
   private room(machine: number, it: Machine, placed: readonly number[]): void {
-    const { uses } = this.problem;
+    const { demands } = this.problem;
     let last = NaN;
     for (const { atMin } of placed.map((index) => ({ atMin: this.start[index] as number }))) {
       if (atMin === last) continue;
       last = atMin;
       const there = placed.filter((index) => {
         const here = (this.start[index] as number) <= atMin && atMin < (this.end[index] as number);
-        return here && (uses[index] as Use).amount > 0;
+        return here && (demands[index] as ResourceDemand).amount > 0;
       });
-      const wanted = there.reduce((sum, index) => sum + (uses[index] as Use).amount, 0);
+      const wanted = there.reduce(
+        (sum, index) => sum + (demands[index] as ResourceDemand).amount,
+        0,
+      );
       if (wanted <= it.fits) continue;
-      if (new Set(there.map((index) => uses[index]?.group)).size < 2) continue;
+      if (new Set(there.map((index) => demands[index]?.group)).size < 2) continue;
       // The last to begin are the ones to be moved; as few as are too many.
       const few: number[] = [];
       for (let sum = 0, i = 0; i < there.length && sum <= it.fits; i++) {
         few.push(there[i] as number);
-        sum += uses[there[i] as number]?.amount ?? 0;
+        sum += demands[there[i] as number]?.amount ?? 0;
       }
-      if (few.every((index) => uses[index]?.past)) continue;
+      if (few.every((index) => demands[index]?.past)) continue;
       const endMin = Math.min(...there.map((index) => this.end[index] as number));
       few.reverse();
       there.reverse();
-      if (!this.keep({ kind: 'room', machine, uses: few, there, atMin, endMin })) return;
+      if (!this.keep({ kind: 'room', machine, demands: few, there, atMin, endMin })) return;
     }
   }
 }

@@ -1,16 +1,16 @@
 export {
-  agree,
-  changeMin,
-  type Cost,
-  type Heat,
-  type Lag,
+  rangesOverlap,
+  setupMinutes,
+  type SoftConstraint,
+  type TemperatureRange,
+  type TimeLag,
   type Machine,
-  type Pick,
-  type Problem,
-  type Stretch,
-  type Use,
+  type MachineAlternatives,
+  type SchedulingProblem,
+  type Interval,
+  type ResourceDemand,
 } from './problem.ts';
-export { solve, LEFT_COST, type Effort, type Found } from './solve.ts';
-export { conflictsOf, type Conflict, type Standing } from './conflicts.ts';
-export { lagOf, State, type Choice } from './state.ts';
+export { solve, UNRESOLVED_COST, type SolveLimits, type Solution } from './solve.ts';
+export { conflictsOf, type Conflict, type PartialSchedule } from './conflicts.ts';
+export { lagOf, SearchState, type Decision } from './state.ts';
 export { randomOf } from './random.ts';

@@ -2,32 +2,32 @@
  * The general layer of the planner: moments, least gaps, costs, and machines of which there is
  * only so much. It knows nothing of meals; times are whole minutes from an origin, node 0.
  */
-export interface Problem {
+export interface SchedulingProblem {
   /** How many moments there are, the origin among them. */
   readonly size: number;
   /** `t[to] − t[from] ≥ lag`, in every solution. */
-  readonly arcs: readonly Lag[];
+  readonly arcs: readonly TimeLag[];
   /** `weight` for each minute that `t[to] − t[from]` is short of `lag`. */
-  readonly costs: readonly Cost[];
+  readonly softConstraints: readonly SoftConstraint[];
   readonly machines: readonly Machine[];
-  readonly picks: readonly Pick[];
-  readonly uses: readonly Use[];
+  readonly alternatives: readonly MachineAlternatives[];
+  readonly demands: readonly ResourceDemand[];
 }
 
 /** Which machines may serve, the preferred first. All uses with this pick are on the same one. */
-export interface Pick {
+export interface MachineAlternatives {
   readonly machines: readonly number[];
   /** What each costs. */
   readonly prices: readonly number[];
 }
 
-export interface Lag {
+export interface TimeLag {
   readonly from: number;
   readonly to: number;
   readonly lag: number;
 }
 
-export interface Cost extends Lag {
+export interface SoftConstraint extends TimeLag {
   readonly weight: number;
 }
 
@@ -35,18 +35,18 @@ export interface Cost extends Lag {
 export interface Machine {
   readonly fits: number;
   /** When it is not to be had, in order of time and apart. */
-  readonly closed: readonly Stretch[];
+  readonly closed: readonly Interval[];
   /** How fast it climbs and falls, where it has one temperature at a time. */
   readonly heat?: { readonly upPerMin: number; readonly downPerMin: number } | undefined;
 }
 
-export interface Stretch {
+export interface Interval {
   readonly startMin: number;
   readonly endMin: number;
 }
 
 /** A claim on one of several machines, from a moment until so long after another. */
-export interface Use {
+export interface ResourceDemand {
   /** Uses of one group never stand in each other's way. */
   readonly group: number;
   /** What is taken apart together when a plan is improved: a dish. */
@@ -57,8 +57,8 @@ export interface Use {
   /** 0 holds the temperature, or wants someone to be there, and takes no room. */
   readonly amount: number;
   /** Index of its pick of machines. */
-  readonly pick: number;
-  readonly heat?: Heat | undefined;
+  readonly alternative: number;
+  readonly heat?: TemperatureRange | undefined;
   /** It brings the machine to its heat itself. */
   readonly heatsUp: boolean;
   /** Groups it comes right after: what is inside stays inside while the heat changes. */
@@ -68,13 +68,16 @@ export interface Use {
 }
 
 /** The temperatures that are taken, °C. */
-export interface Heat {
+export interface TemperatureRange {
   readonly lowC: number;
   readonly highC: number;
 }
 
 /** Whether two heats can be had at once: their ranges meet. */
-export function agree(a: Heat | undefined, b: Heat | undefined): boolean {
+export function rangesOverlap(
+  a: TemperatureRange | undefined,
+  b: TemperatureRange | undefined,
+): boolean {
   return !a || !b || (a.lowC <= b.highC && b.lowC <= a.highC);
 }
 
@@ -82,8 +85,13 @@ export function agree(a: Heat | undefined, b: Heat | undefined): boolean {
  * Minutes from one heat to the next; none where the next use heats up itself, or goes on with
  * what is inside.
  */
-export function changeMin(first: Use, second: Use, machine: Machine): number {
-  if (!machine.heat || !first.heat || !second.heat || agree(first.heat, second.heat)) return 0;
+export function setupMinutes(
+  first: ResourceDemand,
+  second: ResourceDemand,
+  machine: Machine,
+): number {
+  if (!machine.heat || !first.heat || !second.heat || rangesOverlap(first.heat, second.heat))
+    return 0;
   if (second.follows.includes(first.group)) return 0;
   const up = second.heat.lowC - first.heat.highC;
   if (up > 0) return second.heatsUp ? 0 : Math.ceil(up / machine.heat.upPerMin);

@@ -1,10 +1,10 @@
-import { wider } from './wider.ts';
+import { doubledCapacity } from './wider.ts';
 
 /**
  * Times under fixed orders, quickly: every moment as late as the hard arcs allow, pushed earlier
  * only as far as it must go. It knows what can be done, and not what is best; the retimer does.
  */
-export class Pusher {
+export class LatestTimePropagator {
   /** The time of each node; node 0 is the origin, which stands still. */
   readonly time: Float64Array;
   private from = new Int32Array(2048);
@@ -51,14 +51,14 @@ export class Pusher {
     this.lag[arc] = lag;
     this.nextIn[arc] = this.firstIn[to] as number;
     this.firstIn[to] = arc;
-    if (!this.lower(from, (this.time[to] as number) - lag)) return true;
+    if (!this.tighten(from, (this.time[to] as number) - lag)) return true;
     if (from === 0) return false;
     this.searches++;
-    return this.spread(to);
+    return this.propagate(to);
   }
 
   /** Puts a node no later than `most`; returns whether it had to move. */
-  private lower(node: number, most: number): boolean {
+  private tighten(node: number, most: number): boolean {
     const now = this.time[node] as number;
     if (now <= most) return false;
     this.trailNode.push(node);
@@ -73,7 +73,7 @@ export class Pusher {
   }
 
   /** @param barrier a node that must not move: reaching it closes a circle */
-  private spread(barrier: number): boolean {
+  private propagate(barrier: number): boolean {
     const { queue, queued, time, nextIn, from, lag } = this;
     let holds = true;
     for (let head = 0; head < queue.length; head++) {
@@ -83,7 +83,7 @@ export class Pusher {
       const here = time[node] as number;
       for (let arc = this.firstIn[node] as number; arc !== -1; arc = nextIn[arc] as number) {
         const before = from[arc] as number;
-        if (!this.lower(before, here - (lag[arc] as number))) continue;
+        if (!this.tighten(before, here - (lag[arc] as number))) continue;
         if (before === 0 || before === barrier) holds = false;
       }
     }
@@ -91,11 +91,11 @@ export class Pusher {
     return holds;
   }
 
-  save(): PushMark {
+  save(): PropagatorSavePoint {
     return { arcs: this.arcs, trail: this.trailNode.length, cost: this.cost };
   }
 
-  restore(mark: PushMark): void {
+  restore(mark: PropagatorSavePoint): void {
     for (let arc = this.arcs - 1; arc >= mark.arcs; arc--) {
       this.firstIn[this.to[arc] as number] = this.nextIn[arc] as number;
     }
@@ -109,14 +109,14 @@ export class Pusher {
   }
 
   private grow(): void {
-    this.from = wider(this.from, Int32Array);
-    this.to = wider(this.to, Int32Array);
-    this.lag = wider(this.lag, Float64Array);
-    this.nextIn = wider(this.nextIn, Int32Array);
+    this.from = doubledCapacity(this.from, Int32Array);
+    this.to = doubledCapacity(this.to, Int32Array);
+    this.lag = doubledCapacity(this.lag, Float64Array);
+    this.nextIn = doubledCapacity(this.nextIn, Int32Array);
   }
 }
 
-export interface PushMark {
+export interface PropagatorSavePoint {
   readonly arcs: number;
   readonly trail: number;
   readonly cost: number;

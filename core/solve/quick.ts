@@ -1,8 +1,8 @@
 import type { Conflict } from './conflicts.ts';
-import type { Problem } from './problem.ts';
+import type { SchedulingProblem } from './problem.ts';
 import { randomOf } from './random.ts';
 import { optionsFor, searchOrders } from './search.ts';
-import { quickState, type Choice, type State } from './state.ts';
+import { propagatedState, type Decision, type SearchState } from './state.ts';
 
 /** How often a family may find no place before the rest is left as it is. */
 const MOST_FAILURES = 120;
@@ -16,11 +16,11 @@ const BLAME = 3;
 const FRESH_START = 12;
 
 /** A first plan: all as late as can be, and which order that rests on. */
-export interface Laid {
-  readonly choices: readonly Choice[];
+export interface GreedySchedule {
+  readonly decisions: readonly Decision[];
   readonly timeOf: (node: number) => number;
   readonly machineOf: readonly number[];
-  readonly left: readonly Conflict[];
+  readonly unresolved: readonly Conflict[];
   readonly work: number;
 }
 
@@ -31,12 +31,12 @@ export interface Laid {
  *
  * @param at the latest times without any choice
  */
-export function layIn(problem: Problem, at: readonly number[]): Laid {
-  return new Layer(quickState(problem, at)).run();
+export function insertGreedily(problem: SchedulingProblem, at: readonly number[]): GreedySchedule {
+  return new GreedyInserter(propagatedState(problem, at)).run();
 }
 
-class Layer {
-  private readonly root: ReturnType<State['save']>;
+class GreedyInserter {
+  private readonly root: ReturnType<SearchState['save']>;
   /** How hard each family is to place. */
   private readonly hard: number[];
   /** How often each family stood in the way of the one that found no place. */
@@ -45,14 +45,14 @@ class Layer {
   private failures = 0;
   private readonly random = randomOf(0x1a7);
 
-  constructor(private readonly state: State) {
+  constructor(private readonly state: SearchState) {
     this.root = state.save();
     this.hard = familyWeights(state);
     this.inTheWay = this.hard.map(() => 0);
     state.active.fill(0);
   }
 
-  run(): Laid {
+  run(): GreedySchedule {
     const byHard = (a: number, b: number) => (this.hard[b] ?? 0) - (this.hard[a] ?? 0);
     let waiting = this.hard.map((_weight, family) => family).sort(byHard);
     while (waiting.length > 0 && this.failures < MOST_FAILURES) {
@@ -69,34 +69,34 @@ class Layer {
     }
     const left = waiting.length === 0 ? [] : settleCheapest(this.state, waiting);
     this.state.active.fill(1);
-    return laidOf(this.state, left);
+    return greedyScheduleOf(this.state, left);
   }
 
   private insert(family: number): boolean {
     const { state } = this;
     state.active[family] = 1;
-    let laid = false;
+    let greedy = false;
     this.inTheWay.fill(0);
     const limits = { below: Infinity, places: INSERT_PLACES, first: true, latest: true };
     searchOrders(state, {
       ...limits,
-      found: () => (laid = true),
+      found: () => (greedy = true),
       stuck: ({ there }) => {
-        for (const use of there) {
-          const other = state.problem.uses[use]?.family ?? 0;
+        for (const demand of there) {
+          const other = state.problem.demands[demand]?.family ?? 0;
           this.inTheWay[other] = (this.inTheWay[other] ?? 0) + 1 / there.length;
         }
       },
     });
-    if (laid) this.inside.push(family);
+    if (greedy) this.inside.push(family);
     else state.active[family] = 0;
-    return laid;
+    return greedy;
   }
 
   /** @returns the family that gave way */
   private takeOutFor(family: number): number | undefined {
     const before = this.inside;
-    const choices = [...this.state.made];
+    const decisions = [...this.state.decided];
     const blamed = [...this.inTheWay];
     const most = Math.max(1, ...before.map((one) => blamed[one] ?? 0));
     const mayGo = [...before]
@@ -109,67 +109,69 @@ class Layer {
     for (const { one } of mayGo) {
       this.keepOnly(
         before.filter((other) => other !== one),
-        choices,
+        decisions,
       );
       if (this.insert(family)) return one;
     }
-    this.keepOnly(before, choices);
+    this.keepOnly(before, decisions);
     return undefined;
   }
 
   /** Takes out all families but these. */
-  private keepOnly(families: readonly number[], choices: readonly Choice[] = []): void {
+  private keepOnly(families: readonly number[], decisions: readonly Decision[] = []): void {
     const { state } = this;
-    const { uses } = state.problem;
+    const { demands } = state.problem;
     this.inside = [...families];
     state.restore(this.root);
     state.active.fill(0);
     for (const family of families) state.active[family] = 1;
-    const stays = (use: number) => state.active[uses[use]?.family ?? 0] === 1;
-    for (const choice of choices) {
+    const stays = (demand: number) => state.active[demands[demand]?.family ?? 0] === 1;
+    for (const decision of decisions) {
       const kept =
-        choice.kind === 'order' ? stays(choice.first) && stays(choice.second) : stays(choice.use);
-      if (kept) state.make(choice);
+        decision.kind === 'order'
+          ? stays(decision.first) && stays(decision.second)
+          : stays(decision.use);
+      if (kept) state.decide(decision);
     }
   }
 }
 
-function settleCheapest(state: State, order: readonly number[]): Conflict[] {
+function settleCheapest(state: SearchState, order: readonly number[]): Conflict[] {
   const left = new Map<string, Conflict>();
   for (const family of order) {
     state.active[family] = 1;
     for (;;) {
-      const conflict = state.conflicts().find((one) => !left.has(keyOf(one)));
+      const conflict = state.conflicts().find((one) => !left.has(conflictKey(one)));
       if (!conflict) break;
       const [option] = optionsFor(state, conflict, Infinity);
-      if (option) state.make(option.choice);
-      else left.set(keyOf(conflict), conflict);
+      if (option) state.decide(option.decision);
+      else left.set(conflictKey(conflict), conflict);
     }
   }
   return state.conflicts();
 }
 
 /** The families that hold something longest come first. */
-function familyWeights(state: State): number[] {
+function familyWeights(state: SearchState): number[] {
   const weights = Array.from(state.active, () => 0);
-  state.problem.uses.forEach((use) => {
-    weights[use.family] = (weights[use.family] ?? 0) + 1 / 1e5;
+  state.problem.demands.forEach((demand) => {
+    weights[demand.family] = (weights[demand.family] ?? 0) + 1 / 1e5;
   });
   return weights;
 }
 
-function laidOf(state: State, left: readonly Conflict[]): Laid {
+function greedyScheduleOf(state: SearchState, unresolved: readonly Conflict[]): GreedySchedule {
   const at = Array.from({ length: state.problem.size }, (_unused, node) => state.timer.at(node));
   return {
-    choices: [...state.made],
+    decisions: [...state.decided],
     timeOf: (node) => at[node] ?? 0,
-    machineOf: state.problem.uses.map((_use, index) => state.machineOf(index)),
-    left,
+    machineOf: state.problem.demands.map((_use, index) => state.machineOf(index)),
+    unresolved,
     work: state.timer.searches,
   };
 }
 
 /** A conflict by what is in it, wherever it lies. */
-export function keyOf({ machine, uses }: Conflict): string {
-  return `${machine} ${uses.join(' ')}`;
+export function conflictKey({ machine, demands }: Conflict): string {
+  return `${machine} ${demands.join(' ')}`;
 }

@@ -1,5 +1,5 @@
 import { Heap } from './heap.ts';
-import { wider } from './wider.ts';
+import { doubledCapacity } from './wider.ts';
 
 /**
  * Times under fixed orders, exactly: least cost `Σ w · max(0, lag − (t[to] − t[from]))` under
@@ -8,14 +8,14 @@ import { wider } from './wider.ts';
  * most its weight, and each added arc is mended by shortest paths on reduced costs, as far as its
  * violation reaches. Whole numbers in, whole numbers out.
  */
-export class Retimer {
+export class MinCostFlowTimer {
   /** The time of each node; node 0 is the origin, and only differences mean anything. */
   readonly time: Float64Array;
   private from = new Int32Array(1024);
   private to = new Int32Array(1024);
   private lag = new Float64Array(1024);
   /** How much flow it may carry: the weight of a cost; without end for a hard arc. */
-  private room = new Float64Array(1024);
+  private capacity = new Float64Array(1024);
   private flow = new Float64Array(1024);
   private nextOut = new Int32Array(1024);
   private nextIn = new Int32Array(1024);
@@ -67,25 +67,25 @@ export class Retimer {
     this.from[arc] = from;
     this.to[arc] = to;
     this.lag[arc] = lag;
-    this.room[arc] = weight;
+    this.capacity[arc] = weight;
     this.flow[arc] = 0;
     this.nextOut[arc] = this.firstOut[from] as number;
     this.nextIn[arc] = this.firstIn[to] as number;
     this.firstOut[from] = arc;
     this.firstIn[to] = arc;
-    return this.mend(arc, most);
+    return this.augment(arc, most);
   }
 
   /** The arcs of the circle that made the last `add` impossible, the added one first. */
   cycle: number[] = [];
 
-  private mend(arc: number, most: number): boolean {
+  private augment(arc: number, most: number): boolean {
     const from = this.from[arc] as number;
     const to = this.to[arc] as number;
     const time = this.time;
     for (;;) {
       const short = (this.lag[arc] as number) - ((time[to] as number) - (time[from] as number));
-      const room = (this.room[arc] as number) - (this.flow[arc] as number);
+      const room = (this.capacity[arc] as number) - (this.flow[arc] as number);
       if (short <= 0 || room <= 0) return true;
       const reach = this.shortest(to, from, short, arc);
       this.raise(reach);
@@ -109,7 +109,7 @@ export class Retimer {
    * @returns the distance of the target, or `limit`
    */
   private shortest(source: number, target: number, limit: number, without: number): number {
-    const { time, distance, reached, settledIn, via, heap, flow, room, lag } = this;
+    const { time, distance, reached, settledIn, via, heap, flow, capacity, lag } = this;
     const { from, to, nextOut, nextIn } = this;
     const search = ++this.searches;
     this.settledCount = 0;
@@ -127,7 +127,7 @@ export class Retimer {
       this.settled[this.settledCount++] = node;
       const here = time[node] as number;
       for (let arc = this.firstOut[node] as number; arc !== -1; arc = nextOut[arc] as number) {
-        if ((flow[arc] as number) >= (room[arc] as number) || arc === without) continue;
+        if ((flow[arc] as number) >= (capacity[arc] as number) || arc === without) continue;
         const next = to[arc] as number;
         const far = d + ((time[next] as number) - here - (lag[arc] as number));
         if (far >= limit || (reached[next] === search && far >= (distance[next] as number)))
@@ -165,7 +165,7 @@ export class Retimer {
     for (let node = target; node !== source;) {
       const arc = this.via[node] as number;
       if (arc >= 0) {
-        least = Math.min(least, (this.room[arc] as number) - (this.flow[arc] as number));
+        least = Math.min(least, (this.capacity[arc] as number) - (this.flow[arc] as number));
         node = this.from[arc] as number;
       } else {
         least = Math.min(least, this.flow[~arc] as number);
@@ -202,7 +202,7 @@ export class Retimer {
   costOfTimes(): number {
     let sum = 0;
     for (let arc = 0; arc < this.arcCount; arc++) {
-      const weight = this.room[arc] as number;
+      const weight = this.capacity[arc] as number;
       if (weight !== Infinity) sum += weight * Math.max(0, this.shortOf(arc));
     }
     return sum;
@@ -217,7 +217,7 @@ export class Retimer {
   }
 
   /** The state now, to come back to after arcs were added. */
-  save(): Saved {
+  save(): FlowSavePoint {
     return {
       arcs: this.arcCount,
       cost: this.cost,
@@ -227,7 +227,7 @@ export class Retimer {
   }
 
   /** Comes back: the arcs added since are taken off, times and flows are as they were. */
-  restore(saved: Saved): void {
+  restore(saved: FlowSavePoint): void {
     for (let arc = this.arcCount - 1; arc >= saved.arcs; arc--) {
       this.firstOut[this.from[arc] as number] = this.nextOut[arc] as number;
       this.firstIn[this.to[arc] as number] = this.nextIn[arc] as number;
@@ -239,17 +239,17 @@ export class Retimer {
   }
 
   private grow(): void {
-    this.from = wider(this.from, Int32Array);
-    this.to = wider(this.to, Int32Array);
-    this.lag = wider(this.lag, Float64Array);
-    this.room = wider(this.room, Float64Array);
-    this.flow = wider(this.flow, Float64Array);
-    this.nextOut = wider(this.nextOut, Int32Array);
-    this.nextIn = wider(this.nextIn, Int32Array);
+    this.from = doubledCapacity(this.from, Int32Array);
+    this.to = doubledCapacity(this.to, Int32Array);
+    this.lag = doubledCapacity(this.lag, Float64Array);
+    this.capacity = doubledCapacity(this.capacity, Float64Array);
+    this.flow = doubledCapacity(this.flow, Float64Array);
+    this.nextOut = doubledCapacity(this.nextOut, Int32Array);
+    this.nextIn = doubledCapacity(this.nextIn, Int32Array);
   }
 }
 
-export interface Saved {
+export interface FlowSavePoint {
   readonly arcs: number;
   readonly cost: number;
   readonly time: Float64Array;

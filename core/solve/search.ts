@@ -1,12 +1,12 @@
 import type { Conflict } from './conflicts.ts';
-import type { Choice, State } from './state.ts';
+import type { Decision, SearchState } from './state.ts';
 
 /** How many conflicts are looked at closely before one is settled. */
 const CLOSE_LOOKS = 5;
 const LATEST_LOOKS = 2;
 
 interface Option {
-  readonly choice: Choice;
+  readonly decision: Decision;
   readonly cost: number;
 }
 
@@ -36,7 +36,7 @@ export interface SearchLimits {
  *
  * @returns whether it came to its end; the state is left as it was (but see `first`)
  */
-export function searchOrders(state: State, limits: SearchLimits): boolean {
+export function searchOrders(state: SearchState, limits: SearchLimits): boolean {
   const search = new OrderSearch(state, limits);
   search.descend();
   return !search.gaveUp;
@@ -44,12 +44,12 @@ export function searchOrders(state: State, limits: SearchLimits): boolean {
 
 class OrderSearch {
   gaveUp = false;
-  private stay = false;
+  private keepsSolution = false;
   private places = 0;
   private below: number;
 
   constructor(
-    private readonly state: State,
+    private readonly state: SearchState,
     private readonly limits: SearchLimits,
   ) {
     this.below = limits.below;
@@ -59,15 +59,15 @@ class OrderSearch {
     const mark = this.state.save();
     const branch = this.settleForced();
     if (branch) {
-      for (const { choice, cost } of branch) {
+      for (const { decision, cost } of branch) {
         if (cost >= this.below || this.gaveUp) break;
         const here = this.state.save();
-        if (this.state.make(choice, this.below - 1)) this.descend();
-        if (this.stay) return;
+        if (this.state.decide(decision, this.below - 1)) this.descend();
+        if (this.keepsSolution) return;
         this.state.restore(here);
       }
     }
-    if (!this.stay) this.state.restore(mark);
+    if (!this.keepsSolution) this.state.restore(mark);
   }
 
   /** Makes what has only one way; returns the choices to branch on, if there are any. */
@@ -81,14 +81,14 @@ class OrderSearch {
       if (conflicts.length === 0) {
         this.below = this.state.cost;
         this.limits.found(this.state.cost);
-        this.stay = this.limits.first ?? false;
+        this.keepsSolution = this.limits.first ?? false;
         return undefined;
       }
       const options = this.hardest(conflicts);
       const [only] = options;
       if (!only) return undefined;
       if (options.length > 1) return options;
-      if (!this.state.make(only.choice, this.below - 1)) return undefined;
+      if (!this.state.decide(only.decision, this.below - 1)) return undefined;
     }
   }
 
@@ -111,20 +111,20 @@ class OrderSearch {
 
 /** The ways out of a conflict that hold, the cheapest first. */
 export function optionsFor(
-  state: State,
+  state: SearchState,
   conflict: Conflict,
   most: number,
-  wanted: (choice: Choice) => boolean = () => true,
+  wanted: (decision: Decision) => boolean = () => true,
 ): Option[] {
   const mark = state.save();
   return state
-    .choicesFor(conflict)
+    .decisionsFor(conflict)
     .filter(wanted)
-    .flatMap((choice): Option[] => {
-      const holds = state.make(choice, most);
+    .flatMap((decision): Option[] => {
+      const holds = state.decide(decision, most);
       const cost = state.cost;
       state.restore(mark);
-      return holds ? [{ choice, cost }] : [];
+      return holds ? [{ decision, cost }] : [];
     })
     .sort((a, b) => a.cost - b.cost);
 }

@@ -4,10 +4,16 @@ import { describe, expect, it } from 'vitest';
 import { arrangedMeal } from '../test/arranged.ts';
 import { FT06, jobShop } from '../test/job-shop.ts';
 import { asMilp, leastCostByHighs } from '../test/milp.ts';
-import { conflictsOf, solve, type Cost, type Lag, type Problem } from './index.ts';
-import { Retimer } from './retimer.ts';
+import {
+  conflictsOf,
+  solve,
+  type SoftConstraint,
+  type TimeLag,
+  type SchedulingProblem,
+} from './index.ts';
+import { MinCostFlowTimer } from './retimer.ts';
 
-const last = (problem: Problem, work: number) => [...solve(problem, { work })].at(-1);
+const last = (problem: SchedulingProblem, work: number) => [...solve(problem, { work })].at(-1);
 
 /** Small networks: arcs forward in time, some backward ones as windows, and costs of all kinds. */
 const networkArbitrary = fc.integer({ min: 2, max: 6 }).chain((size) => {
@@ -28,8 +34,8 @@ const networkArbitrary = fc.integer({ min: 2, max: 6 }).chain((size) => {
 
 interface Small {
   readonly size: number;
-  readonly arcs: readonly Lag[];
-  readonly costs: readonly Cost[];
+  readonly arcs: readonly TimeLag[];
+  readonly costs: readonly SoftConstraint[];
 }
 
 /** The least cost by a linear program. */
@@ -61,10 +67,10 @@ describe('times under fixed orders', () => {
   it('cost what a linear program says, whatever the order in which arcs come', () => {
     fc.assert(
       fc.property(networkArbitrary, fc.boolean(), (small, costsFirst) => {
-        const retimer = new Retimer(small.size);
-        const addArcs = () => small.arcs.every(({ from, to, lag }) => retimer.add(from, to, lag));
+        const timer = new MinCostFlowTimer(small.size);
+        const addArcs = () => small.arcs.every(({ from, to, lag }) => timer.add(from, to, lag));
         const addCosts = () =>
-          small.costs.every((c) => c.from === c.to || retimer.add(c.from, c.to, c.lag, c.weight));
+          small.costs.every((c) => c.from === c.to || timer.add(c.from, c.to, c.lag, c.weight));
         // A moment is never later than itself; what asks for that is a fixed price.
         const selfCost = small.costs.reduce(
           (sum, c) => sum + (c.from === c.to ? c.weight * Math.max(0, c.lag) : 0),
@@ -73,8 +79,8 @@ describe('times under fixed orders', () => {
         const impossible = small.arcs.some(({ from, to, lag }) => from === to && lag > 0);
         const holds = costsFirst ? addCosts() && addArcs() : addArcs() && addCosts();
         const theirs = impossible ? undefined : costByLp(small);
-        expect(holds && !impossible ? retimer.cost + selfCost : undefined).toBe(theirs);
-        if (holds) expect(retimer.costOfTimes()).toBe(retimer.cost);
+        expect(holds && !impossible ? timer.cost + selfCost : undefined).toBe(theirs);
+        if (holds) expect(timer.costOfTimes()).toBe(timer.cost);
       }),
       { numRuns: 400 },
     );
@@ -83,18 +89,18 @@ describe('times under fixed orders', () => {
   it('come back as they were when arcs are taken off again', () => {
     fc.assert(
       fc.property(networkArbitrary, networkArbitrary, (before, more) => {
-        const retimer = new Retimer(before.size);
+        const timer = new MinCostFlowTimer(before.size);
         const holds = before.costs.every(
-          (c) => c.from === c.to || retimer.add(c.from, c.to, c.lag, c.weight),
+          (c) => c.from === c.to || timer.add(c.from, c.to, c.lag, c.weight),
         );
         expect(holds).toBe(true);
-        const [saved, times] = [retimer.save(), [...retimer.time]];
+        const [saved, times] = [timer.save(), [...timer.time]];
         for (const { from, to, lag } of more.arcs) {
-          if (from < before.size && to < before.size && !retimer.add(from, to, lag)) break;
+          if (from < before.size && to < before.size && !timer.add(from, to, lag)) break;
         }
-        retimer.restore(saved);
-        expect([...retimer.time]).toEqual(times);
-        expect(retimer.costOfTimes()).toBe(retimer.cost);
+        timer.restore(saved);
+        expect([...timer.time]).toEqual(times);
+        expect(timer.costOfTimes()).toBe(timer.cost);
       }),
     );
   });
@@ -119,23 +125,23 @@ describe('the general layer', () => {
   });
 
   it('never takes the last machine from a use, whatever an earlier plan had decided', () => {
-    const use = { group: 0, family: 0, from: 1, to: 1, toLag: 5, amount: 1, pick: 0 };
-    const problem: Problem = {
+    const demand = { group: 0, family: 0, from: 1, to: 1, toLag: 5, amount: 1, alternative: 0 };
+    const problem: SchedulingProblem = {
       size: 2,
       arcs: [{ from: 0, to: 1, lag: 0 }],
-      costs: [],
+      softConstraints: [],
       machines: [0, 1].map(() => ({ fits: 1, closed: [] })),
-      picks: [{ machines: [0, 1], prices: [0, 4] }],
-      uses: [0, 1].map((group) => ({
-        ...use,
+      alternatives: [{ machines: [0, 1], prices: [0, 4] }],
+      demands: [0, 1].map((group) => ({
+        ...demand,
         group,
         heatsUp: false,
         follows: [],
         past: false,
       })),
     };
-    const warm = [0, 1].map((machine) => ({ kind: 'leave' as const, use: 0, machine }));
-    const found = [...solve(problem, { work: 100, warm })].at(-1);
+    const warmStart = [0, 1].map((machine) => ({ kind: 'leave' as const, use: 0, machine }));
+    const found = [...solve(problem, { work: 100, warmStart })].at(-1);
     expect(found?.machineOf.every((machine) => machine === 0 || machine === 1)).toBe(true);
   });
 
@@ -144,14 +150,14 @@ describe('the general layer', () => {
     const { problem, free } = arrangement;
     const cold = [...solve(problem, { work: 20_000, at: free })];
     const [first, best] = [cold[0], cold.at(-1)];
-    const again = { work: 20_000, at: free, warm: first?.choices, calm: 1_000_000 };
+    const again = { work: 20_000, at: free, warm: first?.decisions, calm: 1_000_000 };
     const calm = [...solve(problem, again)].at(-1);
     expect(best).toMatchObject({ proved: true, atLeast: best?.cost });
     // So calm that it keeps what it began from: then it must not call that the best.
     expect(calm?.cost).toBeGreaterThan(best?.cost ?? 0);
     expect(calm?.proved).toBe(false);
     expect(calm?.atLeast).toBeLessThanOrEqual(best?.cost ?? 0);
-    const kept = { work: 20_000, at: free, warm: best?.choices, calm: 30 };
+    const kept = { work: 20_000, at: free, warm: best?.decisions, calm: 30 };
     expect([...solve(problem, kept)].at(-1)).toMatchObject({ cost: best?.cost, proved: true });
   });
 
@@ -174,38 +180,43 @@ describe('the general layer', () => {
     const found = all.at(-1);
     if (!found) throw new Error('no plan');
     expect(found.atLeast).toBeLessThanOrEqual(found.cost);
-    const standing = { time: found.at, machineOf: (use: number) => found.machineOf[use] ?? 0 };
-    expect(conflictsOf(arrangement.problem, standing)).toEqual(found.left);
-    expect(found.left).toEqual([]);
+    const standing = {
+      time: found.at,
+      machineOf: (demand: number) => found.machineOf[demand] ?? 0,
+    };
+    expect(conflictsOf(arrangement.problem, standing)).toEqual(found.unresolved);
+    expect(found.unresolved).toEqual([]);
   });
 });
 
 /** Every order of every machine, each timed. */
-function byEnumeration(problem: Problem): number {
-  const { uses, machines, picks } = problem;
+function byEnumeration(problem: SchedulingProblem): number {
+  const { demands, machines, alternatives } = problem;
   const onMachine = machines.map((_machine, m) =>
-    uses.flatMap((use, index) => (picks[use.pick]?.machines[0] === m ? [index] : [])),
+    demands.flatMap((demand, index) =>
+      alternatives[demand.alternative]?.machines[0] === m ? [index] : [],
+    ),
   );
   let best = Infinity;
-  const walk = (machine: number, retimer: Retimer) => {
+  const walk = (machine: number, timer: MinCostFlowTimer) => {
     if (machine === machines.length) {
-      best = Math.min(best, retimer.cost);
+      best = Math.min(best, timer.cost);
       return;
     }
     for (const order of permutations(onMachine[machine] ?? [])) {
-      const saved = retimer.save();
+      const saved = timer.save();
       const holds = order.slice(1).every((index, i) => {
-        const [a, b] = [uses[order[i] ?? 0], uses[index]];
-        return retimer.add(a?.to ?? 0, b?.from ?? 0, a?.toLag ?? 0);
+        const [a, b] = [demands[order[i] ?? 0], demands[index]];
+        return timer.add(a?.to ?? 0, b?.from ?? 0, a?.toLag ?? 0);
       });
-      if (holds) walk(machine + 1, retimer);
-      retimer.restore(saved);
+      if (holds) walk(machine + 1, timer);
+      timer.restore(saved);
     }
   };
-  const retimer = new Retimer(problem.size);
-  problem.arcs.forEach(({ from, to, lag }) => retimer.add(from, to, lag));
-  problem.costs.forEach(({ from, to, lag, weight }) => retimer.add(from, to, lag, weight));
-  walk(0, retimer);
+  const timer = new MinCostFlowTimer(problem.size);
+  problem.arcs.forEach(({ from, to, lag }) => timer.add(from, to, lag));
+  problem.softConstraints.forEach(({ from, to, lag, weight }) => timer.add(from, to, lag, weight));
+  walk(0, timer);
   return best;
 }
 

@@ -1,10 +1,16 @@
-import { ConflictFinder, type Conflict, type Standing } from './conflicts.ts';
-import { changeMin, type Lag, type Machine, type Problem, type Use } from './problem.ts';
-import { Pusher } from './pusher.ts';
-import { Retimer } from './retimer.ts';
+import { ConflictFinder, type Conflict, type PartialSchedule } from './conflicts.ts';
+import {
+  setupMinutes,
+  type TimeLag,
+  type Machine,
+  type SchedulingProblem,
+  type ResourceDemand,
+} from './problem.ts';
+import { LatestTimePropagator } from './pusher.ts';
+import { MinCostFlowTimer } from './retimer.ts';
 
 /** One way to make a conflict smaller. */
-export type Choice =
+export type Decision =
   | {
       readonly kind: 'order';
       readonly first: number;
@@ -20,7 +26,7 @@ export type Choice =
     };
 
 /** Keeps the times while choices are made: exactly, or quickly. */
-export interface Timer<M> {
+export interface TimePropagator<M> {
   /** What the times cost; the exact one's only grows with each arc. */
   readonly cost: number;
   readonly searches: number;
@@ -33,7 +39,7 @@ export interface Timer<M> {
   restore(mark: M): void;
 }
 
-export interface Mark<M = unknown> {
+export interface SavePoint<M = unknown> {
   readonly saved: M;
   readonly made: number;
   readonly allowed: Uint32Array;
@@ -41,26 +47,29 @@ export interface Mark<M = unknown> {
 }
 
 /** A state with exact times, or undefined when the problem has no solution before any choice. */
-export function exactState(problem: Problem, at?: readonly number[]): State | undefined {
-  const retimer = new Retimer(problem.size);
-  if (at) retimer.time.set(at);
+export function exactState(
+  problem: SchedulingProblem,
+  at?: readonly number[],
+): SearchState | undefined {
+  const timer = new MinCostFlowTimer(problem.size);
+  if (at) timer.time.set(at);
   const possible =
-    problem.arcs.every(({ from, to, lag }) => retimer.add(from, to, lag)) &&
-    problem.costs.every(({ from, to, lag, weight }) => retimer.add(from, to, lag, weight));
-  return possible ? new State(problem, retimer) : undefined;
+    problem.arcs.every(({ from, to, lag }) => timer.add(from, to, lag)) &&
+    problem.softConstraints.every(({ from, to, lag, weight }) => timer.add(from, to, lag, weight));
+  return possible ? new SearchState(problem, timer) : undefined;
 }
 
 /** A state that only knows what can be done. @param at the latest times without any choice */
-export function quickState(problem: Problem, at: readonly number[]): State {
-  const pusher = new Pusher(problem.size, at);
-  for (const { from, to, lag } of problem.arcs) pusher.add(from, to, lag);
-  return new State(problem, pusher);
+export function propagatedState(problem: SchedulingProblem, at: readonly number[]): SearchState {
+  const propagator = new LatestTimePropagator(problem.size, at);
+  for (const { from, to, lag } of problem.arcs) propagator.add(from, to, lag);
+  return new SearchState(problem, propagator);
 }
 
 /** A plan in the making: times under the choices made so far, and who does what. */
-export class State implements Standing {
+export class SearchState implements PartialSchedule {
   /** The choices, in the order they were made. */
-  readonly made: Choice[] = [];
+  readonly decided: Decision[] = [];
   /** For each pick, which of its machines it may still be, as bits. */
   private readonly allowed: Uint32Array;
   /** What the machines chosen cost. */
@@ -70,12 +79,12 @@ export class State implements Standing {
   private readonly finder: ConflictFinder;
 
   constructor(
-    readonly problem: Problem,
-    readonly timer: Timer<unknown>,
+    readonly problem: SchedulingProblem,
+    readonly timer: TimePropagator<unknown>,
   ) {
-    this.allowed = Uint32Array.from(problem.picks, (pick) => 2 ** pick.machines.length - 1);
-    this.price = problem.picks.reduce((sum, pick) => sum + (pick.prices[0] ?? 0), 0);
-    const families = Math.max(-1, ...problem.uses.map((use) => use.family)) + 1;
+    this.allowed = Uint32Array.from(problem.alternatives, (pick) => 2 ** pick.machines.length - 1);
+    this.price = problem.alternatives.reduce((sum, pick) => sum + (pick.prices[0] ?? 0), 0);
+    const families = Math.max(-1, ...problem.demands.map((demand) => demand.family)) + 1;
     this.active = new Uint8Array(families).fill(1);
     this.finder = new ConflictFinder(problem);
   }
@@ -89,22 +98,22 @@ export class State implements Standing {
     return 31 - Math.clz32(bits & -bits);
   }
 
-  readonly machineOf = (use: number): number => {
-    const { pick } = this.problem.uses[use] as Use;
-    const machines = this.problem.picks[pick]?.machines ?? [];
-    return machines[machines.length === 1 ? 0 : this.slotOf(pick)] as number;
+  readonly machineOf = (demand: number): number => {
+    const { alternative } = this.problem.demands[demand] as ResourceDemand;
+    const machines = this.problem.alternatives[alternative]?.machines ?? [];
+    return machines[machines.length === 1 ? 0 : this.slotOf(alternative)] as number;
   };
 
   get time(): Float64Array {
     return this.timer.time;
   }
 
-  startOf(use: number): number {
-    return this.timer.at((this.problem.uses[use] as Use).from);
+  startOf(demand: number): number {
+    return this.timer.at((this.problem.demands[demand] as ResourceDemand).from);
   }
 
-  endOf(use: number): number {
-    const { to, toLag } = this.problem.uses[use] as Use;
+  endOf(demand: number): number {
+    const { to, toLag } = this.problem.demands[demand] as ResourceDemand;
     return this.timer.at(to) + toLag;
   }
 
@@ -114,37 +123,38 @@ export class State implements Standing {
   }
 
   /** All choices of which one holds in every solution that ends the conflict. */
-  choicesFor(conflict: Conflict): Choice[] {
-    const { uses, machine } = conflict;
-    const leave = uses
-      .filter((use) => this.mayLeave(use))
-      .map((use): Choice => ({ kind: 'leave', use, machine }));
-    if (conflict.kind === 'closed') return [...leave, ...this.around(uses[0] as number, machine)];
-    const orders = uses.flatMap((first) =>
-      uses
+  decisionsFor(conflict: Conflict): Decision[] {
+    const { demands, machine } = conflict;
+    const leave = demands
+      .filter((demand) => this.mayLeave(demand))
+      .map((demand): Decision => ({ kind: 'leave', use: demand, machine }));
+    if (conflict.kind === 'closed')
+      return [...leave, ...this.outsideClosedHours(demands[0] as number, machine)];
+    const orders = demands.flatMap((first) =>
+      demands
         .filter((second) => this.mayPrecede(first, second))
-        .map((second): Choice => ({ kind: 'order', first, second, machine })),
+        .map((second): Decision => ({ kind: 'order', first, second, machine })),
     );
     return [...leave, ...orders];
   }
 
   private mayPrecede(first: number, second: number): boolean {
-    const a = this.problem.uses[first] as Use;
-    const b = this.problem.uses[second] as Use;
+    const a = this.problem.demands[first] as ResourceDemand;
+    const b = this.problem.demands[second] as ResourceDemand;
     return first !== second && a.group !== b.group && !b.past;
   }
 
-  private mayLeave(use: number): boolean {
-    const { pick, past } = this.problem.uses[use] as Use;
-    const bits = this.allowed[pick] as number;
+  private mayLeave(demand: number): boolean {
+    const { alternative, past } = this.problem.demands[demand] as ResourceDemand;
+    const bits = this.allowed[alternative] as number;
     return (bits & (bits - 1)) !== 0 && !past;
   }
 
   /** Before the closed stretch it lies in, or after it; past others that leave no room between. */
-  private around(use: number, machine: number): Choice[] {
+  private outsideClosedHours(demand: number, machine: number): Decision[] {
     const { closed } = this.problem.machines[machine] as Machine;
-    const startMin = this.startOf(use);
-    const endMin = this.endOf(use);
+    const startMin = this.startOf(demand);
+    const endMin = this.endOf(demand);
     const minutes = endMin - startMin;
     let first = closed.findIndex((block) => block.startMin < endMin && block.endMin > startMin);
     let last = first;
@@ -155,8 +165,8 @@ export class State implements Standing {
     const before = closed[first]?.startMin ?? 0;
     const after = closed[last]?.endMin ?? 0;
     return [
-      { kind: 'before', use, machine, min: before },
-      { kind: 'after', use, machine, min: after },
+      { kind: 'before', use: demand, machine, min: before },
+      { kind: 'after', use: demand, machine, min: after },
     ];
   }
 
@@ -165,71 +175,77 @@ export class State implements Standing {
    *
    * @returns false when it cannot hold or the cost passes `most`; restore then
    */
-  make(choice: Choice, most = Infinity): boolean {
-    if (choice.kind === 'leave') {
+  decide(decision: Decision, most = Infinity): boolean {
+    if (decision.kind === 'leave') {
       // Somebody must do it: what was left before may now be the only one there is.
-      if (!this.mayLeave(choice.use)) return false;
-      this.leave(choice.use, choice.machine);
-    } else if (choice.kind === 'order') {
-      this.stay(choice.first, choice.machine);
-      this.stay(choice.second, choice.machine);
-    } else this.stay(choice.use, choice.machine);
-    this.made.push(choice);
-    const arc = arcOf(this.problem, choice);
+      if (!this.mayLeave(decision.use)) return false;
+      this.excludeMachine(decision.use, decision.machine);
+    } else if (decision.kind === 'order') {
+      this.fixMachine(decision.first, decision.machine);
+      this.fixMachine(decision.second, decision.machine);
+    } else this.fixMachine(decision.use, decision.machine);
+    this.decided.push(decision);
+    const arc = arcOf(this.problem, decision);
     if (arc && !this.timer.add(arc.from, arc.to, arc.lag, Infinity, most - this.price)) {
       return false;
     }
     return this.cost <= most;
   }
 
-  private leave(use: number, machine: number): void {
-    const { pick } = this.problem.uses[use] as Use;
-    this.allow(pick, (this.allowed[pick] as number) & ~this.bitOf(pick, machine));
+  private excludeMachine(demand: number, machine: number): void {
+    const { alternative } = this.problem.demands[demand] as ResourceDemand;
+    this.allow(
+      alternative,
+      (this.allowed[alternative] as number) & ~this.bitOf(alternative, machine),
+    );
   }
 
-  private stay(use: number, machine: number): void {
-    const { pick } = this.problem.uses[use] as Use;
-    this.allow(pick, this.bitOf(pick, machine));
+  private fixMachine(demand: number, machine: number): void {
+    const { alternative } = this.problem.demands[demand] as ResourceDemand;
+    this.allow(alternative, this.bitOf(alternative, machine));
   }
 
   private bitOf(pick: number, machine: number): number {
-    return 1 << (this.problem.picks[pick]?.machines.indexOf(machine) ?? 0);
+    return 1 << (this.problem.alternatives[pick]?.machines.indexOf(machine) ?? 0);
   }
 
   private allow(pick: number, bits: number): void {
-    const prices = this.problem.picks[pick]?.prices ?? [];
+    const prices = this.problem.alternatives[pick]?.prices ?? [];
     const before = prices[this.slotOf(pick)] ?? 0;
     this.allowed[pick] = bits;
     this.price += (prices[this.slotOf(pick)] ?? 0) - before;
   }
 
-  save(): Mark {
-    const { timer, made, price } = this;
-    return { saved: timer.save(), made: made.length, allowed: this.allowed.slice(), price };
+  save(): SavePoint {
+    const { timer, decided, price } = this;
+    return { saved: timer.save(), made: decided.length, allowed: this.allowed.slice(), price };
   }
 
-  restore(mark: Mark): void {
+  restore(mark: SavePoint): void {
     this.timer.restore(mark.saved);
-    this.made.length = mark.made;
+    this.decided.length = mark.made;
     this.allowed.set(mark.allowed);
     this.price = mark.price;
   }
 }
 
 /** The arc a choice adds; none where it only moves a use to another machine. */
-function arcOf(problem: Problem, choice: Choice): Lag | undefined {
-  const { uses } = problem;
-  switch (choice.kind) {
+function arcOf(problem: SchedulingProblem, decision: Decision): TimeLag | undefined {
+  const { demands } = problem;
+  switch (decision.kind) {
     case 'order': {
-      const [first, second] = [uses[choice.first] as Use, uses[choice.second] as Use];
-      return { from: first.to, to: second.from, lag: lagOf(problem, choice) };
+      const [first, second] = [
+        demands[decision.first] as ResourceDemand,
+        demands[decision.second] as ResourceDemand,
+      ];
+      return { from: first.to, to: second.from, lag: lagOf(problem, decision) };
     }
     case 'before': {
-      const { to, toLag } = uses[choice.use] as Use;
-      return { from: to, to: 0, lag: toLag - choice.min };
+      const { to, toLag } = demands[decision.use] as ResourceDemand;
+      return { from: to, to: 0, lag: toLag - decision.min };
     }
     case 'after':
-      return { from: 0, to: (uses[choice.use] as Use).from, lag: choice.min };
+      return { from: 0, to: (demands[decision.use] as ResourceDemand).from, lag: decision.min };
     case 'leave':
       return undefined;
   }
@@ -237,9 +253,9 @@ function arcOf(problem: Problem, choice: Choice): Lag | undefined {
 
 /** Minutes from the end of one use to the begin of the next on the same machine. */
 export function lagOf(
-  { uses, machines }: Problem,
-  { first, second, machine }: Extract<Choice, { kind: 'order' }>,
+  { demands, machines }: SchedulingProblem,
+  { first, second, machine }: Extract<Decision, { kind: 'order' }>,
 ): number {
-  const [a, b] = [uses[first] as Use, uses[second] as Use];
-  return a.toLag + changeMin(a, b, machines[machine] as Machine);
+  const [a, b] = [demands[first] as ResourceDemand, demands[second] as ResourceDemand];
+  return a.toLag + setupMinutes(a, b, machines[machine] as Machine);
 }

@@ -1,7 +1,7 @@
 type Numbers = Float64Array | Int32Array;
 
 /** The same numbers with twice the room. */
-export function wider<A extends Numbers>(numbers: A, Kind: new (length: number) => A): A {
+export function doubledCapacity<A extends Numbers>(numbers: A, Kind: new (length: number) => A): A {
   const more = new Kind(numbers.length * 2);
   more.set(numbers);
   return more;

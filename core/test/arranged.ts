@@ -1,4 +1,4 @@
-import { arrangementOf, type Arrangement } from '../plan/arrange.ts';
+import { schedulingModelOf, type SchedulingModel } from '../plan/arrange.ts';
 import { buildNetwork } from '../plan/build.ts';
 import { expandMeal } from '../plan/expand.ts';
 import { solveEarliest, solveLatest } from '../plan/network.ts';
@@ -10,7 +10,7 @@ import { plantedMeal, type PlantedSize } from './planted.ts';
 export const PLANTED_NOW = at('2026-11-20T00:00');
 
 export interface Arranged {
-  readonly arrangement: Arrangement;
+  readonly arrangement: SchedulingModel;
   /** For each moment of the problem, the earliest it can be. */
   readonly earliest: readonly number[];
 }
@@ -29,7 +29,7 @@ export function arrangedMeal(seed: number, size: PlantedSize): Arranged {
   if (!latest.ok) throw new Error('a planted meal has times but for its loads');
   const earliest = solveEarliest(built.network, servingMin) ?? [];
   return {
-    arrangement: arrangementOf(built, latest.times, meal, meal.kitchen, servingMin),
+    arrangement: schedulingModelOf(built, latest.times, meal, meal.kitchen, servingMin),
     earliest: [0, ...earliest.map((min) => min - servingMin)],
   };
 }

@@ -1,4 +1,4 @@
-import type { Problem, Use } from '../solve/index.ts';
+import type { SchedulingProblem, ResourceDemand } from '../solve/index.ts';
 
 /**
  * A job shop as a problem of the general layer: each job's operations follow each other, each on
@@ -6,7 +6,7 @@ import type { Problem, Use } from '../solve/index.ts';
  *
  * @param text jobs by line, operations as `machine:duration`
  */
-export function jobShop(text: string): Problem {
+export function jobShop(text: string): SchedulingProblem {
   const jobs = text
     .trim()
     .split('\n')
@@ -17,21 +17,21 @@ export function jobShop(text: string): Problem {
         .map((op) => op.split(':').map(Number)),
     );
   const arcs: { from: number; to: number; lag: number }[] = [];
-  const uses: Use[] = [];
+  const demands: ResourceDemand[] = [];
   let size = 2;
   jobs.forEach((job, family) => {
     let [before, minutes] = [0, 0];
     for (const [machine = 0, length = 0] of job) {
       const node = size++;
       arcs.push({ from: before, to: node, lag: minutes });
-      uses.push({
+      demands.push({
         group: node,
         family,
         from: node,
         to: node,
         toLag: length,
         amount: 1,
-        pick: machine,
+        alternative: machine,
         heatsUp: false,
         follows: [],
         past: false,
@@ -44,13 +44,13 @@ export function jobShop(text: string): Problem {
   return {
     size,
     arcs,
-    costs: [{ from: 1, to: 0, lag: 0, weight: 1 }],
+    softConstraints: [{ from: 1, to: 0, lag: 0, weight: 1 }],
     machines: Array.from({ length: machines }, () => ({ fits: 1, closed: [] })),
-    picks: Array.from({ length: machines }, (_unused, machine) => ({
+    alternatives: Array.from({ length: machines }, (_unused, machine) => ({
       machines: [machine],
       prices: [0],
     })),
-    uses,
+    demands,
   };
 }
 

@@ -1,5 +1,10 @@
 import highsLoader from 'highs';
-import { changeMin, lagOf, type Problem, type Use } from '../solve/index.ts';
+import {
+  setupMinutes,
+  lagOf,
+  type SchedulingProblem,
+  type ResourceDemand,
+} from '../solve/index.ts';
 
 /**
  * The same problem as a mixed-integer program, for an independent solver: times are whole numbers,
@@ -8,7 +13,7 @@ import { changeMin, lagOf, type Problem, type Use } from '../solve/index.ts';
  * machine to go to.
  */
 export function asMilp(
-  problem: Problem,
+  problem: SchedulingProblem,
   latest: readonly number[],
   earliest: readonly number[],
 ): string {
@@ -23,12 +28,12 @@ class Program {
   private readonly slack: string[] = [];
 
   constructor(
-    private readonly problem: Problem,
+    private readonly problem: SchedulingProblem,
     private readonly latest: readonly number[],
     private readonly earliest: readonly number[],
   ) {
     for (const { from, to, lag } of problem.arcs) this.atLeast(to, from, lag);
-    problem.costs.forEach(({ from, to, lag, weight }, i) => {
+    problem.softConstraints.forEach(({ from, to, lag, weight }, i) => {
       this.terms.push(`${weight} c${i}`);
       this.slack.push(`c${i}`);
       this.rows.push(`${difference(to, from)} + c${i} >= ${lag}`);
@@ -46,10 +51,10 @@ class Program {
   }
 
   private machine(machine: number): void {
-    const { uses, picks, machines } = this.problem;
+    const { demands, alternatives, machines } = this.problem;
     const it = machines[machine];
-    const here = uses.flatMap((use, index) =>
-      picks[use.pick]?.machines[0] === machine ? [{ use, index }] : [],
+    const here = demands.flatMap((use, index) =>
+      alternatives[use.alternative]?.machines[0] === machine ? [{ use, index }] : [],
     );
     if (!it) return;
     for (const { use, index } of here) this.closed(use, index, machine);
@@ -61,7 +66,7 @@ class Program {
     });
   }
 
-  private closed(use: Use, index: number, machine: number): void {
+  private closed(use: ResourceDemand, index: number, machine: number): void {
     const { closed } = this.problem.machines[machine] ?? { closed: [] };
     closed.forEach(({ startMin, endMin }, i) => {
       const before = (this.latest[use.to] ?? 0) + use.toLag <= startMin;
@@ -81,8 +86,8 @@ class Program {
   }
 
   private pair(
-    a: { use: Use; index: number },
-    b: { use: Use; index: number },
+    a: { use: ResourceDemand; index: number },
+    b: { use: ResourceDemand; index: number },
     machine: number,
     seats: number,
   ): void {
@@ -90,7 +95,7 @@ class Program {
     const it = this.problem.machines[machine];
     if (!it) return;
     const heatApart =
-      changeMin(a.use, b.use, it) + changeMin(b.use, a.use, it) > 0 ||
+      setupMinutes(a.use, b.use, it) + setupMinutes(b.use, a.use, it) > 0 ||
       (it.heat !== undefined && differs(a.use, b.use));
     const exclusive = seats === 0 && a.use.amount > 0 && b.use.amount > 0;
     const first = lagOf(this.problem, { kind: 'order', first: a.index, second: b.index, machine });
@@ -165,7 +170,7 @@ function difference(to: number, from: number): string {
   return `t${to} - t${from}`;
 }
 
-function differs(a: Use, b: Use): boolean {
+function differs(a: ResourceDemand, b: ResourceDemand): boolean {
   if (!a.heat || !b.heat) return false;
   return a.heat.highC < b.heat.lowC || b.heat.highC < a.heat.lowC;
 }

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { Cook } from '../heat/cook.ts';
 import { FITTED, USUAL_CONDITIONS, type Coefficients } from '../heat/cooker.ts';
-import { AS_SAID, cookOnce, type CookSpec, type StageSpec } from '../heat/spec.ts';
+import { NOMINAL, cookOnce, type CookSpec, type StageSpec } from '../heat/spec.ts';
 import { CUTS } from '../pantry/index.ts';
 import { fahrenheitToC } from '../quantity/index.ts';
 import file from './roasting-rows.json';
@@ -63,5 +63,5 @@ export function cookRow(
   coefficients: Coefficients = FITTED,
 ): Cook {
   const spec = { ...specOfRow(row), coefficients };
-  return cookOnce(spec, AS_SAID, { cells, everyMin: 1e6, longestMin: 3000 });
+  return cookOnce(spec, NOMINAL, { cells, everyMin: 1e6, longestMin: 3000 });
 }

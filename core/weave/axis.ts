@@ -11,7 +11,7 @@ export interface Axis {
 }
 
 /** A stretch that must get at least this share of the axis, to be legible. */
-export interface Room {
+export interface AxisExtent {
   readonly startMin: number;
   readonly endMin: number;
   readonly share: number;
@@ -28,7 +28,7 @@ const ROUNDS = 6;
  * @param events times that must be told apart; at least two different ones, or the axis is one hour
  * @param rooms stretches that need room, as shares of the whole; granted as far as they go together
  */
-export function elasticAxis(events: readonly number[], rooms: readonly Room[] = []): Axis {
+export function elasticAxis(events: readonly number[], rooms: readonly AxisExtent[] = []): Axis {
   const minutes = [...new Set(events)].sort((a, b) => a - b);
   const last = minutes.at(-1);
   if (last === undefined) return { minutes: [0, 60], at: [0, 1] };
@@ -47,7 +47,7 @@ export function elasticAxis(events: readonly number[], rooms: readonly Room[] = 
 function giveRoom(
   minutes: readonly number[],
   weights: readonly number[],
-  rooms: readonly Room[],
+  rooms: readonly AxisExtent[],
 ): number[] {
   const total = weights.reduce((sum, weight) => sum + weight, 0);
   const factors = weights.map(() => 1);

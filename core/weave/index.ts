@@ -1,6 +1,6 @@
 export { bandOf, type HeatBand } from './band.ts';
 export { threadsOf, type Segment, type Thread } from './threads.ts';
-export { elasticAxis, foldsOf, momentAt, placeOf, type Axis, type Room } from './axis.ts';
-export { chooseTicks, type TickWish } from './ticks.ts';
+export { elasticAxis, foldsOf, momentAt, placeOf, type Axis, type AxisExtent } from './axis.ts';
+export { chooseTicks, type TickRequest } from './ticks.ts';
 export { placeRowsOf, type PlaceBar, type PlaceRow } from './place-rows.ts';
 export { loadLinesOf, type LoadLine, type LoadSpan } from './load-lines.ts';

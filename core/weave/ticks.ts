@@ -1,7 +1,7 @@
 import { placeOf, type Axis } from './axis.ts';
 
 /** A moment worth a clock label, and how much. */
-export interface TickWish {
+export interface TickRequest {
   readonly min: number;
   readonly weight: number;
 }
@@ -10,7 +10,11 @@ export interface TickWish {
  * The moments to label: the weightiest first, then whatever keeps `leastGap` (a share of the axis)
  * from those already chosen. In order of time.
  */
-export function chooseTicks(axis: Axis, wishes: readonly TickWish[], leastGap: number): number[] {
+export function chooseTicks(
+  axis: Axis,
+  wishes: readonly TickRequest[],
+  leastGap: number,
+): number[] {
   const chosen: { min: number; at: number }[] = [];
   const ordered = [...wishes].sort((a, b) => b.weight - a.weight || b.min - a.min);
   for (const { min } of ordered) {

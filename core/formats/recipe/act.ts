@@ -4,12 +4,12 @@ import type { Degree } from './degree.ts';
 import { donenessIn } from './doneness.ts';
 import { placeOf } from './settle-place.ts';
 import { verbOf } from './settle-verb.ts';
-import { perKgFactor, type Span } from './span.ts';
-import { placeIn, type Said, type VerbHit } from './verbs.ts';
+import { perKgFactor, type ReadDuration } from './span.ts';
+import { placeIn, type VerbWords, type VerbHit } from './verbs.ts';
 
 const UNTIL = /(?:until|till|hasta que|hasta)\s+([^.;,(]{3,80})/iu;
 
-const QUICK: ReadonlySet<Said> = new Set<Said>([
+const QUICK: ReadonlySet<VerbWords> = new Set<VerbWords>([
   'mix',
   'prepare',
   'serve',
@@ -22,7 +22,7 @@ const QUICK: ReadonlySet<Said> = new Set<Said>([
 const DRY_FIRE: ReadonlySet<Verb> = new Set(['sear', 'grill', 'roast', 'bake', 'smoke', 'fry']);
 
 export interface Share {
-  readonly spans: readonly Span[];
+  readonly spans: readonly ReadDuration[];
   readonly degrees: readonly Degree[];
 }
 
@@ -100,7 +100,7 @@ function inherited(
 
 export function minutesOf(
   text: string,
-  span: Span,
+  span: ReadDuration,
   context: Context,
 ): Pick<ReadAct, 'leastMin' | 'likelyMin' | 'mostMin'> {
   const weight =

@@ -1,5 +1,5 @@
 import { FIRE_VERBS, type PlaceKind, type Verb } from '../../words/index.ts';
-import type { Language, Said } from './verbs.ts';
+import type { Language, VerbWords } from './verbs.ts';
 
 /** One step as a recipe says it. */
 export interface ReadAct {
@@ -76,9 +76,9 @@ export function newContext(
 }
 
 /** What cooks a food. */
-export const HEATS: ReadonlySet<Said> = new Set<Said>([...FIRE_VERBS, 'reduce']);
+export const HEATS: ReadonlySet<VerbWords> = new Set<VerbWords>([...FIRE_VERBS, 'reduce']);
 
-export const IN_OVEN: ReadonlySet<Said> = new Set<Said>([
+export const IN_OVEN: ReadonlySet<VerbWords> = new Set<VerbWords>([
   'roast',
   'bake',
   'braise',

@@ -3,9 +3,9 @@ import type { PlaceKind, Verb } from '../../words/index.ts';
 import { degreesIn } from './degree.ts';
 import { HEATS } from './context.ts';
 import { NUMBER, numberIn } from './numbers.ts';
-import { perKgFactor, spansIn, type Span } from './span.ts';
+import { perKgFactor, spansIn, type ReadDuration } from './span.ts';
 import { BY_HAND, USUAL_MIN } from './steps.ts';
-import { languageOf, placeIn, verbsIn, type Said } from './verbs.ts';
+import { languageOf, placeIn, verbsIn, type VerbWords } from './verbs.ts';
 
 /** What a phrase about one step says: only what it says, nothing guessed. */
 export interface ReadPhrase {
@@ -103,9 +103,9 @@ function readOne(text: string, foods: readonly Food[], verb: Verb | undefined): 
   };
 }
 
-const TENDS: ReadonlySet<Said> = new Set<Said>(['stir', 'turn', 'baste']);
+const TENDS: ReadonlySet<VerbWords> = new Set<VerbWords>(['stir', 'turn', 'baste']);
 
-function isVerb(said: Said): said is Verb {
+function isVerb(said: VerbWords): said is Verb {
   return said !== 'cook' && said !== 'put' && said !== 'wait';
 }
 
@@ -132,7 +132,7 @@ const OPEN: ReadonlySet<Verb> = new Set([
 function timeOf(
   text: string,
   verb: Verb | undefined,
-  length: Span | undefined,
+  length: ReadDuration | undefined,
   perBatch: number | undefined,
   coreC: number | undefined,
   food: Food | undefined,

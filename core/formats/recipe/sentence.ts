@@ -1,8 +1,8 @@
 import { actOf, minutesOf, tendingIn, type Share } from './act.ts';
 import { HEATS, type Context, type ReadAct } from './context.ts';
 import { degreesIn, type Degree } from './degree.ts';
-import { spansIn, type Span } from './span.ts';
-import { placeIn, saysSomething, verbsIn, type Said, type VerbHit } from './verbs.ts';
+import { spansIn, type ReadDuration } from './span.ts';
+import { placeIn, saysSomething, verbsIn, type VerbWords, type VerbHit } from './verbs.ts';
 
 /** What a sentence comes to: its steps, what it adds to the step before, or nothing understood. */
 export interface ReadSentence {
@@ -18,7 +18,7 @@ const MEANWHILE =
 const DAY_BEFORE =
   /(?:(?:the )?(?:night|nite|day|evening) before|a day ahead|one day ahead|la noche anterior|la v[ií]spera|el d[ií]a anterior|la noche antes|el d[ií]a antes)/iu;
 
-const COLD: ReadonlySet<Said> = new Set<Said>(['chill', 'marinate', 'brine']);
+const COLD: ReadonlySet<VerbWords> = new Set<VerbWords>(['chill', 'marinate', 'brine']);
 /** From the evening to the morning. Common practice, no source. */
 const OVERNIGHT = { leastMin: 480, likelyMin: 600, mostMin: 720, guessed: true };
 
@@ -26,13 +26,13 @@ const LOWERED =
   /(?:reduce|lower|turn down|drop|decrease|increase|raise|turn up|baja|bajar|reduce|reducir|sube|subir)[^.;]{0,40}(?:oven|heat|temperature|horno|temperatura)|turn (?:the )?(?:oven|heat|temperature|grill|smoker) (?:down|up)|turn (?:it|down|up) (?:down |up )?to \d{2}/iu;
 
 /** What is done to a food that cooks by something else. */
-const FINISHES: ReadonlySet<Said> = new Set<Said>(['glaze', 'reduce']);
+const FINISHES: ReadonlySet<VerbWords> = new Set<VerbWords>(['glaze', 'reduce']);
 
-const WET: ReadonlySet<Said> = new Set<Said>(['boil', 'simmer']);
+const WET: ReadonlySet<VerbWords> = new Set<VerbWords>(['boil', 'simmer']);
 
 const PLACES_TO_BE: ReadonlySet<string> = new Set(['oven', 'grill', 'smoker', 'fridge', 'freezer']);
 
-const TENDS: Partial<Record<Said, 'stir' | 'turn' | 'baste'>> = {
+const TENDS: Partial<Record<VerbWords, 'stir' | 'turn' | 'baste'>> = {
   stir: 'stir',
   turn: 'turn',
   baste: 'baste',
@@ -132,7 +132,7 @@ const SETTING = /^\s*(?:on )?(?:low|high)\b/iu;
 /** "Cover with a damp cloth for an hour": a dough rises. */
 const COVERED_UP = /^\s*(?:cover|tapa|cubre)/iu;
 const HOT_PAN = /\b(?:hot|side|caliente|lado)s?\b/iu;
-const isLength = ({ sense }: Span): boolean => sense === 'length';
+const isLength = ({ sense }: ReadDuration): boolean => sense === 'length';
 /** "If it is tough…", "Keeps three days…": no step of this evening. */
 const CONDITION =
   /^\s*(?:if|unless|should|keeps?(?: for| in|\s+\d)|will keep|stores?|leftovers|si|se conserva|aguanta)\b/iu;
@@ -144,7 +144,7 @@ function goingOn(
   text: string,
   line: number,
   group: string | undefined,
-  spans: readonly Span[],
+  spans: readonly ReadDuration[],
   degrees: readonly Degree[],
   context: Context,
 ): ReadAct | undefined {
@@ -178,7 +178,7 @@ function goingOn(
 }
 
 /** "30 minutes before serving", "after an hour": a moment, and no length. */
-function isMoment(text: string, { from, to }: Span): boolean {
+function isMoment(text: string, { from, to }: ReadDuration): boolean {
   const rests =
     /(?:for|rest|stand|sit|cool|reposar|reposo|durante|it|them)(?: for)?(?: about)?\s*$/iu;
   if (rests.test(text.slice(0, from))) return false;
@@ -205,7 +205,7 @@ export function noteSoak(text: string, context: Context): void {
 /** Verbs that stand for a step: quick ones give way to what they lead to. */
 function kept(
   said: readonly VerbHit[],
-  spans: readonly Span[],
+  spans: readonly ReadDuration[],
   degrees: readonly Degree[],
   text: string,
 ): VerbHit[] {
@@ -241,7 +241,7 @@ function shareOf<T extends { readonly from: number }>(
 /** A sentence without a step: it may add a time, a tending or a core to the step before. */
 function alone(
   text: string,
-  spans: readonly Span[],
+  spans: readonly ReadDuration[],
   degrees: readonly Degree[],
   context: Context,
   said: readonly VerbHit[],

@@ -1,7 +1,7 @@
 import { DIGITS, NUMBER, numberIn } from './numbers.ts';
 
 /** A length of time in a text: what was said, and where. Minutes; absent where unsaid. */
-export interface Span {
+export interface ReadDuration {
   readonly from: number;
   readonly to: number;
   readonly leastMin?: number | undefined;
@@ -156,13 +156,13 @@ const PER_POUND =
   /^\s*(?:per|a|for each|for every|an?|por)\s*(pound|lb|libra|kilo(?:gram)?s?|kg)\b/iu;
 
 /** Every length of time in a text, in its order; ranges and their limits as one. */
-export function spansIn(text: string): Span[] {
+export function spansIn(text: string): ReadDuration[] {
   const said = atomsIn(text);
   const again = said.length > 0 ? againIn(text, said) : [];
   const atoms = [...said, ...again.filter(({ from }) => from > (said[0]?.to ?? 0))].sort(
     (a, b) => a.from - b.from,
   );
-  const spans: Span[] = [];
+  const spans: ReadDuration[] = [];
   for (let i = 0; i < atoms.length; i++) {
     const first = atoms[i];
     if (!first) continue;
@@ -187,7 +187,7 @@ export function spansIn(text: string): Span[] {
   return spans;
 }
 
-function joined(text: string, a: Atom, b: Atom, between: string): Span {
+function joined(text: string, a: Atom, b: Atom, between: string): ReadDuration {
   const best = b.night ? NIGHT.least : b.least;
   const likely = BEST.test(between) ? (b.night ? NIGHT.likely : best) : likelyBetween(a, b);
   return {
@@ -207,7 +207,7 @@ function likelyBetween(a: Atom, b: Atom): number {
   return Math.round(Math.sqrt(a.least * b.most));
 }
 
-function single(text: string, atom: Atom): Span {
+function single(text: string, atom: Atom): ReadDuration {
   const { from, to, least, likely, most } = atom;
   const [before, behind] = [text.slice(0, from), text.slice(to)];
   const at = about(text, from, to);
@@ -218,7 +218,7 @@ function single(text: string, atom: Atom): Span {
   return { ...at, from, to, leastMin: least, likelyMin: likely, mostMin: most };
 }
 
-function about(text: string, from: number, to: number): Pick<Span, 'sense' | 'perSide'> {
+function about(text: string, from: number, to: number): Pick<ReadDuration, 'sense' | 'perSide'> {
   const [before, behind] = [text.slice(0, from), text.slice(to)];
   const often = EVERY.test(before) || /^hourly/iu.test(text.slice(from, to));
   const sense = often ? 'every' : PER_POUND.test(behind) ? 'perKg' : 'length';
@@ -226,7 +226,7 @@ function about(text: string, from: number, to: number): Pick<Span, 'sense' | 'pe
 }
 
 /** Minutes a kilogram, of a span that says "per pound" or "per kilo" behind itself. */
-export function perKgFactor(text: string, span: Span): number {
+export function perKgFactor(text: string, span: ReadDuration): number {
   const unit = PER_POUND.exec(text.slice(span.to))?.[1] ?? '';
   return /^(?:pound|lb|libra)/i.test(unit) ? 1 / KG_PER_LB : 1;
 }

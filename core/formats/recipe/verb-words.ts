@@ -1,10 +1,10 @@
 import type { Verb } from '../../words/index.ts';
 
 /** What a word may stand for besides a verb: to be settled by what is around it. */
-export type Said = Verb | 'cook' | 'put' | 'wait';
+export type VerbWords = Verb | 'cook' | 'put' | 'wait';
 
 interface VerbRow {
-  readonly verb: Said;
+  readonly verb: VerbWords;
   /** As an order: "whisk", "mezcla". */
   readonly english: string;
   readonly spanish: string;

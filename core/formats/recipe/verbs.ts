@@ -1,7 +1,7 @@
 import type { PlaceKind } from '../../words/index.ts';
-import { MINOR, VERB_ROWS, type Said } from './verb-words.ts';
+import { MINOR, VERB_ROWS, type VerbWords } from './verb-words.ts';
 
-export type { Said } from './verb-words.ts';
+export type { VerbWords } from './verb-words.ts';
 
 const ENGLISH = VERB_ROWS.map(({ verb, english }) => ({
   verb,
@@ -36,7 +36,7 @@ function withoutEnclitic(sentence: string): string {
 
 /** A verb where it stands. */
 export interface VerbHit {
-  readonly verb: Said;
+  readonly verb: VerbWords;
   readonly from: number;
   readonly to: number;
 }

@@ -113,9 +113,9 @@ function strictest(foods: readonly WatchedFood[]): WatchedFood | undefined {
 }
 
 /** Held long enough at less heat. Printed tables speak of whole cuts and poultry, not of mince or fish. */
-function isEnough({ warmth }: WatchedAct, { animal, minced }: WatchedFood): boolean {
-  if (!warmth || minced || animal === 'fish' || animal === 'shellfish') return false;
-  return warmth.logs >= warmth.wanted;
+function isEnough({ temperatures }: WatchedAct, { animal, minced }: WatchedFood): boolean {
+  if (!temperatures || minced || animal === 'fish' || animal === 'shellfish') return false;
+  return temperatures.logs >= temperatures.wanted;
 }
 
 function tooCool(

@@ -67,7 +67,10 @@ function isWorked(act: WatchedAct): boolean {
 
 /** What the fire adds; by itself too slow it is a rule of its own. */
 function slowFireMin(dish: WatchedDish, limit: number): number {
-  const minutes = Math.max(0, ...dish.acts.map(({ warmth }) => warmth?.warmingMin ?? 0));
+  const minutes = Math.max(
+    0,
+    ...dish.acts.map(({ temperatures }) => temperatures?.warmingMin ?? 0),
+  );
   return minutes <= BRISK_MIN || minutes > limit ? 0 : minutes;
 }
 

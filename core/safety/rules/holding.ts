@@ -58,8 +58,8 @@ const COLD = new Set(['fridge', 'freezer']);
 
 /** Minutes in which its coldest point is below the limit. */
 function coolMinutes(act: Parameters<typeof minutesOf>[0]): number {
-  if (act.warmth) {
-    const { minute, surfaceC } = act.warmth;
+  if (act.temperatures) {
+    const { minute, surfaceC } = act.temperatures;
     let sum = 0;
     for (let i = 1; i < minute.length; i++) {
       if ((surfaceC[i] ?? 0) < HOLD_C) sum += (minute[i] ?? 0) - (minute[i - 1] ?? 0);

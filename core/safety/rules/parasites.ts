@@ -57,16 +57,16 @@ export const parasites: Rule = {
 
 function lives(
   { animal, frozenFirst, ready }: WatchedFood,
-  { coreC, warmth }: WatchedAct,
+  { coreC, temperatures }: WatchedAct,
 ): boolean {
   if (coreC === undefined || ready) return false;
   if (animal === 'game') return coreC < GAME_C - 0.5;
   if (animal !== 'pork' || frozenFirst || coreC >= AT_ONCE_C - 0.5) return false;
-  return !warmth || shareDead(warmth) < 1;
+  return !temperatures || shareDead(temperatures) < 1;
 }
 
 /** What of the time that is wanted has gone by, summed along a curve of the coldest point. */
-function shareDead({ minute, coreC }: NonNullable<WatchedAct['warmth']>): number {
+function shareDead({ minute, coreC }: NonNullable<WatchedAct['temperatures']>): number {
   let share = 0;
   for (let i = 1; i < minute.length; i++) {
     const coldest = Math.min(coreC[i - 1] ?? 0, coreC[i] ?? 0);

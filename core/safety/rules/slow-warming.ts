@@ -19,11 +19,11 @@ export const slowWarming: Rule = {
     meal.dishes.flatMap((dish) => {
       if (rawFoods(dish).length === 0) return [];
       return dish.acts.flatMap((act) => {
-        const { warmth } = act;
-        if (!warmth || !act.last) return [];
-        const minutes = minutesBetween(warmth.minute, warmth.coreC);
+        const { temperatures } = act;
+        if (!temperatures || !act.last) return [];
+        const minutes = minutesBetween(temperatures.minute, temperatures.coreC);
         const slow = minutes > MOST_MIN;
-        if (!slow && warmth.warmingMin <= ROOM_LIMIT_MIN) return [];
+        if (!slow && temperatures.warmingMin <= ROOM_LIMIT_MIN) return [];
         return [
           {
             rule: 'slowWarming',
@@ -33,7 +33,9 @@ export const slowWarming: Rule = {
             message: {
               key: slow ? 'safety.slowWarming' : 'safety.slowSurface',
               values: {
-                minutes: { minutes: Math.round((slow ? minutes : warmth.warmingMin) / 10) * 10 },
+                minutes: {
+                  minutes: Math.round((slow ? minutes : temperatures.warmingMin) / 10) * 10,
+                },
               },
             },
             source: 'source.fsisAppendixA',

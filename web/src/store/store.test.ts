@@ -55,7 +55,7 @@ describe('the store', () => {
     store.dispatch(edited({ meal: 'first-frost-supper', command: change }));
     const second = store.getState().plans.plans['first-frost-supper'];
     const smoke = (made: Plan | undefined) =>
-      made?.steps.find((s) => s.id === 'lamb-smoke')?.span.likelyMin;
+      made?.steps.find((s) => s.id === 'lamb-smoke')?.duration.likelyMin;
     // A heavier shoulder is longer on the smoke: the time comes from its heat.
     expect(smoke(second)).toBeGreaterThan((smoke(first) ?? NaN) + 20);
     expect(store.getState().plans.making).toEqual({});

@@ -68,7 +68,7 @@ export class Planner implements PlanRequests {
       const same = !request.thorough && previous !== undefined;
       request.done(same ? { ...plan, rescues: previous.rescues } : plan);
       const stuck = plan.status === 'cannot' || plan.clashes.length > 0;
-      const unsure = request.thorough && plan.bound?.proved === false;
+      const unsure = request.thorough && plan.costBound?.proved === false;
       if (stuck || unsure) this.toImprove.set(meal.id, { request, plan });
     } catch (error) {
       request.failed(error instanceof Error ? error.message : String(error));

@@ -1,4 +1,11 @@
-import { plan, planning, THOROUGH, withRescues, type Meal, type Plan } from '@zemrin/core';
+import {
+  plan,
+  planCandidates,
+  THOROUGH_WORK,
+  withRescues,
+  type Meal,
+  type Plan,
+} from '@zemrin/core';
 import { expose, type Endpoint } from 'comlink';
 
 /** Work for a plan that follows a change, shown at once: little, since it begins from the last. */
@@ -36,12 +43,12 @@ const api = {
     // Ways out cannot be interrupted, so they wait until the cook's hand rests.
     await new Promise((resolve) => setTimeout(resolve, AT_REST_MS));
     if (mine !== wanted) return;
-    const how = { previous, work: THOROUGH, samples: MANY };
-    let cost = previous.bound?.cost ?? Infinity;
+    const how = { previous, work: THOROUGH_WORK, samples: MANY };
+    let cost = previous.costBound?.cost ?? Infinity;
     let last = withRescues(previous, meal, meal.kitchen, nowMin);
     if (last.rescues.length > 0) onBetter(last);
     if (last.status === 'cannot') return;
-    for (const better of planning(meal, meal.kitchen, nowMin, how)) {
+    for (const better of planCandidates(meal, meal.kitchen, nowMin, how)) {
       if (better.found && better.found.cost < cost) {
         cost = better.found.cost;
         last = withRescues(better.plan(), meal, meal.kitchen, nowMin);
@@ -49,7 +56,7 @@ const api = {
       } else if (better.last) {
         onBetter({ ...better.plan(), rescues: last.rescues });
       }
-      onProgress(better.proved ? 1 : Math.min(1, better.work / THOROUGH));
+      onProgress(better.proved ? 1 : Math.min(1, better.work / THOROUGH_WORK));
       // Lets a stop, or a newer question, through.
       await new Promise((resolve) => setTimeout(resolve, 0));
       if (mine !== wanted) return;

@@ -2,11 +2,11 @@ import {
   answerKey,
   answersTo,
   isStew,
-  schoolsOf,
+  practicesOf,
   type Dish,
   type Meal,
   type Mixture,
-  type SchoolName,
+  type PracticeName,
 } from '@zemrin/core';
 import { useEdit } from '../../store/hooks.ts';
 import { Choice } from '../../ui/Choice.tsx';
@@ -18,7 +18,7 @@ const AS_KITCHEN = '';
 export function Schools({ meal, dish, mixture }: { meal: Meal; dish: Dish; mixture: Mixture }) {
   const t = useWords();
   const edit = useEdit(meal.id);
-  const chosen = schoolsOf(meal.kitchen, dish);
+  const chosen = practicesOf(meal.kitchen, dish);
   const asked = questionsFor(dish, mixture);
   if (asked.length === 0) return null;
   return (
@@ -52,10 +52,10 @@ export function Schools({ meal, dish, mixture }: { meal: Meal; dish: Dish; mixtu
 }
 
 /** Only the questions this mixture raises. */
-function questionsFor(dish: Dish, mixture: Mixture): SchoolName[] {
+function questionsFor(dish: Dish, mixture: Mixture): PracticeName[] {
   const raw = mixture.touchesRaw && mixture.on.length > 0;
   const lies = mixture.kind === 'marinade' || mixture.kind === 'paste';
-  const asked: Array<readonly [SchoolName, boolean]> = [
+  const asked: Array<readonly [PracticeName, boolean]> = [
     ['brine', mixture.kind === 'wet brine' && mixture.salting?.by === undefined],
     ['usedMarinade', raw && lies],
     ['firstHalfHour', raw],

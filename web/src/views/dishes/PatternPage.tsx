@@ -4,15 +4,15 @@ import {
   leastCoreC,
   patternDish,
   readWeight,
-  schoolsAsked,
-  schoolsOf,
+  practicesAsked,
+  practicesOf,
   showTemperature,
   takenIds,
   usualChoices,
   type Meal,
   type Pattern,
-  type SchoolName,
-  type SomeSchools,
+  type PracticeName,
+  type SomePractices,
 } from '@zemrin/core';
 import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
@@ -33,9 +33,9 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
   const [core, setCore] = useState(usual.coreC);
   const [fire, setFire] = useState(pattern.fires?.[0]);
   const [weight, setWeight] = useState('');
-  const [own, setOwn] = useState<SomeSchools>({});
-  const schools = schoolsOf({ schools: { ...meal.kitchen.schools, ...own } });
-  const setSchools = (school: SchoolName, to: string) => setOwn({ ...own, [school]: to });
+  const [own, setOwn] = useState<SomePractices>({});
+  const schools = practicesOf({ schools: { ...meal.kitchen.schools, ...own } });
+  const setSchools = (school: PracticeName, to: string) => setOwn({ ...own, [school]: to });
   const weightG = weight.trim() === '' ? undefined : readWeight(weight);
   const bad = weight.trim() !== '' && (weightG === undefined || weightG <= 0);
   const cores = pattern.cores(cut);
@@ -52,7 +52,7 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
     },
     takenIds(meal),
   );
-  const asked = schoolsAsked(pattern, dish);
+  const asked = practicesAsked(pattern, dish);
   const onSubmit = (event: FormEvent) => {
     event.preventDefault();
     if (bad) return;

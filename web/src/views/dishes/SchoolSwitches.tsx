@@ -1,12 +1,12 @@
-import { answerKey, answersTo, type SchoolName, type Schools } from '@zemrin/core';
+import { answerKey, answersTo, type PracticeName, type Practices } from '@zemrin/core';
 import { Choice } from '../../ui/Choice.tsx';
 import { useWords } from '../../words/words.ts';
 
 /** Where cooks disagree about this chain: one answer each, with its reason. */
 export function SchoolSwitches(props: {
-  asked: readonly SchoolName[];
-  schools: Schools;
-  onChoose: (school: SchoolName, to: string) => void;
+  asked: readonly PracticeName[];
+  schools: Practices;
+  onChoose: (school: PracticeName, to: string) => void;
 }) {
   const { asked, schools, onChoose } = props;
   const t = useWords();

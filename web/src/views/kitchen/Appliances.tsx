@@ -1,7 +1,7 @@
 import {
   APPLIANCE_KINDS,
-  DOWN_C_PER_MIN,
-  UP_C_PER_MIN,
+  COOLING_C_PER_MIN,
+  HEATING_C_PER_MIN,
   freshId,
   type Kitchen,
   type Meal,
@@ -144,14 +144,14 @@ const FIGURES: readonly {
     kinds: HEATED,
     label: 'kitchen.climbs',
     short: 'kitchen.climbsShort',
-    usual: UP_C_PER_MIN,
+    usual: HEATING_C_PER_MIN,
   },
   {
     figure: 'downCPerMin',
     kinds: HEATED,
     label: 'kitchen.falls',
     short: 'kitchen.fallsShort',
-    usual: DOWN_C_PER_MIN,
+    usual: COOLING_C_PER_MIN,
   },
   {
     figure: 'runsHotC',

@@ -2,8 +2,8 @@ import {
   answerKey,
   answersTo,
   MEASURES,
-  SCHOOL_NAMES,
-  schoolsOf,
+  PRACTICE_NAMES,
+  practicesOf,
   type Kitchen as KitchenOf,
   type Meal,
 } from '@zemrin/core';
@@ -114,12 +114,12 @@ export default function Kitchen() {
 function SchoolsOfKitchen({ meal }: { meal: Meal }) {
   const t = useWords();
   const edit = useEdit(meal.id);
-  const chosen = schoolsOf(meal.kitchen);
+  const chosen = practicesOf(meal.kitchen);
   return (
     <section>
       <h2 className="text-xl">{t('bench.howWeDo')}</h2>
       <p className="mb-2 text-muted">{t('kitchen.schoolsMore')}</p>
-      {SCHOOL_NAMES.map((school) => (
+      {PRACTICE_NAMES.map((school) => (
         <div key={school} className="border-t border-line py-2.5">
           <Choice
             label={t(`school.${school}`)}

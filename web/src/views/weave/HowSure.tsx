@@ -1,4 +1,4 @@
-import { IN_HAND_FACTOR, showMinutes, showTime, type Meal, type Plan } from '@zemrin/core';
+import { BUFFER_FACTOR, showMinutes, showTime, type Meal, type Plan } from '@zemrin/core';
 import { useEdit, usePlanning } from '../../store/hooks.ts';
 import { searchStopped } from '../../store/plans.ts';
 import { useAppDispatch } from '../../store/store.ts';
@@ -44,7 +44,7 @@ export function HowSure({ meal, plan }: { meal: Meal; plan: Plan }) {
 function Surer({ meal }: { meal: Meal }) {
   const t = useWords();
   const edit = useEdit(meal.id);
-  const factor = meal.inHand ?? IN_HAND_FACTOR;
+  const factor = meal.inHand ?? BUFFER_FACTOR;
   return (
     <label className="mt-2 block text-sm">
       <span className="sr-only">{t('weave.surer')}</span>
@@ -73,17 +73,17 @@ function Quality({ meal, plan }: { meal: Meal; plan: Plan }) {
   const t = useWords();
   const dispatch = useAppDispatch();
   const { searching } = usePlanning(meal.id);
-  const { bound } = plan;
+  const { costBound } = plan;
   // With a clash left there is no telling how much better it could be.
-  if (!bound || plan.clashes.length > 0) return null;
+  if (!costBound || plan.clashes.length > 0) return null;
   const looking = searching !== undefined && searching < 1;
-  const gap = bound.cost > 0 ? (bound.cost - bound.atLeast) / bound.cost : 0;
+  const gap = costBound.cost > 0 ? (costBound.cost - costBound.atLeast) / costBound.cost : 0;
   const share = Math.min(99, Math.ceil(gap * 100));
   return (
     <p className="mt-2 text-sm text-muted">
       {looking
         ? t('weave.searching', { share: Math.round(searching * 100) })
-        : bound.proved
+        : costBound.proved
           ? t('weave.bestThereIs')
           : t('weave.nearBest', { share })}
       {looking && (

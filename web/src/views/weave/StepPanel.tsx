@@ -75,7 +75,7 @@ function Facts(props: {
 }) {
   const t = useWords();
   const { planned, meal, time } = props;
-  const { leastMin, likelyMin, mostMin } = planned.span;
+  const { leastMin, likelyMin, mostMin } = planned.duration;
   const length = planned.endMin - planned.startMin;
   const ranged = !planned.elastic && mostMin > leastMin;
   const temp =

@@ -6,7 +6,7 @@ import {
   type Plan,
   type PlannedHands,
   type PlannedStep,
-  type Room,
+  type AxisExtent,
   type Segment,
   type Thread,
 } from '@zemrin/core';
@@ -46,7 +46,7 @@ export function axisOf(plan: Plan, threads: readonly Thread[], plotPx: number): 
   return elasticAxis(events, [...rooms, ...nights]);
 }
 
-function roomOf(segment: Segment, plotPx: number): Room {
+function roomOf(segment: Segment, plotPx: number): AxisExtent {
   const { startMin, endMin, waiting, step } = segment;
   const wordless = waiting || isTended(step) || endMin - startMin < 30;
   const words = wordless ? 0 : textPx(step.label) + LABEL_PAD_PX + (startBead(step) ? BEAD_PX : 0);
