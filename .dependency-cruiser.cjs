@@ -1,95 +1,132 @@
-/** The doors between the rooms: quantity ← pantry ← batch, heat, safety ← meal ← plan ← run ← log. */
-const room = (name) => `^core/${name}/`;
+/**
+ * The doors between the rooms, as an allow-list: a room may import what stands here and nothing
+ * else. A folder that is not listed has no door at all, so a new room is named here first.
+ */
+const CORE_DOORS = {
+  quantity: [],
+  time: [],
+  solve: [],
+  words: ['quantity', 'time'],
+  pantry: ['quantity'],
+  heat: ['pantry'],
+  safety: ['quantity', 'words', 'pantry', 'heat'],
+  batch: ['quantity', 'words', 'pantry', 'heat', 'safety'],
+  meal: ['quantity', 'time', 'words', 'pantry', 'heat', 'safety', 'batch'],
+  ledger: ['quantity', 'words', 'pantry', 'heat', 'safety', 'batch', 'meal'],
+  plan: ['time', 'words', 'pantry', 'heat', 'safety', 'solve', 'meal', 'ledger'],
+  patterns: ['quantity', 'words', 'pantry', 'heat', 'batch', 'meal'],
+  reader: ['quantity', 'words', 'pantry', 'batch', 'meal'],
+  lists: ['quantity', 'time', 'words', 'pantry', 'batch', 'meal', 'plan'],
+  weave: ['words', 'meal', 'plan'],
+  formats: [
+    'quantity',
+    'time',
+    'words',
+    'pantry',
+    'heat',
+    'safety',
+    'batch',
+    'meal',
+    'plan',
+    'lists',
+    'reader',
+  ],
+};
 
-/** A room may not look into these. */
-const closed = (from, to) => ({
-  name: `${from}-sees-too-much`,
-  severity: 'error',
-  comment: `core/${from} must not know of ${to.join(', ')}.`,
-  from: { path: room(from), pathNot: '\\.test\\.ts$|^core/test/' },
-  to: { path: to.map(room) },
-});
+const WEB_DOORS = {
+  words: [],
+  notices: [],
+  workers: [],
+  storage: [],
+  store: ['storage', 'workers', 'notices', 'words'],
+  ui: ['store', 'words'],
+  pantry: ['store', 'ui', 'words'],
+  safety: ['store', 'words'],
+  views: ['store', 'workers', 'notices', 'ui', 'pantry', 'safety', 'words'],
+  app: ['store', 'storage', 'workers', 'notices', 'ui', 'views', 'words'],
+};
+
+/** Packages of the computation, and the rooms that may use them; left out, all. */
+const CORE_PACKAGES = {
+  zod: undefined,
+  'temporal-polyfill': ['time'],
+  'numeric-quantity': ['quantity'],
+  psychrolib: ['heat'],
+  htmlparser2: ['reader'],
+  'ical.js': ['formats'],
+  'ical-generator': ['formats'],
+  papaparse: ['formats'],
+};
+
+/** Tests and their fixtures may look anywhere in the computation. */
+const TESTS = '\\.test\\.tsx?$|^core/test/';
+const oneOf = (names) => `(${names.join('|')})`;
+
+/** A room sees itself and the rooms of its list. */
+function doors(root, rooms) {
+  return Object.entries(rooms).map(([room, allowed]) => ({
+    name: `${room}-through-its-doors`,
+    severity: 'error',
+    comment: `${root}${room} may import only: ${allowed.join(', ') || 'nothing'}.`,
+    from: { path: `^${root}${room}/`, pathNot: TESTS },
+    to: { path: `^${root}`, pathNot: `^${root}${oneOf([room, ...allowed])}/` },
+  }));
+}
+
+/** What stands in no list may import nothing of its house. */
+function unlisted(root, rooms) {
+  return {
+    name: `${root.split('/')[0]}-room-without-doors`,
+    severity: 'error',
+    comment: `A new folder of ${root} is given its doors in this file first.`,
+    from: { path: `^${root}[^/]+/`, pathNot: `${TESTS}|^${root}${oneOf(Object.keys(rooms))}/` },
+    to: { path: `^${root}` },
+  };
+}
 
 module.exports = {
   forbidden: [
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    ...doors('core/', CORE_DOORS),
+    unlisted('core/', CORE_DOORS),
+    ...doors('web/src/', WEB_DOORS),
+    unlisted('web/src/', WEB_DOORS),
     {
-      name: 'no-circles',
+      name: 'other-rooms-by-their-index',
       severity: 'error',
-      from: {},
-      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+      comment: 'A room is entered by its index.ts.',
+      from: { path: '^core/([^/]+)/', pathNot: TESTS },
+      to: { path: '^core/[^/]+/', pathNot: '^core/$1/|^core/[^/]+/index\\.ts$' },
     },
     {
       name: 'core-stands-alone',
       severity: 'error',
       comment: 'The computation knows no interface, no server, no command line.',
-      from: { path: '^core/', pathNot: '\\.test\\.ts$|^core/test/' },
+      from: { path: '^core/', pathNot: TESTS },
       to: { path: '^(web|server|cli|e2e|bench|scripts)/' },
     },
     {
       name: 'core-has-few-packages',
       severity: 'error',
-      from: { path: '^core/', pathNot: '\\.test\\.ts$|^core/test/' },
+      from: { path: '^core/', pathNot: TESTS },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'npm-peer', 'core'],
-        pathNot:
-          'node_modules/(zod|temporal-polyfill|numeric-quantity|psychrolib|htmlparser2|ical\\.js|ical-generator|papaparse|@types/papaparse)/',
+        pathNot: `node_modules/(@types/papaparse|${Object.keys(CORE_PACKAGES).join('|')})/`,
       },
     },
-    {
-      name: 'pages-and-calendars-at-the-edge',
-      severity: 'error',
-      comment: 'Only core/formats reads pages, calendars and tables.',
-      from: { path: '^core/', pathNot: '^core/formats/|^core/test/|\\.test\\.ts$' },
-      to: { path: 'node_modules/(htmlparser2|ical\\.js|ical-generator|papaparse)/' },
-    },
-    closed('quantity', [
-      'pantry',
-      'batch',
-      'heat',
-      'safety',
-      'meal',
-      'plan',
-      'weave',
-      'formats',
-      'words',
-      'time',
-    ]),
-    closed('time', [
-      'quantity',
-      'pantry',
-      'batch',
-      'heat',
-      'safety',
-      'meal',
-      'plan',
-      'weave',
-      'formats',
-      'words',
-    ]),
-    closed('words', ['pantry', 'batch', 'safety', 'meal', 'plan', 'weave', 'formats']),
-    closed('pantry', ['batch', 'heat', 'safety', 'meal', 'plan', 'weave', 'formats']),
-    closed('heat', ['batch', 'safety', 'meal', 'plan', 'solve', 'weave', 'formats']),
-    closed('safety', ['batch', 'meal', 'plan', 'weave', 'formats']),
-    closed('batch', ['meal', 'plan', 'weave', 'formats']),
-    closed('meal', ['plan', 'weave', 'patterns', 'lists', 'formats']),
-    closed('patterns', ['plan', 'weave', 'lists', 'formats']),
-    closed('lists', ['weave', 'patterns', 'formats']),
-    closed('solve', [
-      'quantity',
-      'time',
-      'words',
-      'pantry',
-      'batch',
-      'heat',
-      'safety',
-      'meal',
-      'plan',
-      'weave',
-      'formats',
-    ]),
-    closed('meal', ['solve']),
-    closed('plan', ['weave', 'patterns', 'lists', 'formats']),
-    closed('weave', ['patterns', 'lists', 'formats']),
+    ...Object.entries(CORE_PACKAGES).flatMap(([name, rooms]) =>
+      rooms
+        ? [
+            {
+              name: `${name}-at-its-edge`,
+              severity: 'error',
+              comment: `Only ${rooms.join(', ')} uses ${name}.`,
+              from: { path: '^core/', pathNot: `${TESTS}|^core/${oneOf(rooms)}/` },
+              to: { path: `node_modules/${name}/` },
+            },
+          ]
+        : [],
+    ),
     {
       name: 'outside-sees-only-the-door',
       severity: 'error',
@@ -98,30 +135,12 @@ module.exports = {
       to: { path: '^core/', pathNot: '^core/index\\.ts$' },
     },
     {
-      name: 'views-do-not-store',
-      severity: 'error',
-      comment: 'Data flows file → core → store → view.',
-      from: { path: '^web/src/(storage|workers|words)/' },
-      to: { path: '^web/src/(views|app|ui)/' },
-    },
-    {
-      name: 'store-sees-no-view',
-      severity: 'error',
-      from: { path: '^web/src/store/' },
-      to: { path: '^web/src/(views|app|ui)/' },
-    },
-    {
       name: 'views-stay-apart',
       severity: 'error',
       from: { path: '^web/src/views/([^/]+)/' },
       to: { path: '^web/src/views/([^/]+)/', pathNot: '^web/src/views/$1/' },
     },
-    {
-      name: 'nothing-unresolved',
-      severity: 'error',
-      from: {},
-      to: { couldNotResolve: true },
-    },
+    { name: 'nothing-unresolved', severity: 'error', from: {}, to: { couldNotResolve: true } },
   ],
   options: {
     doNotFollow: { path: 'node_modules' },

@@ -4,9 +4,9 @@ import { FT06, jobShop } from '../core/test/job-shop.ts';
 import { asMilp, leastCostByHighs } from '../core/test/milp.ts';
 import { PLANTED_NOW } from '../core/test/arranged.ts';
 import { plantedMeal, type PlantedSize } from '../core/test/planted.ts';
-import { simulateOnTime } from '../core/plan/odds.ts';
+import { simulateOnTime } from '../core/plan/simulation/on-time.ts';
 import { plan } from '@zemrin/core';
-import { exactState } from '../core/solve/state.ts';
+import { exactState } from '../core/solve/search-state.ts';
 import { solve, type Solution, type SchedulingProblem } from '../core/solve/index.ts';
 import { atMost, exactly, median, medianMs, percentile, told, type Line } from './measure.ts';
 

@@ -5,6 +5,7 @@ import jsonld from 'jsonld';
 import { describe, expect, it } from 'vitest';
 import { applyCommand, MealError, printMeal } from '../meal/index.ts';
 import { plan } from '../plan/index.ts';
+import { readRecipe } from '../reader/index.ts';
 import { localOf } from '../time/index.ts';
 import { at, supper } from '../test/meals.ts';
 import {
@@ -19,7 +20,6 @@ import {
   printKitchen,
   printLibrary,
   readBundle,
-  readRecipe,
   recipeLd,
   tableCsv,
   TABLES,

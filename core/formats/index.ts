@@ -7,7 +7,8 @@ export {
 export { mannerOf, planJson } from './plan-json.ts';
 export { cookJson, parseCook } from './cook-file.ts';
 export { scaleJson } from './scale-json.ts';
-export * from './recipe/index.ts';
+export { recipeJson, type OutlineStep, type RecipeJson } from './recipe-json.ts';
+export { mealLd, recipeLd } from './recipe-json-ld.ts';
 export { planCalendar } from './calendar/write.ts';
 export { busyOf, CalendarError, hoursOfBusy, type Busy } from './calendar/read.ts';
 export { mealMarkdown, tableCsv, TABLES, type TableName } from './tables.ts';

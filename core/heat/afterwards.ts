@@ -1,6 +1,6 @@
 import { cooks } from './cooker.ts';
 import type { Cooker } from './names.ts';
-import { cookOnce, type CookSpec, type StageSpec } from './spec.ts';
+import { cookOnce, type CookSpec, type StageSpec } from './cook-spec.ts';
 
 /** What comes after the fire. */
 export interface Afterwards {

@@ -1,5 +1,5 @@
 import psychrolib from 'psychrolib';
-import { rootBetween } from './root.ts';
+import { rootBetween } from './root-finding.ts';
 
 /**
  * Moist air and boiling, by the formulas of the ASHRAE Handbook, Fundamentals, 2017, chapter 1,

@@ -1,21 +1,7 @@
-import type { Body, Flat } from './body.ts';
-import { TemperatureField } from './field.ts';
-import type { ThermalProperties } from './stuff.ts';
-import { airCAt, type Surface, type Surroundings } from './surroundings.ts';
+import type { PreparedPiece } from './prepared-piece.ts';
+import { TemperatureField } from './temperature-field.ts';
+import { airCAt, type Surroundings } from './surroundings.ts';
 import { tenderingPerSecond } from './tenderness.ts';
-
-/** A food, ready for the fire. */
-export interface PreparedPiece {
-  readonly body: Body;
-  /** As it lies in a pan or over coals. */
-  readonly flat: Flat;
-  readonly properties: ThermalProperties;
-  readonly surface: Surface;
-  readonly boilingC: number;
-  readonly startC: number;
-  /** Of its collagen; 1 for pork shoulder. */
-  readonly tenderFactor: number;
-}
 
 /** One stage of a cook: where the food is, and how it ends. */
 export interface Stage {

@@ -1,7 +1,7 @@
 import type { Cook } from './cook.ts';
 import { cookedMinutes, modelLogSdOf, VARIED, variationOf, type Band } from './forecast.ts';
-import { evenNormals } from './normal.ts';
-import { cookOnce, type CookSpec } from './spec.ts';
+import { evenNormals } from './normal-quantiles.ts';
+import { cookOnce, type CookSpec } from './cook-spec.ts';
 
 /** Enough for bands that stand still. */
 export const MEMBERS = 400;

@@ -7,14 +7,14 @@ import { USUAL_CONDITIONS } from './cooker.ts';
 import { minutesToCool } from './cooling.ts';
 import { cook } from './cook.ts';
 import { ensembleOf } from './ensemble.ts';
-import { SurfaceBalance } from './face.ts';
+import { SurfaceBalance } from './surface-balance.ts';
 import { forecast } from './forecast.ts';
 import { readyingMinutes } from './readying.ts';
 import { boilingMinutes, reducingMinutes } from './reducing.ts';
 import { risingMinutes } from './rising.ts';
-import { cookOnce, type CookSpec, type StageSpec } from './spec.ts';
+import { cookOnce, type CookSpec, type StageSpec } from './cook-spec.ts';
 import { stallOf } from './stall.ts';
-import { thermalPropertiesOf } from './stuff.ts';
+import { thermalPropertiesOf } from './thermal-properties.ts';
 import { hoursToTender } from './tenderness.ts';
 import { whatIfs } from './what-if.ts';
 

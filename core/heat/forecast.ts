@@ -1,6 +1,6 @@
 import type { Cook, CookOptions } from './cook.ts';
 import { COOKER_DATA, cooks, type ForecastBasis } from './cooker.ts';
-import { NOMINAL, cookOnce, type CookSpec, type Variation } from './spec.ts';
+import { NOMINAL, cookOnce, type CookSpec, type Variation } from './cook-spec.ts';
 
 /** Minutes: one evening in ten it is shorter than the least, one in ten longer than the most. */
 export interface Band {

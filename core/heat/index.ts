@@ -17,13 +17,20 @@ export {
   type Conditions,
 } from './cooker.ts';
 export { COOKERS, NON_COOKING_PLACES, WRAPS, type Cooker, type Wrap } from './names.ts';
-export { formOf, compositionOf, thicknessMmOf, type Piece } from './food.ts';
-export { cookOnce, NOMINAL, type CookSpec, type StageSpec, type Variation } from './spec.ts';
+export { formOf, compositionOf, thicknessMmOf, type Piece } from './piece.ts';
+export { cookOnce, NOMINAL, type CookSpec, type StageSpec, type Variation } from './cook-spec.ts';
 export { basisOf, cookedMinutes, forecast, type Band, type Forecast } from './forecast.ts';
 export { coreAt, ensembleOf, MEMBERS, type Ensemble } from './ensemble.ts';
 export { afterwards, pullCFor, type Afterwards, type Hold } from './afterwards.ts';
 export { CHANGES, changedCook, whatIfs, type Change, type WhatIf } from './what-if.ts';
-export { aboutMinutes, lastOnFire, pointAt, shownCook, stageTimes, tenderAt } from './shown.ts';
+export {
+  aboutMinutes,
+  lastOnFire,
+  pointAt,
+  shownCook,
+  stageTimes,
+  tenderAt,
+} from './shown-cook.ts';
 export {
   CHANGES_BY_HEAT,
   changesAlong,

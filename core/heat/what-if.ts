@@ -1,7 +1,7 @@
-import { thicknessMmOf, formOf } from './food.ts';
+import { thicknessMmOf, formOf } from './piece.ts';
 import { COOKER_DATA, cooks } from './cooker.ts';
 import { cookedMinutes } from './forecast.ts';
-import { NOMINAL, cookOnce, type CookSpec, type StageSpec } from './spec.ts';
+import { NOMINAL, cookOnce, type CookSpec, type StageSpec } from './cook-spec.ts';
 
 /** Other ways of the same cook, as cooks argue about them. */
 export const CHANGES = [

@@ -2,7 +2,7 @@ import { weighMixture, type BatchFood, type BatchFor, type Mixture } from '../ba
 import { pantryOf, type Animal } from '../pantry/index.ts';
 import { companyOf, cutOf, foodOf, settleFood } from './amounts.ts';
 import type { Dish, Meal } from './schema.ts';
-import { practicesOf } from './schools.ts';
+import { practicesOf } from './practices.ts';
 
 /** What of a meal its batches depend on. */
 export type Cooked = Pick<Meal, 'eaters' | 'kitchen' | 'pantry'>;

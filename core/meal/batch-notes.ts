@@ -11,7 +11,7 @@ import { pantryOf } from '../pantry/index.ts';
 import type { Message } from '../words/index.ts';
 import { batchFor, type Cooked } from './batch-for.ts';
 import type { Dish } from './schema.ts';
-import { practicesOf } from './schools.ts';
+import { practicesOf } from './practices.ts';
 
 /** What to know of a batch, with nothing wrong. */
 export function dishNotes(meal: Cooked, dish: Dish, mixture: Mixture, batch: Batch): Message[] {

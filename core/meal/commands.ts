@@ -2,11 +2,11 @@ import type { OwnCut, OwnIngredient, OwnPantry } from '../pantry/index.ts';
 import { inBatches, type BatchCommand } from './batch-commands.ts';
 import { withoutSteps } from './chain.ts';
 import { mapId } from './ids.ts';
-import { applyPractices } from './practise.ts';
+import { applyPractices } from './apply-practices.ts';
 import { groupsOf, seatsOf, type Seat } from './seats.ts';
 import type { Dish, Kitchen, Meal, Step, StepTime } from './schema.ts';
 import { withWash } from './wash-up.ts';
-import { PRACTICES, type PracticeName, type SomePractices } from './schools.ts';
+import { PRACTICES, type PracticeName, type SomePractices } from './practices.ts';
 
 /** Everything a cook can do to a meal. Each is a value, so that it can be stored, undone and named. */
 export type Command =

@@ -12,7 +12,7 @@ import { leastCoreC } from '../safety/index.ts';
 import { FIRE_VERBS, type PlaceKind, type Verb } from '../words/index.ts';
 import { cutOf, settleFood } from './amounts.ts';
 import type { Command } from './commands.ts';
-import { chainUpTo, cookerOf, pieceOf, placeOfCook, stageOf } from './cooks.ts';
+import { chainUpTo, cookerOf, pieceOf, placeOfCook, stageOf } from './cook-of-step.ts';
 import { freshId, takenIds } from './ids.ts';
 import type { Dish, Food, Meal, Place, Step, StepTime } from './schema.ts';
 

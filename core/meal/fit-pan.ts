@@ -1,6 +1,6 @@
 import { formOf } from '../heat/index.ts';
 import { cutOf, foodOf, settleFood } from './amounts.ts';
-import { pieceOf, type HeatContext } from './cooks.ts';
+import { pieceOf, type HeatContext } from './cook-of-step.ts';
 import type { Dish, Kitchen, Step } from './schema.ts';
 
 /** How the pieces of a food lie in the pan of this kitchen. */

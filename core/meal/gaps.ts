@@ -1,5 +1,5 @@
 import { shownCook, stageTimes } from '../heat/index.ts';
-import { cookUpTo } from './cooks.ts';
+import { cookUpTo } from './cook-of-step.ts';
 import type { Dish, Meal, Step } from './schema.ts';
 
 /** Nobody hits a moment better than this, and the sauce waits for no one. */

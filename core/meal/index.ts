@@ -7,7 +7,7 @@ export type { MealProblem } from './problem.ts';
 export * from './amounts.ts';
 export * from './commands.ts';
 export type { BatchCommand, LineChange, MixtureChange } from './batch-commands.ts';
-export { applyPractices } from './practise.ts';
+export { applyPractices } from './apply-practices.ts';
 export * from './new-meal.ts';
 export { copyDish } from './copy-dish.ts';
 export { chainOf, mayFollow, moveStep, withFollows, withoutStep, type ChainSpot } from './chain.ts';
@@ -41,7 +41,7 @@ export {
   type HeatTime,
   type StepHeat,
   type DoneUntil,
-} from './cooks.ts';
+} from './cook-of-step.ts';
 export {
   draftCook,
   draftCommands,
@@ -49,7 +49,7 @@ export {
   type DraftCook,
   type DraftStage,
 } from './draft-cook.ts';
-export * from './schools.ts';
+export * from './practices.ts';
 export { freshId, takenIds } from './ids.ts';
 export * from './portions.ts';
 export { weekOf, type WeekPiece } from './week.ts';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { VESSEL_KINDS } from '../batch/index.ts';
 import { clock, id, MEASURES } from '../quantity/index.ts';
-import { PracticesSchema } from './schools.ts';
+import { PracticesSchema } from './practices.ts';
 
 /** The kitchen of a meal document: who is away when, what cooks, what food lies in, who helps. */
 

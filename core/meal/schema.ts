@@ -6,7 +6,7 @@ import { ascending, clock, grams, id, minutes, type Known } from '../quantity/in
 import { isLocal, isZone } from '../time/index.ts';
 import { PLACES, VERBS } from '../words/index.ts';
 import { KitchenSchema } from './kitchen-schema.ts';
-import { PracticesSchema } from './schools.ts';
+import { PracticesSchema } from './practices.ts';
 
 /**
  * The meal document, as it lies in a file. Objects are loose: fields this version does not know

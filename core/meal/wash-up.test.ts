@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { draftDish, readRecipe } from '../formats/index.ts';
+import { draftDish, readRecipe } from '../reader/index.ts';
 import { plan } from '../plan/index.ts';
 import { at } from '../test/meals.ts';
 import { smallMeal } from '../test/small-meal.ts';

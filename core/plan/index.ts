@@ -6,10 +6,10 @@ export {
   type PlanCandidate,
   type PlanOptions,
 } from './plan.ts';
-export { replan, withProgress, type Progress, type Replanned } from './live.ts';
+export { replan, withProgress, type Progress, type Replanned } from './replan.ts';
 export { movesBetween, type Move } from './moves.ts';
-export { COOLING_C_PER_MIN, HEATING_C_PER_MIN } from './loads.ts';
-export { BUFFER_FACTOR } from './runs.ts';
+export { COOLING_C_PER_MIN, HEATING_C_PER_MIN } from './resources/resources.ts';
+export { BUFFER_FACTOR } from './scheduling/buffered-chains.ts';
 export type {
   CostBound,
   Clash,
@@ -19,10 +19,8 @@ export type {
   PlannedHands,
   PlannedStep,
   Rescue,
-} from './types.ts';
-export { audit } from './audit.ts';
-export { mendCommands, mendMessage } from './mends.ts';
-export { safetyOf } from './watch.ts';
-export type { AuditFinding } from './finding.ts';
-export type { DurationEstimate } from './expand.ts';
+} from './planned.ts';
+export { audit } from './audit/audit.ts';
+export type { AuditFinding } from './audit/finding.ts';
+export type { DurationEstimate } from './network/expanded-steps.ts';
 export { callsOf, handsBetween, jobsOf, type Job } from './jobs.ts';

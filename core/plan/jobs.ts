@@ -1,5 +1,5 @@
-import { SWITCHED_ON } from './build.ts';
-import type { Plan, PlannedHands, PlannedStep } from './types.ts';
+import { SWITCHED_ON } from './network/meal-network.ts';
+import type { Plan, PlannedHands, PlannedStep } from './planned.ts';
 
 /** A piece of hands-on work that is still to be done. */
 export interface Job extends PlannedHands {

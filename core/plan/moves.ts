@@ -1,4 +1,4 @@
-import type { Plan, PlannedStep } from './types.ts';
+import type { Plan, PlannedStep } from './planned.ts';
 
 /** A step that lies elsewhere than in the plan before. */
 export interface Move {

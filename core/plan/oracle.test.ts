@@ -3,11 +3,11 @@ import solver from 'javascript-lp-solver';
 import { describe, expect, it } from 'vitest';
 import { epochMinOf, type Meal } from '../index.ts';
 import { mealArbitrary, ZONE } from '../test/meals.ts';
-import { buildNetwork } from './build.ts';
-import { expandMeal } from './expand.ts';
-import { reasonChainOf } from './explain.ts';
-import { peopleOf } from './people.ts';
-import { TimeNetwork, solveEarliest, solveLatest, Trace } from './network.ts';
+import { buildNetwork } from './network/meal-network.ts';
+import { expandMeal } from './network/expanded-steps.ts';
+import { reasonChainOf } from './explain/explain.ts';
+import { peopleOf } from './resources/people.ts';
+import { TimeNetwork, solveEarliest, solveLatest, Trace } from './network/time-network.ts';
 
 const HORIZON_MIN = 10 * 1440;
 

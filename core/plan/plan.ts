@@ -8,22 +8,27 @@ import type { Caution, SafetyFinding } from '../safety/index.ts';
 import type { Solution } from '../solve/index.ts';
 import { type Block } from '../time/index.ts';
 import type { Message } from '../words/index.ts';
-import { schedulingModelOf, solveSchedule, warmStartOf, type SchedulingModel } from './arrange.ts';
-import { buildNetwork, type MealNetwork } from './build.ts';
-import { findClashes } from './clashes.ts';
-import { expandMeal, type ExpandedStep } from './expand.ts';
-import { explainContradiction, type Because } from './explain.ts';
-import { settleSharedTemperatures } from './heat-shared.ts';
+import {
+  schedulingModelOf,
+  solveSchedule,
+  warmStartOf,
+  type SchedulingModel,
+} from './scheduling/scheduling-model.ts';
+import { buildNetwork, type MealNetwork } from './network/meal-network.ts';
+import { findClashes } from './resources/clashes.ts';
+import { expandMeal, type ExpandedStep } from './network/expanded-steps.ts';
+import { explainContradiction, type Because } from './explain/explain.ts';
+import { settleSharedTemperatures } from './resources/shared-temperatures.ts';
 import { jobsOf } from './jobs.ts';
-import { solveEarliest, solveLatest, Trace, type Times } from './network.ts';
-import type { ResourceOrder } from './evening.ts';
-import { simulateOnTime } from './odds.ts';
-import { peopleOf, type Person } from './people.ts';
-import { plannedStep, type ServedBy, type TimedNetwork } from './planned-step.ts';
-import { rescuesFor } from './rescue.ts';
-import { safetyOf } from './watch.ts';
-import { settleTimes } from './settle.ts';
-import type { Plan, PlannedStep } from './types.ts';
+import { solveEarliest, solveLatest, Trace, type Times } from './network/time-network.ts';
+import type { ResourceOrder } from './simulation/schedule-simulation.ts';
+import { simulateOnTime } from './simulation/on-time.ts';
+import { peopleOf, type Person } from './resources/people.ts';
+import { plannedStep, type ServedBy, type TimedNetwork } from './scheduling/planned-step.ts';
+import { rescuesFor } from './rescues/rescues.ts';
+import { safetyOf } from '../ledger/index.ts';
+import { settleTimes } from './scheduling/settle-times.ts';
+import type { Plan, PlannedStep } from './planned.ts';
 
 /** A chance below this is called tight. Our own line, no source. */
 const TIGHT_BELOW = 0.7;

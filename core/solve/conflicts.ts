@@ -4,7 +4,7 @@ import {
   type Machine,
   type SchedulingProblem,
   type ResourceDemand,
-} from './problem.ts';
+} from './scheduling-problem.ts';
 
 /** Uses of one machine that cannot stand as they do. */
 export interface Conflict {

@@ -9,8 +9,8 @@ export {
   type SchedulingProblem,
   type Interval,
   type ResourceDemand,
-} from './problem.ts';
+} from './scheduling-problem.ts';
 export { solve, UNRESOLVED_COST, type SolveLimits, type Solution } from './solve.ts';
 export { conflictsOf, type Conflict, type PartialSchedule } from './conflicts.ts';
-export { lagOf, SearchState, type Decision } from './state.ts';
+export { lagOf, SearchState, type Decision } from './search-state.ts';
 export { randomOf } from './random.ts';

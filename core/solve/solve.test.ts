@@ -11,7 +11,7 @@ import {
   type TimeLag,
   type SchedulingProblem,
 } from './index.ts';
-import { MinCostFlowTimer } from './retimer.ts';
+import { MinCostFlowTimer } from './min-cost-flow-timer.ts';
 
 const last = (problem: SchedulingProblem, work: number) => [...solve(problem, { work })].at(-1);
 

@@ -1,9 +1,9 @@
 import type { Conflict } from './conflicts.ts';
-import type { SchedulingProblem } from './problem.ts';
+import type { SchedulingProblem } from './scheduling-problem.ts';
 import { randomOf } from './random.ts';
-import { optionsFor, searchOrders } from './search.ts';
-import { conflictKey, insertGreedily, type GreedySchedule } from './quick.ts';
-import { exactState, lagOf, type Decision, type SearchState } from './state.ts';
+import { optionsFor, searchOrders } from './order-search.ts';
+import { conflictKey, insertGreedily, type GreedySchedule } from './greedy-insertion.ts';
+import { exactState, lagOf, type Decision, type SearchState } from './search-state.ts';
 
 /** What a conflict that is left costs: more than anything a plan can wish for. */
 export const UNRESOLVED_COST = 1e7;

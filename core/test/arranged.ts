@@ -1,8 +1,8 @@
-import { schedulingModelOf, type SchedulingModel } from '../plan/arrange.ts';
-import { buildNetwork } from '../plan/build.ts';
-import { expandMeal } from '../plan/expand.ts';
-import { solveEarliest, solveLatest } from '../plan/network.ts';
-import { peopleOf } from '../plan/people.ts';
+import { schedulingModelOf, type SchedulingModel } from '../plan/scheduling/scheduling-model.ts';
+import { buildNetwork } from '../plan/network/meal-network.ts';
+import { expandMeal } from '../plan/network/expanded-steps.ts';
+import { solveEarliest, solveLatest } from '../plan/network/time-network.ts';
+import { peopleOf } from '../plan/resources/people.ts';
 import { at, SATURDAY, ZONE } from './meals.ts';
 import { plantedMeal, type PlantedSize } from './planted.ts';
 

@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
-import { readRecipe, recipeJson, type OutlineStep } from '../formats/index.ts';
+import { recipeJson, type OutlineStep } from '../formats/index.ts';
+import { readRecipe } from '../reader/index.ts';
 
 /** Recipes in many styles, each with the chain a cook would write down beside it. */
 export interface CorpusText {

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { Cook } from '../heat/cook.ts';
 import { FITTED, USUAL_CONDITIONS, type Coefficients } from '../heat/cooker.ts';
-import { NOMINAL, cookOnce, type CookSpec, type StageSpec } from '../heat/spec.ts';
+import { NOMINAL, cookOnce, type CookSpec, type StageSpec } from '../heat/cook-spec.ts';
 import { CUTS } from '../pantry/index.ts';
 import { fahrenheitToC } from '../quantity/index.ts';
 import file from './roasting-rows.json';

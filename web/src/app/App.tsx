@@ -1,7 +1,7 @@
 import { lazy, Suspense } from 'react';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import { Boundary } from './Boundary.tsx';
-import { Loading } from './Loading.tsx';
+import { Loading } from '../ui/Loading.tsx';
 import { Shell } from './Shell.tsx';
 
 const Meals = lazy(() => import('../views/meals/Meals.tsx'));

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import { useAppSelector } from '../store/store.ts';
 import { useWords } from '../words/words.ts';
-import { Loading } from '../app/Loading.tsx';
+import { Loading } from './Loading.tsx';
 
 /** Stands where a meal should be: still being fetched, or not in this browser. */
 export function NoMeal() {

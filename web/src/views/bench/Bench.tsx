@@ -16,21 +16,21 @@ import { kitchen } from '../../words/en/kitchen.ts';
 import { weave } from '../../words/en/weave.ts';
 import { learn, useWords } from '../../words/words.ts';
 import { Chooser, type Placed } from './Chooser.tsx';
-import { Contents } from './Contents.tsx';
-import { Measures } from './Measures.tsx';
-import { NewMixture } from './NewMixture.tsx';
-import { OnTheScale } from './OnTheScale.tsx';
-import { Schools } from './Schools.tsx';
-import { SoakWindow } from './SoakWindow.tsx';
+import { Contents } from './scale/Contents.tsx';
+import { Measures } from './scale/Measures.tsx';
+import { NewMixture } from './mixture/NewMixture.tsx';
+import { OnTheScale } from './scale/OnTheScale.tsx';
+import { Schools } from './mixture/Practices.tsx';
+import { SoakWindow } from './soak/SoakWindow.tsx';
 import { useBench } from './useBench.ts';
-import { Vessel } from './Vessel.tsx';
+import { Vessel } from './soak/Vessel.tsx';
 
 learn(bench);
 learn(weave);
 learn(kitchen);
 
-const ScaleMode = lazy(() => import('./ScaleMode.tsx'));
-const MixtureForm = lazy(() => import('./MixtureForm.tsx'));
+const ScaleMode = lazy(() => import('./scale/ScaleMode.tsx'));
+const MixtureForm = lazy(() => import('./mixture/MixtureForm.tsx'));
 
 /** Batches and mixtures: weight in, spoons and grams out. */
 export default function Bench() {

@@ -1,7 +1,7 @@
 import type { Dish, Meal, Mixture } from '@zemrin/core';
 import { Link, useNavigate } from 'react-router';
 import { useWords } from '../../words/words.ts';
-import { NewMixture } from './NewMixture.tsx';
+import { NewMixture } from './mixture/NewMixture.tsx';
 
 /** A mixture with the dish it is of. */
 export interface Placed {

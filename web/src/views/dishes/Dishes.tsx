@@ -2,7 +2,7 @@ import { copyDish, PATTERNS, patternDish, takenIds, type Dish, type Meal } from 
 import { ClipboardPaste } from 'lucide-react';
 import { lazy, Suspense, useMemo } from 'react';
 import { NavLink, useNavigate, useParams } from 'react-router';
-import { Loading } from '../../app/Loading.tsx';
+import { Loading } from '../../ui/Loading.tsx';
 import { useEdit, useMeal } from '../../store/hooks.ts';
 import { useAppSelector } from '../../store/store.ts';
 import { NoMeal } from '../../ui/NoMeal.tsx';

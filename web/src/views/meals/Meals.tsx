@@ -1,6 +1,6 @@
 import { servingMin, type Meal } from '@zemrin/core';
 import { lazy, Suspense } from 'react';
-import { Loading } from '../../app/Loading.tsx';
+import { Loading } from '../../ui/Loading.tsx';
 import { useNow } from '../../store/hooks.ts';
 import { useAppSelector } from '../../store/store.ts';
 import { useWords } from '../../words/words.ts';

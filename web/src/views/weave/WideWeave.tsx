@@ -12,12 +12,12 @@ import {
 import { useMemo, type KeyboardEvent } from 'react';
 import { useWords } from '../../words/words.ts';
 import { Frame, HEADER } from './Frame.tsx';
-import { HandsStrip, STRIP } from './HandsStrip.tsx';
-import { LOAD_ROW, LoadStrip } from './LoadStrip.tsx';
+import { HandsStrip, STRIP } from './loads/HandsStrip.tsx';
+import { LOAD_ROW, LoadStrip } from './loads/LoadStrip.tsx';
 import { axisOf, LEFT, packLanes, RIGHT } from './layout.ts';
-import { PlaceRows, placesHeight } from './PlaceRows.tsx';
+import { PlaceRows, placesHeight } from './loads/PlaceRows.tsx';
 import { rowHeight } from './sizes.ts';
-import { ThreadRow, type LaidThread } from './ThreadRow.tsx';
+import { ThreadRow, type LaidThread } from './threads/ThreadRow.tsx';
 import { useMove } from './useMove.ts';
 import { useWidth } from './useWidth.ts';
 

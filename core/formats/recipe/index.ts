@@ -1,8 +1,0 @@
-export { readRecipe, type ReadLine, type ReadRecipe } from './read.ts';
-export { correctedIngredient, mixtureNames, redrafted } from './correct.ts';
-export { draftDish, type DraftDish } from './draft.ts';
-export { readPhrase, stepOfPhrase, withPhrase, type ReadPhrase } from './phrase.ts';
-export { recipeJson, type OutlineStep, type RecipeJson } from './recipe-json.ts';
-export type { ReadAct } from './context.ts';
-export type { ReadIngredient } from './ingredient-line.ts';
-export { mealLd, recipeLd } from './write.ts';

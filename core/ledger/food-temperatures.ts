@@ -1,0 +1,202 @@
+import {
+  shownCook,
+  stageTimes,
+  NON_COOKING_PLACES,
+  type Cook,
+  type Cooker,
+  type CookSpec,
+  type StageSpec,
+} from '../heat/index.ts';
+import {
+  chainUpTo,
+  cookerOf,
+  cookUpTo,
+  cutOf,
+  pieceOf,
+  placeOfCook,
+  stageOf,
+  type Dish,
+  type Meal,
+  type Step,
+} from '../meal/index.ts';
+import {
+  outOfFridge,
+  safetyOfCook,
+  type WatchedAct,
+  type FoodTemperatures,
+} from '../safety/index.ts';
+import { FIRE_VERBS } from '../words/index.ts';
+import { goesOn } from './step-chain.ts';
+import type { StepTiming } from './step-timing.ts';
+
+/** Temperatures of a dish's foods, step by step, where heat times their chain. */
+export function temperaturesOf(
+  meal: Meal,
+  dish: Dish,
+  timing: ReadonlyMap<string, StepTiming>,
+): Map<string, FoodTemperatures> {
+  const solution = new Map<string, FoodTemperatures>();
+  for (const step of dish.steps) {
+    if (step.time.kind !== 'heat' || goesOn(dish, step) || step.verb === 'thaw') continue;
+    const spec = cookUpTo(meal, dish, step);
+    const rests = restsAfter(meal, dish, step, timing);
+    const stages = [...spec.stages, ...rests.map(({ stage }) => stage)];
+    const cook = knownCook({ ...spec, stages });
+    const { logs, wanted } = safetyOfCook({ ...spec, stages }, cook);
+    const times = stageTimes(cook);
+    const until = times[spec.stages.length - 1]?.to ?? 0;
+    const firstFire = spec.stages.findIndex(({ cooker }) => !STILL.has(cooker));
+    // Even an oven that only keeps warm is its fire when it has no other.
+    const lit = times[firstFire === -1 ? spec.stages.length - 1 : firstFire]?.from ?? until;
+    const warmingMin = minutesBelow(cook, lit, until, SURFACE_SAFE_C);
+    solution.set(step.id, { ...part(cook, 0, until), logs, wanted, warmingMin });
+    rests.forEach(({ id }, i) => {
+      const { from = 0, to = 0 } = times[spec.stages.length + i] ?? {};
+      solution.set(id, { ...part(cook, from, to), logs, wanted, warmingMin: 0 });
+    });
+  }
+  return solution;
+}
+
+const STILL: ReadonlySet<Cooker> = new Set(NON_COOKING_PLACES);
+/** What makes ill grows no more from here on, 130 °F. Source: USDA/FSIS, Appendix A; from memory. */
+const SURFACE_SAFE_C = 54.4;
+
+/** Minutes in which the surface is cooler than that, between two moments of a cook. */
+function minutesBelow({ minute, surfaceC }: Cook, from: number, to: number, tempC: number): number {
+  let sum = 0;
+  for (let i = 1; i < minute.length; i++) {
+    const [a, b] = [minute[i - 1] ?? 0, minute[i] ?? 0];
+    if (a >= from - 1e-6 && b <= to + 1e-6 && (surfaceC[i - 1] ?? 0) < tempC) sum += b - a;
+  }
+  return Math.round(sum);
+}
+
+/** Hardly anything grows below, 50 °F. Source: USDA/FSIS, Appendix A; from memory. */
+const GROWS_FROM_C = 10;
+/** A fridge has taken the warmth out of a surface long before. */
+const LOOK_MIN = 240;
+const FRIDGE: ReadonlySet<string> = new Set(['fridge', 'freezer']);
+
+/**
+ * How long a food's surface is still above 10 °C in a cold place, after it stood warm: by its own
+ * curve, of the food that holds the warmth longest.
+ */
+export function minutesWarmInFridge(
+  meal: Meal,
+  dish: Dish,
+  before: ReadonlyArray<Omit<WatchedAct, 'coolsBackMin'>>,
+  act: Omit<WatchedAct, 'coolsBackMin'>,
+): number {
+  if (!FRIDGE.has(act.place)) return 0;
+  const last = before.filter(({ afterFire }) => !afterFire).at(-1);
+  if (!last || !outOfFridge(last) || last.endMin <= last.startMin) return 0;
+  const minutes = Math.min(act.endMin - act.startMin, LOOK_MIN);
+  const each = dish.foods.flatMap((food) => {
+    const cut = cutOf(meal, food);
+    if (!cut || cut.animal === 'none' || minutes <= 0) return [];
+    const out = { kind: 'minutes', minutes: last.endMin - last.startMin } as const;
+    const cook = knownCook({
+      piece: pieceOf(meal, dish, food),
+      startC: FRIDGE_C,
+      stages: [
+        { cooker: 'counter', end: out },
+        { cooker: 'fridge', end: { kind: 'minutes', minutes } },
+      ],
+      ...placeOfCook(meal.kitchen),
+    });
+    const warm = Array.from(cook.minute).findIndex(
+      (at, i) => at > out.minutes && (cook.surfaceC[i] ?? 0) <= GROWS_FROM_C,
+    );
+    return [warm === -1 ? minutes : (cook.minute[warm] ?? 0) - out.minutes];
+  });
+  return Math.round(Math.max(0, ...each));
+}
+
+const FRIDGE_C = 4.5;
+
+/**
+ * The middle of a food at the end of its last fire, where nothing but the clock ends it: by its cut
+ * and weight. Undefined where that cannot be reckoned.
+ */
+export function coreAfterClockTime(
+  meal: Meal,
+  dish: Dish,
+  step: Step,
+  at: StepTiming,
+): number | undefined {
+  const { time, doneWhen, verb } = step;
+  const timed = time.kind === 'fixed' || time.kind === 'range';
+  const raw = dish.foods.filter((food) => (cutOf(meal, food)?.animal ?? 'none') !== 'none');
+  const [food] = raw;
+  if (!timed || !food || raw.length > 1 || doneWhen?.coreC !== undefined) return undefined;
+  if (!FIRE_VERBS.has(verb) || goesOn(dish, step)) return undefined;
+  const { chain, startC } = chainUpTo(dish, step);
+  const stages = chain.flatMap((one) => stageOf(one, meal.kitchen));
+  const end = { kind: 'minutes', minutes: at.endMin - at.startMin } as const;
+  const [last] = stages.slice(-1);
+  if (!last || end.minutes <= 0 || stages.length !== chain.length) return undefined;
+  const cook = knownCook({
+    piece: pieceOf(meal, dish, food),
+    startC,
+    stages: [...stages.slice(0, -1), { ...last, end }].map(turned),
+    ...placeOfCook(meal.kitchen),
+  });
+  return cook.coreC[cook.coreC.length - 1];
+}
+
+/** Nobody leaves it on one side. */
+function turned(stage: StageSpec): StageSpec {
+  if (stage.end.kind !== 'minutes' || stage.turnEveryMin !== undefined) return stage;
+  return { ...stage, turnEveryMin: Math.max(1, stage.end.minutes / 2) };
+}
+
+interface Resting {
+  readonly id: string;
+  readonly stage: StageSpec;
+}
+
+/** The rests and holds that follow a fire, as long as they are planned. */
+function restsAfter(
+  meal: Meal,
+  dish: Dish,
+  step: Step,
+  timing: ReadonlyMap<string, StepTiming>,
+): Resting[] {
+  const next = dish.steps.find(
+    (one) =>
+      (one.verb === 'rest' || one.verb === 'hold') && one.after.some((gap) => gap.step === step.id),
+  );
+  const at = next && timing.get(next.id);
+  const cooker = next && cookerOf(next, meal.kitchen);
+  if (!next || !at || cooker === undefined || at.endMin <= at.startMin) return [];
+  const end = { kind: 'minutes', minutes: at.endMin - at.startMin } as const;
+  const tempC = cooker === 'warm-oven' ? next.place.tempC : undefined;
+  return [{ id: next.id, stage: { cooker, tempC, end } }, ...restsAfter(meal, dish, next, timing)];
+}
+
+function part(
+  { minute, coreC, surfaceC }: Cook,
+  from: number,
+  to: number,
+): Pick<FoodTemperatures, 'minute' | 'coreC' | 'surfaceC'> {
+  const within = Array.from(minute, (at, i) => ({ at, i })).filter(
+    ({ at }) => at >= from - 1e-6 && at <= to + 1e-6,
+  );
+  return {
+    minute: within.map(({ at }) => at),
+    coreC: within.map(({ i }) => coreC[i] ?? NaN),
+    surfaceC: within.map(({ i }) => surfaceC[i] ?? NaN),
+  };
+}
+
+/** A cook is asked for at every change of the meal. */
+const known = new Map<string, Cook>();
+
+function knownCook(spec: CookSpec): Cook {
+  const key = JSON.stringify(spec);
+  const made = known.get(key) ?? shownCook(spec);
+  if (known.size > 100) known.clear();
+  known.set(key, made);
+  return made;
+}

@@ -1,0 +1,182 @@
+import { boilingMinutes, readyingMinutes, reducingMinutes, riseOf } from '../../heat/index.ts';
+import { longestRaw, ROOM_LIMIT_MIN } from '../../safety/index.ts';
+import {
+  panFit,
+  animalsOf,
+  conditionsOf,
+  coolingOfBatch,
+  foodOf,
+  heatOfStep,
+  settleFood,
+  soakWindowOf,
+  type Dish,
+  type Kitchen,
+  type Meal,
+  type Step,
+  withCoreGaps,
+} from '../../meal/index.ts';
+import { epochMinOf } from '../../time/index.ts';
+import { resourceFindings } from './audit-resources.ts';
+import type { AuditFinding } from './finding.ts';
+import type { Plan, PlannedStep } from '../planned.ts';
+
+/**
+ * Checks a plan against its meal, from the meal's own text and none of the planner's code: every
+ * length, gap, hour, load and safety rule. An empty list means the plan keeps its word. More than
+ * there is of hands, heat or room is allowed only where the plan says so as a clash.
+ */
+export function audit(plan: Plan, given: Meal, kitchen: Kitchen): AuditFinding[] {
+  const meal = withCoreGaps(given);
+  const serving = epochMinOf(meal.serving.at, meal.serving.zone);
+  const solution: AuditFinding[] = [];
+  const planned = new Map(plan.steps.map((step) => [step.id, step]));
+  if (plan.servingMin !== serving)
+    solution.push({ rule: 'serving', steps: [], text: 'another serving time' });
+  for (const dish of meal.dishes) {
+    for (const step of dish.steps) {
+      const at = planned.get(step.id);
+      if (!at) {
+        solution.push({ rule: 'missing', steps: [step.id], text: 'no time was given' });
+        continue;
+      }
+      if (at.begun) continue;
+      solution.push(...lengthFindings(meal, dish, step, at));
+      solution.push(...gapFindings(step, at, planned));
+      solution.push(...frameFindings(plan, dish, step, at, serving));
+      solution.push(...tendingFindings(step, at));
+      solution.push(...safetyFindings(meal, dish, step, at));
+    }
+  }
+  const stepOf = new Map(meal.dishes.flatMap((dish) => dish.steps.map((s) => [s.id, s] as const)));
+  solution.push(...resourceFindings(plan, stepOf, kitchen));
+  return solution;
+}
+
+function lengthFindings(meal: Meal, dish: Dish, step: Step, at: PlannedStep): AuditFinding[] {
+  const length = at.endMin - at.startMin;
+  const [least, most] = lengthBounds(meal, dish, step);
+  if (length >= least && length <= most) return [];
+  return [{ rule: 'length', steps: [step.id], text: `${length} min is not in ${least}–${most}` }];
+}
+
+function lengthBounds(meal: Meal, dish: Dish, step: Step): [number, number] {
+  const time = step.time;
+  switch (time.kind) {
+    case 'fixed':
+      return [time.minutes, time.minutes];
+    case 'range':
+      return [time.likelyMin, time.likelyMin];
+    case 'elastic':
+      return [time.leastMin, time.longestMin];
+    case 'soak': {
+      const mixture = dish.mixtures.find(({ id }) => id === time.mixture);
+      const window = mixture && soakWindowOf(meal, dish, mixture);
+      return window ? [window.leastMin, window.longestMin] : [Infinity, -Infinity];
+    }
+    case 'cooling': {
+      const mixture = dish.mixtures.find(({ id }) => id === time.mixture);
+      const minutes = mixture ? Math.round(coolingOfBatch(meal, dish, mixture).fridgeMin) : NaN;
+      return [minutes, minutes];
+    }
+    case 'perWeight': {
+      const grams = settleFood(meal, dish, foodOf(dish, time.food)).weightG;
+      const minutes = Math.round((time.likelyMinPerKg * grams) / 1000) + time.plusMin;
+      return [minutes, minutes];
+    }
+    case 'heat': {
+      const once = heatOfStep(meal, dish, step).minutes.likely;
+      const likely = once * (panFit(meal, dish, step)?.rounds ?? 1);
+      return [Math.max(1, Math.round(likely)), Math.max(1, Math.round(likely))];
+    }
+    case 'rising':
+    case 'leavening': {
+      const { likely } = riseOf(time, step.place.tempC ?? 22);
+      return [Math.round(likely * 0.85), Math.ceil(likely * 1.45)];
+    }
+    case 'reducing': {
+      const lostMl = time.ml * (1 - time.toShare);
+      const minutes = reducingMinutes(lostMl, time, conditionsOf(meal.kitchen)).likely;
+      return [Math.max(1, Math.round(minutes)), Math.max(1, Math.round(minutes))];
+    }
+    case 'readying': {
+      const { likely } = readyingMinutes(time.what);
+      return [Math.round(likely), Math.round(likely)];
+    }
+    case 'boiling': {
+      const minutes = boilingMinutes(time.ml, 15, time.ringW, conditionsOf(meal.kitchen)).likely;
+      return [Math.max(1, Math.round(minutes)), Math.max(1, Math.round(minutes))];
+    }
+    case 'batches': {
+      const pieces = settleFood(meal, dish, foodOf(dish, time.food)).pieces ?? 1;
+      const minutes = Math.max(1, Math.ceil(pieces / time.perBatch)) * time.likelyMin;
+      return [minutes, minutes];
+    }
+  }
+}
+
+function gapFindings(
+  step: Step,
+  at: PlannedStep,
+  planned: ReadonlyMap<string, PlannedStep>,
+): AuditFinding[] {
+  return step.after.flatMap((gap): AuditFinding[] => {
+    const before = planned.get(gap.step);
+    if (!before) return [];
+    const waited = at.startMin - (gap.from === 'start' ? before.startMin : before.endMin);
+    const tooLong = gap.mostMin !== undefined && waited > gap.mostMin;
+    if (waited >= gap.leastMin && !tooLong) return [];
+    return [{ rule: 'gap', steps: [gap.step, step.id], text: `${waited} min between them` }];
+  });
+}
+
+function frameFindings(
+  plan: Plan,
+  dish: Dish,
+  step: Step,
+  at: PlannedStep,
+  serving: number,
+): AuditFinding[] {
+  const solution: AuditFinding[] = [];
+  const steps = [step.id];
+  if (at.endMin > serving) solution.push({ rule: 'serving', steps, text: 'ends after serving' });
+  const followed = dish.steps.some((other) => other.after.some((gap) => gap.step === step.id));
+  if (!followed && serving - at.endMin > dish.readyWithinMin) {
+    solution.push({ rule: 'fresh', steps, text: `ends ${serving - at.endMin} min before serving` });
+  }
+  if (at.startMin < plan.nowMin) solution.push({ rule: 'past', steps, text: 'starts in the past' });
+  if (at.startMin < at.canStartFromMin || at.startMin > at.mustStartByMin) {
+    solution.push({ rule: 'give', steps, text: 'starts outside its give' });
+  }
+  const within = at.hands.every((h) => h.startMin >= at.startMin && h.endMin <= at.endMin);
+  if (!within) solution.push({ rule: 'hands', steps, text: 'hands outside the step' });
+  return solution;
+}
+
+function tendingFindings(step: Step, at: PlannedStep): AuditFinding[] {
+  return step.hands.flatMap((hands): AuditFinding[] => {
+    if (hands.when !== 'every') return [];
+    const pulses = at.hands.filter((piece) => piece.what === hands.what).map((p) => p.startMin);
+    const beats = [at.startMin, ...pulses.sort((a, b) => a - b)];
+    const longest = Math.max(0, ...beats.slice(1).map((beat, i) => beat - (beats[i] ?? beat)));
+    const tail = at.endMin - (beats.at(-1) ?? at.endMin);
+    // A beat may drift by a fifth, and the last round may be left to the step that follows.
+    if (longest <= hands.everyMin * 1.2 && tail <= hands.everyMin * (1.2 * beats.length + 1))
+      return [];
+    return [{ rule: 'tending', steps: [step.id], text: `left alone for ${longest} min` }];
+  });
+}
+
+function safetyFindings(meal: Meal, dish: Dish, step: Step, at: PlannedStep): AuditFinding[] {
+  const animals = animalsOf(meal, dish);
+  if (animals.length === 0) return [];
+  const minutes = at.endMin - at.startMin;
+  const said = at.cautions.some((caution) => caution.broken);
+  const days = longestRaw(animals)?.days ?? 0;
+  const soaks = step.verb === 'marinate' || step.verb === 'brine';
+  const warm = step.place.kind !== 'fridge' && step.place.kind !== 'freezer';
+  const raw = soaks || step.verb === 'temper' || step.verb === 'thaw';
+  const breaks = (soaks && minutes > days * 1440) || (raw && warm && minutes > ROOM_LIMIT_MIN);
+  return breaks && !said
+    ? [{ rule: 'unsaid', steps: [step.id], text: 'breaks a safety rule without saying so' }]
+    : [];
+}

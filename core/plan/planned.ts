@@ -1,0 +1,117 @@
+import type { Command, Place } from '../meal/index.ts';
+import type { Caution, SafetyFinding } from '../safety/index.ts';
+import type { Block } from '../time/index.ts';
+import type { Message, Verb } from '../words/index.ts';
+import type { WarmStartDecision } from './scheduling/scheduling-model.ts';
+import type { DurationEstimate } from './network/expanded-steps.ts';
+
+/** A step with its times. All times in epoch minutes. */
+export interface PlannedStep {
+  readonly id: string;
+  readonly dish: string;
+  readonly dishName: string;
+  readonly verb: Verb;
+  readonly label: string;
+  readonly startMin: number;
+  readonly endMin: number;
+  /** The earliest start in any plan that serves on time. */
+  readonly canStartFromMin: number;
+  /** The latest. */
+  readonly mustStartByMin: number;
+  readonly duration: DurationEstimate;
+  readonly elastic: boolean;
+  readonly limitedBy?: Message | undefined;
+  readonly rounds?: number | undefined;
+  /** How it lies in the pan, where it has to be cut or goes in rounds. */
+  readonly fit?: Message | undefined;
+  readonly place: Place;
+  /** The appliance and the vessel it fell to, by id. */
+  readonly appliance?: string | undefined;
+  readonly vessel?: string | undefined;
+  /** How many shelves, rings or litres it takes there. */
+  readonly room?: number | undefined;
+  readonly hands: readonly PlannedHands[];
+  readonly why: readonly Message[];
+  readonly cautions: readonly Caution[];
+  readonly begun: boolean;
+  readonly pinned: boolean;
+  /** How far from its pin it had to be put; 0 where it holds or there is none. */
+  readonly pinMissedMin: number;
+}
+
+export interface PlannedHands {
+  readonly startMin: number;
+  readonly endMin: number;
+  readonly what: string;
+  /** Whoever lends a hand; left out, the cook. */
+  readonly who?: string | undefined;
+}
+
+/** Something that mends a meal that cannot be done; solved before it is offered. */
+export interface Rescue {
+  readonly text: Message;
+  readonly servingMin: number;
+  readonly changes: readonly Command[];
+}
+
+export interface Plan {
+  readonly meal: string;
+  readonly servingMin: number;
+  readonly zone: string;
+  readonly nowMin: number;
+  /** `tight`: it can be done, but something clashes or there is little in hand. */
+  readonly status: 'fits' | 'tight' | 'cannot';
+  /** When the cook is first wanted; undefined when nothing is left to begin. */
+  readonly firstJobMin?: number | undefined;
+  /** The chance to serve within five minutes of the time, 0 to 1; 0 when it cannot be done. */
+  readonly onTime: number;
+  /** The same for each dish, and how often it is the one that is late. */
+  readonly onTimeOf: readonly DishChance[];
+  /** What most often makes the evening late, where something does. */
+  readonly endangeredBy?: Danger | undefined;
+  readonly steps: readonly PlannedStep[];
+  /** What the safety rules have to say. */
+  readonly findings: readonly SafetyFinding[];
+  readonly clashes: readonly Clash[];
+  /** Why it cannot be done. */
+  readonly because: readonly Message[];
+  /** The steps that is about, by id. */
+  readonly becauseOf?: readonly string[] | undefined;
+  readonly rescues: readonly Rescue[];
+  /** Asleep and away, from the first step to serving. */
+  readonly blocks: readonly Block[];
+  /** By dish: minutes kept in hand against what a sure evening would want. */
+  readonly buffers: ReadonlyArray<{ dish: string; heldMin: number; wishedMin: number }>;
+  /** How good it is: what it costs, and what every plan costs at least; none where it cannot be done. */
+  readonly costBound?: CostBound | undefined;
+  /** What it decided, for the next plan to begin from. */
+  readonly warmStart: readonly WarmStartDecision[];
+}
+
+export interface DishChance {
+  readonly dish: string;
+  readonly onTime: number;
+}
+
+/** A step whose overrun is behind so many of the late evenings, 0 to 1. */
+export interface Danger {
+  readonly step: string;
+  readonly share: number;
+}
+
+/** In points: minutes of steps that begin early, and what soaks and time in hand are short of. */
+export interface CostBound {
+  readonly cost: number;
+  readonly atLeast: number;
+  /** No plan is better. */
+  readonly proved: boolean;
+}
+
+/** Two things wanted at once of which there is one. */
+export interface Clash {
+  readonly kind: 'hands' | 'heat' | 'room' | 'missing';
+  readonly atMin: number;
+  readonly endMin: number;
+  readonly steps: readonly string[];
+  readonly text: Message;
+}

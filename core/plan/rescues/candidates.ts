@@ -1,0 +1,244 @@
+import type { Command, Dish, Kitchen, Meal, Step, StepTime } from '../../meal/index.ts';
+import { localOf, showClock, wallClock } from '../../time/index.ts';
+import type { Clash, Plan, PlannedStep, Rescue } from '../planned.ts';
+
+/** A way out that has not been tried yet. */
+export interface RescueCandidate extends Rescue {
+  /** What it asks of the cook and the table; the cheapest is offered first. Our own order, no source. */
+  readonly price: number;
+}
+
+const PRICE = {
+  sameHeat: 1,
+  helper: 2,
+  dayBefore: 3,
+  vessel: 4,
+  /** And one more for each quarter of an hour. */
+  later: 5,
+  cutJoint: 8,
+  secondPlace: 12,
+  leaveOut: 20,
+} as const;
+
+/** Heats so near that a dish takes either, with its time as it is. Common practice, no source. */
+const NEAR_C = 25;
+/** A helper comes a little before and leaves a little after. */
+const SPARE_MIN = 5;
+/** How much later serving is tried. */
+const LATER_MIN = [10, 20, 40, 90];
+/** A joint cut in two takes about so much of its time: its ends are nearer. From memory. */
+const CUT_SHARE = 0.7;
+/** What is cut and mixed keeps so long in the cold. Common practice, no source. */
+const DAY_BEFORE_MIN = 1440;
+
+/** What might end the clashes of a plan, or what makes it impossible, the cheapest first. */
+export function rescueCandidates(meal: Meal, made: Plan): RescueCandidate[] {
+  const touched = new Set(made.clashes.flatMap((clash) => clash.steps));
+  const stuck = new Set(made.becauseOf ?? []);
+  const about = (id: string) => touched.has(id) || stuck.has(id);
+  const dishes = meal.dishes.filter((dish) => dish.steps.some((step) => about(step.id)));
+  return [
+    ...helperFor(made.clashes, meal, made),
+    ...made.clashes.flatMap((clash) => forClash(clash, meal, made)),
+    ...dishes.flatMap((dish) => cutJoints(dish, made)),
+    ...(made.clashes.length > 0 ? laterThan(made) : []),
+    ...dishes.map((dish): RescueCandidate => leaveOut(dish, made)),
+  ].sort((a, b) => a.price - b.price);
+}
+
+function forClash(clash: Clash, meal: Meal, made: Plan): RescueCandidate[] {
+  const steps = clash.steps.flatMap((id) => made.steps.find((step) => step.id === id) ?? []);
+  switch (clash.kind) {
+    case 'heat':
+      return [...sameHeat(steps, made), ...secondPlace(steps, meal, made)];
+    case 'hands':
+      return dayBefore(steps, meal, made);
+    case 'room':
+      return [...secondVessel(steps, meal, made), ...secondPlace(steps, meal, made)];
+    case 'missing':
+      return secondPlace(steps, meal, made);
+  }
+}
+
+/** Someone from the first clash of hands to the last. */
+function helperFor(clashes: readonly Clash[], meal: Meal, made: Plan): RescueCandidate[] {
+  const hands = clashes.filter(({ kind }) => kind === 'hands');
+  if (hands.length === 0) return [];
+  const { zone } = meal.serving;
+  const fromMin = Math.min(...hands.map(({ atMin }) => atMin)) - SPARE_MIN;
+  // Pieces run on past where they clash, so the helper stays for the longest of them.
+  const stays = Math.max(...hands.map(({ endMin }) => endMin)) + SPARE_MIN + 30;
+  const clock = (min: number) => showClock(wallClock(min, zone), '24h');
+  const helper = {
+    id: 'lent-hands',
+    name: 'a helper',
+    from: clock(fromMin),
+    to: clock(stays),
+    days: [wallClock(fromMin, zone).weekday],
+  };
+  const others = (meal.kitchen.helpers ?? []).filter(({ id }) => id !== helper.id);
+  return [
+    {
+      price: PRICE.helper,
+      text: { key: 'rescue.helper', values: { from: { at: fromMin }, to: { at: stays } } },
+      servingMin: made.servingMin,
+      changes: [{ do: 'setHelpers', helpers: [...others, helper] }],
+    },
+  ];
+}
+
+/** One of two at the other's heat, where they are near. */
+function sameHeat([a, b]: readonly PlannedStep[], made: Plan): RescueCandidate[] {
+  const heatA = a?.place.tempC;
+  const heatB = b?.place.tempC;
+  if (!a || !b || heatA === undefined || heatB === undefined) return [];
+  if (Math.abs(heatA - heatB) > NEAR_C) return [];
+  return [
+    { step: a, tempC: heatB },
+    { step: b, tempC: heatA },
+  ].map(({ step, tempC }) => ({
+    price: PRICE.sameHeat,
+    text: { key: 'rescue.sameHeat', values: { label: step.label, tempC: { tempC } } },
+    servingMin: made.servingMin,
+    changes: [{ do: 'editStep', step: step.id, change: { place: { ...step.place, tempC } } }],
+  }));
+}
+
+/** What is cut or mixed may be done the day before and kept cold. */
+function dayBefore(steps: readonly PlannedStep[], meal: Meal, made: Plan): RescueCandidate[] {
+  const all = meal.dishes.flatMap((dish) => dish.steps);
+  return steps.flatMap((step): RescueCandidate[] => {
+    if (step.verb !== 'prepare' && step.verb !== 'mix') return [];
+    const followers = all.filter((other) =>
+      other.after.some((gap) => gap.step === step.id && (gap.mostMin ?? Infinity) < DAY_BEFORE_MIN),
+    );
+    if (followers.length === 0) return [];
+    return [
+      {
+        price: PRICE.dayBefore,
+        text: { key: 'rescue.dayBefore', values: { label: step.label } },
+        servingMin: made.servingMin,
+        changes: followers.map((other): Command => waitLonger(other, step.id)),
+      },
+    ];
+  });
+}
+
+function waitLonger(step: Step, before: string): Command {
+  const after = step.after.map((gap) =>
+    gap.step === before ? { ...gap, mostMin: DAY_BEFORE_MIN } : gap,
+  );
+  return { do: 'editStep', step: step.id, change: { after } };
+}
+
+function secondVessel(steps: readonly PlannedStep[], meal: Meal, made: Plan): RescueCandidate[] {
+  const id = steps.find((step) => step.vessel !== undefined)?.vessel;
+  const vessel = meal.kitchen.vessels.find((one) => one.id === id);
+  if (!vessel || steps.some((step) => step.vessel !== id)) return [];
+  const second = { ...vessel, id: `${vessel.id}-2` };
+  return [
+    {
+      price: PRICE.vessel,
+      text: { key: 'rescue.vessel', values: { vessel: vessel.name } },
+      servingMin: made.servingMin,
+      changes: [{ do: 'setVessels', vessels: [...meal.kitchen.vessels, second] }],
+    },
+  ];
+}
+
+function secondPlace(steps: readonly PlannedStep[], meal: Meal, made: Plan): RescueCandidate[] {
+  const kind = steps[0]?.place.kind;
+  if (kind !== 'oven' && kind !== 'hob' && kind !== 'smoker' && kind !== 'grill') return [];
+  const { appliances } = meal.kitchen;
+  const one = appliances.find((appliance) => appliance.kind === kind);
+  const second: Kitchen['appliances'][number] = {
+    fits: 1,
+    ...one,
+    kind,
+    name: one?.name ?? kind,
+    id: `${one?.id ?? kind}-2`,
+  };
+  return [
+    {
+      price: PRICE.secondPlace,
+      text: { key: 'rescue.secondPlace', values: { place: kind } },
+      servingMin: made.servingMin,
+      changes: [{ do: 'setAppliances', appliances: [...appliances, second] }],
+    },
+  ];
+}
+
+/** What takes its time by weight takes less of it in two pieces. */
+function cutJoints(dish: Dish, made: Plan): RescueCandidate[] {
+  return dish.steps.flatMap((step): RescueCandidate[] => {
+    const { time } = step;
+    if (time.kind === 'heat' && step.begunAt === undefined) return cutInTwo(dish, step, time, made);
+    if (time.kind !== 'perWeight' || step.begunAt !== undefined) return [];
+    const food = dish.foods.find(({ id }) => id === time.food);
+    const cut = {
+      ...time,
+      leastMinPerKg: time.leastMinPerKg * CUT_SHARE,
+      likelyMinPerKg: time.likelyMinPerKg * CUT_SHARE,
+      mostMinPerKg: time.mostMinPerKg * CUT_SHARE,
+    };
+    return [
+      {
+        price: PRICE.cutJoint,
+        text: { key: 'rescue.cutJoint', values: { food: food?.name ?? step.label } },
+        servingMin: made.servingMin,
+        changes: [{ do: 'setStepTime', step: step.id, time: cut }],
+      },
+    ];
+  });
+}
+
+/** The same for a food whose time comes from heat: its pieces grow smaller. */
+function cutInTwo(
+  dish: Dish,
+  step: Step,
+  time: Extract<StepTime, { kind: 'heat' }>,
+  made: Plan,
+): RescueCandidate[] {
+  const food = dish.foods.find(({ id }) => id === time.food);
+  // One offer for a food, however many stages it has.
+  const first = dish.steps.find((other) => 'food' in other.time && other.time.food === time.food);
+  if (!food || first !== step || food.thicknessMm !== undefined) return [];
+  const change = { inPieces: 2 * (food.inPieces ?? 1) };
+  return [
+    {
+      price: PRICE.cutJoint,
+      text: { key: 'rescue.cutPieces', values: { food: food.name } },
+      servingMin: made.servingMin,
+      changes: [{ do: 'editFood', dish: dish.id, food: food.id, change }],
+    },
+  ];
+}
+
+function laterThan(made: Plan): RescueCandidate[] {
+  return LATER_MIN.map((later) =>
+    serveAtCandidate(made, made.servingMin + later, 'rescue.serveAt'),
+  );
+}
+
+/** Serving at another time, the dearer the later. */
+export function serveAtCandidate(
+  made: Pick<Plan, 'zone' | 'servingMin'>,
+  at: number,
+  key: 'rescue.serveAt' | 'rescue.serveSurer',
+): RescueCandidate {
+  return {
+    price: PRICE.later + Math.max(0, at - made.servingMin) / 15,
+    text: { key, values: { at: { at } } },
+    servingMin: at,
+    changes: [{ do: 'serveAt', at: localOf(at, made.zone) }],
+  };
+}
+
+function leaveOut(dish: Dish, made: Plan): RescueCandidate {
+  return {
+    price: PRICE.leaveOut,
+    text: { key: 'rescue.leaveOut', values: { dish: dish.name } },
+    servingMin: made.servingMin,
+    changes: [{ do: 'removeDish', dish: dish.id }],
+  };
+}

@@ -1,0 +1,90 @@
+import { FIRE_VERBS, type PlaceKind, type Verb } from '../words/index.ts';
+import type { Language, VerbWords } from './verbs.ts';
+
+/** One step as a recipe says it. */
+export interface ReadAct {
+  readonly verb: Verb;
+  /** The sentence it is from. */
+  readonly text: string;
+  /** Which line of the text. */
+  readonly line: number;
+  readonly leastMin?: number | undefined;
+  readonly likelyMin?: number | undefined;
+  readonly mostMin?: number | undefined;
+  readonly tempC?: number | undefined;
+  readonly untilC?: number | undefined;
+  readonly until?: string | undefined;
+  readonly tendEveryMin?: number | undefined;
+  readonly tendWhat?: 'stir' | 'turn' | 'baste' | undefined;
+  readonly place?: PlaceKind | undefined;
+  readonly slowCooker?: boolean | undefined;
+  /** Done while something else goes on. */
+  readonly meanwhile: boolean;
+  /** "The night before". */
+  readonly dayBefore: boolean;
+  /** The heading it stands under. */
+  readonly group?: string | undefined;
+  /** Words that were lit: where in the sentence. */
+  readonly lit: ReadonlyArray<readonly [from: number, to: number]>;
+  /** Something in it was guessed and not said. */
+  readonly guessed: boolean;
+}
+
+/** What a recipe has said so far, for sentences that lean on it. */
+export interface Context {
+  readonly language: Language;
+  readonly fahrenheit: boolean;
+  /** A dough rises and no meat rests. */
+  readonly dough: boolean;
+  readonly hasMeat: boolean;
+  /** Beef, lamb or game, which may be rare. */
+  readonly redMeat: boolean;
+  /** Of the meat, for minutes a pound. */
+  readonly weightG: number | undefined;
+  /** Something has been mixed already. */
+  mixed: boolean;
+  /** The food goes into something later: what boils now is only that. */
+  soakAhead: boolean;
+  ovenC: number | undefined;
+  fireC: number | undefined;
+  soak: 'marinate' | 'brine' | undefined;
+  /** It has lain in it already. */
+  soaked: boolean;
+  /** The line in which something is done on the side. */
+  aside: number | undefined;
+  hot: ReadAct | undefined;
+  place: PlaceKind | undefined;
+  slowCooker: boolean;
+}
+
+export function newContext(
+  about: Pick<Context, 'language' | 'fahrenheit' | 'dough' | 'hasMeat' | 'redMeat' | 'weightG'>,
+): Context {
+  return {
+    ...about,
+    mixed: false,
+    soakAhead: false,
+    ovenC: undefined,
+    fireC: undefined,
+    soak: undefined,
+    soaked: false,
+    aside: undefined,
+    hot: undefined,
+    place: undefined,
+    slowCooker: false,
+  };
+}
+
+/** What cooks a food. */
+export const HEATS: ReadonlySet<VerbWords> = new Set<VerbWords>([...FIRE_VERBS, 'reduce']);
+
+export const IN_OVEN: ReadonlySet<VerbWords> = new Set<VerbWords>([
+  'roast',
+  'bake',
+  'braise',
+  'glaze',
+  'hold',
+  'grill',
+  'baste',
+  'turn',
+]);

@@ -1,0 +1,113 @@
+import { fahrenheitToC } from '../quantity/index.ts';
+import { DIGITS, numberIn } from './numbers.ts';
+
+/** A temperature in a text: of the place, or of the food's middle. */
+export interface Degree {
+  readonly from: number;
+  readonly to: number;
+  readonly tempC: number;
+  readonly sense: 'place' | 'core';
+}
+
+const WITH_UNIT = new RegExp(
+  `(${DIGITS})(?:\\s*(?:-|–|—|to|a)\\s*(${DIGITS}))?\\s*(?:°|º|degrees?|grados?|deg\\.?)?\\s*(°|º)?\\s*(C|F|Celsius|Fahrenheit|cent[ií]grados?)(?![\\p{L}])`,
+  'giu',
+);
+const BARE = new RegExp(
+  `(${DIGITS})(?:\\s*(?:-|–|—|to|a)\\s*(${DIGITS}))?\\s*(?:°|º|degrees?|grados?)(?!\\s*(?:C|F|Cel|Fah|cent)(?!\\p{L}))`,
+  'giu',
+);
+const GAS = /gas(?: mark)?\s*(\d{1,2}|½|¼)/giu;
+/** Gas marks as °C; by the common table. Definition. */
+const GAS_C: Readonly<Record<number, number>> = {
+  0.25: 110,
+  0.5: 120,
+  1: 140,
+  2: 150,
+  3: 165,
+  4: 180,
+  5: 190,
+  6: 200,
+  7: 220,
+  8: 230,
+  9: 240,
+};
+
+/** A food is eaten below this, an oven is hotter. Our own line, no source. */
+const CORE_MOST_C = 100;
+/** Nobody heats an oven to this in °C, and everybody in °F. Our own line, no source. */
+const FAHRENHEIT_FROM = 275;
+
+const CORE =
+  /(?:internal|interna|till|thermometer|term[oó]metro|core|center|centre|centro|coraz[oó]n|middle|reads?|registers?|reaches|reach|alcance|marque|thickest|probe|sonda|temperature (?:of|is|in)|in the middle|meat is|until|hasta)[^.;]{0,70}$/iu;
+const CORE_BEHIND =
+  /^[^.;]{0,40}(?:internal|core|in the (?:middle|cent)|inside|interna|en el centro|por dentro|on (?:a|an|your) [^.;]*thermometer|en el coraz[oó]n)/iu;
+
+/** "then at 160 for an hour", "oven, 180": an oven's heat without a sign. */
+const UNSIGNED =
+  /(?:(?:at|to|a)\s+|(?:oven|horno),?\s+(?:at\s+|a\s+)?)(\d{3})(?=\s+(?:for|until|durante|hasta)|\s*[,.;)]|\s*$)/giu;
+
+/** "Till a thermometer says 140": without a sign, of the middle. */
+const UNSIGNED_CORE =
+  /(?:thermometer|probe|internal temp(?:erature)?|term[oó]metro|sonda)[^.;\d]{0,30}(?:says|reads|registers|hits|shows|reaches|is|at|of|marca|marque|diga)\s+(?:about\s+)?(\d{2,3})(?!\s*(?:°|º|degrees?|grados?|min|h\b|[CF]\b)|\d)/giu;
+
+/** Every temperature in a text. Where °C and °F say the same twice, it is one. */
+export function degreesIn(text: string, fahrenheit: boolean): Degree[] {
+  const found = [
+    ...[...text.matchAll(WITH_UNIT)].map((match) => {
+      const [whole, low = '', high, , unit = 'C'] = match;
+      const value = numberIn(high ?? low);
+      const tempC = /^f/i.test(unit) ? fahrenheitToC(value) : value;
+      return { from: match.index, to: match.index + whole.length, tempC };
+    }),
+    ...[...text.matchAll(BARE)].map((match) => {
+      const [whole, low = '', high] = match;
+      const value = numberIn(high ?? low);
+      const isF = value >= FAHRENHEIT_FROM || (fahrenheit && value > CORE_MOST_C);
+      return {
+        from: match.index,
+        to: match.index + whole.length,
+        tempC: isF ? fahrenheitToC(value) : value,
+      };
+    }),
+    ...[...text.matchAll(GAS)].flatMap((match) => {
+      const tempC = GAS_C[numberIn(match[1] ?? '')];
+      return tempC === undefined
+        ? []
+        : [{ from: match.index, to: match.index + match[0].length, tempC }];
+    }),
+    ...[...text.matchAll(UNSIGNED)].map((match) => {
+      const value = numberIn(match[1] ?? '');
+      const to = match.index + match[0].length;
+      const tempC =
+        value >= FAHRENHEIT_FROM || (fahrenheit && value >= 225) ? fahrenheitToC(value) : value;
+      return { from: to - 3, to, tempC };
+    }),
+    ...[...text.matchAll(UNSIGNED_CORE)].map((match) => {
+      const value = numberIn(match[1] ?? '');
+      const to = match.index + match[0].length;
+      const from = to - (match[1] ?? '').length;
+      return { from, to, tempC: value > CORE_MOST_C ? fahrenheitToC(value) : value };
+    }),
+  ].sort((a, b) => a.from - b.from);
+  return found.reduce<Degree[]>((kept, one) => {
+    if (!Number.isFinite(one.tempC)) return kept;
+    const last = kept.at(-1);
+    const same = last && one.from - last.to <= 12 && Math.abs(last.tempC - one.tempC) <= 12;
+    if (same && last) return [...kept.slice(0, -1), { ...last, to: one.to }];
+    if (last && one.from < last.to) return kept;
+    return [...kept, { ...one, tempC: Math.round(one.tempC * 10) / 10, sense: senseOf(text, one) }];
+  }, []);
+}
+
+function senseOf(text: string, { from, to, tempC }: Omit<Degree, 'sense'>): Degree['sense'] {
+  if (tempC > CORE_MOST_C) return 'place';
+  const isCore = CORE.test(text.slice(0, from)) || CORE_BEHIND.test(text.slice(to));
+  return isCore
+    ? 'core'
+    : tempC < 35
+      ? 'place'
+      : tempC >= 45 && tempC < CORE_MOST_C
+        ? 'core'
+        : 'place';
+}

@@ -1,0 +1,233 @@
+import { MAKES_FOOD, type Mixture, type MixtureLine } from '../batch/index.ts';
+import { DishSchema, freshId, withWash, type Dish, type Food } from '../meal/index.ts';
+import { CUTS, INGREDIENTS, type OwnIngredient } from '../pantry/index.ts';
+import { gramsOf, parseQuantity, QuantityError } from '../quantity/index.ts';
+import type { ReadIngredient } from './ingredient-line.ts';
+import type { ReadRecipe } from './read.ts';
+import { reserveIn } from './reserve.ts';
+import { stepsOf } from './steps.ts';
+
+/** A dish as a recipe has it, and what its pantry needs besides. */
+export interface DraftDish {
+  readonly dish: Dish;
+  /** Ingredients the pantry does not know; only their weight is told. */
+  readonly own: readonly OwnIngredient[];
+}
+
+/** A dish from a recipe that was read: foods, mixtures, and the steps as a chain. */
+export function draftDish(recipe: ReadRecipe, taken: ReadonlySet<string> = new Set()): DraftDish {
+  const used = new Set(taken);
+  const fresh = (wish: string) => {
+    const id = freshId(wish, used);
+    used.add(id);
+    return id;
+  };
+  const name = recipe.title ?? 'New dish';
+  const dishId = fresh(name);
+  const foods = recipe.ingredients.flatMap((one) => foodOf(one, recipe, fresh));
+  const others = recipe.ingredients.filter(({ cut }) => cut === undefined || !CUTS.has(cut));
+  const own: OwnIngredient[] = [];
+  const mixtures = mixturesOf(recipe, others, foods, fresh, own);
+  const steps = stepsOf(recipe, { dishId, foods, mixtures, fresh });
+  const dish = DishSchema.parse({
+    id: dishId,
+    name,
+    readyWithinMin: 20,
+    foods,
+    mixtures: mixtures.map((mixture) => withWindow(mixture, recipe)),
+    steps,
+  });
+  const washed = dish.steps.reduce((sum, step) => withWash({}, sum, step.id), dish);
+  return { dish: washed, own };
+}
+
+const PORTION_G = 250;
+
+function foodOf(one: ReadIngredient, recipe: ReadRecipe, fresh: (wish: string) => string): Food[] {
+  const cut = one.cut === undefined ? undefined : CUTS.get(one.cut);
+  if (!cut) return [];
+  const low = cut.rawPerAdultG.low;
+  const counted =
+    one.count === undefined ? undefined : one.count * (COUNTED_G[cut.id] ?? PORTION_G);
+  const weightG = one.grams ?? counted ?? low * (recipe.portions ?? 4);
+  const pieces = one.count !== undefined && one.count > 1 ? Math.round(one.count) : undefined;
+  return [
+    {
+      id: fresh(one.name),
+      name: one.name,
+      cut: cut.id,
+      share:
+        recipe.portions === undefined
+          ? { kind: 'fixed', weightG: Math.round(weightG) }
+          : { kind: 'weight', rawG: Math.round(weightG / recipe.portions) },
+      ...(pieces !== undefined && pieces <= 100 && { inPieces: pieces }),
+    },
+  ];
+}
+
+/** What one of it weighs, where a recipe only counts. Common practice, no source. */
+const COUNTED_G: Readonly<Record<string, number>> = {
+  'chicken-whole': 1600,
+  'turkey-whole': 5500,
+  'duck-whole': 2200,
+  'chicken-breast': 180,
+  'chicken-thigh-bone-in': 170,
+  'chicken-thigh-boneless': 110,
+  'chicken-drumstick': 120,
+  'chicken-wing': 90,
+  'lamb-shank': 400,
+  'duck-leg': 230,
+  'duck-breast': 350,
+  'beef-steak': 250,
+  'pork-chop-bone-in': 260,
+  'pork-spare-ribs': 1300,
+  'pork-back-ribs': 900,
+};
+
+/** The ingredients by the heading they stand under; without any, one mixture of them all. */
+function mixturesOf(
+  recipe: ReadRecipe,
+  others: readonly ReadIngredient[],
+  foods: readonly Food[],
+  fresh: (wish: string) => string,
+  own: OwnIngredient[],
+): Mixture[] {
+  const groups = new Map<string, ReadIngredient[]>();
+  for (const one of others) {
+    const name = one.mixture ?? '';
+    groups.set(name, [...(groups.get(name) ?? []), one]);
+  }
+  const reserve = reserveIn(
+    recipe.lines.filter(({ part }) => part === 'method').map(({ text }) => text),
+  );
+  const soaks = recipe.acts.find(({ verb }) => verb === 'marinate' || verb === 'brine')?.verb;
+  return [...groups].map(([group, all]): Mixture => {
+    const kind = kindOf(group, soaks, groups.size);
+    // It grows with the food, whether it lies on it or not.
+    const onFood = kind === 'pickle' || MAKES_FOOD.has(kind) ? [] : foods.map(({ id }) => id);
+    const name =
+      group === '' ? (soaks === 'brine' ? 'Brine' : soaks ? 'Marinade' : 'Ingredients') : group;
+    const totalMl = all.reduce((sum, { ml }) => sum + (ml ?? 0), 0);
+    const kept = SOAKING.has(kind) ? reserve?.(totalMl) : undefined;
+    return {
+      id: fresh(name),
+      name,
+      kind,
+      basis:
+        onFood.length > 0
+          ? { kind: 'perWeight', baselineG: baseline(foods, recipe) }
+          : { kind: 'fixed' },
+      on: onFood,
+      lines: all.map((one) => mixtureLine(one, own)),
+      touchesRaw: SOAKING.has(kind),
+      ...(kept && { reserve: { ...kept, scaling: 'linear' as const } }),
+    };
+  });
+}
+
+const SOAKING: ReadonlySet<Mixture['kind']> = new Set([
+  'marinade',
+  'paste',
+  'rub',
+  'dry brine',
+  'wet brine',
+]);
+
+const KINDS: ReadonlyArray<readonly [RegExp, Mixture['kind']]> = [
+  [/dry brine|salmuera seca/iu, 'dry brine'],
+  [/brine|salmuera/iu, 'wet brine'],
+  [/marinad|adobo/iu, 'marinade'],
+  [/\bpaste\b|pasta de/iu, 'paste'],
+  [/\brub\b|seasoning|condimento|aliño seco/iu, 'rub'],
+  [/glaze|glaseado/iu, 'glaze'],
+  [/pickle|encurtid/iu, 'pickle'],
+  [/dough|masa|bread|buns?|pan\b/iu, 'dough'],
+  [/batter|custard|natillas|flan/iu, 'batter'],
+];
+
+function kindOf(group: string, soaks: string | undefined, groups: number): Mixture['kind'] {
+  const named = KINDS.find(([pattern]) => pattern.test(group))?.[1];
+  if (named) return named;
+  if (group === '' && soaks !== undefined && groups === 1)
+    return soaks === 'brine' ? 'wet brine' : 'marinade';
+  return 'sauce';
+}
+
+function baseline(foods: readonly Food[], { portions = 1 }: ReadRecipe): number {
+  const weightOf = ({ share }: Food) =>
+    share.kind === 'fixed' ? share.weightG : share.kind === 'weight' ? share.rawG * portions : 0;
+  return Math.max(
+    1,
+    foods.reduce((sum, food) => sum + weightOf(food), 0),
+  );
+}
+
+function mixtureLine(one: ReadIngredient, own: OwnIngredient[]): MixtureLine {
+  const known = one.ingredient === undefined ? undefined : INGREDIENTS.get(one.ingredient);
+  const amounts = [
+    one.said,
+    one.ml === undefined ? undefined : `${one.ml} ml`,
+    one.grams === undefined ? undefined : `${one.grams} g`,
+  ].filter((text) => text !== undefined);
+  const base = {
+    scaling: one.unmeasured ? ('toTaste' as const) : ('linear' as const),
+    exponent: 0.67,
+    note: one.line,
+  };
+  if (known) {
+    const amount = (one.unmeasured ? ['1 g'] : amounts).find((text) => weighs(text, known));
+    if (amount !== undefined) return { ...base, ingredient: known.id, name: one.name, amount };
+  }
+  const made = ownOf(one, own);
+  return {
+    ...base,
+    ingredient: made,
+    name: one.name,
+    amount: one.unmeasured ? '1 g' : (amounts[0] ?? '1'),
+  };
+}
+
+function weighs(amount: string, known: Parameters<typeof gramsOf>[1]): boolean {
+  try {
+    return gramsOf(parseQuantity(amount), known) !== undefined;
+  } catch (error) {
+    if (error instanceof QuantityError || error instanceof RangeError) return false;
+    throw error;
+  }
+}
+
+/** What the pantry does not know is the cook's own: as heavy as water, a piece about as much as an egg. */
+function ownOf(one: ReadIngredient, own: OwnIngredient[]): string {
+  const id = freshId(`own ${one.name}`, new Set());
+  if (!own.some((other) => other.id === id)) {
+    const unit = (one.unit ?? '').replace(/s$/, '');
+    own.push({
+      id,
+      name: one.name,
+      section: 'other',
+      holds: [],
+      spice: false,
+      crystal: false,
+      gPerMl: 1,
+      sodiumMgPer100g: 0,
+      sugarsGPer100g: 0,
+      waterPct: 0,
+      alcoholPct: 0,
+      enzyme: 'none',
+      countG: { '': PIECE_G, [unit]: PIECE_G, [one.unit ?? '']: PIECE_G },
+    });
+  }
+  return id;
+}
+const PIECE_G = 60;
+
+/** How long the recipe leaves it on the food is its window. */
+function withWindow(mixture: Mixture, recipe: ReadRecipe): Mixture {
+  const act = recipe.acts.find(({ verb }) => verb === 'marinate' || verb === 'brine');
+  if (!SOAKING.has(mixture.kind) || !act) return mixture;
+  const { leastMin = act.likelyMin ?? act.mostMin, likelyMin, mostMin } = act;
+  if (leastMin === undefined) return mixture;
+  const bestMin = Math.max(leastMin, likelyMin ?? leastMin);
+  const longestMin = Math.max(bestMin, mostMin ?? Math.round(bestMin * 2));
+  return { ...mixture, window: { leastMin: Math.min(leastMin, bestMin), bestMin, longestMin } };
+}

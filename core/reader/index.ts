@@ -1,0 +1,6 @@
+export { readRecipe, type ReadLine, type ReadRecipe } from './read.ts';
+export { correctedIngredient, mixtureNames, redrafted } from './correct.ts';
+export { draftDish, type DraftDish } from './draft.ts';
+export { readPhrase, stepOfPhrase, withPhrase, type ReadPhrase } from './phrase.ts';
+export type { ReadAct } from './context.ts';
+export type { ReadIngredient } from './ingredient-line.ts';

@@ -1,0 +1,17 @@
+/** What a page or a clipping holds, before any of it is understood. */
+export interface RawRecipe {
+  readonly title?: string | undefined;
+  readonly yieldText?: string | undefined;
+  readonly ingredients: readonly RawLine[];
+  readonly method: readonly RawLine[];
+  /** Times and portions, as lines of their own. */
+  readonly facts?: readonly string[] | undefined;
+  /** Lines that are neither. */
+  readonly other: readonly string[];
+}
+
+export interface RawLine {
+  readonly text: string;
+  /** The heading it stands under: "Marinade". */
+  readonly group?: string | undefined;
+}

@@ -1,0 +1,240 @@
+import { CUTS, type Animal } from '../pantry/index.ts';
+import type { SpoonSystem } from '../quantity/index.ts';
+import { newContext, type ReadAct } from './context.ts';
+import { noteSoak, readSentence } from './sentence.ts';
+import type { ReadIngredient } from './ingredient-line.ts';
+import { readIngredientLines } from './ingredient-lines.ts';
+import { inlineIngredients } from './inline.ts';
+import { portionsIn } from './portions.ts';
+import { reserveLit } from './reserve.ts';
+import type { RawRecipe } from './raw-recipe.ts';
+import { rawRecipe } from './source.ts';
+import { languageOf, placeIn, type Language } from './verbs.ts';
+
+/** A line of the text with what became of it. */
+export interface ReadLine {
+  readonly text: string;
+  readonly part: 'title' | 'fact' | 'ingredient' | 'method' | 'unread';
+  /** Which ingredient or steps, by their index. */
+  readonly ingredient?: number | undefined;
+  readonly acts: readonly number[];
+  /** Parts of the text that were understood. */
+  readonly lit: ReadonlyArray<readonly [from: number, to: number]>;
+  /** Something in it was guessed. */
+  readonly guessed: boolean;
+}
+
+export interface ReadRecipe {
+  readonly title?: string | undefined;
+  readonly language: Language;
+  readonly portions?: number | undefined;
+  readonly ingredients: readonly ReadIngredient[];
+  readonly acts: readonly ReadAct[];
+  readonly lines: readonly ReadLine[];
+  /** Every line, or sentence of one, that was not understood. */
+  readonly unread: readonly string[];
+}
+
+/**
+ * Reads a recipe: plain text, Markdown, a saved page, or JSON-LD; in English or Spanish, metric
+ * or US. What is not understood is kept beside, never dropped.
+ *
+ * @throws RangeError when there is nothing to read
+ */
+export function readRecipe(input: string, spoons: SpoonSystem = 'us'): ReadRecipe {
+  const raw = rawRecipe(input);
+  const whole =
+    [...raw.ingredients, ...raw.method].map(({ text }) => text).join('\n') || raw.other.join('\n');
+  const language = languageOf(whole);
+  const lines: ReadLine[] = [];
+  if (raw.title !== undefined) lines.push(lineOf(raw.title, 'title'));
+  if (raw.yieldText !== undefined) lines.push(lineOf(raw.yieldText, 'fact'));
+  for (const text of raw.facts ?? []) lines.push(lineOf(text, 'fact'));
+  const ingredients = readIngredients(raw, language, spoons, lines);
+  const acts = readMethod(raw, ingredients, language, whole, lines);
+  const title = raw.title ?? titleOf(lines);
+  for (const text of raw.other) lines.push(lineOf(text, 'unread'));
+  return {
+    title: title?.replace(SERVES, ''),
+    language,
+    portions: portionsIn(raw.yieldText ?? SERVES.exec(title ?? '')?.[0] ?? ''),
+    ingredients,
+    acts,
+    lines: inOrder(lines, input),
+    unread: lines.filter(({ part }) => part === 'unread').map(({ text }) => text),
+  };
+}
+
+/** A first sentence of a few words in which nothing is done is what the dish is called. */
+function titleOf(lines: ReadLine[]): string | undefined {
+  const at = lines.findIndex(({ part }) => part === 'method' || part === 'unread');
+  const line = lines[at];
+  if (!line || line.acts.length > 0 || line.text.split(/\s+/).length > 7) return undefined;
+  lines[at] = { ...line, part: 'title' };
+  return line.text.replace(/[.:]$/, '');
+}
+
+/** The lines as they stand on the page; what a page hides in data comes as it was read. */
+function inOrder(lines: readonly ReadLine[], input: string): ReadLine[] {
+  if (/^\s*[{[<]/.test(input)) return [...lines];
+  const at = lines.map(({ text }) => input.indexOf(text));
+  const order = lines.map((_line, i) => i).sort((a, b) => (at[a] ?? 0) - (at[b] ?? 0) || a - b);
+  return order.flatMap((i) => lines[i] ?? []);
+}
+
+/** "… – serves 4", behind a title. */
+const SERVES = /\s*[-–—,(]\s*(?:serves|makes|for|para)\s+\d+\)?\s*$/iu;
+
+function lineOf(text: string, part: ReadLine['part'], more: Partial<ReadLine> = {}): ReadLine {
+  return { text, part, acts: [], lit: [], guessed: false, ...more };
+}
+
+function readIngredients(
+  raw: RawRecipe,
+  language: Language,
+  spoons: SpoonSystem,
+  lines: ReadLine[],
+): ReadIngredient[] {
+  // Spanish spoons and cups are metric.
+  const system = language === 'es' && spoons === 'us' ? 'metric' : spoons;
+  const found: ReadIngredient[] = [];
+  for (const { text, group } of raw.ingredients) {
+    const read = readIngredientLines(text, system, group);
+    const [first] = read;
+    if (!first) {
+      lines.push(lineOf(text, 'unread'));
+      continue;
+    }
+    lines.push(
+      lineOf(text, 'ingredient', {
+        ingredient: found.length,
+        guessed: first.guessed,
+        lit: [[0, text.length]],
+      }),
+    );
+    found.push(...read);
+  }
+  if (found.length > 0) return found;
+  return raw.method.flatMap(({ text }) => inlineIngredients(text, system));
+}
+
+/** Where one sentence ends and the next begins; "min." and "tbsp." end none. */
+const SENTENCE_END =
+  /(?<!\b(?:min|mins|hr|hrs|approx|tbsp|tsp|oz|lb|lbs|cda|cdta|aprox|no|gr))(?:[.!?]+["”)]?|;)\s+(?=[\p{Lu}\d¡¿"“(]|\p{Ll})/gu;
+
+export function sentencesOf(text: string): string[] {
+  const found: string[] = [];
+  let from = 0;
+  for (const match of text.matchAll(SENTENCE_END)) {
+    const to = match.index + match[0].trimEnd().length;
+    found.push(text.slice(from, to).trim());
+    from = match.index + match[0].length;
+  }
+  found.push(text.slice(from).trim());
+  return found.filter((one) => one !== '');
+}
+
+function readMethod(
+  raw: RawRecipe,
+  ingredients: readonly ReadIngredient[],
+  language: Language,
+  whole: string,
+  lines: ReadLine[],
+): ReadAct[] {
+  const context = newContext({
+    language,
+    fahrenheit: language === 'en' && !/°\s*C|℃|\d\s*C\b/.test(whole),
+    dough: isDough(ingredients, whole),
+    hasMeat:
+      ingredients.some(({ cut }) => cut !== undefined) || MEAT.test(`${raw.title ?? ''}\n${whole}`),
+    redMeat: ingredients.some(({ cut }) => RED.has(CUTS.get(cut ?? '')?.animal ?? 'none')),
+    weightG: heaviestG(ingredients),
+  });
+  noteSoak(raw.title ?? '', context);
+  if (placeIn(raw.title ?? '') === 'slow cooker') context.slowCooker = true;
+  const acts: ReadAct[] = [];
+  const sentences = raw.method.flatMap(({ text, group }, line) =>
+    sentencesOf(text).map((sentence) => ({ sentence, group, line })),
+  );
+  for (const { group } of raw.ingredients) noteSoak(group ?? '', context);
+  const lastSoak = sentences.findLastIndex(
+    ({ sentence }) =>
+      SOAKS.test(sentence) ||
+      (context.soak === 'brine' && /submerge|immerse|sumerg/iu.test(sentence)),
+  );
+  sentences.forEach((one, i) => {
+    context.soakAhead = i < lastSoak;
+    const listed = raw.ingredients.length === 0 && inlineIngredients(one.sentence, 'us').length > 0;
+    readOne(one, context, acts, lines, listed);
+  });
+  return acts;
+}
+
+const RED: ReadonlySet<Animal> = new Set(['beef', 'lamb', 'game']);
+const SOAKS = /marinat|marinar|\bbrine\b|salmuera|adobo/iu;
+const MEAT =
+  /\b(?:meat|chicken|pork|beef|lamb|steak|ribs?|brisket|turkey|duck|fish|salmon|carne|pollo|cerdo|ternera|cordero|pescado|pavo)\b/iu;
+
+function isDough(ingredients: readonly ReadIngredient[], whole: string): boolean {
+  return (
+    ingredients.some(({ name }) => /yeast|levadura|sourdough/iu.test(name)) ||
+    /\b(?:dough|masa)\b/iu.test(whole)
+  );
+}
+
+function heaviestG(ingredients: readonly ReadIngredient[]): number | undefined {
+  const weights = ingredients.flatMap(({ cut, grams }) =>
+    cut !== undefined && grams !== undefined ? [grams] : [],
+  );
+  return weights.length > 0 ? Math.max(...weights) : undefined;
+}
+
+interface Sentence {
+  readonly sentence: string;
+  readonly group?: string | undefined;
+  readonly line: number;
+}
+
+function readOne(
+  { sentence, group, line }: Sentence,
+  context: ReturnType<typeof newContext>,
+  acts: ReadAct[],
+  lines: ReadLine[],
+  /** It names ingredients, in a recipe that has no list of them. */
+  listed: boolean,
+): void {
+  const read = readSentence(sentence, line, group, context);
+  const last = acts.at(-1);
+  if (read.adds && last) acts[acts.length - 1] = withMore(last, read.adds);
+  const first = acts.length;
+  const kept = reserveLit(sentence);
+  const made = read.acts.filter((act, i) => !repeats(act, i === 0 ? last : read.acts[i - 1]));
+  acts.push(...made);
+  const understood =
+    listed ||
+    kept.length > 0 ||
+    (read.understood && (read.acts.length > 0 || read.adds === undefined || last !== undefined));
+  lines.push(
+    lineOf(sentence, understood ? 'method' : 'unread', {
+      acts: made.length > 0 ? made.map((_act, i) => first + i) : read.acts.map(() => first - 1),
+      lit: [...read.acts.flatMap(({ lit }) => lit), ...kept],
+      guessed: read.acts.some(({ guessed }) => guessed),
+    }),
+  );
+}
+
+/** What a later sentence adds: only what was not said yet. */
+function withMore(act: ReadAct, adds: Partial<ReadAct>): ReadAct {
+  const missing = Object.entries(adds).filter(
+    ([key, value]) => value !== undefined && Reflect.get(act, key) === undefined,
+  );
+  return { ...act, ...Object.fromEntries(missing) };
+}
+
+const ONCE: ReadonlySet<string> = new Set(['mix', 'prepare', 'serve', 'stir']);
+
+/** Mixing on, or cutting on, is one step with the mixing before it. */
+function repeats(act: ReadAct, last: ReadAct | undefined): boolean {
+  const bare = act.likelyMin === undefined && act.mostMin === undefined && act.tempC === undefined;
+  return last !== undefined && last.verb === act.verb && bare && ONCE.has(act.verb);
+}

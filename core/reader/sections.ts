@@ -1,0 +1,205 @@
+import { spansIn } from './span.ts';
+import type { RawLine, RawRecipe } from './raw-recipe.ts';
+import { NUMBER } from './numbers.ts';
+import { verbsIn } from './verbs.ts';
+
+const INGREDIENTS =
+  /^(?:the )?(?:ingredients?|ingredientes|what you(?:'ll| will)? need|you(?:'ll| will) need|shopping|necesitas|se necesita|qu[eé] necesitas)\b[^.]{0,40}:?$/iu;
+const METHOD =
+  /^(?:the )?(?:method|directions?|instructions?|steps?|preparation|how to(?: make it| cook it)?|procedure|to (?:make|cook|prepare)[^.]{0,30}|preparaci[oó]n|elaboraci[oó]n|instrucciones|m[eé]todo|modo de (?:hacer|preparaci[oó]n)|pasos|c[oó]mo se hace|procedimiento)\s*:?$/iu;
+const YIELD =
+  /^(?:serves|servings?|yields?|makes|feeds|enough for|raciones|porciones|rinde|comensales|para|for(?= \d+ (?:people|persons)))\b[^.]{0,20}?(?:\d|\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve|dos|tres|cuatro|cinco|seis|siete|ocho|nueve|diez|doce)\b)|^\d+(?:\s*[-–]\s*\d+)?\s+(?:servings?|portions?|people|raciones|porciones|personas|comensales)\b/iu;
+const TIMES =
+  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|inactive|ready in|resting|marinating|marinade)(?: time)?|tiempo(?: de [\p{L}ó]+)?|tiempo total|preparaci[oó]n|cocci[oó]n)\s*[:–-]\s*[^.]{1,40}$/iu;
+const GROUP = /^(?:for (?:the )?|para (?:el |la |los |las )?)?([^:.]{2,40}?)\s*:$/iu;
+const FOR_THE = /^(?:for (?:the )?|para (?:el |la |los |las )?)([\p{L} '&-]{2,40})$/iu;
+/** "Ingredientes (6 raciones)". */
+const IN_BRACKETS =
+  /\(((?:for |para )?\d+[^)]*(?:serving|portion|people|raci|porci|persona|comensal)[^)]*)\)/iu;
+const PEOPLE = /people|persons|guests|personas|comensales/iu;
+const BULLET = /^[-*•·▢☐]\s+/u;
+const STEP_NUMBER = /^(?:step|paso)?\s*\d{1,2}\s*[.):]\s+(?=\p{L}|¡|¿)/iu;
+const STARTS_AMOUNT = new RegExp(
+  `^(?:(?:about|abt|around|roughly|approx\\.?|unos|unas|aprox\\.?)\\s+|~\\s*)?(?:${NUMBER})\\s*[\\p{L}(/x×½¼¾-]`,
+  'iu',
+);
+const LISTED =
+  /^(?:salt|pepper|sal|pimienta|(?:a )?couple|few|(?:bottle|can) of|a (?:good |big |generous |little )?(?:pinch|handful|glug|splash|drizzle|dash|knob|dollop|few|couple|bunch)|(?:una?|unos|unas) (?:pizca|puñado|chorro|chorrito|poco|hojas|ramas|ramitas)|juice of|zest of|(?:el )?(?:zumo|jugo) de|freshly ground)\b/iu;
+
+type Part = 'start' | 'ingredients' | 'method';
+
+/** Sorts the lines of a plain text or Markdown page into what goes in, what is done, and the rest. */
+export function sectionsOf(text: string): RawRecipe {
+  const ingredients: RawLine[] = [];
+  const method: RawLine[] = [];
+  const other: string[] = [];
+  const told: string[] = [];
+  let title: string | undefined;
+  let yieldText: string | undefined;
+  let part: Part = 'start';
+  let group: string | undefined;
+  /** Lines of the group, and whether a blank one stands before this. */
+  const run = { lines: 0, blank: false, spaced: false, before: 0 };
+  for (const raw of text.split('\n')) {
+    const heading = /^#{1,6}\s/.test(raw.trim());
+    const line = bare(raw);
+    if (line === '') {
+      run.blank = true;
+      continue;
+    }
+    const facts = line.split(/\s*[|·•]\s*/).filter((one) => one !== '');
+    if (facts.length > 1 && facts.every((one) => YIELD.test(one) || TIMES.test(one))) {
+      yieldText ??= facts.find((one) => YIELD.test(one));
+      told.push(...facts);
+    } else if (INGREDIENTS.test(line)) {
+      [part, group] = ['ingredients', undefined];
+      yieldText ??= IN_BRACKETS.exec(line)?.[1];
+      told.push(line);
+    } else if (METHOD.test(line)) {
+      [part, group] = ['method', undefined];
+      told.push(line);
+    } else if (yieldText === undefined && YIELD.test(line) && line.length < 60 && part !== 'method')
+      yieldText = line;
+    else if (TIMES.test(line)) told.push(line);
+    else if (heading && part === 'start' && title === undefined) title = line;
+    else if (isGroup(line, heading, part)) {
+      group = groupName(line);
+      Object.assign(run, { lines: 0, blank: false, spaced: false });
+      told.push(line);
+    } else if (part !== 'method' && listOf(line).length > 0) {
+      const lead = LISTS.exec(line)?.[0].trim();
+      if (lead) told.push(lead);
+      if (lead && YIELD.test(lead)) yieldText ??= lead;
+      ingredients.push(...listOf(line).map((text) => ({ text, group })));
+    } else if (isMethod(raw, line, part)) {
+      part = 'method';
+      method.push({ text: line.replace(STEP_NUMBER, ''), group });
+    } else if (isIngredient(raw, line, part)) {
+      if (part === 'start') {
+        part = 'ingredients';
+        ingredients.push(...listedBefore(other, run.before).map((text) => ({ text, group })));
+      }
+      if (run.lines === 1) run.spaced = run.blank;
+      // A blank line ends a group whose own lines stand close.
+      if (run.lines > 1 && run.blank && !run.spaced) group = undefined;
+      run.lines += 1;
+      run.blank = false;
+      ingredients.push({ text: line, group });
+    } else if (title === undefined && part === 'start' && line.length <= 80) title = line;
+    else {
+      run.before = run.blank ? 1 : run.before + 1;
+      run.blank = false;
+      other.push(line);
+    }
+  }
+  return { title, yieldText, ingredients, method, facts: told, other };
+}
+
+/** Without the marks of Markdown; the words stay. */
+function bare(raw: string): string {
+  return raw
+    .trim()
+    .replace(/^#{1,6}\s+/, '')
+    .replace(/^>\s*/, '')
+    .replace(/\*\*([^*]+)\*\*/g, '$1')
+    .replace(/__([^_]+)__/g, '$1')
+    .replace(/(^|\s)[*_]([^*_]+)[*_](?=\s|$|[.,;:])/g, '$1$2')
+    .replace(/\[([^\]]+)\]\([^)]*\)/g, '$1')
+    .replace(BULLET, '')
+    .replace(/^\[[ x]\]\s*/i, '')
+    .trim();
+}
+
+function isGroup(line: string, heading: boolean, part: Part): boolean {
+  if (part === 'start' && !heading)
+    return (
+      (GROUP.test(line) || (FOR_THE.test(line) && !PEOPLE.test(line))) &&
+      !STARTS_AMOUNT.test(line) &&
+      line.split(' ').length <= 5
+    );
+  if (heading) return !STARTS_AMOUNT.test(line);
+  if (STARTS_AMOUNT.test(line) || line.split(' ').length > 6) return false;
+  return GROUP.test(line) || (part === 'ingredients' && FOR_THE.test(line));
+}
+
+function groupName(line: string): string {
+  const name = (GROUP.exec(line)?.[1] ?? FOR_THE.exec(line)?.[1] ?? line).trim();
+  return name
+    .replace(/^(?:for (?:the )?|para (?:el |la |los |las )?)/iu, '')
+    .replace(/^[\p{Lu} ]+$/u, (capitals) => capitals.toLowerCase())
+    .replace(/^\p{Ll}/u, (c) => c.toUpperCase());
+}
+
+function isMethod(raw: string, line: string, part: Part): boolean {
+  if (part === 'method') return true;
+  if (STEP_NUMBER.test(line)) return true;
+  const words = line.split(/\s+/).length;
+  const sentence = /[.;!]$/.test(line) || /[.;]\s+\p{Lu}/u.test(line);
+  if (part === 'ingredients' && ordersFirst(raw, line)) return true;
+  if (part === 'start' && BULLET.test(raw.trim()) && isDoing(line)) return true;
+  if (part === 'ingredients') {
+    // "Two days ahead, mix the salt with…" begins with a number and is no amount.
+    const orders = !STARTS_AMOUNT.test(line) || verbsIn(line, 'en').length > 1;
+    return sentence && words > 9 && !BULLET.test(raw.trim()) && orders;
+  }
+  return (
+    (sentence && words > 6 && !STARTS_AMOUNT.test(line)) || (words > 12 && spansIn(line).length > 0)
+  );
+}
+
+/** A note of what is done: it lasts, it is hot, or it begins with an order. */
+function isDoing(line: string): boolean {
+  if (STARTS_AMOUNT.test(line)) return false;
+  const orders = (['en', 'es'] as const).some((language) => verbsIn(line, language)[0]?.from === 0);
+  return orders || spansIn(line).length > 0 || /\d\s*°?\s*[CF]\b/u.test(line);
+}
+
+/** "Fire up the smoker…": a line that begins with an order. */
+function ordersFirst(raw: string, line: string): boolean {
+  if (STARTS_AMOUNT.test(line) || BULLET.test(raw.trim()) || line.split(' ').length < 4)
+    return false;
+  return (['en', 'es'] as const).some((language) => verbsIn(line, language)[0]?.from === 0);
+}
+
+function isIngredient(raw: string, line: string, part: Part): boolean {
+  if (part === 'ingredients') return true;
+  const words = line.split(/\s+/).length;
+  if (words > 16) return false;
+  return (
+    STARTS_AMOUNT.test(line) ||
+    /^[\p{L} ]{3,40}[,:]\s*\d+(?:\s*\p{L}+)?$/u.test(line) ||
+    LISTED.test(line) ||
+    BULLET.test(raw.trim())
+  );
+}
+
+/** "Flour for dusting" right above what is counted: the last few lines that were taken for nothing. */
+function listedBefore(other: string[], lines: number): string[] {
+  const from = Math.max(0, other.length - lines);
+  const isListed = (line: string) => line.split(/\s+/).length <= 8 && !/[.!?:]$/.test(line);
+  return other.slice(from).every(isListed) ? other.splice(from) : [];
+}
+
+const LISTS =
+  /^(?:ingredients?:|ingredientes:|(?:serves|for|para) \d+(?:\s*[-–]\s*\d+)?(?: (?:people|personas|raciones))?:|you(?:['’]ll| will)? need|you want|i use|necesitas|hacen falta)[: ]\s*/iu;
+/** Commas between things, not within brackets; and before an "and" that leads to another amount. */
+const BETWEEN = /,\s+(?![^(]*\))|\s+(?=(?:and|y)\s+(?:some|an?|\d|½|¼|un)\b)/iu;
+const AND = /^(?:and|y)\s+/iu;
+const LEAST_LISTED = 3;
+
+/** A sentence that lists what goes in: "You need 4 chops, 2 tbsp sugar and some thyme." Empty for any other. */
+function listOf(line: string): string[] {
+  if (/[.;!]\s+\p{L}/u.test(line)) return [];
+  const isTold = LISTS.test(line);
+  const items = line
+    .replace(LISTS, '')
+    .replace(/[.]$/, '')
+    .split(BETWEEN)
+    .map((item) => item.trim())
+    .filter((item) => item !== '');
+  const amounts = items
+    .map((item) => item.replace(AND, ''))
+    .filter((item) => STARTS_AMOUNT.test(item) || LISTED.test(item)).length;
+  const isList = amounts >= LEAST_LISTED && amounts >= items.length * (isTold ? 0.5 : 0.8);
+  return isList && verbsIn(line.replace(LISTS, ''), 'en')[0]?.from !== 0 ? items : [];
+}

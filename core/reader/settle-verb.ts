@@ -1,0 +1,117 @@
+import type { PlaceKind, Verb } from '../words/index.ts';
+import type { Context } from './context.ts';
+import type { VerbHit } from './verbs.ts';
+
+/** Left where it is. */
+const STAYS_PUT = /^(?:leave|keep)/iu;
+const COVERED = /\b(?:lid on|covered|with (?:the|its|a) lid|tightly covered)\b|tapad[oa]/iu;
+/** "Cuece" says no more than that it cooks in something wet. */
+const COOKS_WET = /^(?:cuec|cuez|coc)/iu;
+const IN_WATER = /agua|ebullici|herv|hirv/iu;
+const ONCE_MORE = /\banother\b|\botr[oa]s?\b/iu;
+/** Meat in salted water. */
+const SALTED = /\bsalt|\bsal\b/iu;
+const ON_RING: ReadonlySet<Verb> = new Set(['sear', 'brown', 'fry']);
+/** The tin or the fat alone. */
+const TO_GET_HOT =
+  /\bto (?:get|become|be) (?:really |very |good and )?hot\b|\bto (?:pre)?heat(?: up)?\b/iu;
+const DRY: ReadonlySet<Verb> = new Set(['grill', 'roast', 'bake', 'smoke']);
+const GENTLE = /fuego (?:lento|bajo|suave|muy bajo)|baja(?:r)? el fuego|tapad[oa]/iu;
+
+/** What a word with several meanings stands for here. */
+export function verbOf(
+  hit: VerbHit,
+  before: string,
+  own: string,
+  named: PlaceKind | 'slow cooker' | undefined,
+  context: Context,
+): Verb | undefined {
+  switch (hit.verb) {
+    case 'cook':
+      return cooks(own, before, named, context);
+    case 'put':
+      if (context.hot !== undefined && ONCE_MORE.test(own)) return context.hot.verb;
+      if (named === 'fridge') return cold(context);
+      if (named === 'oven' && TO_GET_HOT.test(own)) return 'preheat';
+      if (named === 'oven' && context.hasMeat && COVERED.test(`${before}${own}`)) return 'braise';
+      if (named === 'oven')
+        return context.hot?.verb === 'roast' || context.hasMeat ? 'roast' : 'bake';
+      if (named === 'grill') return 'grill';
+      if (named === 'smoker') return 'smoke';
+      if (named === 'freezer') return 'chill';
+      return named === 'counter' || STAYS_PUT.test(own) ? waits(context) : undefined;
+    case 'wait':
+      return context.hot !== undefined && ONCE_MORE.test(own) ? context.hot.verb : waits(context);
+    case 'chill':
+      return cold(context);
+    case 'rest':
+      return waits(context, /at room temperature|temperatura ambiente/iu.test(own));
+    case 'shred':
+    case 'slice':
+      // Before any fire it is only cut.
+      return context.hot === undefined ? 'prepare' : hit.verb;
+    case 'boil':
+      if (COOKS_WET.test(own) && context.hot !== undefined && !IN_WATER.test(`${before}${own}`))
+        return 'simmer';
+      return GENTLE.test(own) || GENTLE.test(before) ? 'simmer' : 'boil';
+    case 'soak':
+      return context.hasMeat &&
+        context.hot === undefined &&
+        named === 'fridge' &&
+        SALTED.test(before)
+        ? 'brine'
+        : 'soak';
+    case 'prepare':
+      return context.hot !== undefined && /^(?:cut|cort)/iu.test(own) ? 'slice' : 'prepare';
+    case 'ferment':
+      return context.dough ? 'rise' : 'ferment';
+    case 'baste':
+      return context.hot === undefined || ON_RING.has(context.hot.verb) ? 'prepare' : 'baste';
+    case 'roast':
+      return named === 'grill' ? 'grill' : 'roast';
+    default:
+      return hit.verb;
+  }
+}
+
+/** In the fridge: a marinade, a brine, or only to be cold. */
+function cold({ soak, soaked, hot, dough, hasMeat, mixed }: Context): Verb {
+  if (hot !== undefined || !hasMeat || dough || soaked) return 'chill';
+  return soak ?? (mixed ? 'marinate' : 'chill');
+}
+
+/** "Let stand": a rest after the fire, a dough rising, or meat coming out of the cold. */
+function waits({ hot, dough, hasMeat, soak, mixed, aside }: Context, atRoom = false): Verb {
+  if (hot !== undefined || aside !== undefined) return 'rest';
+  if (dough) return 'rise';
+  if (atRoom && hasMeat) return 'temper';
+  if (!hasMeat) return 'rest';
+  return soak ?? (mixed ? 'marinate' : 'rest');
+}
+
+function cooks(
+  own: string,
+  before: string,
+  named: PlaceKind | 'slow cooker' | undefined,
+  context: Context,
+): Verb {
+  const place =
+    named ?? (context.slowCooker ? 'slow cooker' : context.hot ? undefined : context.place);
+  if (place === 'slow cooker') return 'braise';
+  if (place === 'oven' && context.hasMeat && COVERED.test(own)) return 'braise';
+  if (place === 'oven') return context.hasMeat ? 'roast' : 'bake';
+  if (place === 'grill') return 'grill';
+  if (place === 'smoker') return 'smoke';
+  if (/heat to low|low heat|(?:reduce|lower|turn down) the heat|baja el fuego/iu.test(before))
+    return 'simmer';
+  if (/low heat|gently|fuego (?:lento|bajo)|covered|lid on|tapad|suavemente/iu.test(own)) {
+    return 'simmer';
+  }
+  const last = context.hot?.verb;
+  // Off the grill and onto a ring: a sauce.
+  const onRing = (place ?? context.place) === 'hob';
+  if (onRing && last !== undefined && DRY.has(last)) return 'simmer';
+  if (last === 'sear' || last === 'brown' || last === 'fry' || last === undefined)
+    return place === 'hob' || last ? 'fry' : 'simmer';
+  return last;
+}

@@ -1,0 +1,71 @@
+import { parseDocument } from 'htmlparser2';
+import { all, attribute, rawText, tag, textOf, type Node } from './html.ts';
+import { recipeOfJsonLd, recipesIn } from './json-ld.ts';
+import type { RawLine, RawRecipe } from './raw-recipe.ts';
+import { sectionsOf } from './sections.ts';
+
+/** @throws RangeError when there is nothing to read */
+export function rawRecipe(input: string): RawRecipe {
+  const text = input.replace(/^\uFEFF/, '').replace(/\r\n?/g, '\n');
+  if (text.trim() === '') throw new RangeError('There is nothing to read: paste a recipe first.');
+  if (/^\s*[{[]/.test(text)) {
+    const found = fromJson(text);
+    if (found) return found;
+  }
+  if (/<(?:!doctype html|html|head|body|script|div|article|ul|ol|p|h[1-6])\b/i.test(text))
+    return fromHtml(text);
+  return sectionsOf(text);
+}
+
+function fromJson(text: string): RawRecipe | undefined {
+  let data: unknown;
+  try {
+    data = JSON.parse(text);
+  } catch {
+    return undefined;
+  }
+  const [recipe] = recipesIn(data);
+  if (recipe) return recipeOfJsonLd(recipe);
+  // JSON that is no recipe is kept, word for word.
+  return {
+    ingredients: [],
+    method: [],
+    other: text.split('\n').filter((line) => line.trim() !== ''),
+  };
+}
+
+/** A saved page: its embedded recipe, else its marked-up properties, else its plain text. */
+function fromHtml(html: string): RawRecipe {
+  const { children } = parseDocument(html);
+  const scripts = all(
+    children,
+    (node) => tag(node) === 'script' && /ld\+json/i.test(attribute(node, 'type')),
+  );
+  for (const script of scripts) {
+    const found = fromJson(rawText(script));
+    if (found && found.ingredients.length + found.method.length > 0) return found;
+  }
+  const marked = fromProperties(children);
+  if (marked) return marked;
+  return sectionsOf(textOf(children));
+}
+
+function fromProperties(nodes: readonly Node[]): RawRecipe | undefined {
+  const scope = all(nodes, (node) => /schema\.org\/Recipe/i.test(attribute(node, 'itemtype')))[0];
+  if (!scope) return undefined;
+  const of = (...names: string[]) =>
+    all([scope], (node) => names.includes(attribute(node, 'itemprop')))
+      .map((node) => attribute(node, 'content') || textOf([node]).trim())
+      .filter((one) => one !== '');
+  const lines = (texts: string[]): RawLine[] =>
+    texts
+      .flatMap((text) => text.split('\n'))
+      .flatMap((text) => (text.trim() === '' ? [] : [{ text: text.trim() }]));
+  return {
+    title: of('name')[0]?.split('\n')[0],
+    yieldText: of('recipeYield', 'yield')[0],
+    ingredients: lines(of('recipeIngredient', 'ingredients')),
+    method: lines(of('recipeInstructions', 'instructions')),
+    other: [],
+  };
+}

@@ -1,0 +1,247 @@
+import type { Verb } from '../words/index.ts';
+
+/** What a word may stand for besides a verb: to be settled by what is around it. */
+export type VerbWords = Verb | 'cook' | 'put' | 'wait';
+
+interface VerbRow {
+  readonly verb: VerbWords;
+  /** As an order: "whisk", "mezcla". */
+  readonly english: string;
+  readonly spanish: string;
+}
+
+/** The product's verbs as recipes say them, in English and Spanish. */
+export const VERB_ROWS: readonly VerbRow[] = [
+  { verb: 'thaw', english: 'thaw|defrost', spanish: 'descongel(?:a|e|ar|amos|en)' },
+  {
+    verb: 'preheat',
+    english:
+      'preheat|pre-heat|heat (?:the |your |an? )?(?:oven|grill|broiler|barbecue|bbq|smoker|gas grill)|(?:prepare|set up|get) (?:the |your |an? )?(?:grill|smoker|oven|barbecue|bbq)|heat (?:it |them )?to (?:its |the |their )?(?:maximum|max|hottest)|(?:put|place) (?:an? |the )?(?:baking |pizza )?(?:stone|steel)[^.;]{0,30}(?:in|into) the oven|(?:set|turn|bring) (?:the |your |an? )?(?:oven|grill|smoker)(?= (?:on )?(?:to|at|up))|turn on the (?:oven|grill)',
+    spanish:
+      'precal(?:ienta|iente|entar|entamos|ienten)|calienta el horno|calentar el horno|pon el horno',
+  },
+  {
+    verb: 'light',
+    english:
+      '(?:light|start|fire up|build) (?:the |your |an? |some )?(?:charcoal|coals?|fire|chimney|smoker|grill|barbecue|bbq)',
+    spanish:
+      '(?:enciende|encienda|encender|prende|prenda|prender) (?:el |la |las |los )?(?:carb[oó]n|brasas?|fuego|parrilla|barbacoa|ahumador|le[ñn]a)',
+  },
+  {
+    verb: 'temper',
+    english:
+      '(?:bring|let [^.;]{0,40} come|allow [^.;]{0,40} to come|leave [^.;]{0,30}|let [^.;]{0,30}(?:sit|stand)) (?:[^.;]{0,30} )?(?:up )?(?:to|at) room temp(?:erature)?|(?:bring|come) (?:up )?to room temp(?:erature)?|(?:take|remove|pull|get) [^.;]{0,40}(?:out of|from) the (?:fridge|refrigerator|cold)|(?:take|get|bring) (?:it |them |(?:the )?\\p{L}+ (?:\\p{L}+ )?)?out(?= (?:about |some )?(?:an?|\\d+|half|one|two)[^.;]{0,20}(?:hours?|minutes?|mins?) (?:ahead|before|beforehand|early|earlier))',
+    spanish:
+      'atemper(?:a|e|ar|amos)|(?:saca|saque|sacar)(?:l[oa]s?)?(?= (?:un[ao]?s?|media|dos|tres|\\d+)[^.;]{0,20}(?:horas?|minutos?) antes)|(?:saca|saque|sacar|deja|deje|dejar)[^.;]{0,50}(?:de la nevera|del refrigerador|del frigor[ií]fico|temperatura ambiente)',
+  },
+  {
+    verb: 'brine',
+    english:
+      'brine(?! into| in a| over|s\\b)|(?:submerge|place|put|lower|immerse|add) [^.;]{0,40} (?:in(?:to)?|to) (?:the |a )?(?:cold |cooled )?brine',
+    spanish:
+      '(?:pon|ponga|poner|sumerge|sumerja|sumergir|mete|meter|introduce|introducir)[^.;]{0,40} en (?:la )?salmuera',
+  },
+  {
+    verb: 'marinate',
+    english:
+      'marinate|marinade(?= (?:the|for|in|overnight|\\d))|(?:leave|set aside|refrigerate|let [^.;]{0,20}|allow [^.;]{0,20}|put[^.;]{0,30}|leave[^.;]{0,20}) to marinate|let (?:it |them |the \\p{L}+ )?marinate',
+    spanish: 'marin(?:a|e|ar|amos|en)(?!do)|macer(?:a|e|ar|amos)|adob(?:a|e|ar|amos)(?!\\p{L})',
+  },
+  {
+    verb: 'soak',
+    english: 'soak',
+    spanish: 'remoj(?:a|e|ar|amos)|(?:pon|ponga|poner|deja|deje|dejar)[^.;]{0,30} (?:en|a) remojo',
+  },
+  {
+    verb: 'mix',
+    english:
+      'mix|combine|whisk|blitz|whizz|blend|beat|toss|pur[ée]e|mash|cream(?= the| together)|fold|pulse|process|stir together|make (?:the |a )?(?:marinade|rub|paste|glaze|sauce|dressing|brine|batter|dough)',
+    spanish:
+      'mezcl(?:a|e|ar|amos|en|as)|combin(?:a|e|ar|amos|en)|bat(?:e|a|ir|imos|an)|tritur(?:a|e|ar|amos)|prepara(?:r|mos)? (?:la |el |una )?(?:marinada|adobo|salsa|masa|glaseado|mezcla)',
+  },
+  { verb: 'knead', english: 'knead', spanish: 'amas(?:a|e|ar|amos|en)(?!\\p{L})' },
+  {
+    verb: 'rise',
+    english:
+      '(?:let|leave|allow|set aside)[^.;]{0,40}(?:rise|prove|proof|double)|prove|proof|(?:first|second) rise|rise',
+    spanish:
+      '(?:dej(?:a|e|ar|amos|en)|que)[^.;]{0,40}(?:lev(?:e|ar)|ferment(?:e|ar)|leud(?:e|ar)|doble|duplique|doblar)|lev(?:a|ar) la masa|leud(?:a|ar)',
+  },
+  {
+    verb: 'ferment',
+    english: '(?:let|leave|allow|set aside)[^.;]{0,40}ferment|ferment',
+    spanish: 'ferment(?:a|e|ar|amos|en)(?!\\p{L})',
+  },
+  {
+    verb: 'shape',
+    english:
+      'shape|form(?= (?:the|into|patties|balls|meatballs|a))|roll (?:out|into|the dough|each)|divide (?:the )?dough|divide into (?:balls|pieces)',
+    spanish:
+      'form(?:a|e|ar|amos|en)(?= (?:las?|los?|una?|bolas|unas|hamburguesas|alb[oó]ndigas|\\d))|dale forma|dar forma|mold(?:ea|ear)',
+  },
+  {
+    verb: 'sear',
+    english: 'sear',
+    spanish: 'sell(?:a|e|ar|amos|en)(?!\\p{L})|marc(?:a|ar) (?:la|el|las|los)',
+  },
+  {
+    verb: 'brown',
+    english: 'brown(?! sugar| rice| bread| mustard| paper| butter)',
+    spanish: 'dor(?:a|e|ar|amos|en)(?!\\p{L})',
+  },
+  {
+    verb: 'fry',
+    english:
+      'fry|stir-fry|saut[eé]|pan-fry|deep-fry|sweat|soften(?= (?:the|in|for|onion))|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
+    spanish:
+      'fr[ií](?:e|amos|en)(?!\\p{L})|fre[ií]r|sofr[ií](?:e|a|e|amos)|sofre[ií]r|salte(?:a|e|ar|amos)|rehog(?:a|ar|amos)|rehogue|poch(?:a|e|ar|amos)',
+  },
+  {
+    verb: 'grill',
+    english: 'grill(?! pan| marks?| grates?| is|-)|barbecue|broil|griddle(?! pan)|char',
+    spanish:
+      '(?:asa|ase|asar|cocina|cocinar|pon|haz|hacer)[^.;]{0,40}(?:a la parrilla|en la parrilla|a la plancha|a la brasa|en la barbacoa)|gratin(?:a|e|ar)',
+  },
+  {
+    verb: 'smoke',
+    english: 'smoke(?! point| ring| rolls)|hot-smoke|cold-smoke',
+    spanish: 'ah[uú]m(?:a|e|ar|amos|en)(?!\\p{L})',
+  },
+  {
+    verb: 'roast',
+    english: 'roast(?! beef| chicken| pork| lamb| is| in a| with)',
+    spanish: 'as(?:a|e|ar|amos|en)(?!\\p{L})',
+  },
+  { verb: 'bake', english: 'bake', spanish: 'horne(?:a|e|ar|amos|en)(?!\\p{L})' },
+  {
+    verb: 'braise',
+    english: 'braise|stew(?! for| meat| beef)|pot-roast|slow[- ]cook|pressure[- ]cook',
+    spanish: 'estof(?:a|e|ar|amos)(?!\\p{L})|guis(?:a|e|ar|amos)(?!\\p{L})|brase(?:a|e|ar)',
+  },
+  {
+    verb: 'simmer',
+    english:
+      'simmer(?! until it)|bubble(?! up)|poach|bring (?:[^.;,]{0,40}? )?(?:back )?to (?:a |the )?(?:gentle |bare |low |slow )?simmer|simmer until',
+    spanish:
+      '(?:cuec(?:e|a|en)|cuez(?:a|an)|cocer|cocin(?:a|e|ar|amos|en)|hierv(?:e|a)|dej(?:a|e|ar)[^.;]{0,25}(?:cocer|cocinar|hervir))[^.;]{0,30}a fuego (?:lento|bajo|muy bajo|suave|medio-bajo)|escalf(?:a|e|ar)|a fuego lento',
+  },
+  {
+    verb: 'boil',
+    english:
+      'boil|parboil|blanch|bring (?:it |the [^.;]{1,30}? |everything |all |[^.;]{1,25}? )?(?:back |just )?(?:up )?to (?:a |the )?(?:full |rolling |rapid |full rolling )?boil',
+    spanish:
+      'herv(?:ir|imos)|hierv(?:e|a|an|en)(?!\\p{L})|llev(?:a|e|ar)[^.;]{0,60}a ebullici[oó]n|cuec(?:e|en)(?!\\p{L})|cocer|cuez(?:a|an)|llev(?:a|ar)[^.;]{0,20}a hervir|escald(?:a|ar)',
+  },
+  {
+    verb: 'steam',
+    english: 'steam(?! basket| rises| oven|[- ]dry)',
+    spanish:
+      '(?:cuec(?:e|a)|cocina|cocer|cocinar|haz|hacer|coc[ií]nal[oa]s?|cu[eé]cel[oa]s?)[^.;]{0,40}al vapor',
+  },
+  {
+    verb: 'reduce',
+    english:
+      'reduce(?! (?:the )?(?:oven|heat|temperature|flame|to a (?:simmer|low))| (?:heat|oven))|boil down|cook down|simmer down',
+    spanish:
+      '(?:reduc(?:e|ir|imos|en)|reduzca|dej(?:a|e|ar) reducir|dej(?:a|e|ar) que (?:se )?reduzca|que (?:se )?reduzca)(?! el fuego| la temperatura| el horno)',
+  },
+  {
+    verb: 'glaze',
+    english:
+      'glaze|brush (?:it |them |the \\p{L}+ |all over |generously |both sides |\\p{L}+ )?(?:\\p{L}+ )?with (?:the |some |more |half (?:of )?the |remaining |reserved )*(?:glaze|sauce|barbecue sauce|honey)',
+    spanish:
+      'glase(?:a|e|ar|amos)(?!\\p{L})|(?:pint|barniz|unt|unte)(?:a|e|ar)? [^.;]{0,30}con (?:el |la )?(?:glaseado|salsa|miel)',
+  },
+  {
+    verb: 'baste',
+    english:
+      'baste|brush(?! with (?:the )?(?:egg))|spoon (?:the |some )?(?:juices|liquid|marinade) over',
+    spanish:
+      'roc[ií](?:a|e|ar)|rieg(?:a|ue)|regar|pint(?:a|e|ar)(?!\\p{L})|barniz(?:a|ar)|ba[ñn](?:a|e|ar)(?= (?:la|el|con))',
+  },
+  {
+    verb: 'turn',
+    english:
+      'turn(?! (?:the |your )?(?:oven|heat|off|down|up|on|out|grill|smoker|to coat|into|to high|to low))|flip',
+    spanish: 'd(?:a|ale|ales|arle|é|ar) la vuelta|volte(?:a|e|ar)|gir(?:a|e|ar)(?!\\p{L})',
+  },
+  {
+    verb: 'stir',
+    english: 'stir(?! together|-fry| to (?:combine|coat|mix))',
+    spanish: 'remuev(?:e|a)|remover(?!\\p{L})|revuelv(?:e|a)|revolver',
+  },
+  {
+    verb: 'cool',
+    english:
+      '(?:let|allow|leave|set aside)[^.;]{0,40}(?:to )?cool|cool(?! place| oven| side| water)',
+    spanish: '(?:dej(?:a|e|ar|amos|en)[^.;]{0,25})?enfr[ií](?:a|e|ar|en)|templar',
+  },
+  {
+    verb: 'chill',
+    english:
+      'chill|refrigerate|(?:place|put|store|keep|return|transfer)(?!\\p{L})[^.;]{0,40}(?:in|to|into) the (?:fridge|refrigerator)|(?:air[- ])?dry(?= [^.;]{0,30}(?:in|to) the (?:fridge|refrigerator))|marinate in the fridge',
+    spanish:
+      'refriger(?:a|e|ar|amos)|(?:mete|meter|pon|ponga|poner|guarda|guardar|deja|deje|dejar|lleva|llevar|reserva|reservar)[^.;]{0,45}(?:en|a) (?:la nevera|el frigor[ií]fico|el refrigerador)',
+  },
+  {
+    verb: 'hold',
+    english:
+      'keep (?:it |them |the \\p{L}+ )?(?:warm|hot)|hold(?= (?:it |them |the \\p{L}+ )?(?:warm|hot|in|at))',
+    spanish: '(?:mant[eé]n|mantenga|mantener|conserva|reserva|reservar)[^.;]{0,25}caliente',
+  },
+  {
+    verb: 'rest',
+    english:
+      '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit|steam[- ]dry)(?!\\p{L})|rest(?! of)|tent (?:it |them |the \\p{L}+ )?(?:loosely )?(?:with foil )?(?=(?:for |about )?\\d)|tent with foil(?= (?:for|and))|stand(?= (?:for|\\d))',
+    spanish:
+      '(?:dej(?:a|e|ar|amos|en)[^.;]{0,40})?(?:reposar|repos(?:a|e|amos|en)(?!\\p{L})|descansar|descanse)',
+  },
+  {
+    verb: 'shred',
+    english:
+      'shred(?! of)|pull (?:the |it )?(?:\\p{L}+ )?(?:apart|into (?:shreds|strands))|pull it(?= ?[.,;]|$)|pull(?= and )|pull the (?:pork|meat|beef|lamb|chicken)(?! (?:out|from|off))',
+    spanish:
+      'desmenuz(?:a|ar|amos)|desmenuce|deshebr(?:a|e|ar)|deshilach(?:a|e|ar)|desmech(?:a|e|ar)',
+  },
+  {
+    verb: 'slice',
+    english:
+      'slice(?!d)|carve|cut (?:it |them |the (?:meat|steak|pork|beef|roast|brisket|lamb|flank|strips?|\\p{L}+) )?(?:thinly |into (?:thin )?slices )?(?:across|against) the grain',
+    spanish:
+      'cort(?:a|e|ar|amos)[^.;]{0,40}(?:en (?:lonchas|rodajas|l[aá]minas|filetes|rebanadas|tiras finas)|contra la fibra|a contrafibra)|rebana(?:r)?|filete(?:a|ar)|trinch(?:a|e|ar|amos)|lamin(?:a|ar)',
+  },
+  {
+    verb: 'serve',
+    english: 'serve|plate up|dish up',
+    spanish: 'sirv(?:e|a|an|amos|en)|servir|emplat(?:a|e|ar|amos)',
+  },
+  {
+    verb: 'prepare',
+    english:
+      'slash|salt(?= (?:the|it|them|both|all|well|generously|inside))|chop|dice|peel|trim|cut|mince(?! beef|d)|grate|score|cube|halve|quarter|crush|deseed|julienne|thread|skewer|pat|rinse|wash|drain|strain|skim|rub|massage|stuff|tie|truss|butterfly|pound|prick|pierce|dredge|wipe|scrape|core',
+    spanish:
+      'rellen(?:a|e|ar)|sal(?:a|e|ar)(?= (?:el|la|los|las|al final|bien|por|generos))|pic(?:a|ar|amos)(?!\\p{L})|pique|pel(?:a|e|ar|amos)(?!\\p{L})|cort(?:a|e|ar|amos|en)(?!\\p{L})|rall(?:a|e|ar)|troce(?:a|e|ar)|sec(?:a|ar)(?!\\p{L})|seque|escurr(?:e|a|ir|imos)|lav(?:a|e|ar)(?!\\p{L})|limpi(?:a|e|ar)|sazon(?:a|e|ar)|salpimient(?:a|e)|salpiment(?:a|e|ar)|frot(?:a|e|ar)|unt(?:a|e|ar)(?!\\p{L})|ensart(?:a|e|ar)|machac(?:a|ar)|machaque|col(?:ar|amos)|cuel(?:a|e)(?!\\p{L})|retir(?:a|e|ar) la grasa|at(?:a|ar)(?= (?:la|el|con))|pinch(?:a|e|ar)',
+  },
+  {
+    verb: 'cook',
+    english:
+      'cook|heat (?:it |them |the \\p{L}+ )?through|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm',
+    spanish:
+      'cocin(?:a|e|ar|amos|en)(?!\\p{L})|coc[ií]nal[oa]s?|contin[uú]a la cocci[oó]n|haz(?:l[oa]s?)?(?= (?:\\d|durante|unos|otros))',
+  },
+  {
+    verb: 'put',
+    english: '(?:place|put|transfer|return|pop|slide|set|move|lay|arrange|leave|keep|stick)(?= )',
+    spanish:
+      '(?:pon|ponga|poner|mete|meta|meter|coloca|coloque|colocar|pasa|pasar|lleva|llevar|introduce|introducir|devuelve|vuelve a poner)',
+  },
+  {
+    verb: 'wait',
+    english: '(?:let|allow|leave)(?= (?:it|them|the|to|for|overnight|\\d))',
+    spanish: 'dej(?:a|e|ar|amos|en)(?!\\p{L})',
+  },
+];
+
+/** What needs no step of its own. */
+export const MINOR =
+  /(?<![\p{L}])(?:add|throw|tip|chuck|submerge|immerse|dump|sumerg(?:e|ir)|season|coat|sprinkle|spread|pour|cover|uncover|remove|stir in|set|reserve|discard|return|bring|heat|melt|garnish|scatter|top|finish|check|test|taste|adjust|use|make|divide|fill|line|grease|oil|wrap|tent|turn off|increase|lower|reduce|raise|continue|repeat|work|keep|store|save|lift|drop|dip|drizzle|spoon|squeeze|deglaze|let|leave|begin|start|open|close|enjoy|a[ñn]ad(?:e|a|ir)|agreg(?:a|ar|ue)|ech(?:a|e|ar)|viert(?:e|a)|verter|incorpor(?:a|e|ar)|cubr(?:e|a|ir)|tap(?:a|e|ar)|retir(?:a|e|ar)|reserv(?:a|e|ar)|sub(?:e|ir)|baj(?:a|ar)|apag(?:a|ar)|calient(?:a|e)|calentar|derrit(?:e|a)|adorn(?:a|ar)|espolvore(?:a|ar)|prueb(?:a|e)|probar|rectific(?:a|ar)|envuelv(?:e|a)|agita|exprim(?:e|ir)|pon|quit(?:a|ar)|tir(?:a|ar)|desech(?:a|ar))(?![\p{L}])/giu;

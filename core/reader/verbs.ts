@@ -1,0 +1,151 @@
+import type { PlaceKind } from '../words/index.ts';
+import { MINOR, VERB_ROWS, type VerbWords } from './verb-words.ts';
+
+export type { VerbWords } from './verb-words.ts';
+
+const ENGLISH = VERB_ROWS.map(({ verb, english }) => ({
+  verb,
+  pattern: new RegExp(`(?<![\\p{L}-])(?:${english})(?![\\p{L}])`, 'gu'),
+}));
+/** With what a Spanish order carries behind it: "fríelas", "déjalo". */
+const SPANISH = VERB_ROWS.map(({ verb, spanish }) => ({
+  verb,
+  pattern: new RegExp(
+    `(?<![\\p{L}])(?:${spanish.replaceAll('(?!\\p{L})', '')})(?:l[oa]s?|les?)?(?![\\p{L}])`,
+    'gu',
+  ),
+}));
+
+/** In small letters, which are much quicker to search than either; as long as it was. */
+function lowered(sentence: string): string {
+  const small = sentence.toLowerCase();
+  return small.length === sentence.length ? small : sentence;
+}
+
+/** "Cuécelas" is "cuece" with what is cooked; the accent is only there for it. As long as it was. */
+function withoutEnclitic(sentence: string): string {
+  return sentence.replace(/\p{L}+/gu, (word) =>
+    /[áéíóú].*(?:l[oa]s?|les?)$/iu.test(word)
+      ? word
+          .normalize('NFD')
+          .replace(/\u0301/gu, '')
+          .normalize('NFC')
+      : word,
+  );
+}
+
+/** A verb where it stands. */
+export interface VerbHit {
+  readonly verb: VerbWords;
+  readonly from: number;
+  readonly to: number;
+}
+
+export type Language = 'en' | 'es';
+
+/**
+ * An English word is an order only where an order can stand: first, or after a comma, an "and", a
+ * "then"; not after "the" or "of".
+ */
+const ORDER_BEFORE =
+  /(?:^|[,;:(.–—-]\s*(?:and |or |then |but |now )?|(?:^|\s)(?:and|then|or|to|&|must|should|can|will|you|i|we|please|now|next|finally|just|gently|slowly|carefully|lightly|thoroughly|briefly|quickly|well|thinly|finely|also|first|always|immediately|generously|completely|next day|the next day|(?:in|on|into|to) (?:an? |the )?[^,.;]{0,24}(?:bowl|pan|saucepan|pot|skillet|dish|blender|processor|jar|bag)|once cooked|when ready|and let|let it|it|them|meanwhile|thoroughly|loosely)\s+)$/iu;
+const LY = /(?<!\p{L})(?!apply|only|family|jelly|chilly)\p{L}{3,}ly\s+$/iu;
+
+/** The verbs of a sentence, in its order, none inside another. */
+export function verbsIn(sentence: string, language: Language): readonly VerbHit[] {
+  const key = `${language} ${sentence}`;
+  const known = KNOWN.get(key) ?? findVerbs(sentence, language);
+  if (KNOWN.size > MOST_KNOWN) KNOWN.clear();
+  KNOWN.set(key, known);
+  return known;
+}
+
+/** A sentence is asked about several times while a page is sorted and read. */
+const KNOWN = new Map<string, readonly VerbHit[]>();
+const MOST_KNOWN = 400;
+
+function findVerbs(sentence: string, language: Language): readonly VerbHit[] {
+  const rows = language === 'en' ? ENGLISH : SPANISH;
+  const spoken = lowered(language === 'es' ? withoutEnclitic(sentence) : sentence);
+  const hits = rows
+    .flatMap(({ verb, pattern }) =>
+      [...spoken.matchAll(pattern)].map((match) => ({
+        verb,
+        from: match.index,
+        to: match.index + match[0].length,
+      })),
+    )
+    .filter(({ from, to }) =>
+      language === 'es' ? isSpanishOrder(sentence, from, to) : isOrder(sentence, from),
+    )
+    .sort((a, b) => a.from - b.from || b.to - a.to);
+  return hits.reduce<VerbHit[]>((kept, hit) => {
+    const last = kept.at(-1);
+    // "Sofríe a fuego lento": how it is fried, and no step of its own.
+    const only = last && /^a fuego lento$/iu.test(sentence.slice(hit.from, hit.to));
+    const close = last && !/[.;,]/.test(sentence.slice(last.to, hit.from));
+    return last && (hit.from < last.to || (only && close)) ? kept : [...kept, hit];
+  }, []);
+}
+
+function isOrder(sentence: string, from: number): boolean {
+  const before = sentence.slice(0, from);
+  return (
+    ORDER_BEFORE.test(before) ||
+    (LY.test(before) && isOrder(sentence, from - (LY.exec(before)?.[0].length ?? 0)))
+  );
+}
+
+const SPANISH_NOUN = /(?:^|\s)(?:la|el|una?|las|los|del?|esta|al|su|con|en|por|cada)\s+$/iu;
+
+function isSpanishOrder(sentence: string, from: number, to: number): boolean {
+  const word = sentence.slice(from, to);
+  if (/(?:cuando|hasta que|en cuanto|que|si)\s+$/iu.test(sentence.slice(0, from))) return false;
+  return /\s/.test(word) || !SPANISH_NOUN.test(sentence.slice(0, from));
+}
+
+/** Whether a sentence says anything a cook does, though no step of its own. */
+export function saysSomething(sentence: string): boolean {
+  return [...sentence.matchAll(MINOR)].some(
+    ({ index, 0: word }) =>
+      isOrder(sentence, index) ||
+      (languageOf(sentence) === 'es' && isSpanishOrder(sentence, index, index + word.length)),
+  );
+}
+
+const PLACE_WORDS: ReadonlyArray<readonly [PlaceKind | 'slow cooker', RegExp]> = [
+  ['slow cooker', /slow[- ]cooker|crock[- ]?pot|olla de cocci[oó]n lenta|crockery pot/iu],
+  ['smoker', /smoker|ahumador/iu],
+  [
+    'grill',
+    /(?<!pre)(?:grill(?! pan)|barbecue(?! sauce)|bbq|charcoal|coals|parrilla|barbacoa|brasas)/iu,
+  ],
+  ['oven', /oven|\bbroil|horno/iu],
+  ['fridge', /fridge|refrigerat|nevera|frigor[ií]fico|refrigerador/iu],
+  ['freezer', /freezer|congelador/iu],
+  ['box', /\bcooler\b|ice chest|cool box|insulated box|nevera port[aá]til/iu],
+  [
+    'hob',
+    /skillet|saucepan|frying pan|\bpan\b|\bpot\b|wok|griddle|stove|hob|burner|dutch oven|casserole dish on|stockpot|sart[eé]n|olla|cazuela|cacerola|cazo|plancha|a fuego/iu,
+  ],
+  [
+    'counter',
+    /room temperature|counter|temperatura ambiente|encimera|warm place|lugar c[aá]lido/iu,
+  ],
+];
+
+/** The place a piece of text names; the last where there are several. */
+export function placeIn(text: string): PlaceKind | 'slow cooker' | undefined {
+  return PLACE_WORDS.find(([, pattern]) => pattern.test(text))?.[0];
+}
+
+const SPANISH_WORDS =
+  /(?<!\p{L})(?:el|la|los|las|de|del|con|para|por|una?|y|al|en|minutos|horas|fuego|horno|cucharadas?|sal)(?!\p{L})/giu;
+const ENGLISH_WORDS =
+  /(?<!\p{L})(?:the|of|with|for|and|to|in|a|an|until|minutes|hours|heat|oven|salt|cup|into)(?!\p{L})/giu;
+
+/** Which of the two languages a text is in. */
+export function languageOf(text: string): Language {
+  const count = (pattern: RegExp) => text.match(pattern)?.length ?? 0;
+  return count(SPANISH_WORDS) > count(ENGLISH_WORDS) ? 'es' : 'en';
+}
