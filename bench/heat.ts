@@ -10,7 +10,12 @@ import {
   USUAL_CONDITIONS,
   type CookSpec,
 } from '@zemrin/core';
-import { DISPUTED_CUT, middleOf, ROASTING_ROWS, specOfRow } from '../core/test/roasting.ts';
+import {
+  DISPUTED_CUT,
+  middleOf,
+  ROASTING_ROWS,
+  specOfRow,
+} from '../core/heat/charts/roasting-charts.ts';
 import { atMost, median, medianMs, told, type Line } from './measure.ts';
 
 const BENCH = 'heat';

@@ -1,8 +1,7 @@
 import { performance } from 'node:perf_hooks';
-import { arrangedMeal, type Arranged } from '../core/test/arranged.ts';
+import { arrangedMeal, type Arranged, PLANTED_NOW } from '../core/test/arranged.ts';
 import { FT06, jobShop } from '../core/test/job-shop.ts';
 import { asMilp, leastCostByHighs } from '../core/test/milp.ts';
-import { PLANTED_NOW } from '../core/test/arranged.ts';
 import { plantedMeal, type PlantedSize } from '../core/test/planted.ts';
 import { simulateOnTime } from '../core/plan/simulation/on-time.ts';
 import { plan } from '@zemrin/core';
@@ -40,7 +39,11 @@ function load(size: PlantedSize, count: number): Arranged[] {
   return Array.from({ length: count }, (_unused, i) => arrangedMeal(i + 1, size));
 }
 
-function last(problem: SchedulingProblem, work: number, at?: readonly number[]): Solution | undefined {
+function last(
+  problem: SchedulingProblem,
+  work: number,
+  at?: readonly number[],
+): Solution | undefined {
   return [...solve(problem, { work, at })].at(-1);
 }
 

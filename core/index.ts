@@ -1,6 +1,10 @@
 /** @zemrin/core: the computation, without an interface, a clock, files or chance. */
 export * from './quantity/index.ts';
 export * from './time/index.ts';
+export * from './figures/index.ts';
+export * from './air/index.ts';
+export * from './terms/index.ts';
+export * from './places/index.ts';
 export * from './words/index.ts';
 export * from './pantry/index.ts';
 export * from './heat/index.ts';

@@ -1,5 +1,4 @@
-import type { Avoidable } from '../pantry/index.ts';
-import type { Pantry } from '../pantry/index.ts';
+import type { Avoidable, Pantry } from '../pantry/index.ts';
 import type { SpoonSystem } from '../quantity/index.ts';
 import { boil, ontoRaw, mixed, toServe, type Servable } from './contact.ts';
 import { NOTHING, plus, times, type Contents } from './contents.ts';

@@ -1,3 +1,4 @@
+import { GAS_CONSTANT, KELVIN_AT_0C } from '../figures/index.ts';
 import type { Cut, Shape } from '../pantry/index.ts';
 
 /**
@@ -8,12 +9,11 @@ import type { Cut, Shape } from '../pantry/index.ts';
  */
 const D_AT_5C_M2S = 2.2e-10;
 const ACTIVATION_J_MOL = 22_000;
-const GAS_J_MOL_K = 8.314;
 
 /** Diffusivity of salt in meat, m²/s, at a temperature in °C. */
 export function saltDiffusivity(tempC: number): number {
-  const inverse = 1 / (tempC + 273.15) - 1 / 278.15;
-  return D_AT_5C_M2S * Math.exp((-ACTIVATION_J_MOL / GAS_J_MOL_K) * inverse);
+  const inverse = 1 / (tempC + KELVIN_AT_0C) - 1 / (5 + KELVIN_AT_0C);
+  return D_AT_5C_M2S * Math.exp((-ACTIVATION_J_MOL / GAS_CONSTANT) * inverse);
 }
 
 /** How deep the salt front (c/c0 = erfc(1) = 0.157) is after so many minutes, in mm. */

@@ -1,15 +1,12 @@
+import { COOKERS, cooks, USUAL_CONDITIONS, WRAPS, environmentNamed } from '../places/index.ts';
 import { z } from 'zod';
 import {
   afterwards,
-  COOKERS,
   cookOnce,
-  cooks,
   ensembleOf,
   PULLS_AT,
   pullCFor,
   SLICES_AT,
-  USUAL_CONDITIONS,
-  WRAPS,
   type CookSpec,
   type End,
   type StageSpec,
@@ -159,7 +156,7 @@ function warningsOf(spec: CookSpec, reached: readonly boolean[]): string[] {
   const unchecked = spec.stages
     .filter(({ cooker }) => cooks(cooker))
     .map(({ cooker }) => cooker)
-    .filter((cooker) => cooker !== 'oven' && cooker !== 'smoker');
+    .filter((cooker) => environmentNamed(cooker).basis !== 'fitted');
   return unchecked.length === 0
     ? cool
     : [

@@ -1,4 +1,4 @@
-import type { Verb } from '../words/index.ts';
+import type { Verb } from '../terms/index.ts';
 import { draftDish, type ReadRecipe } from '../reader/index.ts';
 
 /** A recipe as other tools read it: the chain flat and in order, and what was not understood. */

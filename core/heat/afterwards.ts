@@ -1,5 +1,4 @@
-import { cooks } from './cooker.ts';
-import type { Cooker } from './names.ts';
+import { cooks, HOLD_PLACES, type Cooker, type HoldPlace } from '../places/index.ts';
 import { cookOnce, type CookSpec, type StageSpec } from './cook-spec.ts';
 
 /** What comes after the fire. */
@@ -28,8 +27,6 @@ const HOLD_C = 57;
 /** Source: USDA/FSIS, the two-hour rule. */
 const COOL_LIMIT_MIN = 120;
 const LONGEST_HOLD_MIN = 24 * 60;
-const HOLDS = ['foil', 'warm-oven', 'box'] as const satisfies readonly Cooker[];
-export type HoldPlace = (typeof HOLDS)[number];
 
 /** The stages up to the last that cooks: what is taken off the fire. */
 function fireOf(spec: CookSpec): readonly StageSpec[] {
@@ -46,7 +43,7 @@ export function afterwards(spec: CookSpec): Afterwards {
     pullC: rested.pullC,
     peakC: rested.peakC,
     peakAfterMin: rested.restMin,
-    holds: HOLDS.map((place) => ({
+    holds: HOLD_PLACES.map((place) => ({
       place,
       // It may climb past that first: from its peak on.
       hotMin: restOf(spec, fire, place, { kind: 'peak' }, { kind: 'core', coreC: HOT_C }).restMin,

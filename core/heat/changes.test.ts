@@ -1,3 +1,4 @@
+import { USUAL_CONDITIONS } from '../places/index.ts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CUTS } from '../pantry/index.ts';
@@ -6,7 +7,6 @@ import {
   changesAlong,
   cookOnce,
   stuffedWith,
-  USUAL_CONDITIONS,
   type ChangeByHeat,
 } from './index.ts';
 

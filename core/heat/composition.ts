@@ -56,8 +56,6 @@ const PARTS: readonly Component[] = ['water', 'ice', 'protein', 'fat', 'carbohyd
 
 /** Parallel conduction overstates what is frozen. Our own calibration, no source. */
 const FROZEN_K_FACTOR = 0.92;
-/** Heat of melting, J/kg of water. Source: ASHRAE Handbook, Refrigeration, from memory. */
-export const MELTING_J_PER_KG = 333.6e3;
 
 /** The share of ice at a temperature (Schwartzberg 1976 in the form of Chen 1985, from memory). */
 export function iceShare(composition: Composition, tempC: number): number {

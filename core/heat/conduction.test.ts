@@ -1,3 +1,4 @@
+import { environmentNamed, USUAL_CONDITIONS, COOKERS } from '../places/index.ts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CUTS } from '../pantry/index.ts';
@@ -5,10 +6,8 @@ import { cylinderCore, slabCore, timeTo } from '../test/series.ts';
 import { bodyOf, type Body } from './body.ts';
 import { cook, type End, type Stage } from './cook.ts';
 import type { PreparedPiece } from './prepared-piece.ts';
-import { COOKER_DATA, USUAL_CONDITIONS } from './cooker.ts';
 import { compositionOf } from './piece.ts';
 import { conductivityOf, densityOf, heatCapacityOf, type Composition } from './composition.ts';
-import { COOKERS } from './names.ts';
 import { cookOnce, type CookSpec } from './cook-spec.ts';
 import { constantProperties, enthalpyOf, thermalPropertiesOf } from './thermal-properties.ts';
 
@@ -154,7 +153,7 @@ describe('what food is made of', () => {
 });
 
 const stages = fc.constantFrom(...COOKERS).chain((cooker) => {
-  const [low, high] = COOKER_DATA[cooker].heats ?? [0, 0];
+  const [low, high] = environmentNamed(cooker).heats ?? [0, 0];
   return fc.record({
     cooker: fc.constant(cooker),
     tempC: low === high ? fc.constant(undefined) : fc.integer({ min: low, max: high }),

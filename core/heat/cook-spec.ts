@@ -1,4 +1,14 @@
 import {
+  environmentNamed,
+  cooks,
+  FITTED,
+  boundaryConditionsOf,
+  type Coefficients,
+  type Conditions,
+  type Cooker,
+  type Wrap,
+} from '../places/index.ts';
+import {
   cook,
   INTERACTIVE_CELLS,
   type Cook,
@@ -6,15 +16,6 @@ import {
   type End,
   type Stage,
 } from './cook.ts';
-import {
-  COOKER_DATA,
-  cooks,
-  FITTED,
-  boundaryConditionsOf,
-  type Coefficients,
-  type Conditions,
-} from './cooker.ts';
-import type { Cooker, Wrap } from './names.ts';
 import { preparedPiece, type Piece } from './piece.ts';
 
 /** A cook as one thinks of it: a piece, how cold it begins, and its stages. */
@@ -79,7 +80,7 @@ function longestStage({ stages }: CookSpec): StageSpec {
 
 function stageOf(stage: StageSpec, spec: CookSpec, { offset }: Variation): Stage {
   const { cooker, tempC, wrap, turnEveryMin, end } = stage;
-  const { offsetSdC } = COOKER_DATA[cooker];
+  const { offsetSdC } = environmentNamed(cooker);
   const runsHotC = (spec.offsetC?.[cooker] ?? 0) + offset * offsetSdC;
   const boundary = boundaryConditionsOf(cooker, tempC, wrap, spec.conditions, spec.coefficients);
   const around = { ...boundary.around, airC: boundary.around.airC + runsHotC };

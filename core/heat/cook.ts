@@ -1,6 +1,6 @@
 import type { PreparedPiece } from './prepared-piece.ts';
 import { TemperatureField } from './temperature-field.ts';
-import { airCAt, type Surroundings } from './surroundings.ts';
+import { airCAt, type Surroundings } from '../places/index.ts';
 import { tenderingPerSecond } from './tenderness.ts';
 
 /** One stage of a cook: where the food is, and how it ends. */

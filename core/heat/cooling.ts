@@ -1,12 +1,13 @@
+import { MELTING_J_PER_KG, WATER_J_PER_G_K } from '../figures/index.ts';
+
 /**
  * Liquids cooling. They are stirred by their own warmth, so the whole is taken at one temperature:
  * T = Ta + (T0 − Ta)·e^(−U·A·t/(m·c)). U 8 to 12 W/(m²·K) in still air, 150 to 400 in a stirred
  * ice bath. Source: engineering handbooks, from memory.
  */
 
-export const WATER_J_PER_G_K = 4.186;
-/** Heat to melt a gram of ice. Source: steam tables. */
-export const MELTING_J_PER_G = 334;
+/** Heat to melt a gram of ice. */
+const MELTING_J_PER_G = MELTING_J_PER_KG / 1000;
 
 export const COOLING_U = { fridge: 10, 'ice-bath': 200, counter: 10 } as const;
 export type CoolingPlace = keyof typeof COOLING_U;

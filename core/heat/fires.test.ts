@@ -1,9 +1,9 @@
+import { USUAL_CONDITIONS } from '../places/index.ts';
 import { describe, expect, it } from 'vitest';
 import { CUTS } from '../pantry/index.ts';
-import { DISPUTED_CUT, middleOf, ROASTING_ROWS, specOfRow } from '../test/roasting.ts';
+import { DISPUTED_CUT, middleOf, ROASTING_ROWS, specOfRow } from './charts/roasting-charts.ts';
 import { afterwards, pullCFor } from './afterwards.ts';
-import { boilingCAt, vapourPaOf } from './air.ts';
-import { USUAL_CONDITIONS } from './cooker.ts';
+import { boilingCAt, vapourPaOf } from '../air/index.ts';
 import { minutesToCool } from './cooling.ts';
 import { cook } from './cook.ts';
 import { ensembleOf } from './ensemble.ts';

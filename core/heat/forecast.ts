@@ -1,5 +1,6 @@
+import { NINE_IN_TEN_Z } from '../figures/index.ts';
+import { environmentNamed, cooks, type ForecastBasis } from '../places/index.ts';
 import type { Cook, CookOptions } from './cook.ts';
-import { COOKER_DATA, cooks, type ForecastBasis } from './cooker.ts';
 import { NOMINAL, cookOnce, type CookSpec, type Variation } from './cook-spec.ts';
 
 /** Minutes: one evening in ten it is shorter than the least, one in ten longer than the most. */
@@ -18,13 +19,10 @@ export interface Forecast {
   readonly basis: ForecastBasis;
 }
 
-/** Nine in ten lie below so many standard deviations. */
-export const NINE_IN_TEN_Z = 1.2815515655446004;
-
 /**
  * How far one cook in three is from what is said: thickness by a fourteenth, the surface by a third
  * more or less open, the start by a degree and a half. Our own figures, no source; the cooker's own
- * is in COOKER_DATA.
+ * is in the registry of places.
  */
 const THICKNESS_SD = 0.07;
 const MOISTURE_LOG_SD = 0.35;
@@ -51,7 +49,7 @@ export const VARIED = 4;
 /** What the cook rests on as a whole: its least checked stage of cooking. */
 export function basisOf({ stages }: CookSpec): ForecastBasis {
   const unchecked = stages.some(
-    ({ cooker }) => cooks(cooker) && COOKER_DATA[cooker].basis === 'handbook',
+    ({ cooker }) => cooks(cooker) && environmentNamed(cooker).basis === 'handbook',
   );
   return unchecked || !stages.some(({ cooker }) => cooks(cooker)) ? 'handbook' : 'fitted';
 }

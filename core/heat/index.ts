@@ -1,4 +1,3 @@
-export { boilingCAt, pressurePaAt } from './air.ts';
 export { bodyOf, type Body, type Form } from './body.ts';
 export {
   cook,
@@ -8,15 +7,6 @@ export {
   type End,
   type StageEnd,
 } from './cook.ts';
-export {
-  COOKER_DATA,
-  cooks,
-  USUAL_CONDITIONS,
-  usualC,
-  type ForecastBasis,
-  type Conditions,
-} from './cooker.ts';
-export { COOKERS, NON_COOKING_PLACES, WRAPS, type Cooker, type Wrap } from './names.ts';
 export { formOf, compositionOf, thicknessMmOf, type Piece } from './piece.ts';
 export { cookOnce, NOMINAL, type CookSpec, type StageSpec, type Variation } from './cook-spec.ts';
 export { basisOf, cookedMinutes, forecast, type Band, type Forecast } from './forecast.ts';
@@ -44,4 +34,4 @@ export { icedC, minutesToCool, type CoolingPlace, type Pot } from './cooling.ts'
 export { eggMinutes } from './eggs.ts';
 export { boilingMinutes, reducingMinutes, type PanOnRing } from './reducing.ts';
 export { leaveningMinutes, riseOf, risingMinutes } from './rising.ts';
-export { READYING, readyingMinutes, type Readying } from './readying.ts';
+export { readyingMinutes } from './readying.ts';

@@ -1,18 +1,15 @@
+import { environmentNamed, READYING, USUAL_CONDITIONS, type Cooker } from '../places/index.ts';
 import { describe, expect, it } from 'vitest';
 import { CUTS } from '../pantry/index.ts';
 import {
-  COOKER_DATA,
   cookOnce,
   eggMinutes,
   leaveningMinutes,
   compositionOf,
   minutesToCool,
-  READYING,
   readyingMinutes,
   riseOf,
   risingMinutes,
-  USUAL_CONDITIONS,
-  type Cooker,
   type StageSpec,
 } from './index.ts';
 
@@ -137,7 +134,7 @@ describe('what kitchens go by', () => {
   it('slow cookers are as hot and as slow as they are', () => {
     const pot = (cooker: Cooker) =>
       toCore('beef-chuck-roast', { weightG: 1000 }, { cooker }, 60) / 60;
-    const [low, high] = [COOKER_DATA['slow-cooker-low'], COOKER_DATA['slow-cooker-high']];
+    const [low, high] = [environmentNamed('slow-cooker-low'), environmentNamed('slow-cooker-high')];
     expect(low.usualC).toBeGreaterThanOrEqual(87);
     expect(low.usualC).toBeLessThanOrEqual(96);
     expect(high.usualC).toBeGreaterThanOrEqual(93);

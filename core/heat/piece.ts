@@ -1,10 +1,15 @@
+import { KELVIN_AT_0C, STEFAN_BOLTZMANN } from '../figures/index.ts';
+import {
+  usualC,
+  FITTED,
+  boundaryConditionsOf,
+  type Conditions,
+  type Cooker,
+} from '../places/index.ts';
 import type { Animal, Cut } from '../pantry/index.ts';
 import { bodyOf, flatOf, type Form } from './body.ts';
-import { boilingCAt } from './air.ts';
-import { STEFAN_BOLTZMANN } from './surface-balance.ts';
+import { boilingCAt } from '../air/index.ts';
 import type { PreparedPiece } from './prepared-piece.ts';
-import { COOKER_DATA, FITTED, boundaryConditionsOf, type Conditions } from './cooker.ts';
-import type { Cooker } from './names.ts';
 import { densityOf, type Composition } from './composition.ts';
 import { thermalPropertiesOf, type ThermalProperties } from './thermal-properties.ts';
 
@@ -137,7 +142,7 @@ export function thicknessMmOf(form: Form): number {
 /** How strongly a cooker's heat comes through the surface, W/(m²·K): for the Biot number. */
 function transferOf(cooker: Cooker, tempC: number | undefined, conditions: Conditions): number {
   const { around } = boundaryConditionsOf(cooker, tempC, undefined, conditions);
-  const meanK = (around.airC + 50) / 2 + 273.15;
+  const meanK = (around.airC + 50) / 2 + KELVIN_AT_0C;
   return around.convection + 4 * around.emissivity * STEFAN_BOLTZMANN * meanK ** 3;
 }
 
@@ -172,7 +177,7 @@ export function preparedPiece(
   const form = formOf(piece, startC < freezesAtC(piece.cut));
   const h = transferOf(
     cooker.cooker,
-    cooker.tempC ?? COOKER_DATA[cooker.cooker].usualC,
+    cooker.tempC ?? usualC(cooker.cooker, conditions),
     conditions,
   );
   const boilingC = boilingCAt(conditions.altitudeM);

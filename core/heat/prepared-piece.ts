@@ -1,5 +1,5 @@
 import type { Body, Flat } from './body.ts';
-import type { Surface } from './surroundings.ts';
+import type { Surface } from '../places/index.ts';
 import type { ThermalProperties } from './thermal-properties.ts';
 
 /** A food, ready for the fire. */

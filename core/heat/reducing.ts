@@ -1,5 +1,6 @@
-import { boilingCAt, evaporationJPerKg, saturationPa, vapourPaOf } from './air.ts';
-import type { Conditions } from './cooker.ts';
+import { LEWIS, WATER_J_PER_G_K } from '../figures/index.ts';
+import type { Conditions } from '../places/index.ts';
+import { boilingCAt, evaporationJPerKg, saturationPa, vapourPaOf } from '../air/index.ts';
 import type { Band } from './forecast.ts';
 
 /** A pan on a ring. */
@@ -8,8 +9,7 @@ export interface PanOnRing {
   readonly ringW: number;
 }
 
-/** Mass transfer by the analogy with heat; convection over a pan in a still kitchen. */
-const LEWIS = 6.76e-9;
+/** Convection over a pan in a still kitchen, W/(m²·K). */
 const OVER_PAN = { least: 12, likely: 8, most: 5 } as const;
 /** What of a ring's power comes into the pan. Source: kitchen measurements, from memory. */
 const RING_SHARE = { least: 0.7, likely: 0.6, most: 0.45 } as const;
@@ -49,7 +49,7 @@ export function boilingMinutes(
   ringW: number,
   conditions: Conditions,
 ): Band {
-  const heatJ = massG * 4.186 * Math.max(0, boilingCAt(conditions.altitudeM) - fromC);
+  const heatJ = massG * WATER_J_PER_G_K * Math.max(0, boilingCAt(conditions.altitudeM) - fromC);
   const minutes = (end: keyof Band) => heatJ / (RING_SHARE[end] * ringW) / 60;
   return { least: minutes('least'), likely: minutes('likely'), most: minutes('most') };
 }

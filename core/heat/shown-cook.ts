@@ -1,4 +1,4 @@
-import { cooks } from './cooker.ts';
+import { cooks } from '../places/index.ts';
 import { tenderFactorOf } from './piece.ts';
 import { PULLS_AT, SLICES_AT, tenderingPerSecond } from './tenderness.ts';
 import { INTERACTIVE_CELLS, type Cook } from './cook.ts';

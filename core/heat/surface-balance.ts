@@ -1,10 +1,6 @@
-import { evaporationJPerKg, saturationPaQuick } from './air.ts';
-import type { Surface, Surroundings } from './surroundings.ts';
-
-export const STEFAN_BOLTZMANN = 5.670374e-8;
-const KELVIN = 273.15;
-/** Mass transfer by the analogy with heat: kg/(m²·s·Pa) for each W/(m²·K). Lewis relation. */
-const LEWIS = 6.76e-9;
+import { KELVIN_AT_0C, LEWIS, STEFAN_BOLTZMANN } from '../figures/index.ts';
+import { evaporationJPerKg, saturationPaQuick } from '../air/index.ts';
+import type { Surface, Surroundings } from '../places/index.ts';
 
 /**
  * One surface of a food: what it takes up from its surroundings, and what evaporates from it.
@@ -50,7 +46,7 @@ export class SurfaceBalance {
     edge: number,
   ): number {
     const { convection, emissivity, vapourPa } = around;
-    const wallK = (around.wallC ?? airC) + KELVIN;
+    const wallK = (around.wallC ?? airC) + KELVIN_AT_0C;
     const radiation = STEFAN_BOLTZMANN * emissivity;
     const fromWalls = radiation * wallK ** 4;
     let transfer = 0;
@@ -62,7 +58,7 @@ export class SurfaceBalance {
     let at = this.tempC;
     let water = 0;
     for (let round = 0; round < 2; round++) {
-      const kelvin = at + KELVIN;
+      const kelvin = at + KELVIN_AT_0C;
       const kelvin3 = kelvin * kelvin * kelvin;
       let flux =
         convection * (airC - at) +

@@ -1,8 +1,9 @@
+import { KELVIN_AT_0C, STEFAN_BOLTZMANN } from '../figures/index.ts';
 import type { PreparedPiece } from './prepared-piece.ts';
-import { SurfaceBalance, STEFAN_BOLTZMANN } from './surface-balance.ts';
+import { SurfaceBalance } from './surface-balance.ts';
 import { juiceShareAt } from './juice.ts';
 import { enthalpyOf, type ThermalProperties } from './thermal-properties.ts';
-import type { Surroundings } from './surroundings.ts';
+import type { Surroundings } from '../places/index.ts';
 
 /** Of the largest step that is stable. */
 const SAFETY = 0.9;
@@ -232,7 +233,7 @@ export class TemperatureField {
   /** Heat from all around comes in by the edges as well: all of it where it comes slowly, little where it comes fast. */
   private edgeOf({ convection, emissivity, airC }: Surroundings): number {
     const { halfM, edges } = this.food.flat;
-    const kelvin = (airC + (this.tempC[this.cells - 1] as number)) / 2 + 273.15;
+    const kelvin = (airC + (this.tempC[this.cells - 1] as number)) / 2 + KELVIN_AT_0C;
     const transfer = convection + 4 * STEFAN_BOLTZMANN * emissivity * kelvin ** 3;
     return 1 + edges / (1 + (EDGES_LESS * transfer * halfM) / (this.conductivity[0] as number));
   }

@@ -1,9 +1,9 @@
+import { BOILING_J_PER_KG, MELTING_J_PER_KG } from '../figures/index.ts';
 import {
   conductivityOf,
   densityOf,
   heatCapacityOf,
   iceShare,
-  MELTING_J_PER_KG,
   type Composition,
 } from './composition.ts';
 
@@ -29,8 +29,7 @@ const HOTTEST_C = 160;
 const ENTRIES = 4096;
 const FINE_C = 0.02;
 
-/** Heat of boiling, J/kg, and the share of the water that can leave a place inside. */
-const BOILING_J_PER_KG = 2.257e6;
+/** The share of the water that can leave a place inside as steam. Our own calibration. */
 const BOILED_SHARE = 0.62;
 
 /** The properties of a food, from −40 to 160 °C. */

@@ -1,5 +1,5 @@
+import { cooks, environmentNamed, usualC } from '../places/index.ts';
 import { thicknessMmOf, formOf } from './piece.ts';
-import { COOKER_DATA, cooks } from './cooker.ts';
 import { cookedMinutes } from './forecast.ts';
 import { NOMINAL, cookOnce, type CookSpec, type StageSpec } from './cook-spec.ts';
 
@@ -62,9 +62,9 @@ export function changedCook(spec: CookSpec, change: Change): CookSpec | undefine
 
 function withHeat(spec: CookSpec, byC: number): CookSpec | undefined {
   const stages = spec.stages.map((stage): StageSpec => {
-    const { heats, usualC } = COOKER_DATA[stage.cooker];
+    const { heats } = environmentNamed(stage.cooker);
     if (!heats || !cooks(stage.cooker)) return stage;
-    return { ...stage, tempC: (stage.tempC ?? usualC) + byC };
+    return { ...stage, tempC: (stage.tempC ?? usualC(stage.cooker, spec.conditions)) + byC };
   });
   return stages.some((stage, i) => stage !== spec.stages[i]) ? { ...spec, stages } : undefined;
 }
@@ -72,7 +72,7 @@ function withHeat(spec: CookSpec, byC: number): CookSpec | undefined {
 /** In dry heat, wrapped past the stall where it is bare. */
 function wrapped(spec: CookSpec): CookSpec | undefined {
   if (spec.stages.some(({ wrap }) => wrap !== undefined)) return undefined;
-  const i = spec.stages.findLastIndex(({ cooker }) => cooker === 'smoker' || cooker === 'oven');
+  const i = spec.stages.findLastIndex(({ cooker }) => environmentNamed(cooker).wraps === true);
   const stage = spec.stages[i];
   if (!stage || stage.end.kind === 'minutes') return undefined;
   if (stage.end.kind === 'core' && stage.end.coreC <= WRAP_C) return undefined;

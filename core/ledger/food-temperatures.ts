@@ -1,12 +1,6 @@
-import {
-  shownCook,
-  stageTimes,
-  NON_COOKING_PLACES,
-  type Cook,
-  type Cooker,
-  type CookSpec,
-  type StageSpec,
-} from '../heat/index.ts';
+import { FIRE_VERBS } from '../terms/index.ts';
+import { cooks } from '../places/index.ts';
+import { shownCook, stageTimes, type Cook, type CookSpec, type StageSpec } from '../heat/index.ts';
 import {
   chainUpTo,
   cookerOf,
@@ -25,7 +19,6 @@ import {
   type WatchedAct,
   type FoodTemperatures,
 } from '../safety/index.ts';
-import { FIRE_VERBS } from '../words/index.ts';
 import { goesOn } from './step-chain.ts';
 import type { StepTiming } from './step-timing.ts';
 
@@ -45,7 +38,7 @@ export function temperaturesOf(
     const { logs, wanted } = safetyOfCook({ ...spec, stages }, cook);
     const times = stageTimes(cook);
     const until = times[spec.stages.length - 1]?.to ?? 0;
-    const firstFire = spec.stages.findIndex(({ cooker }) => !STILL.has(cooker));
+    const firstFire = spec.stages.findIndex(({ cooker }) => cooks(cooker));
     // Even an oven that only keeps warm is its fire when it has no other.
     const lit = times[firstFire === -1 ? spec.stages.length - 1 : firstFire]?.from ?? until;
     const warmingMin = minutesBelow(cook, lit, until, SURFACE_SAFE_C);
@@ -58,7 +51,6 @@ export function temperaturesOf(
   return solution;
 }
 
-const STILL: ReadonlySet<Cooker> = new Set(NON_COOKING_PLACES);
 /** What makes ill grows no more from here on, 130 °F. Source: USDA/FSIS, Appendix A; from memory. */
 const SURFACE_SAFE_C = 54.4;
 

@@ -1,3 +1,4 @@
+import { placeOfCooker } from '../places/index.ts';
 import { minutesToCool } from '../heat/index.ts';
 import {
   avoidConflicts,
@@ -118,7 +119,7 @@ function watchedAct(
   const until = time.kind === 'heat' && 'coreC' in time.until ? time.until.coreC : undefined;
   const before = ancestors(dish, step);
   const afterFire = before.some((one) => isFire(dish, one));
-  const cooler = time.kind === 'heat' ? time.cooker : undefined;
+  const cooker = time.kind === 'heat' ? time.cooker : undefined;
   const cooledBefore = before.some(
     (one) => COOLS.has(one.verb) && one.time.kind !== 'cooling' && followsFire(dish, one),
   );
@@ -133,7 +134,7 @@ function watchedAct(
     mixtures: mixturesOf(step),
     coreC: isFire(dish, step) ? (until ?? doneWhen?.coreC) : undefined,
     last: isFire(dish, step) && !goesOn(dish, step),
-    slowCooker: cooler === 'slow-cooker-low' || cooler === 'slow-cooker-high',
+    slowCooker: cooker !== undefined && placeOfCooker(cooker).own === 'slow-cooker',
     afterFire,
     temperatures,
     clockC: coreAfterClockTime(meal, dish, step, at),

@@ -1,5 +1,5 @@
+import { FIRE_VERBS } from '../terms/index.ts';
 import type { Dish, Step } from '../meal/index.ts';
-import { FIRE_VERBS } from '../words/index.ts';
 
 /** How the steps of a dish hang together, as safety asks. */
 

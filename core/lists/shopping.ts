@@ -1,3 +1,4 @@
+import { G_PER_LB } from '../figures/index.ts';
 import { MAKES_FOOD, weighMixture, type Mixture, type WeighedLine } from '../batch/index.ts';
 import { batchFor, cutOf, settleFood, type Dish, type Meal } from '../meal/index.ts';
 import type { Plan, PlannedStep } from '../plan/index.ts';
@@ -176,8 +177,6 @@ function itemOf(same: readonly Wanted[], meal: Meal, home: ReadonlySet<string>):
   ];
 }
 
-const LB_G = 453.59237;
-
 /** How a shop sells it: whole ones, by the 50 or 100 grams, by the quarter pound; always rounded up. */
 function bought(same: readonly Wanted[], grams: number, { kitchen }: Meal): string {
   const [first] = same;
@@ -186,7 +185,7 @@ function bought(same: readonly Wanted[], grams: number, { kitchen }: Meal): stri
   const total = counts.reduce<number>((sum, count) => sum + (count ?? 0), 0);
   const us = kitchen.units === 'us';
   if (first?.meat) {
-    const step = us ? LB_G / 4 : grams < 1000 ? 50 : 100;
+    const step = us ? G_PER_LB / 4 : grams < 1000 ? 50 : 100;
     const weight = showWeight(roundUp(grams, step), kitchen.units);
     return counted && total > 0 ? `${Math.ceil(total)} (${weight})` : weight;
   }
@@ -200,7 +199,7 @@ function bought(same: readonly Wanted[], grams: number, { kitchen }: Meal): stri
     return showVolume(roundUp(ml, ml < 100 ? 10 : 50));
   }
   return showWeight(
-    roundUp(grams, grams < 20 ? 1 : grams < 100 ? 10 : us ? LB_G / 4 : 50),
+    roundUp(grams, grams < 20 ? 1 : grams < 100 ? 10 : us ? G_PER_LB / 4 : 50),
     kitchen.units,
   );
 }

@@ -1,3 +1,4 @@
+import { isFirePlace } from '../places/index.ts';
 import {
   MAKES_FOOD,
   scaleMixture,
@@ -21,7 +22,6 @@ export function dishWarnings(
 
 /** Table sugar burns from about here. Common practice, no source. */
 const SUGAR_BURNS_C = 177;
-const HOT_PLACES = new Set(['oven', 'grill', 'hob', 'smoker']);
 const WET_VERBS = new Set(['braise', 'simmer', 'boil', 'steam']);
 
 /** Sugar on the food, and a step hot enough to burn it. */
@@ -30,7 +30,7 @@ function sugarBurns(dish: Dish, mixture: Mixture, batch: Batch): BatchWarning[] 
     mixture.on.length > 0 && mixture.kind !== 'wet brine' && !MAKES_FOOD.has(mixture.kind);
   if (!onFood || batch.meters.sugarPct < SUGAR_SHOWS_PCT) return [];
   const hottest = dish.steps
-    .filter((step) => HOT_PLACES.has(step.place.kind) && !WET_VERBS.has(step.verb))
+    .filter((step) => isFirePlace(step.place.kind) && !WET_VERBS.has(step.verb))
     .filter((step) => (step.place.tempC ?? 0) >= SUGAR_BURNS_C)
     .sort((a, b) => (b.place.tempC ?? 0) - (a.place.tempC ?? 0))[0];
   if (!hottest) return [];

@@ -1,19 +1,25 @@
+import { FIRE_VERBS, type Verb } from '../terms/index.ts';
 import {
-  COOKER_DATA,
-  forecast,
-  PULLS_AT,
-  SLICES_AT,
+  cookerIn,
+  COOKERS,
+  environmentNamed,
+  placeOfCooker,
   USUAL_CONDITIONS,
-  type Band,
+  type ApplianceKind,
   type ForecastBasis,
   type Conditions,
   type Cooker,
+} from '../places/index.ts';
+import {
+  forecast,
+  PULLS_AT,
+  SLICES_AT,
+  type Band,
   type CookSpec,
   type End,
   type Forecast,
   type StageSpec,
 } from '../heat/index.ts';
-import { FIRE_VERBS, type Verb } from '../words/index.ts';
 import { cutOf, foodOf, settleFood } from './amounts.ts';
 import type { Dish, Food, Kitchen, Meal, Step, StepTime } from './schema.ts';
 
@@ -38,8 +44,6 @@ const ON_FOOD: ReadonlySet<Verb> = new Set<Verb>([
 /** What comes out of a fridge and a freezer. */
 const FRIDGE_C = 4.5;
 const FREEZER_C = -18;
-/** An oven below this only keeps warm. */
-const KEEPS_WARM_BELOW_C = 85;
 
 /** Where the meal is cooked, as heat sees it. */
 export function conditionsOf(kitchen: Kitchen): Conditions {
@@ -54,22 +58,18 @@ export function conditionsOf(kitchen: Kitchen): Conditions {
 /** How much hotter than they say this kitchen's cookers run, as the cook has measured. */
 function offsetsOf({ appliances }: Kitchen): CookSpec['offsetC'] {
   const found = appliances.flatMap(({ kind, fan, runsHotC }) =>
-    runsHotC === undefined ? [] : COOKERS_OF[kind](fan ?? false).map((one) => [one, runsHotC]),
+    runsHotC === undefined ? [] : cookersOf(kind, fan ?? false).map((one) => [one, runsHotC]),
   );
   return found.length > 0 ? (Object.fromEntries(found) as CookSpec['offsetC']) : undefined;
 }
 
-const COOKERS_OF: Readonly<
-  Record<Kitchen['appliances'][number]['kind'], (fan: boolean) => readonly Cooker[]>
-> = {
-  oven: (fan) => [fan ? 'fan-oven' : 'oven', 'warm-oven'],
-  smoker: () => ['smoker'],
-  grill: () => ['grill-direct', 'grill-indirect'],
-  hob: () => [],
-  fridge: () => ['fridge'],
-  freezer: () => ['freezer'],
-  box: () => [],
-};
+/** What an appliance is as heat sees it: an oven blows, or it does not. */
+function cookersOf(kind: ApplianceKind, fan: boolean): readonly Cooker[] {
+  const other = kind === 'oven' ? (fan ? 'oven' : 'fan-oven') : undefined;
+  return kind === 'hob' || kind === 'box'
+    ? []
+    : COOKERS.filter((one) => placeOfCooker(one).own === kind && one !== other);
+}
 
 /** How a stage ends. */
 export function endOf(until: DoneUntil): End {
@@ -99,34 +99,8 @@ export function pieceOf(meal: HeatContext, dish: Dish, food: Food): CookSpec['pi
 export function cookerOf(step: Step, kitchen: Kitchen): Cooker | undefined {
   const { verb, place, time } = step;
   if (time.kind === 'heat' && time.cooker !== undefined) return time.cooker;
-  switch (place.kind) {
-    case 'oven':
-      if (verb === 'braise') return 'braise';
-      if ((place.tempC ?? COOKER_DATA.oven.usualC) < KEEPS_WARM_BELOW_C) return 'warm-oven';
-      return isFan(step, kitchen) ? 'fan-oven' : 'oven';
-    case 'grill':
-      return place.zone === 'indirect' ? 'grill-indirect' : 'grill-direct';
-    case 'hob':
-      return ON_HOB[verb] ?? 'pan';
-    case 'board':
-    case 'table':
-      return verb === 'rest' ? 'foil' : 'counter';
-    case 'smoker':
-    case 'fridge':
-    case 'freezer':
-    case 'counter':
-    case 'box':
-      return place.kind;
-  }
+  return cookerIn(place.kind, { verb, ...place, fan: isFan(step, kitchen) });
 }
-
-const ON_HOB: Partial<Readonly<Record<Verb, Cooker>>> = {
-  simmer: 'simmer',
-  braise: 'braise',
-  boil: 'boil',
-  steam: 'steam',
-  hold: 'warm-oven',
-};
 
 function isFan(step: Step, kitchen: Kitchen): boolean {
   const ovens = kitchen.appliances.filter(({ kind }) => kind === 'oven');
@@ -180,7 +154,7 @@ export function stageOf(step: Step, kitchen: Kitchen): StageSpec[] {
   const { time, place } = step;
   // What an oven or a ring is set to is not what the liquid in the pot is at.
   const liquid = cooker === 'braise' || cooker === 'boil' || cooker === 'steam';
-  const set = COOKER_DATA[cooker].heats && !liquid ? place.tempC : undefined;
+  const set = environmentNamed(cooker).heats && !liquid ? place.tempC : undefined;
   return [
     {
       cooker,

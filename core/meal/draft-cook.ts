@@ -1,15 +1,13 @@
+import { FIRE_VERBS } from '../terms/index.ts';
 import {
-  COOKER_DATA,
-  cookOnce,
   cooks,
-  PULLS_AT,
-  type Cooker,
-  type CookSpec,
-  type End,
-  type StageSpec,
-} from '../heat/index.ts';
+  environmentNamed,
+  placeOfCooker,
+  USUAL_CONDITIONS,
+  usualC,
+} from '../places/index.ts';
+import { cookOnce, PULLS_AT, type CookSpec, type End, type StageSpec } from '../heat/index.ts';
 import { leastCoreC } from '../safety/index.ts';
-import { FIRE_VERBS, type PlaceKind, type Verb } from '../words/index.ts';
 import { cutOf, settleFood } from './amounts.ts';
 import type { Command } from './commands.ts';
 import { chainUpTo, cookerOf, pieceOf, placeOfCook, stageOf } from './cook-of-step.ts';
@@ -25,8 +23,6 @@ export interface DraftStage extends StageSpec {
 export interface DraftCook extends CookSpec {
   readonly stages: readonly DraftStage[];
 }
-
-const SLOW: ReadonlySet<Cooker> = new Set(['braise', 'simmer', 'slow-cooker-low'] as const);
 
 /** The cook of a food as the plan has it; undefined for a food without a cut. */
 export function draftCook(meal: Meal, dish: Dish, food: Food): DraftCook | undefined {
@@ -79,35 +75,6 @@ function lastOnFire(meal: Meal, dish: Dish, food: Food): Step | undefined {
 export function withStages(draft: DraftCook, stages: readonly DraftStage[]): DraftCook {
   return { ...draft, stages };
 }
-
-/** Where a cooker stands, and what is done there. */
-const WHERE: Readonly<Record<Cooker, readonly [Verb, PlaceKind]>> = {
-  oven: ['roast', 'oven'],
-  'fan-oven': ['roast', 'oven'],
-  smoker: ['smoke', 'smoker'],
-  'grill-direct': ['grill', 'grill'],
-  'grill-indirect': ['grill', 'grill'],
-  pan: ['sear', 'hob'],
-  griddle: ['grill', 'hob'],
-  'deep-fryer': ['fry', 'hob'],
-  boil: ['boil', 'hob'],
-  simmer: ['simmer', 'hob'],
-  braise: ['braise', 'hob'],
-  'slow-cooker-low': ['braise', 'counter'],
-  'slow-cooker-high': ['braise', 'counter'],
-  steam: ['steam', 'hob'],
-  pressure: ['braise', 'hob'],
-  fridge: ['chill', 'fridge'],
-  freezer: ['chill', 'freezer'],
-  'cold-water': ['thaw', 'counter'],
-  'running-water': ['thaw', 'counter'],
-  'ice-bath': ['cool', 'counter'],
-  counter: ['temper', 'counter'],
-  outdoors: ['rest', 'counter'],
-  foil: ['rest', 'board'],
-  'warm-oven': ['hold', 'oven'],
-  box: ['hold', 'box'],
-};
 
 /**
  * What to change in the plan so that it cooks a food as drafted: thickness and weight, the heat and
@@ -215,16 +182,12 @@ function sameEnd(a: End, b: End): boolean {
 }
 
 function placeOf({ cooker, tempC }: StageSpec, was?: Place): Place {
-  const [, kind] = WHERE[cooker];
+  const kind = placeOfCooker(cooker).stands;
   const here = was?.kind === kind ? was : { kind };
   const { tempC: _old, ...rest } = here;
-  const zone =
-    cooker === 'grill-direct'
-      ? { zone: 'direct' as const }
-      : cooker === 'grill-indirect'
-        ? { zone: 'indirect' as const }
-        : {};
-  const heat = tempC ?? (COOKER_DATA[cooker].heats ? COOKER_DATA[cooker].usualC : undefined);
+  const { heats, zone: side } = environmentNamed(cooker);
+  const zone = side === undefined ? {} : { zone: side };
+  const heat = tempC ?? (heats ? usualC(cooker, USUAL_CONDITIONS) : undefined);
   return { ...rest, ...zone, ...(heat !== undefined && { tempC: heat }) };
 }
 
@@ -240,28 +203,15 @@ function timeOf({ cooker, wrap, turnEveryMin, end }: StageSpec, food: Food): Ste
     until,
     ...(wrap !== undefined && { wrap }),
     ...(turnEveryMin !== undefined && { turnEveryMin: Math.round(turnEveryMin) }),
-    ...(SAID_BY_PLACE.has(cooker) ? {} : { cooker }),
+    ...(environmentNamed(cooker).saidByPlace ? {} : { cooker }),
   };
 }
 
-/** What the step's verb and place say by themselves. */
-const SAID_BY_PLACE: ReadonlySet<Cooker> = new Set([
-  'oven',
-  'smoker',
-  'grill-direct',
-  'grill-indirect',
-  'fridge',
-  'freezer',
-  'counter',
-  'box',
-] as const);
-
 function newStep(id: string, label: string, stage: DraftStage, food: Food): Step {
-  const [verb] = WHERE[stage.cooker];
   const { end } = stage;
   return {
     id,
-    verb: SLOW.has(stage.cooker) ? 'braise' : verb,
+    verb: environmentNamed(stage.cooker).verb,
     label,
     after: [],
     time: timeOf(stage, food),

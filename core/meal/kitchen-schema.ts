@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { VESSEL_KINDS } from '../batch/index.ts';
+import { APPLIANCE_KINDS, WORKPLACES } from '../places/index.ts';
 import { clock, id, MEASURES } from '../quantity/index.ts';
 import { PracticesSchema } from './practices.ts';
 
@@ -14,16 +15,6 @@ export const HoursSchema = z.looseObject({
   on: z.iso.date().optional(),
   what: z.string().optional(),
 });
-
-export const APPLIANCE_KINDS = [
-  'oven',
-  'hob',
-  'smoker',
-  'grill',
-  'fridge',
-  'freezer',
-  'box',
-] as const;
 
 export const ApplianceSchema = z.looseObject({
   id,
@@ -50,10 +41,6 @@ export const VesselSchema = z.looseObject({
   /** Across its bottom, for a pan. */
   widthCm: z.number().min(10).max(80).optional(),
 });
-
-/** Where a helper can be of use: at the board, at the hob, at the oven, at the fire outside. */
-export const WORKPLACES = ['board', 'hob', 'oven', 'fire'] as const;
-export type Workplace = (typeof WORKPLACES)[number];
 
 /** Someone who lends a hand. */
 export const HelperSchema = z.looseObject({

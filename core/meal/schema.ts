@@ -1,10 +1,10 @@
+import { VERBS } from '../terms/index.ts';
+import { COOKERS, READYING, WRAPS, PLACES } from '../places/index.ts';
 import { z } from 'zod';
 import { MixtureSchema, VESSEL_KINDS } from '../batch/index.ts';
-import { COOKERS, READYING, WRAPS } from '../heat/index.ts';
 import { AVOIDABLE, OwnPantrySchema } from '../pantry/index.ts';
 import { ascending, clock, grams, id, minutes, type Known } from '../quantity/index.ts';
 import { isLocal, isZone } from '../time/index.ts';
-import { PLACES, VERBS } from '../words/index.ts';
 import { KitchenSchema } from './kitchen-schema.ts';
 import { PracticesSchema } from './practices.ts';
 

@@ -1,5 +1,6 @@
+import { FIRE_VERBS } from '../terms/index.ts';
 import { RAW_BOARD_WORK } from '../safety/index.ts';
-import { coreWords, FIRE_VERBS } from '../words/index.ts';
+import { coreWords } from '../words/index.ts';
 import { cutOf } from './amounts.ts';
 import type { Dish, Hands, Meal, Step, StepTime } from './schema.ts';
 

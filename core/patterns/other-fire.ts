@@ -1,5 +1,5 @@
+import type { Verb } from '../terms/index.ts';
 import type { Hands, Place } from '../meal/index.ts';
-import type { Verb } from '../words/index.ts';
 import { after, counter, grill, hob, oven, part, smoker, type Part } from './parts.ts';
 
 /** What a chain can be cooked in. */

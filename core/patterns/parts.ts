@@ -1,6 +1,6 @@
+import type { Verb } from '../terms/index.ts';
 import { MAKES_FOOD, type Mixture, type MixtureLine } from '../batch/index.ts';
 import type { Food, Hands, Place, Step, StepTime } from '../meal/index.ts';
-import type { Verb } from '../words/index.ts';
 
 /**
  * Short words for writing a chain down. Ids are those of the pattern; a dish made of it gets its

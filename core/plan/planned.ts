@@ -1,7 +1,8 @@
+import type { Verb } from '../terms/index.ts';
 import type { Command, Place } from '../meal/index.ts';
 import type { Caution, SafetyFinding } from '../safety/index.ts';
 import type { Block } from '../time/index.ts';
-import type { Message, Verb } from '../words/index.ts';
+import type { Message } from '../words/index.ts';
 import type { WarmStartDecision } from './scheduling/scheduling-model.ts';
 import type { DurationEstimate } from './network/expanded-steps.ts';
 

@@ -1,8 +1,6 @@
+import { MM_PER_INCH } from '../figures/index.ts';
 import { NUMBER_PATTERN, readNumber, writeNumber } from './number.ts';
 import type { UnitSystem } from './show.ts';
-
-/** By definition. */
-export const MM_PER_INCH = 25.4;
 
 const MM_PER: Readonly<Record<string, number>> = {
   mm: 1,

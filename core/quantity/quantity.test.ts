@@ -1,3 +1,4 @@
+import { MM_PER_INCH } from '../figures/index.ts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
@@ -8,7 +9,6 @@ import {
   gramsOf,
   mlOf,
   MEASURES,
-  MM_PER_INCH,
   ML_PER,
   parseQuantity,
   printQuantity,

@@ -1,3 +1,5 @@
+import { G_PER_LB } from '../figures/index.ts';
+
 /**
  * The units a cook writes, each with its size in the one base unit of its dimension.
  * Mass in grams, volume in millilitres, time in minutes. Temperatures convert in temperature.ts.
@@ -17,7 +19,7 @@ export const GRAMS_PER: Readonly<Record<string, number>> = {
   g: 1,
   kg: 1000,
   oz: 28.349523125,
-  lb: 453.59237,
+  lb: G_PER_LB,
   stone: 6350.29318,
 };
 

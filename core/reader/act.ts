@@ -1,4 +1,5 @@
-import type { PlaceKind, Verb } from '../words/index.ts';
+import type { Verb } from '../terms/index.ts';
+import type { PlaceKind } from '../places/index.ts';
 import { HEATS, IN_OVEN, type Context, type ReadAct } from './context.ts';
 import type { Degree } from './degree.ts';
 import { donenessIn } from './doneness.ts';
@@ -69,8 +70,8 @@ export function actOf(
     until: core ? undefined : until2,
     tendEveryMin: every?.likelyMin,
     tendWhat: every ? tendingIn(own) : undefined,
-    place: place === undefined || place === 'slow cooker' ? (place ? 'counter' : undefined) : place,
-    slowCooker: place === 'slow cooker' || (context.slowCooker && verb === 'braise') || undefined,
+    place: place === undefined || place === 'slow-cooker' ? (place ? 'counter' : undefined) : place,
+    slowCooker: place === 'slow-cooker' || (context.slowCooker && verb === 'braise') || undefined,
     lit: [
       [hit.from, hit.to],
       ...share.spans.map(({ from, to }) => [from, to] as const),
@@ -88,11 +89,7 @@ export function tendingIn(text: string): ReadAct['tendWhat'] {
 }
 
 /** An oven stays as hot as it was last set, and so does a fire. */
-function inherited(
-  verb: Verb,
-  place: PlaceKind | 'slow cooker' | undefined,
-  context: Context,
-): number | undefined {
+function inherited(verb: Verb, place: PlaceKind | undefined, context: Context): number | undefined {
   if (place === 'oven' && IN_OVEN.has(verb)) return context.ovenC;
   if (place === 'smoker' || place === 'grill') return context.fireC;
   return undefined;

@@ -1,4 +1,5 @@
-import { FIRE_VERBS, type PlaceKind, type Verb } from '../words/index.ts';
+import type { PlaceKind } from '../places/index.ts';
+import { FIRE_VERBS, type Verb } from '../terms/index.ts';
 import type { Language, VerbWords } from './verbs.ts';
 
 /** One step as a recipe says it. */

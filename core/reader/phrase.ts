@@ -1,5 +1,6 @@
+import type { Verb } from '../terms/index.ts';
+import type { PlaceKind } from '../places/index.ts';
 import type { Food, Hands, Place, Step, StepTime } from '../meal/index.ts';
-import type { PlaceKind, Verb } from '../words/index.ts';
 import { degreesIn } from './degree.ts';
 import { HEATS } from './context.ts';
 import { NUMBER, numberIn } from './numbers.ts';
@@ -85,7 +86,7 @@ function readOne(text: string, foods: readonly Food[], verb: Verb | undefined): 
       food,
     ),
     tempC: set?.tempC,
-    place: place === 'slow cooker' ? 'counter' : place,
+    place: place === 'slow-cooker' ? 'counter' : place,
     coreC: core?.tempC,
     tending:
       every?.likelyMin === undefined

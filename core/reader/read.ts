@@ -151,7 +151,7 @@ function readMethod(
     weightG: heaviestG(ingredients),
   });
   noteSoak(raw.title ?? '', context);
-  if (placeIn(raw.title ?? '') === 'slow cooker') context.slowCooker = true;
+  if (placeIn(raw.title ?? '') === 'slow-cooker') context.slowCooker = true;
   const acts: ReadAct[] = [];
   const sentences = raw.method.flatMap(({ text, group }, line) =>
     sentencesOf(text).map((sentence) => ({ sentence, group, line })),

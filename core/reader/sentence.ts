@@ -50,7 +50,7 @@ export function readSentence(
   noteSoak(text, context);
   const said = verbsIn(text, context.language);
   const place = placeIn(text);
-  if (place === 'slow cooker') context.slowCooker = true;
+  if (place === 'slow-cooker') context.slowCooker = true;
   const lowered = LOWERED.test(text) ? degrees.find(({ sense }) => sense === 'place') : undefined;
   const hits = kept(said, spans, degrees, text);
   if (hits.length === 0) {
@@ -260,7 +260,7 @@ function alone(
     return { acts: [], adds: minutesOf(text, length, context), understood: true };
   }
   const named = placeIn(text);
-  if (named !== undefined && named !== 'slow cooker') context.place = named;
+  if (named !== undefined && named !== 'slow-cooker') context.place = named;
   // A length of time that belongs to nothing is not understood, whatever else is.
   if (length) return { acts: [], understood: false };
   return { acts: [], understood: said.length > 0 || degrees.length > 0 || saysSomething(text) };

@@ -1,4 +1,5 @@
-import type { PlaceKind, Verb } from '../words/index.ts';
+import type { Verb } from '../terms/index.ts';
+import type { PlaceKind } from '../places/index.ts';
 import type { Context } from './context.ts';
 
 const USUAL: Partial<Record<Verb, PlaceKind>> = {
@@ -50,9 +51,9 @@ const STAYS: ReadonlySet<Verb> = new Set(['baste', 'turn', 'stir', 'glaze']);
 /** Where a step takes place: as it says, else where it usually does. */
 export function placeOf(
   verb: Verb,
-  named: PlaceKind | 'slow cooker' | undefined,
+  named: PlaceKind | undefined,
   context: Context,
-): PlaceKind | 'slow cooker' | undefined {
+): PlaceKind | undefined {
   if (
     verb === 'mix' ||
     verb === 'slice' ||
@@ -73,14 +74,14 @@ export function placeOf(
   if (verb === 'marinate' || verb === 'brine') return named === 'counter' ? 'counter' : 'fridge';
   if (COLD_ONLY.has(verb)) return named === 'freezer' || named === 'counter' ? named : 'fridge';
   if (verb === 'preheat' || verb === 'light')
-    return named === undefined || named === 'slow cooker' || named === 'fridge'
+    return named === undefined || named === 'slow-cooker' || named === 'fridge'
       ? verb === 'light'
         ? 'grill'
         : 'oven'
       : named;
   if (verb === 'braise')
     return context.slowCooker
-      ? 'slow cooker'
+      ? 'slow-cooker'
       : (named ?? context.place ?? 'hob') === 'oven'
         ? 'oven'
         : 'hob';

@@ -1,4 +1,5 @@
-import type { PlaceKind, Verb } from '../words/index.ts';
+import type { Verb } from '../terms/index.ts';
+import type { PlaceKind } from '../places/index.ts';
 import type { Context } from './context.ts';
 import type { VerbHit } from './verbs.ts';
 
@@ -23,7 +24,7 @@ export function verbOf(
   hit: VerbHit,
   before: string,
   own: string,
-  named: PlaceKind | 'slow cooker' | undefined,
+  named: PlaceKind | undefined,
   context: Context,
 ): Verb | undefined {
   switch (hit.verb) {
@@ -89,15 +90,10 @@ function waits({ hot, dough, hasMeat, soak, mixed, aside }: Context, atRoom = fa
   return soak ?? (mixed ? 'marinate' : 'rest');
 }
 
-function cooks(
-  own: string,
-  before: string,
-  named: PlaceKind | 'slow cooker' | undefined,
-  context: Context,
-): Verb {
+function cooks(own: string, before: string, named: PlaceKind | undefined, context: Context): Verb {
   const place =
-    named ?? (context.slowCooker ? 'slow cooker' : context.hot ? undefined : context.place);
-  if (place === 'slow cooker') return 'braise';
+    named ?? (context.slowCooker ? 'slow-cooker' : context.hot ? undefined : context.place);
+  if (place === 'slow-cooker') return 'braise';
   if (place === 'oven' && context.hasMeat && COVERED.test(own)) return 'braise';
   if (place === 'oven') return context.hasMeat ? 'roast' : 'bake';
   if (place === 'grill') return 'grill';

@@ -1,3 +1,4 @@
+import { G_PER_LB } from '../figures/index.ts';
 import { DIGITS, NUMBER, numberIn } from './numbers.ts';
 
 /** A length of time in a text: what was said, and where. Minutes; absent where unsaid. */
@@ -15,7 +16,7 @@ export interface ReadDuration {
 
 /** A night, by the clock of a kitchen. Common practice, no source. */
 const NIGHT = { least: 480, likely: 600, most: 720 };
-const KG_PER_LB = 0.45359237;
+const KG_PER_LB = G_PER_LB / 1000;
 
 const UNIT =
   "(?:minutes?|minutos?|mins?\\.?|m(?![\\p{L}])|['′](?!['′])|hours?|horas?|hrs?\\.?|h(?![\\p{L}])|days?|d[ií]as?|weeks?|semanas?|seconds?|segundos?|secs?\\.?)";

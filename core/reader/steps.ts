@@ -1,6 +1,6 @@
+import { FIRE_VERBS, type Verb } from '../terms/index.ts';
 import type { Mixture } from '../batch/index.ts';
 import type { Food, Step, StepTime } from '../meal/index.ts';
-import { FIRE_VERBS, type Verb } from '../words/index.ts';
 import type { ReadAct } from './context.ts';
 import type { ReadRecipe } from './read.ts';
 

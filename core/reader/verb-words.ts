@@ -1,4 +1,4 @@
-import type { Verb } from '../words/index.ts';
+import type { Verb } from '../terms/index.ts';
 
 /** What a word may stand for besides a verb: to be settled by what is around it. */
 export type VerbWords = Verb | 'cook' | 'put' | 'wait';

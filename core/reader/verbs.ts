@@ -1,4 +1,4 @@
-import type { PlaceKind } from '../words/index.ts';
+import { PLACE_NAMES, type PlaceKind } from '../places/index.ts';
 import { MINOR, VERB_ROWS, type VerbWords } from './verb-words.ts';
 
 export type { VerbWords } from './verb-words.ts';
@@ -113,30 +113,9 @@ export function saysSomething(sentence: string): boolean {
   );
 }
 
-const PLACE_WORDS: ReadonlyArray<readonly [PlaceKind | 'slow cooker', RegExp]> = [
-  ['slow cooker', /slow[- ]cooker|crock[- ]?pot|olla de cocci[oó]n lenta|crockery pot/iu],
-  ['smoker', /smoker|ahumador/iu],
-  [
-    'grill',
-    /(?<!pre)(?:grill(?! pan)|barbecue(?! sauce)|bbq|charcoal|coals|parrilla|barbacoa|brasas)/iu,
-  ],
-  ['oven', /oven|\bbroil|horno/iu],
-  ['fridge', /fridge|refrigerat|nevera|frigor[ií]fico|refrigerador/iu],
-  ['freezer', /freezer|congelador/iu],
-  ['box', /\bcooler\b|ice chest|cool box|insulated box|nevera port[aá]til/iu],
-  [
-    'hob',
-    /skillet|saucepan|frying pan|\bpan\b|\bpot\b|wok|griddle|stove|hob|burner|dutch oven|casserole dish on|stockpot|sart[eé]n|olla|cazuela|cacerola|cazo|plancha|a fuego/iu,
-  ],
-  [
-    'counter',
-    /room temperature|counter|temperatura ambiente|encimera|warm place|lugar c[aá]lido/iu,
-  ],
-];
-
 /** The place a piece of text names; the last where there are several. */
-export function placeIn(text: string): PlaceKind | 'slow cooker' | undefined {
-  return PLACE_WORDS.find(([, pattern]) => pattern.test(text))?.[0];
+export function placeIn(text: string): PlaceKind | undefined {
+  return PLACE_NAMES.find(([, pattern]) => pattern.test(text))?.[0];
 }
 
 const SPANISH_WORDS =

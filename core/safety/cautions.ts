@@ -1,5 +1,7 @@
+import type { Verb } from '../terms/index.ts';
+import { placeNamed, type CookerCaution, type PlaceKind } from '../places/index.ts';
 import type { Animal } from '../pantry/index.ts';
-import type { Message, MessageKey, PlaceKind, Verb } from '../words/index.ts';
+import type { Message, MessageKey } from '../words/index.ts';
 import {
   CORE_ROUNDING_C,
   FRIDGE_COLD_C,
@@ -16,7 +18,6 @@ export interface Caution {
   readonly broken: boolean;
 }
 
-const FIRE = new Set<PlaceKind>(['smoker', 'grill']);
 const HOT_FAT = new Set<Verb>(['sear', 'brown', 'fry']);
 const COLD = new Set<PlaceKind>(['fridge', 'freezer']);
 const RAW_WORK = new Set<Verb>(['marinate', 'brine', 'temper', 'thaw']);
@@ -38,7 +39,7 @@ export interface WatchedStep {
   /** Something sharp, sweet or sour in what is mixed or put on here. */
   readonly holds?: ReadonlySet<'chilli' | 'sugar' | 'acid'> | undefined;
   /** In a pressure cooker, a slow cooker, deep fat. */
-  readonly cooker?: 'pressure' | 'slow' | 'deep' | undefined;
+  readonly cooker?: CookerCaution | undefined;
   readonly wrapped?: boolean | undefined;
   /** Parts of what is mixed here for someone who avoids something. */
   readonly apart?: readonly string[] | undefined;
@@ -68,7 +69,7 @@ export function cautionsOf(step: WatchedStep): Caution[] {
   if (raw && !COLD.has(step.place) && minutes <= ROOM_LIMIT_MIN) {
     cautions.push(caution('caution.twoHours', 'source.fsisTwoHours'));
   }
-  if (FIRE.has(step.place) || step.verb === 'light') {
+  if (placeNamed(step.place).coals || step.verb === 'light') {
     cautions.push(caution('caution.charcoal', 'source.coGuidance'));
     if (step.place === 'grill') cautions.push(caution('caution.flareUp', 'source.common'));
   }
@@ -107,9 +108,7 @@ function kitchenCautions(step: WatchedStep): Caution[] {
   if (holds?.has('sugar') && tempC >= HOT_SUGAR_C && place !== 'fridge') say('caution.hotSugar');
   if (place === 'hob' && tempC >= SMOKES_C) say('caution.smoke');
   if (verb === 'brown') say('caution.fatDrain');
-  if (cooker === 'pressure') say('caution.pressure');
-  if (cooker === 'slow') say('caution.slowCooker');
-  if (cooker === 'deep') say('caution.deepFat');
+  if (cooker) say(`caution.${cooker}`);
   if (step.wrapped && holds?.has('acid')) say('caution.foilAcid');
   return said;
 }

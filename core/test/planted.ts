@@ -1,4 +1,5 @@
-import type { Dish, Kitchen, Meal, Place, Step, StepTime, Verb } from '../index.ts';
+import type { Verb } from '../terms/index.ts';
+import type { Dish, Kitchen, Meal, Place, Step, StepTime } from '../index.ts';
 import { randomOf } from '../solve/index.ts';
 import { at, dish, elastic, fixed, mealOfDishes, NIGHT, SATURDAY, step, WORK } from './meals.ts';
 

@@ -1,4 +1,4 @@
-import { rootBetween } from '../heat/root-finding.ts';
+import { rootBetween } from '../air/root-finding.ts';
 
 /**
  * Exact solutions of warming in a medium of one temperature, as series: for a slab, and by

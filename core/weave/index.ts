@@ -1,4 +1,3 @@
-export { bandOf, type HeatBand } from './band.ts';
 export { threadsOf, type Segment, type Thread } from './threads.ts';
 export { elasticAxis, foldsOf, momentAt, placeOf, type Axis, type AxisExtent } from './axis.ts';
 export { chooseTicks, type TickRequest } from './ticks.ts';

@@ -1,6 +1,12 @@
 import type { Kitchen } from '../meal/index.ts';
 import type { Plan, PlannedStep } from '../plan/index.ts';
-import { bandOf, type HeatBand } from './band.ts';
+import {
+  APPLIANCE_KINDS,
+  bandOf,
+  isLimited,
+  type ApplianceKind,
+  type HeatBand,
+} from '../places/index.ts';
 
 /** What a load carries from one moment to the next in which that does not change. */
 export interface LoadSpan {
@@ -14,11 +20,12 @@ export interface LoadSpan {
   readonly band: HeatBand;
 }
 
-const KINDS = ['oven', 'hob', 'smoker', 'grill', 'fridge'] as const;
+/** A freezer limits nothing one would wait for. */
+const KINDS = APPLIANCE_KINDS.filter((kind) => isLimited(kind) && kind !== 'freezer');
 
 /** One appliance along the axis of the weave, or all pots together. */
 export interface LoadLine {
-  readonly kind: (typeof KINDS)[number] | 'vessel';
+  readonly kind: ApplianceKind | 'vessel';
   readonly id: string;
   /** Its own name, where there are several of its kind. */
   readonly name?: string | undefined;

@@ -1,7 +1,6 @@
+import { PLACES, type PlaceKind, bandOf, type HeatBand } from '../places/index.ts';
 import type { Meal } from '../meal/index.ts';
 import type { Plan, PlannedStep } from '../plan/index.ts';
-import { PLACES, type PlaceKind } from '../words/index.ts';
-import { bandOf, type HeatBand } from './band.ts';
 
 /** A step where it happens. */
 export interface PlaceBar {

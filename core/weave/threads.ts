@@ -1,6 +1,6 @@
 import { companyOf, settleFood, type Dish, type Meal } from '../meal/index.ts';
 import type { Plan, PlannedStep } from '../plan/index.ts';
-import { bandOf, waitingBand, type HeatBand } from './band.ts';
+import { bandOf, waitingBand, type HeatBand } from '../places/index.ts';
 
 /** A stretch of a thread: the food in one place, for one step, or waiting for the next. */
 export interface Segment {

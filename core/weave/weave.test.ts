@@ -1,16 +1,9 @@
+import { bandOf } from '../places/index.ts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { plan } from '../index.ts';
 import { at, mealArbitrary, supper } from '../test/meals.ts';
-import {
-  bandOf,
-  chooseTicks,
-  elasticAxis,
-  foldsOf,
-  momentAt,
-  placeOf,
-  threadsOf,
-} from './index.ts';
+import { chooseTicks, elasticAxis, foldsOf, momentAt, placeOf, threadsOf } from './index.ts';
 
 const events = fc
   .uniqueArray(fc.integer({ min: 0, max: 6000 }), { minLength: 2, maxLength: 40 })

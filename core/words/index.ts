@@ -1,4 +1,3 @@
 export * from './message.ts';
-export { en as coreWords } from './en.ts';
+export { coreWords } from './core-words.ts';
 export { safety as safetyWords } from './en-safety.ts';
-export * from './terms.ts';

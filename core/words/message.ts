@@ -1,3 +1,4 @@
+import { placeNamed, type PlaceKind } from '../places/index.ts';
 import {
   showMinutes,
   showTemperature,
@@ -20,7 +21,10 @@ export type MessageValue =
   | { readonly at: number }
   | { readonly grams: number }
   | { readonly ml: number }
-  | { readonly tempC: number };
+  | { readonly tempC: number }
+  | { readonly place: PlaceKind }
+  /** One of what a place holds, where one waits for that: a ring. */
+  | { readonly oneOf: PlaceKind };
 
 /** Something the computation has to say: which sentence, and what goes in it. */
 export interface Message {
@@ -55,5 +59,12 @@ export function sayValue(value: MessageValue, manner: Manner): string {
   if ('grams' in value) return showWeight(value.grams, manner.units);
   if ('ml' in value) return showVolume(value.ml);
   if ('tempC' in value) return showTemperature(value.tempC, manner.units);
+  if ('place' in value) return placeNamed(value.place).words.en.name;
+  if ('oneOf' in value) return oneOf(value.oneOf);
   return showTime(value.at, manner.zone, manner.clock, manner.servingMin);
+}
+
+function oneOf(kind: PlaceKind): string {
+  const { name, one } = placeNamed(kind).words.en;
+  return one ?? name;
 }

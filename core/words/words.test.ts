@@ -1,5 +1,6 @@
+import { VERBS } from '../terms/index.ts';
 import { describe, expect, it } from 'vitest';
-import { coreWords, say, VERBS, type Manner, type MessageKey } from './index.ts';
+import { coreWords, say, type Manner, type MessageKey } from './index.ts';
 
 const at = Date.UTC(2026, 10, 28, 18, 0) / 60_000;
 const paris: Manner = { zone: 'Europe/Paris', clock: '24h', units: 'metric', servingMin: at };

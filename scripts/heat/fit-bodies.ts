@@ -5,7 +5,7 @@
  */
 import { writeFileSync } from 'node:fs';
 import { format } from 'prettier';
-import { rootBetween } from '../../core/heat/root-finding.ts';
+import { rootBetween } from '../../core/air/root-finding.ts';
 import { cylinderCore, slabCore, timeTo } from '../../core/test/series.ts';
 
 /** Thickness over width, and over length. 0: endless. */

@@ -3,11 +3,16 @@
  * core/test/roasting-rows.json; never one per row. Writes core/heat/cookers.json and says how far
  * each row is off. Run: npx tsx scripts/heat/fit-cookers.ts
  */
+import type { Coefficients } from '../../core/places/index.ts';
 import { writeFileSync } from 'node:fs';
 import { format } from 'prettier';
-import type { Coefficients } from '../../core/heat/cooker.ts';
 import { CUTS } from '../../core/pantry/index.ts';
-import { cookRow, DISPUTED_CUT, middleOf, ROASTING_ROWS } from '../../core/test/roasting.ts';
+import {
+  cookRow,
+  DISPUTED_CUT,
+  middleOf,
+  ROASTING_ROWS,
+} from '../../core/heat/charts/roasting-charts.ts';
 import { leastBySimplex } from './simplex.ts';
 
 const CELLS = 14;

@@ -1,3 +1,4 @@
+import { hasOneHeat, isLimited, placeNamed, PLACES } from '../../places/index.ts';
 import type { Kitchen, Step } from '../../meal/index.ts';
 import { blocksOf, stretchesOf } from '../../time/index.ts';
 import type { AuditFinding } from './finding.ts';
@@ -65,16 +66,12 @@ function hoursFindings(plan: Plan, kitchen: Kitchen): AuditFinding[] {
   });
 }
 
-const HEATED = new Set(['oven', 'smoker', 'grill']);
-/** Nobody sets coals to the degree. */
-const GRILL_GIVE_C = 40;
-
 /** Where a step is: which appliance, and which side of its fire. */
 function spotOf(step: PlannedStep, kitchen: Kitchen): string {
   const { kind, zone } = step.place;
   const appliances = kitchen.appliances.filter((appliance) => appliance.kind === kind);
   const one = appliances.find(({ id }) => id === step.appliance) ?? appliances[0];
-  const sides = kind === 'grill' && one?.fitsIndirect !== undefined;
+  const sides = placeNamed(kind).appliance?.twoSided && one?.fitsIndirect !== undefined;
   return `${kind} ${one?.id ?? ''} ${sides ? (zone ?? 'direct') : ''}`;
 }
 
@@ -84,7 +81,7 @@ function heatFindings(
   kitchen: Kitchen,
   told: Told,
 ): AuditFinding[] {
-  const hot = plan.steps.filter((step) => HEATED.has(step.place.kind) && step.place.tempC);
+  const hot = plan.steps.filter((step) => hasOneHeat(step.place.kind) && step.place.tempC);
   const range = (step: PlannedStep) => {
     const {
       kind,
@@ -92,7 +89,8 @@ function heatFindings(
       fromC = tempC,
       toC = tempC,
     } = stepOf.get(step.id)?.place ?? step.place;
-    const slack = kind === 'grill' ? GRILL_GIVE_C : 0;
+    // Nobody sets coals to the degree.
+    const slack = placeNamed(kind).appliance?.toleranceC ?? 0;
     return [Math.min(fromC, tempC) - slack, Math.max(toC, tempC) + slack] as const;
   };
   return hot.flatMap((a, i) =>
@@ -109,10 +107,8 @@ function heatFindings(
   );
 }
 
-const ROOMY = ['oven', 'hob', 'smoker', 'grill', 'fridge', 'freezer'];
-
 function roomFindings(plan: Plan, kitchen: Kitchen): AuditFinding[] {
-  return ROOMY.flatMap((kind) => {
+  return PLACES.filter(isLimited).flatMap((kind) => {
     const there = plan.steps.filter(
       (step) => step.place.kind === kind && step.verb !== 'preheat' && step.verb !== 'light',
     );

@@ -213,9 +213,9 @@ function elsewhereKey(why: Extract<Arc['why'], { kind: 'order' }>) {
   return why.name === '' ? 'why.handsElsewhere' : 'why.helperElsewhere';
 }
 
-function placeWord(why: Extract<Arc['why'], { kind: 'order' }>): string {
+function placeWord(why: Extract<Arc['why'], { kind: 'order' }>): MessageValue {
   if (why.load === 'vessel') return why.name;
-  return why.load === 'hob' ? 'ring' : why.load;
+  return why.load === 'hands' ? '' : { oneOf: why.load };
 }
 
 /** Minutes from one step's start to another's end if all goes as likely and nothing is kept in hand. */

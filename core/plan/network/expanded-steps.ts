@@ -1,3 +1,4 @@
+import { placeOfCooker } from '../../places/index.ts';
 import {
   panFit,
   type PanFit,
@@ -79,7 +80,7 @@ export function expandMeal(meal: Meal, servingMin: number): ExpandedStep[] {
       dish,
       ...time,
       hands: handsOf(step, time.duration, time.elastic),
-      place: step.place,
+      place: placeOfStep(step, meal),
       begunMin:
         step.begunAt === undefined ? undefined : epochMinOfIso(step.begunAt, meal.serving.zone),
       endedMin:
@@ -91,6 +92,14 @@ export function expandMeal(meal: Meal, servingMin: number): ExpandedStep[] {
           : servingMin - step.pinnedBeforeServeMin,
     };
   });
+}
+
+/** Where a step is: in the appliance its cooker is, where the kitchen has one. */
+function placeOfStep({ place, time }: Step, { kitchen }: Meal): Place {
+  if (time.kind !== 'heat' || time.cooker === undefined) return place;
+  const { own } = placeOfCooker(time.cooker);
+  const has = own !== place.kind && kitchen.appliances.some(({ kind }) => kind === own);
+  return has ? { ...place, kind: own } : place;
 }
 
 function pastSteps(steps: readonly Step[]): Set<string> {

@@ -1,4 +1,5 @@
-import type { Verb } from '../../words/index.ts';
+import { isFirePlace } from '../../places/index.ts';
+import type { Verb } from '../../terms/index.ts';
 import { knownTimesOf, isGoingOn } from './known-times.ts';
 import type { ExpandedHands, ExpandedStep } from './expanded-steps.ts';
 import { TimeNetwork } from './time-network.ts';
@@ -149,13 +150,12 @@ function addCalls(built: MealNetwork, step: ExpandedStep): Attendance[] {
     calls.push({ step: step.index, node });
   };
   if (SWITCHED_ON.has(step.step.verb)) call(built.startOf[step.index] ?? 0);
-  if (ON_FIRE.has(step.place.kind) && !HEATS_ALONE.has(step.step.verb)) {
+  if (isFirePlace(step.place.kind) && !HEATS_ALONE.has(step.step.verb)) {
     call(built.endOf[step.index] ?? 0);
   }
   return calls;
 }
 
-const ON_FIRE: ReadonlySet<string> = new Set(['oven', 'hob', 'smoker', 'grill']);
 const HEATS_ALONE: ReadonlySet<Verb> = new Set(['preheat', 'light']);
 
 /**

@@ -1,3 +1,4 @@
+import { isFirePlace, isLimited, placeNamed } from '../../places/index.ts';
 import type { Command, Dish, Kitchen, Meal, Step, StepTime } from '../../meal/index.ts';
 import { localOf, showClock, wallClock } from '../../time/index.ts';
 import type { Clash, Plan, PlannedStep, Rescue } from '../planned.ts';
@@ -148,20 +149,20 @@ function secondVessel(steps: readonly PlannedStep[], meal: Meal, made: Plan): Re
 
 function secondPlace(steps: readonly PlannedStep[], meal: Meal, made: Plan): RescueCandidate[] {
   const kind = steps[0]?.place.kind;
-  if (kind !== 'oven' && kind !== 'hob' && kind !== 'smoker' && kind !== 'grill') return [];
+  if (!kind || !isFirePlace(kind) || !isLimited(kind)) return [];
   const { appliances } = meal.kitchen;
   const one = appliances.find((appliance) => appliance.kind === kind);
   const second: Kitchen['appliances'][number] = {
     fits: 1,
     ...one,
     kind,
-    name: one?.name ?? kind,
+    name: one?.name ?? placeNamed(kind).words.en.name,
     id: `${one?.id ?? kind}-2`,
   };
   return [
     {
       price: PRICE.secondPlace,
-      text: { key: 'rescue.secondPlace', values: { place: kind } },
+      text: { key: 'rescue.secondPlace', values: { place: { place: kind } } },
       servingMin: made.servingMin,
       changes: [{ do: 'setAppliances', appliances: [...appliances, second] }],
     },

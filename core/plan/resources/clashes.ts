@@ -1,5 +1,5 @@
 import { rangesOverlap, type Conflict, type ResourceDemand } from '../../solve/index.ts';
-import type { Message } from '../../words/index.ts';
+import type { Message, MessageValue } from '../../words/index.ts';
 import type { SchedulingModel } from '../scheduling/scheduling-model.ts';
 import type { MealNetwork } from '../network/meal-network.ts';
 import type { MissingResource } from './demands.ts';
@@ -67,9 +67,9 @@ function heatText(
   return { key: apart || !known ? 'clash.tooSoon' : 'clash.oven', values: heats };
 }
 
-function placeWord(resource: Resource | undefined): string {
-  if (!resource) return '';
-  return resource.kind === 'vessel' ? resource.name : resource.kind;
+function placeWord(resource: Resource | undefined): MessageValue {
+  if (!resource || resource.kind === 'hands') return '';
+  return resource.kind === 'vessel' ? resource.name : { place: resource.kind };
 }
 
 /** The piece of work, or the step. */
@@ -90,7 +90,7 @@ function missingOnce(missing: readonly MissingResource[]): MissingResource[] {
 }
 
 function missingClash(
-  { step, what }: MissingResource,
+  { step, want, what }: MissingResource,
   built: MealNetwork,
   at: readonly number[],
 ): Clash {
@@ -101,6 +101,9 @@ function missingClash(
     atMin: at[startOf[step] ?? 0] ?? 0,
     endMin: at[endOf[step] ?? 0] ?? 0,
     steps: [steps[step]?.step.id ?? ''],
-    text: { key: 'clash.noPlace', values: { a: label, place: what } },
+    text: {
+      key: 'clash.noPlace',
+      values: { a: label, place: want === 'vessel' ? what : { place: want } },
+    },
   };
 }

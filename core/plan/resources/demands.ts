@@ -1,3 +1,4 @@
+import { hasOneHeat, placeNamed } from '../../places/index.ts';
 import { foodOf, settleFood, type Meal, type Place, type Step } from '../../meal/index.ts';
 import type { MachineAlternatives, ResourceDemand } from '../../solve/index.ts';
 import type { MealNetwork } from '../network/meal-network.ts';
@@ -108,7 +109,7 @@ class DemandList implements MealDemands {
       if (step.place.kind !== kind || step.duration.mostMin <= 0) continue;
       const may = this.servedBy(step.place, kind);
       if (may.length === 0) {
-        if (kind !== 'fridge' && kind !== 'freezer') {
+        if (!placeNamed(kind).appliance?.assumed) {
           this.missing.push({ step: step.index, want: kind, what: kind });
         }
         continue;
@@ -215,7 +216,7 @@ class DemandList implements MealDemands {
   }
 
   private roomOf(step: ExpandedStep, kind: CapacityPlace): number {
-    if (kind !== 'fridge' && kind !== 'freezer') return 1;
+    if (placeNamed(kind).appliance?.holds !== 'litres') return 1;
     if (step.place.litres !== undefined) return step.place.litres;
     const vessel = this.vesselOf(step)?.one;
     const inMl = this.meal.kitchen.vessels.find(({ id }) => id === vessel)?.capacityMl;
@@ -278,7 +279,7 @@ function followerIn(
 
 /** One follows the other in the same kind of place: the food stays where it is. */
 function sharesOven(a: ExpandedStep, b: ExpandedStep, kind: CapacityPlace): boolean {
-  if (kind !== 'oven' && kind !== 'smoker' && kind !== 'grill') return false;
+  if (!hasOneHeat(kind)) return false;
   const follows = (x: ExpandedStep, y: ExpandedStep) =>
     x.step.after.some((gap) => gap.step === y.step.id && (gap.mostMin ?? Infinity) <= 30);
   const sameSide = a.place.zone === b.place.zone;

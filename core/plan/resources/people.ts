@@ -1,4 +1,5 @@
-import type { Kitchen, Place, Workplace } from '../../meal/index.ts';
+import { placeNamed, type Workplace } from '../../places/index.ts';
+import type { Kitchen, Place } from '../../meal/index.ts';
 import { blocksOf, stretchesOf, type Block } from '../../time/index.ts';
 
 /** Someone with two hands: the cook first, then the helpers. */
@@ -41,16 +42,7 @@ function joined<S extends { startMin: number; endMin: number }>(stretches: reado
 
 /** Which kind of work a place is. */
 export function workplaceOf(place: Place): Workplace {
-  switch (place.kind) {
-    case 'hob':
-    case 'oven':
-      return place.kind;
-    case 'smoker':
-    case 'grill':
-      return 'fire';
-    default:
-      return 'board';
-  }
+  return placeNamed(place.kind).workplace;
 }
 
 export function mayWorkAt(person: Person, workplace: Workplace): boolean {

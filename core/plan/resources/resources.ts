@@ -1,3 +1,10 @@
+import {
+  APPLIANCE_KINDS,
+  hasOneHeat,
+  isLimited,
+  placeNamed,
+  type ApplianceKind,
+} from '../../places/index.ts';
 import type { Kitchen, Place } from '../../meal/index.ts';
 import type { TemperatureRange, Machine } from '../../solve/index.ts';
 import type { Person } from './people.ts';
@@ -20,18 +27,15 @@ export interface Resource {
   readonly machine: Machine;
 }
 
-export type ResourceKind =
-  'hands' | 'oven' | 'hob' | 'smoker' | 'grill' | 'fridge' | 'freezer' | 'vessel';
+export type ResourceKind = 'hands' | 'vessel' | ApplianceKind;
 
 /** The places that hold only so much. */
-export const CAPACITY_PLACES = ['oven', 'hob', 'smoker', 'grill', 'fridge', 'freezer'] as const;
-export type CapacityPlace = (typeof CAPACITY_PLACES)[number];
+export const CAPACITY_PLACES = APPLIANCE_KINDS.filter(isLimited);
+export type CapacityPlace = ApplianceKind;
 
 /** An oven climbs and falls so fast, °C a minute. Common practice, no source. */
 export const HEATING_C_PER_MIN = 8;
 export const COOLING_C_PER_MIN = 4;
-
-const HEATED: ReadonlySet<string> = new Set(['oven', 'smoker', 'grill']);
 
 /** Every load of a kitchen: its people, its appliances, its vessels. */
 export function resourcesOf(kitchen: Kitchen, people: readonly Person[]): Resource[] {
@@ -60,10 +64,10 @@ function appliancesOf(kitchen: Kitchen): Unkeyed[] {
     const kind = CAPACITY_PLACES.find((roomy) => roomy === appliance.kind);
     if (!kind) return [];
     const base = { kind, id, name };
-    const heat = HEATED.has(kind)
+    const heat = hasOneHeat(kind)
       ? { upPerMin: upCPerMin ?? HEATING_C_PER_MIN, downPerMin: downCPerMin ?? COOLING_C_PER_MIN }
       : undefined;
-    if (kind === 'grill' && fitsIndirect !== undefined) {
+    if (placeNamed(kind).appliance?.twoSided && fitsIndirect !== undefined) {
       // Two sides of one fire: what lies on either is at the heat of that side.
       return [
         { ...base, side: 'direct', fits, machine: { fits, closed: [], heat } },
@@ -89,14 +93,11 @@ function vesselsOf(kitchen: Kitchen): Unkeyed[] {
   }));
 }
 
-/** Coals are no thermostat: one side of a fire suits heats so far apart. Our own line, no source. */
-const COALS_TOLERANCE_C = 40;
-
 /** The temperatures a place may have: its own, or the range the dish accepts. */
 export function temperatureRangeOf(place: Place): TemperatureRange | undefined {
   const at = place.tempC;
   if (at === undefined) return undefined;
-  const slack = place.kind === 'grill' ? COALS_TOLERANCE_C : 0;
+  const slack = placeNamed(place.kind).appliance?.toleranceC ?? 0;
   return {
     lowC: Math.min(at, place.fromC ?? at) - slack,
     highC: Math.max(at, place.toC ?? at) + slack,

@@ -1,5 +1,5 @@
+import { environmentNamed } from '../../places/index.ts';
 import { animalsOf, type Meal } from '../../meal/index.ts';
-import type { Cooker } from '../../heat/index.ts';
 import { pantryOf } from '../../pantry/index.ts';
 import { cautionsOf, type WatchedStep } from '../../safety/index.ts';
 import type { MealNetwork } from '../network/meal-network.ts';
@@ -81,12 +81,6 @@ export function plannedStep(timed: TimedNetwork, step: ExpandedStep): PlannedSte
   };
 }
 
-const COOKER_WORDS: Partial<Record<Cooker, 'pressure' | 'slow' | 'deep'>> = {
-  pressure: 'pressure',
-  'slow-cooker-low': 'slow',
-  'slow-cooker-high': 'slow',
-  'deep-fryer': 'deep',
-};
 /** Of a mixture, that it burns on a hot fire. Our own line, no source. */
 const SWEET_G_PER_100G = 30;
 
@@ -118,7 +112,7 @@ function about(
     boiledBrine: time.kind === 'soak' && mixtures.some(({ boiled }) => boiled),
     holds,
     apart: mixtures.flatMap(({ variants }) => (variants ?? []).map(({ name }) => name)),
-    cooker: time.kind === 'heat' && time.cooker ? COOKER_WORDS[time.cooker] : undefined,
+    cooker: time.kind === 'heat' && time.cooker ? environmentNamed(time.cooker).caution : undefined,
     wrapped: time.kind === 'heat' && time.wrap === 'foil',
   };
 }

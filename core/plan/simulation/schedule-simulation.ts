@@ -1,11 +1,9 @@
+import { NINE_IN_TEN_Z } from '../../figures/index.ts';
 import type { Kitchen, Meal } from '../../meal/index.ts';
 import type { Block } from '../../time/index.ts';
 import { NORMAL_DRAWS } from './normal-draws.ts';
 import { mayWorkAt, peopleOf, workplaceOf } from '../resources/people.ts';
 import type { PlannedStep } from '../planned.ts';
-
-/** One in ten evenings lies beyond this many standard deviations. */
-const NINE_IN_TEN_Z = 1.2815515655446004;
 
 /** What an evening has to reckon with besides its steps. */
 export interface SimulationContext {

@@ -1,8 +1,7 @@
 import 'fake-indexeddb/auto';
-import { plan, type Meal, type Plan } from '@zemrin/core';
+import { plan, type Meal, type Plan, mealOf } from '@zemrin/core';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import supperFile from '../../../demo/first-frost-supper.json';
-import { mealOf } from '@zemrin/core';
 import { openDb } from '../storage/db.ts';
 import type { PlanRequests } from '../workers/planner.ts';
 import { added, deleted, edited, undone } from './library.ts';

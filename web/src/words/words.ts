@@ -33,3 +33,8 @@ export function useWords(): Say {
 
 /** The words of the catalogue, outside of components. */
 export const words: Say = (key, values) => i18next.t(key, values ?? {});
+
+/** A word at the head of a line. */
+export function capitalised(word: string): string {
+  return word.charAt(0).toUpperCase() + word.slice(1);
+}

@@ -1,4 +1,5 @@
 import {
+  environmentNamed,
   formOf,
   pointAt,
   showMinutes,
@@ -111,9 +112,8 @@ function ringsOf(
   spec: DraftCook,
 ): Array<{ share: number; tempC: number }> {
   const flat =
-    cook.fieldC[0]?.length !== undefined && spec.stages.some(({ cooker }) => TWO_SIDED.has(cooker));
+    cook.fieldC[0]?.length !== undefined &&
+    spec.stages.some(({ cooker }) => environmentNamed(cooker).twoSided);
   const cells = flat ? field.slice(field.length / 2) : field;
   return Array.from(cells, (tempC, i) => ({ share: (i + 1) / cells.length, tempC })).reverse();
 }
-
-const TWO_SIDED = new Set(['pan', 'griddle', 'grill-direct']);

@@ -1,5 +1,7 @@
 import {
-  COOKER_DATA,
+  environmentNamed,
+  USUAL_CONDITIONS,
+  usualC,
   cooks,
   formOf,
   lastOnFire,
@@ -54,9 +56,9 @@ export function Sliders({ draft, units }: { draft: Draft; units: Kitchen['units'
         onSlide={(startC) => draft.set({ ...cook, startC })}
       />
       {fires.map(({ stage, i }) => {
-        const { heats, usualC } = COOKER_DATA[stage.cooker];
+        const { heats } = environmentNamed(stage.cooker);
         if (!heats) return null;
-        const tempC = stage.tempC ?? usualC;
+        const tempC = stage.tempC ?? usualC(stage.cooker, USUAL_CONDITIONS);
         return (
           <Slider
             key={`heat-${i}`}

@@ -1,5 +1,7 @@
 import {
-  COOKER_DATA,
+  environmentNamed,
+  USUAL_CONDITIONS,
+  usualC,
   COOKERS,
   cooks,
   PULLS_AT,
@@ -106,10 +108,10 @@ function EndField({ stage, onEnd }: { stage: DraftStage; onEnd: (end: End) => vo
 }
 
 function inCooker(stage: DraftStage, cooker: Cooker): Partial<DraftStage> {
-  const { heats, usualC } = COOKER_DATA[cooker];
+  const { heats } = environmentNamed(cooker);
   return {
     cooker,
-    tempC: heats ? usualC : undefined,
+    tempC: heats ? usualC(cooker, USUAL_CONDITIONS) : undefined,
     ...(!cooks(cooker) && stage.end.kind === 'core' && { end: { kind: 'peak' } }),
   };
 }

@@ -1,4 +1,4 @@
-import type { StageSpec } from '@zemrin/core';
+import { bandOfCooker, type StageSpec } from '@zemrin/core';
 
 /** A colour of the theme as the canvas takes it. */
 export function paint(name: string, alpha = 1): string {
@@ -9,17 +9,9 @@ export function paint(name: string, alpha = 1): string {
   return /^#[0-9a-f]{6}$/i.test(value) ? `${value}${hex}` : value;
 }
 
-const RESTS = new Set(['foil', 'box', 'warm-oven']);
-const COLD = new Set(['fridge', 'freezer', 'cold-water', 'running-water', 'ice-bath']);
-const SEARS = new Set(['pan', 'griddle', 'grill-direct', 'deep-fryer']);
-
 /** The colour of a stage's heat: the same scale as on Weave. */
 export function heatName({ cooker, tempC }: StageSpec): string {
-  if (COLD.has(cooker)) return '--cold';
-  if (RESTS.has(cooker)) return '--rest';
-  if (cooker === 'counter' || cooker === 'outdoors') return '--counter';
-  if (SEARS.has(cooker)) return '--sear';
-  return (tempC ?? 100) > 150 ? '--strong' : '--slow';
+  return `--${bandOfCooker(cooker, tempC)}`;
 }
 
 export function heatColour(stage: StageSpec, alpha: number): string {

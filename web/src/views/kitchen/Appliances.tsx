@@ -3,6 +3,8 @@ import {
   COOLING_C_PER_MIN,
   HEATING_C_PER_MIN,
   freshId,
+  hasOneHeat,
+  placeNamed,
   type Kitchen,
   type Meal,
 } from '@zemrin/core';
@@ -53,7 +55,7 @@ export function Appliances({ meal }: { meal: Meal }) {
               hideLabel
               value={appliance.kind}
               className="field w-full px-1"
-              options={APPLIANCE_KINDS.map((kind) => [kind, t(`appliance.${kind}`)])}
+              options={APPLIANCE_KINDS.map((kind) => [kind, t(`place.${kind}`)])}
               onChoose={(kind) => set(appliances.with(i, { ...appliance, kind }))}
             />
             <EditField
@@ -100,7 +102,7 @@ function Figures(props: { appliance: Appliance; onChange: (change: Partial<Appli
   const t = useWords();
   const { appliance, onChange } = props;
   const { name } = appliance;
-  const fields = FIGURES.filter(({ kinds }) => kinds.includes(appliance.kind));
+  const fields = FIGURES.filter(({ of }) => of(appliance.kind));
   if (fields.length === 0) return null;
   return (
     <div className="col-span-full flex flex-wrap gap-x-4 pl-2">
@@ -128,10 +130,9 @@ function Figures(props: { appliance: Appliance; onChange: (change: Partial<Appli
   );
 }
 
-const HEATED: readonly Appliance['kind'][] = ['oven', 'smoker', 'grill'];
 const FIGURES: readonly {
   figure: Figure;
-  kinds: readonly Appliance['kind'][];
+  of: (kind: Appliance['kind']) => boolean;
   label: 'kitchen.climbs' | 'kitchen.falls' | 'kitchen.coolSide' | 'kitchen.runsHot';
   short:
     'kitchen.climbsShort' | 'kitchen.fallsShort' | 'kitchen.coolSideShort' | 'kitchen.runsHotShort';
@@ -141,21 +142,21 @@ const FIGURES: readonly {
 }[] = [
   {
     figure: 'upCPerMin',
-    kinds: HEATED,
+    of: hasOneHeat,
     label: 'kitchen.climbs',
     short: 'kitchen.climbsShort',
     usual: HEATING_C_PER_MIN,
   },
   {
     figure: 'downCPerMin',
-    kinds: HEATED,
+    of: hasOneHeat,
     label: 'kitchen.falls',
     short: 'kitchen.fallsShort',
     usual: COOLING_C_PER_MIN,
   },
   {
     figure: 'runsHotC',
-    kinds: HEATED,
+    of: hasOneHeat,
     label: 'kitchen.runsHot',
     short: 'kitchen.runsHotShort',
     usual: 0,
@@ -163,7 +164,7 @@ const FIGURES: readonly {
   },
   {
     figure: 'fitsIndirect',
-    kinds: ['grill'],
+    of: (kind) => placeNamed(kind).appliance?.twoSided === true,
     label: 'kitchen.coolSide',
     short: 'kitchen.coolSideShort',
     usual: '',

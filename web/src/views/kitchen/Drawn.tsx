@@ -1,12 +1,12 @@
-import type { Kitchen } from '@zemrin/core';
+import { placeNamed, type Kitchen } from '@zemrin/core';
 
 type Appliance = Kitchen['appliances'][number];
 
 /** Where the floor is drawn. */
 export const FLOOR = 214;
 
-/** How wide each kind is drawn. */
-export const WIDE: Readonly<Record<Appliance['kind'], number>> = {
+/** How wide those with a drawing of their own are. */
+const WIDE: Readonly<Partial<Record<Appliance['kind'], number>>> = {
   freezer: 76,
   fridge: 84,
   hob: 128,
@@ -16,11 +16,18 @@ export const WIDE: Readonly<Record<Appliance['kind'], number>> = {
   grill: 104,
 };
 
+/** How wide a kind is drawn. */
+export function widthOf(kind: Appliance['kind']): number {
+  return WIDE[kind] ?? placeNamed(kind).appliance?.drawn?.width ?? USUAL_WIDTH;
+}
+
+const USUAL_WIDTH = 70;
+
 export const LINE = { stroke: 'var(--ink)', strokeWidth: 2, fill: 'var(--panel)' };
 
 /** Each appliance as it stands there, with as many shelves or rings as it has. */
 export function Drawn({ appliance, x }: { appliance: Appliance; x: number }) {
-  const wide = WIDE[appliance.kind];
+  const wide = widthOf(appliance.kind);
   const many = (most: number) => Array.from({ length: Math.min(most, Math.ceil(appliance.fits)) });
   switch (appliance.kind) {
     case 'fridge':
@@ -159,5 +166,32 @@ export function Drawn({ appliance, x }: { appliance: Appliance; x: number }) {
           />
         </>
       );
+    default:
+      return <OnTheCounter x={x} width={wide} kind={appliance.kind} />;
   }
+}
+
+/** Where a worktop is drawn. */
+const WORKTOP = 150;
+
+/** Whatever stands on the worktop: its own outline, its door or lid, and the light that says it is on. */
+function OnTheCounter({ x, width, kind }: { x: number; width: number; kind: Appliance['kind'] }) {
+  const height = placeNamed(kind).appliance?.drawn?.height ?? 46;
+  const top = WORKTOP - height;
+  return (
+    <>
+      <rect x={x - 4} y={WORKTOP} width={width + 8} height={FLOOR - WORKTOP} rx={4} {...LINE} />
+      <rect x={x} y={top} width={width} height={height} rx={8} {...LINE} />
+      <rect
+        x={x + 7}
+        y={top + 8}
+        width={width - 14}
+        height={height - 22}
+        rx={4}
+        fill={`var(--${placeNamed(kind).band})`}
+        opacity={0.3}
+      />
+      <circle cx={x + width - 11} cy={WORKTOP - 8} r={3} fill="var(--ink)" />
+    </>
+  );
 }

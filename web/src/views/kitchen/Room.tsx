@@ -1,5 +1,5 @@
-import type { Kitchen, Meal } from '@zemrin/core';
-import { Drawn, FLOOR, LINE, WIDE } from './Drawn.tsx';
+import { placeNamed, PLACES, type Kitchen, type Meal } from '@zemrin/core';
+import { Drawn, FLOOR, LINE, widthOf } from './Drawn.tsx';
 import { useWords, type Say } from '../../words/words.ts';
 
 type Appliance = Kitchen['appliances'][number];
@@ -24,10 +24,10 @@ const GAP = 14;
 export function Room({ meal, open, onOpen }: RoomProps) {
   const t = useWords();
   const { appliances, vessels, helpers = [] } = meal.kitchen;
-  const outside = appliances.filter(({ kind }) => kind === 'smoker' || kind === 'grill');
+  const outside = appliances.filter(({ kind }) => placeNamed(kind).room === 'outside');
   const inside = appliances
     .filter((appliance) => !outside.includes(appliance))
-    .sort((a, b) => ORDER.indexOf(a.kind) - ORDER.indexOf(b.kind));
+    .sort((a, b) => PLACES.indexOf(a.kind) - PLACES.indexOf(b.kind));
   const laid = inRow(inside, 16);
   const shelf = endOf(laid, 16);
   const wall = Math.max(shelf + 190, 640);
@@ -49,14 +49,14 @@ export function Room({ meal, open, onOpen }: RoomProps) {
         <Touch
           key={appliance.id}
           x={at}
-          width={WIDE[appliance.kind]}
+          width={widthOf(appliance.kind)}
           label={t('kitchen.touch', { name: appliance.name, more: fitsWords(appliance, t) })}
           pressed={open === 'appliances'}
           onTouch={() => onOpen('appliances', appliance.id)}
         >
           <Drawn appliance={appliance} x={at} />
           <Caption
-            x={at + WIDE[appliance.kind] / 2}
+            x={at + widthOf(appliance.kind) / 2}
             name={appliance.name}
             more={fitsWords(appliance, t)}
           />
@@ -106,26 +106,15 @@ function inRow(appliances: readonly Appliance[], from: number): Laid[] {
 
 function endOf(laid: readonly Laid[], from: number): number {
   const last = laid.at(-1);
-  return last ? last.at + WIDE[last.appliance.kind] + GAP : from;
+  return last ? last.at + widthOf(last.appliance.kind) + GAP : from;
 }
 
-const ORDER: readonly Appliance['kind'][] = ['freezer', 'fridge', 'hob', 'oven', 'box'];
-
 function fitsWords({ kind, fits, fitsIndirect }: Appliance, t: Say): string {
-  switch (kind) {
-    case 'oven':
-      return t('kitchen.fits.shelves', { count: fits });
-    case 'hob':
-      return t('kitchen.fits.rings', { count: fits });
-    case 'fridge':
-    case 'freezer':
-    case 'box':
-      return t('kitchen.fits.litres', { count: fits });
-    default:
-      return fitsIndirect === undefined
-        ? t('kitchen.fits.pieces', { count: fits })
-        : t('kitchen.fits.sides', { hot: fits, cool: fitsIndirect });
+  if (fitsIndirect !== undefined) {
+    return t('kitchen.fits.sides', { hot: fits, cool: fitsIndirect });
   }
+  const holds = placeNamed(kind).appliance?.holds ?? 'pieces';
+  return t(`kitchen.fits.${holds}`, { count: fits });
 }
 
 /** A thing that can be touched, and reached by key. */

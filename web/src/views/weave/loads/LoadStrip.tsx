@@ -1,4 +1,6 @@
 import {
+  hasOneHeat,
+  placeNamed,
   placeOf,
   showTemperature,
   type Axis,
@@ -7,7 +9,7 @@ import {
   type Plan,
   type UnitSystem,
 } from '@zemrin/core';
-import { useWords, type WordKey } from '../../../words/words.ts';
+import { capitalised, useWords } from '../../../words/words.ts';
 import { LEFT } from '../layout.ts';
 
 export const LOAD_ROW = 29;
@@ -27,11 +29,12 @@ export function LoadStrip({ line, plan, axis, plotPx, top, units }: LoadStripPro
   const t = useWords();
   const px = (min: number) => placeOf(axis, min) * plotPx;
   const most = Math.ceil(Math.max(0, ...line.spans.map((span) => span.taken)));
-  const heated = line.kind === 'oven' || line.kind === 'smoker' || line.kind === 'grill';
+  const heated = line.kind !== 'vessel' && hasOneHeat(line.kind);
+  const room = `weave.${roomOf(line.kind)}` as const;
   const words = (span: LoadSpan) =>
     heated && span.tempC !== undefined
       ? showTemperature(span.tempC, units)
-      : t(ROOM_WORDS[line.kind], { taken: Math.ceil(span.taken), fits: line.fits });
+      : t(room, { taken: Math.ceil(span.taken), fits: line.fits });
   const clashes = plan.clashes.filter(
     (clash) =>
       (clash.kind === 'heat' || clash.kind === 'room') &&
@@ -44,9 +47,10 @@ export function LoadStrip({ line, plan, axis, plotPx, top, units }: LoadStripPro
         style={{ left: 0, top, width: LEFT - 22, lineHeight: `${LOAD_ROW}px` }}
       >
         <strong className="mr-2 text-[15px] text-ink" style={{ fontFamily: 'var(--font-title)' }}>
-          {line.name ?? t(`weave.load.${line.kind}`)}
+          {line.name ??
+            (line.kind === 'vessel' ? t('weave.vessels') : capitalised(t(`place.${line.kind}`)))}
         </strong>
-        {t(ROOM_WORDS[line.kind], { taken: most, fits: line.fits })}
+        {t(room, { taken: most, fits: line.fits })}
       </p>
       {line.spans.map((span) => {
         const width = px(span.endMin) - px(span.startMin);
@@ -88,14 +92,10 @@ export function LoadStrip({ line, plan, axis, plotPx, top, units }: LoadStripPro
   );
 }
 
-const ROOM_WORDS = {
-  oven: 'weave.shelves',
-  hob: 'weave.rings',
-  smoker: 'weave.taken',
-  grill: 'weave.taken',
-  fridge: 'weave.litres',
-  vessel: 'weave.taken',
-} as const satisfies Record<LoadLine['kind'], WordKey>;
+/** What is counted in it. */
+function roomOf(kind: LoadLine['kind']) {
+  return kind === 'vessel' ? 'pieces' : (placeNamed(kind).appliance?.holds ?? 'pieces');
+}
 
 /** Bands light enough to be written on in ink. */
 const INKY: ReadonlySet<LoadSpan['band']> = new Set(['cool', 'counter', 'slow']);

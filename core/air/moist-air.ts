@@ -1,4 +1,5 @@
 import psychrolib from 'psychrolib';
+import { EVAPORATION_LINE } from '../figures/index.ts';
 import { rootBetween } from './root-finding.ts';
 
 /**
@@ -51,5 +52,5 @@ export function saturationPaQuick(tempC: number): number {
 
 /** Heat to evaporate water, J/kg. Source: linear fit to steam tables, from memory. */
 export function evaporationJPerKg(tempC: number): number {
-  return 2.501e6 - 2361 * tempC;
+  return EVAPORATION_LINE.at0C + EVAPORATION_LINE.perC * tempC;
 }

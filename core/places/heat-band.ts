@@ -1,21 +1,7 @@
-import type { Place } from '../meal/index.ts';
-import type { Verb } from '../words/index.ts';
+import type { Verb } from '../terms/index.ts';
 
 /** How hot the place is that the food is in: what a thread's colour means, and nothing else. */
 export type HeatBand = 'cold' | 'cool' | 'counter' | 'slow' | 'strong' | 'sear' | 'rest';
-
-const BY_PLACE: Readonly<Record<Place['kind'], HeatBand>> = {
-  freezer: 'cold',
-  fridge: 'cold',
-  counter: 'counter',
-  board: 'counter',
-  table: 'counter',
-  box: 'rest',
-  smoker: 'slow',
-  oven: 'strong',
-  hob: 'strong',
-  grill: 'sear',
-};
 
 /** Upper bounds in °C; our own cuts between what cooks call cold, slow, strong and searing. */
 const UP_TO: ReadonlyArray<readonly [number, HeatBand]> = [
@@ -27,11 +13,14 @@ const UP_TO: ReadonlyArray<readonly [number, HeatBand]> = [
   [Infinity, 'sear'],
 ];
 
-export function bandOf(place: Place, verb: Verb): HeatBand {
-  if (verb === 'rest') return 'rest';
-  const { tempC } = place;
-  if (tempC === undefined) return BY_PLACE[place.kind];
+/** The one scale from a temperature to a colour. */
+export function bandAt(tempC: number): HeatBand {
   return UP_TO.find(([limitC]) => tempC <= limitC)?.[1] ?? 'sear';
+}
+
+/** What is done at rest is shown so wherever it is. */
+export function restsIn(verb: Verb): boolean {
+  return verb === 'rest';
 }
 
 /** Where food waits after a step: where it was if that is cold or at rest, else on the counter. */

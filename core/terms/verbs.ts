@@ -38,21 +38,7 @@ export const VERBS = [
   'prepare',
 ] as const;
 
-export const PLACES = [
-  'freezer',
-  'fridge',
-  'counter',
-  'board',
-  'hob',
-  'oven',
-  'smoker',
-  'grill',
-  'box',
-  'table',
-] as const;
-
 export type Verb = (typeof VERBS)[number];
-export type PlaceKind = (typeof PLACES)[number];
 
 /** What is done to a food over heat. */
 export const FIRE_VERBS: ReadonlySet<Verb> = new Set([

@@ -1,10 +1,11 @@
+import { G_PER_LB } from '../../figures/index.ts';
+import { FITTED, USUAL_CONDITIONS, type Coefficients } from '../../places/index.ts';
 import { z } from 'zod';
-import type { Cook } from '../heat/cook.ts';
-import { FITTED, USUAL_CONDITIONS, type Coefficients } from '../heat/cooker.ts';
-import { NOMINAL, cookOnce, type CookSpec, type StageSpec } from '../heat/cook-spec.ts';
-import { CUTS } from '../pantry/index.ts';
-import { fahrenheitToC } from '../quantity/index.ts';
-import file from './roasting-rows.json';
+import type { Cook } from '../cook.ts';
+import { NOMINAL, cookOnce, type CookSpec, type StageSpec } from '../cook-spec.ts';
+import { CUTS } from '../../pantry/index.ts';
+import { fahrenheitToC } from '../../quantity/index.ts';
+import file from './roasting-charts.json';
 
 /** A row of a printed roasting or smoking chart. */
 const RowSchema = z.strictObject({
@@ -29,7 +30,6 @@ export const DISPUTED_CUT = 'beef-eye-round';
 
 /** What a chart takes food out of: a fridge. */
 export const CHART_START_C = 4.5;
-const G_PER_LB = 453.59237;
 
 export function middleOf([low, high]: readonly [number, number]): number {
   return (low + high) / 2;

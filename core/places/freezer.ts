@@ -1,0 +1,28 @@
+import { bath } from './boundary.ts';
+import { definePlace } from './definition.ts';
+
+/** Still air. Coefficients: handbook figures, from memory. */
+export const freezer = definePlace({
+  kind: 'freezer',
+  words: { en: { name: 'freezer' } },
+  namedBy: { order: 6, pattern: /freezer|congelador/iu },
+  room: 'inside',
+  workplace: 'board',
+  band: 'cold',
+  fire: false,
+  appliance: { holds: 'litres', usualFits: 60, limited: true, oneHeat: false, assumed: true },
+  environments: [
+    {
+      id: 'freezer',
+      words: { en: 'freezer' },
+      usualC: -18,
+      heats: [-30, -10],
+      basis: 'handbook',
+      offsetSdC: 1.5,
+      boundary: (airC) => ({ around: bath(airC, 8) }),
+      verb: 'chill',
+      saidByPlace: true,
+    },
+  ],
+  environmentOf: () => 'freezer',
+});

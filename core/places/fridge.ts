@@ -1,0 +1,28 @@
+import { bath } from './boundary.ts';
+import { definePlace } from './definition.ts';
+
+/** Still air. Coefficients: handbook figures, from memory. */
+export const fridge = definePlace({
+  kind: 'fridge',
+  words: { en: { name: 'fridge' } },
+  namedBy: { order: 5, pattern: /fridge|refrigerat|nevera|frigor[ií]fico|refrigerador/iu },
+  room: 'inside',
+  workplace: 'board',
+  band: 'cold',
+  fire: false,
+  appliance: { holds: 'litres', usualFits: 120, limited: true, oneHeat: false, assumed: true },
+  environments: [
+    {
+      id: 'fridge',
+      words: { en: 'fridge' },
+      usualC: 4,
+      heats: [0, 8],
+      basis: 'handbook',
+      offsetSdC: 1.5,
+      boundary: (airC) => ({ around: bath(airC, 8) }),
+      verb: 'chill',
+      saidByPlace: true,
+    },
+  ],
+  environmentOf: () => 'fridge',
+});

@@ -1,0 +1,104 @@
+import { boilingCAt, vapourPaOf } from '../air/index.ts';
+import { air, bath } from './boundary.ts';
+import type { Conditions } from './conditions.ts';
+import { definePlace } from './definition.ts';
+
+/** An oil film below, W/(m²·K); still and steamy air above, °C. Handbook figures, from memory. */
+const PAN_CONTACT = 220;
+const OVER_PAN_C = 45;
+
+function inPan(airC: number, { roomC }: Conditions) {
+  return { around: bath(airC, PAN_CONTACT), under: air(OVER_PAN_C, 8, vapourPaOf(roomC, 0.5)) };
+}
+
+/** What verbs say of a pot or a pan. */
+const BY_VERB: Readonly<Partial<Record<string, string>>> = {
+  simmer: 'simmer',
+  braise: 'braise',
+  boil: 'boil',
+  steam: 'steam',
+  hold: 'warm-oven',
+};
+
+const LIQUID = { basis: 'handbook', offsetSdC: 1.5, cooks: true } as const;
+
+/** Rings, and the pans, pots and steamers on them. Coefficients: handbook figures, from memory. */
+export const hob = definePlace({
+  kind: 'hob',
+  words: { en: { name: 'hob', one: 'ring' } },
+  namedBy: {
+    order: 8,
+    pattern:
+      /skillet|saucepan|frying pan|\bpan\b|\bpot\b|wok|griddle|stove|hob|burner|dutch oven|casserole dish on|stockpot|sart[eé]n|olla|cazuela|cacerola|cazo|plancha|a fuego/iu,
+  },
+  room: 'inside',
+  workplace: 'hob',
+  band: 'strong',
+  fire: true,
+  appliance: { holds: 'rings', usualFits: 4, limited: true, oneHeat: false },
+  environments: [
+    {
+      id: 'pan',
+      words: { en: 'pan' },
+      usualC: 190,
+      heats: [110, 260],
+      basis: 'handbook',
+      offsetSdC: 20,
+      cooks: true,
+      boundary: inPan,
+      verb: 'sear',
+      twoSided: true,
+    },
+    {
+      id: 'griddle',
+      words: { en: 'griddle' },
+      usualC: 220,
+      heats: [130, 280],
+      basis: 'handbook',
+      offsetSdC: 20,
+      cooks: true,
+      boundary: inPan,
+      verb: 'grill',
+      twoSided: true,
+    },
+    {
+      id: 'boil',
+      words: { en: 'boiling water' },
+      usualC: 100,
+      ...LIQUID,
+      boundary: (_airC, { altitudeM }) => ({ around: bath(boilingCAt(altitudeM), 1500) }),
+      verb: 'boil',
+    },
+    {
+      id: 'simmer',
+      words: { en: 'simmering' },
+      usualC: 92,
+      heats: [60, 99],
+      ...LIQUID,
+      boundary: (airC, { altitudeM }) => ({
+        around: bath(Math.min(airC, boilingCAt(altitudeM) - 1), 800),
+      }),
+      verb: 'braise',
+    },
+    {
+      id: 'braise',
+      words: { en: 'braising, lid on' },
+      usualC: 95,
+      heats: [75, 99],
+      ...LIQUID,
+      boundary: (airC, { altitudeM }) => ({
+        around: bath(Math.min(airC, boilingCAt(altitudeM) - 2), 500),
+      }),
+      verb: 'braise',
+    },
+    {
+      id: 'steam',
+      words: { en: 'steam' },
+      usualC: 100,
+      ...LIQUID,
+      boundary: (_airC, { altitudeM }) => ({ around: bath(boilingCAt(altitudeM), 600) }),
+      verb: 'steam',
+    },
+  ],
+  environmentOf: ({ verb }) => BY_VERB[verb] ?? 'pan',
+});

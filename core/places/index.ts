@@ -1,0 +1,16 @@
+export * from './places.ts';
+export { WRAPS, type BoundaryConditions, type Wrap } from './boundary.ts';
+export { FITTED, USUAL_CONDITIONS, type Coefficients, type Conditions } from './conditions.ts';
+export {
+  definePlace,
+  WORKPLACES,
+  type ApplianceDefinition,
+  type CookerCaution,
+  type ForecastBasis,
+  type HeatEnvironment,
+  type PlaceDefinition,
+  type PlaceUse,
+  type Workplace,
+} from './definition.ts';
+export { bandAt, waitingBand, type HeatBand } from './heat-band.ts';
+export { airCAt, type Surface, type Surroundings } from './surroundings.ts';

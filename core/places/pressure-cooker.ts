@@ -1,0 +1,44 @@
+import { boilingCAt, boilingCAtPressure, pressurePaAt } from '../air/index.ts';
+import { bath } from './boundary.ts';
+import { definePlace } from './definition.ts';
+
+/** Above the air's own, Pa: a hob cooker's second ring. Handbook figure, from memory. */
+const OVER_PA = 80_000;
+
+/** A pot under pressure: water boils hotter in it. */
+export const pressureCooker = definePlace({
+  kind: 'pressure-cooker',
+  words: { en: { name: 'pressure cooker' } },
+  room: 'inside',
+  workplace: 'hob',
+  band: 'slow',
+  fire: true,
+  standsOn: 'hob',
+  appliance: {
+    holds: 'pots',
+    usualFits: 1,
+    limited: true,
+    oneHeat: false,
+    drawn: { width: 56, height: 54 },
+  },
+  environments: [
+    {
+      id: 'pressure',
+      words: { en: 'pressure' },
+      usualC: 117,
+      cooks: true,
+      basis: 'handbook',
+      offsetSdC: 1.5,
+      boundary: (_airC, { altitudeM }) => ({
+        around: {
+          ...bath(boilingCAtPressure(pressurePaAt(altitudeM) + OVER_PA), 1000),
+          fromC: boilingCAt(altitudeM) - 10,
+          lagMin: 4,
+        },
+      }),
+      verb: 'braise',
+      caution: 'pressure',
+    },
+  ],
+  environmentOf: () => 'pressure',
+});

@@ -1,0 +1,34 @@
+import { air } from './boundary.ts';
+import { definePlace } from './definition.ts';
+
+/** A box of slow smoke, outside. Coefficients: fitted to printed smoking charts. */
+export const smoker = definePlace({
+  kind: 'smoker',
+  words: { en: { name: 'smoker' } },
+  namedBy: { order: 2, pattern: /smoker|ahumador/iu },
+  room: 'outside',
+  workplace: 'fire',
+  band: 'slow',
+  fire: true,
+  coals: true,
+  appliance: { holds: 'pieces', usualFits: 2, limited: true, oneHeat: true },
+  environments: [
+    {
+      id: 'smoker',
+      words: { en: 'smoker' },
+      usualC: 115,
+      heats: [60, 200],
+      cooks: true,
+      basis: 'fitted',
+      offsetSdC: 8,
+      boundary: (airC, _conditions, { smokerConvection, smokerVapourPa }) => ({
+        around: air(airC, smokerConvection, smokerVapourPa),
+      }),
+      verb: 'smoke',
+      saidByPlace: true,
+      wraps: true,
+    },
+  ],
+  environmentOf: () => 'smoker',
+  readying: { smoker: [30, 45], 'pellet-smoker': [10, 15], 'ceramic-cooker': [20, 40] },
+});
