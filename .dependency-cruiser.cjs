@@ -9,7 +9,7 @@ const CORE_DOORS = {
   terms: [],
   quantity: ['figures'],
   air: ['figures'],
-  places: ['terms', 'air'],
+  places: ['figures', 'terms', 'air'],
   words: ['quantity', 'time', 'places'],
   pantry: ['quantity'],
   heat: ['figures', 'quantity', 'air', 'places', 'pantry'],

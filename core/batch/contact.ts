@@ -1,3 +1,4 @@
+import { COMES_OFF_SHARE } from '../figures/index.ts';
 /**
  * What a mixture has touched. A sauce is clean, or has been on raw food and boiled; that what
  * has touched raw food cannot be served, basted or set aside is a matter of types.
@@ -43,15 +44,12 @@ export function ontoRaw(mixture: Clean): TouchedRaw {
   return { ...mixture, contact: 'raw' };
 }
 
-/** Of what has been on the food, so much comes off again; the rest clings. Common practice, no source. */
-const COMES_OFF = 0.6;
-
 /** A full rolling boil: the only way from raw food to a plate. */
 export function boil(mixture: TouchedRaw): Boiled {
   return {
     contact: 'boiled',
-    grams: mixture.grams * COMES_OFF,
-    ml: mixture.ml * COMES_OFF,
+    grams: mixture.grams * COMES_OFF_SHARE,
+    ml: mixture.ml * COMES_OFF_SHARE,
   };
 }
 

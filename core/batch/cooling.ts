@@ -1,9 +1,8 @@
+import { FRIDGE_C, ICE_WATER_C } from '../figures/index.ts';
 import { icedC, minutesToCool } from '../heat/index.ts';
 import { FRIDGE_COLD_C } from '../safety/index.ts';
 
 const BOILING_C = 100;
-const FRIDGE_C = 3;
-const ICE_BATH_C = 0.5;
 
 /** A boiled brine cooling before the food goes in. */
 export interface CoolingEstimate {
@@ -28,6 +27,6 @@ export function coolingOf(hotG: number, iceG: number): CoolingEstimate {
     startC,
     iceLeftG,
     fridgeMin: minutesToCool(pot, startC, FRIDGE_COLD_C, 'fridge', FRIDGE_C),
-    iceBathMin: minutesToCool(pot, startC, FRIDGE_COLD_C, 'ice-bath', ICE_BATH_C),
+    iceBathMin: minutesToCool(pot, startC, FRIDGE_COLD_C, 'ice-bath', ICE_WATER_C),
   };
 }

@@ -1,3 +1,11 @@
+import {
+  FOOD_G_PER_ML,
+  VOID_SHARE,
+  FULL_SHARE,
+  BOILING_SHARE,
+  FROTHING_SHARE,
+  COAT_ML_PER_G,
+} from '../figures/index.ts';
 import type { Contents } from './contents.ts';
 import { MAKES_FOOD, type Mixture, type MixtureKind } from './mixture.ts';
 
@@ -27,20 +35,6 @@ export interface Cover {
   readonly froths: boolean;
 }
 
-/** Raw meat and most vegetables are a little heavier than water. Common practice, no source. */
-export const FOOD_G_PER_ML = 1.05;
-
-/** Of a vessel packed with food, the share that is left between the pieces. Common practice, no source. */
-const VOID_SHARE: Readonly<Record<VesselKind, number>> = {
-  bag: 0.3,
-  tub: 0.45,
-  jar: 0.4,
-  bowl: 0.5,
-  pot: 0.5,
-  tray: 0.55,
-  pan: 0.55,
-  steamer: 0.6,
-};
 /** A bag with its air pressed out, or a plate on top, lies close around the food. */
 const PRESSED_VOID_SHARE: Readonly<Record<VesselKind, number>> = {
   bag: 0.18,
@@ -53,28 +47,6 @@ const PRESSED_VOID_SHARE: Readonly<Record<VesselKind, number>> = {
   steamer: 0.5,
 };
 
-/** How full each may be. Common practice, no source. */
-const FULL_SHARE: Readonly<Record<VesselKind, number>> = {
-  bag: 0.75,
-  tub: 0.9,
-  jar: 0.95,
-  bowl: 0.85,
-  pot: 0.85,
-  tray: 0.75,
-  pan: 0.7,
-  steamer: 0.8,
-};
-/** On the boil: sugar, milk and beer froth. Common practice, no source. */
-const BOILING_SHARE = 0.75;
-const FROTHING_SHARE = 0.6;
-
-/** What is dusted, coated or turned needs less than what is covered. Common practice, no source. */
-const COAT_ML_PER_G: Partial<Readonly<Record<MixtureKind, number>>> = {
-  rub: 0.01,
-  'dry brine': 0.004,
-  paste: 0.1,
-  glaze: 0.05,
-};
 /** A marinade is turned now and then: a quarter of what would cover, and at least so much. */
 const MARINADE_OF_COVER = 0.25;
 const MARINADE_LEAST_ML_PER_G = 0.1;
@@ -85,7 +57,8 @@ export function needMlPerG(
   vessel: VesselKind,
 ): number {
   if (mixture.kind === 'sauce' || MAKES_FOOD.has(mixture.kind)) return 0;
-  const coat = COAT_ML_PER_G[mixture.kind];
+  const coats: Partial<Readonly<Record<MixtureKind, number>>> = COAT_ML_PER_G;
+  const coat = coats[mixture.kind];
   if (coat !== undefined) return coat;
   const voids = (mixture.pressed ? PRESSED_VOID_SHARE : VOID_SHARE)[vessel];
   const covers = voids / (1 - voids) / FOOD_G_PER_ML;

@@ -1,3 +1,4 @@
+import { HELD_BACK_EXPONENT } from '../figures/index.ts';
 import { z } from 'zod';
 import { AVOIDABLE } from '../pantry/index.ts';
 import { amount, ascending, grams, id, minutes, type Known } from '../quantity/index.ts';
@@ -29,7 +30,7 @@ export const LineSchema = z.looseObject({
   amount,
   scaling: z.enum(SCALINGS).default('linear'),
   /** Held back: the batch factor is raised to this. */
-  exponent: z.number().min(0).max(1).default(0.67),
+  exponent: z.number().min(0).max(1).default(HELD_BACK_EXPONENT),
   /** So much in this batch, whatever it weighs. */
   locked: amount.optional(),
   /** The school of practice that put it here. */

@@ -2,9 +2,6 @@
  * How much salt a batch wants. Weights in grams, shares as fractions.
  */
 
-/** Meat whose composition is not known is so much water. Common practice, no source. */
-export const USUAL_WATER_SHARE = 0.72;
-
 /** The food a brine or a dry salting goes on, without its bone. */
 export interface SaltedFood {
   readonly boneless: number;

@@ -1,3 +1,4 @@
+import { MINUTES_PER_DAY } from '../figures/index.ts';
 import type { SoakGroup } from '../pantry/index.ts';
 
 /**
@@ -41,9 +42,7 @@ const USUAL_FRUIT_PCT = 10;
 /** Ginger and pear take so many times as long. Common practice, no source. */
 const MILD_TIMES = 12;
 /** Raw fruit is never left on for longer, however little. Common practice, no source. */
-export const FRUIT_LONGEST_MIN = 2 * 1440;
-/** Bicarbonate slackens a surface within this; then it tastes of soap. Common practice, no source. */
-export const BICARBONATE_LONGEST_MIN = 45;
+export const FRUIT_LONGEST_MIN = 2 * MINUTES_PER_DAY;
 /** The thickness the table has in mind. Thicker pieces bear more: the surface is less of them. */
 const USUAL_THICKNESS_MM = 25;
 /** Fish and shellfish are spoilt at the surface, however thick. */

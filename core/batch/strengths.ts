@@ -1,3 +1,4 @@
+import { EGG_FLOATS_PCT } from '../figures/index.ts';
 import type { Salting } from './mixture.ts';
 
 /** What one salts for. */
@@ -48,9 +49,6 @@ export function saltedFor({ by, targetPct, strengthPct }: Salting): SaltedFor | 
   const pct = by === 'dry' ? targetPct : strengthPct;
   return USUAL_STRENGTHS.find((one) => one.by === by && one.usualPct === pct)?.what;
 }
-
-/** A fresh egg floats in a brine of about so much, by which one judges it without a scale. Same source. */
-export const EGG_FLOATS_PCT = { from: 10, to: 11 } as const;
 
 export function eggFloats(strengthPct: number): boolean {
   return strengthPct >= EGG_FLOATS_PCT.from && strengthPct <= EGG_FLOATS_PCT.to;

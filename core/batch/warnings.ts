@@ -1,3 +1,4 @@
+import { SALT_HIGH_PCT, MINUTES_PER_DAY } from '../figures/index.ts';
 import type { Message } from '../words/index.ts';
 import { acidPct, pct, type Contents } from './contents.ts';
 import type { Cover } from './cover.ts';
@@ -8,9 +9,6 @@ import type { SoakWindow } from './window.ts';
 
 /** Something the cook should know before the mixture goes on. */
 export type BatchWarning = Message;
-
-/** The strongest salting most people still like, % of the food. Common practice, no source. */
-const SALT_HIGH_PCT = 2.5;
 
 /** What the warnings look at. */
 export interface WarningContext {
@@ -80,7 +78,10 @@ function soakWarnings({ mixture, batch, onFood, window }: WarningContext): Batch
   if (!window.own) return warnings;
   const raw = window.limits.find(({ kind }) => kind === 'raw');
   if (mixture.touchesRaw && raw && window.longestMin > raw.minutes) {
-    warnings.push({ key: 'batch.tooLong', values: { days: String(raw.minutes / 1440) } });
+    warnings.push({
+      key: 'batch.tooLong',
+      values: { days: String(raw.minutes / MINUTES_PER_DAY) },
+    });
   }
   if (fruit && window.longestMin > FRUIT_LONGEST_MIN) {
     warnings.push({ key: 'batch.fruitLong' });

@@ -1,3 +1,4 @@
+import { USUAL_WATER_SHARE } from '../figures/index.ts';
 import type { Cut, Pantry } from '../pantry/index.ts';
 import { mlOf, parseQuantity, type Measure, type SpoonSystem } from '../quantity/index.ts';
 import { contentsOf, mixableOfLine } from './compose.ts';
@@ -6,7 +7,7 @@ import { NOTHING, plus, type Contents } from './contents.ts';
 import { needMlPerG, type Vessel } from './cover.ts';
 import { lineOfGrams, weighLine, type WeighedLine } from './line.ts';
 import type { Mixture, MixtureLine, Variant } from './mixture.ts';
-import { drySaltG, equilibriumSaltG, strongSaltG, USUAL_WATER_SHARE } from './salting.ts';
+import { drySaltG, equilibriumSaltG, strongSaltG } from './salting.ts';
 
 /** A food the mixture goes on. */
 export interface BatchFood {

@@ -1,16 +1,23 @@
+import {
+  BICARBONATE_LONGEST_MIN,
+  USUAL_WATER_SHARE,
+  SALT_DRAWS_IN_PCT,
+  SURFACE_LEAST_MIN,
+  SURFACE_BEST_MIN,
+  FISH_LEAST_MIN,
+  FISH_BEST_MIN,
+  PICKLE_MIN,
+  TOO_SALTY_TIMES,
+  MINUTES_PER_DAY,
+} from '../figures/index.ts';
 import type { Animal, Cut, SoakGroup } from '../pantry/index.ts';
 import { longestRaw } from '../safety/index.ts';
 import type { Message, MessageKey } from '../words/index.ts';
 import { acidPct, pct, type Contents } from './contents.ts';
 import { minutesToFront, minutesToUptake, saltBodyOf, saltUptake } from './diffusion.ts';
 import { soaks, type Mixture } from './mixture.ts';
-import { saltAtRest, USUAL_WATER_SHARE } from './salting.ts';
-import {
-  acidLimitMin,
-  BICARBONATE_LONGEST_MIN,
-  enzymeLimitMin,
-  SOAK_LIMITS,
-} from './soak-limits.ts';
+import { saltAtRest } from './salting.ts';
+import { acidLimitMin, enzymeLimitMin, SOAK_LIMITS } from './soak-limits.ts';
 import { saltedFood, saltingBy, type BatchFood, type BatchFor } from './weigh.ts';
 
 /** How long a mixture may stay on its food. Minutes. */
@@ -40,16 +47,6 @@ const UNKNOWN: Pick<Cut, 'soaks' | 'shape' | 'meatMm' | 'animal'> = {
   meatMm: 25,
   animal: 'none',
 };
-
-/** Salt on the food that draws in by itself, % of the food. Common practice, no source. */
-const SALTED_PCT = 0.3;
-/** Flavour without salt stays at the surface. Common practice, no source. */
-const SURFACE_LEAST_MIN = 30;
-const SURFACE_BEST_MIN = 4 * 60;
-/** Fish and shellfish take flavour in minutes. Common practice, no source. */
-const FISH_LEAST_MIN = 10;
-const FISH_BEST_MIN = 20;
-const PICKLE = { leastMin: 30, bestMin: 12 * 60, longestMin: 14 * 1440 } as const;
 
 /**
  * The window of a mixture: salt and flavour set the least and the best, what is sour, raw fruit,
@@ -94,7 +91,7 @@ function reckon(
   limits: readonly SoakEnd[],
 ): Reckoned {
   const first = limits[0];
-  const longest = first?.minutes ?? PICKLE.longestMin;
+  const longest = first?.minutes ?? PICKLE_MIN.longestMin;
   const wish = wishOf(mixture, batch, onFood, foods);
   const longestMin = Math.max(5, round(longest));
   const bestMin = Math.min(longestMin, round(Math.min(wish.bestMin, longest * 0.75)));
@@ -127,7 +124,7 @@ function wishOf(
   onFood: Contents,
   foods: readonly BatchFood[],
 ): Wish {
-  if (mixture.kind === 'pickle') return { ...PICKLE, because: { key: 'window.leastPickle' } };
+  if (mixture.kind === 'pickle') return { ...PICKLE_MIN, because: { key: 'window.leastPickle' } };
   const thickest = foods
     .map(({ cut }) => cut ?? UNKNOWN)
     .reduce((a, b) => (b.meatMm > a.meatMm ? b : a), { ...UNKNOWN, meatMm: 0 });
@@ -142,7 +139,7 @@ function wishOf(
   const foodG = foods.reduce((sum, food) => sum + food.weightG, 0);
   const saltPct = foodG > 0 ? (onFood.saltG / foodG) * 100 : 0;
   if (mixture.salting && saltingBy(mixture, batch) === 'strong') return strongWish(mixture, cut);
-  if (saltPct < SALTED_PCT) {
+  if (saltPct < SALT_DRAWS_IN_PCT) {
     return {
       leastMin: SURFACE_LEAST_MIN,
       bestMin: SURFACE_BEST_MIN,
@@ -203,9 +200,6 @@ export function saltTakenUp(
   return atRest * saltUptake(saltBodyOf(cut), minutes) * 100;
 }
 
-/** Too salty is half as much again as one wanted. Common practice, no source. */
-const TOO_SALTY_TIMES = 1.5;
-
 function endsOf(mixture: Mixture, batch: BatchFor, onFood: Contents): SoakEnd[] {
   const cuts = batch.foods.map(({ cut }) => cut ?? UNKNOWN);
   const animals = cuts.map(({ animal }) => animal);
@@ -230,7 +224,7 @@ function keeps(mixture: Mixture): SoakEnd[] {
   return [
     {
       kind: 'keeps',
-      minutes: mixture.keepsDays * 1440,
+      minutes: mixture.keepsDays * MINUTES_PER_DAY,
       message: { key: 'window.keepsDays', values },
     },
   ];
@@ -239,7 +233,7 @@ function keeps(mixture: Mixture): SoakEnd[] {
 function rawEnd(days: number, animal: Animal): SoakEnd {
   return {
     kind: 'raw',
-    minutes: days * 1440,
+    minutes: days * MINUTES_PER_DAY,
     message: { key: 'window.raw', values: { food: animal, days: String(days) } },
   };
 }

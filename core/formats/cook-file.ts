@@ -1,7 +1,6 @@
 import { COOKERS, cooks, USUAL_CONDITIONS, WRAPS, environmentNamed } from '../places/index.ts';
 import { z } from 'zod';
 import {
-  afterwards,
   cookOnce,
   ensembleOf,
   PULLS_AT,
@@ -14,7 +13,7 @@ import {
 import { checkHeader, MealError, problemsOf, readJson } from '../meal/index.ts';
 import { CUTS } from '../pantry/index.ts';
 import { id, minutes, readWeight, type Known } from '../quantity/index.ts';
-import { safetyOfCook } from '../safety/index.ts';
+import { afterwards, safetyOfCook } from '../safety/index.ts';
 
 /**
  * The cook file: one food and its stages, for other tools and the command line. Documented in

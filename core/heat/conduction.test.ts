@@ -144,7 +144,7 @@ describe('what food is made of', () => {
     const plankMin =
       ((properties.densityKgPerM3 * meltJ) / (airC + 1.7)) *
       ((0.5 * thickM) / h + (0.125 * thickM ** 2) / k);
-    const food = { ...plain({ dimension: 1, halfM: thickM / 2 }), stuff: properties, startC: -5 };
+    const food = { ...plain({ dimension: 1, halfM: thickM / 2 }), properties, startC: -5 };
     const end: End = { kind: 'core', coreC: -1 };
     const around = { airC, convection: h, emissivity: 0 };
     const { minutes } = cook(food, [{ around, end }], { cells: 40, everyMin: 1e6 });

@@ -11,7 +11,7 @@ export { formOf, compositionOf, thicknessMmOf, type Piece } from './piece.ts';
 export { cookOnce, NOMINAL, type CookSpec, type StageSpec, type Variation } from './cook-spec.ts';
 export { basisOf, cookedMinutes, forecast, type Band, type Forecast } from './forecast.ts';
 export { coreAt, ensembleOf, MEMBERS, type Ensemble } from './ensemble.ts';
-export { afterwards, pullCFor, type Afterwards, type Hold } from './afterwards.ts';
+export { carryOver, hotHoldsOf, pullCFor, type CarryOver, type Hold } from './carry-over.ts';
 export { CHANGES, changedCook, whatIfs, type Change, type WhatIf } from './what-if.ts';
 export {
   aboutMinutes,

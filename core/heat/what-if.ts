@@ -1,3 +1,4 @@
+import { WRAPPED_AT_C } from '../figures/index.ts';
 import { cooks, environmentNamed, usualC } from '../places/index.ts';
 import { thicknessMmOf, formOf } from './piece.ts';
 import { cookedMinutes } from './forecast.ts';
@@ -25,8 +26,6 @@ export interface WhatIf {
 const THICKER_MM = 10;
 const TEMPERED_MIN = 60;
 const HOTTER_C = 10;
-/** Where a joint is wrapped when it is: past the stall. Common practice, no source. */
-const WRAP_C = 74;
 
 /** A cook with one thing changed; undefined where that makes no sense. */
 export function changedCook(spec: CookSpec, change: Change): CookSpec | undefined {
@@ -75,9 +74,9 @@ function wrapped(spec: CookSpec): CookSpec | undefined {
   const i = spec.stages.findLastIndex(({ cooker }) => environmentNamed(cooker).wraps === true);
   const stage = spec.stages[i];
   if (!stage || stage.end.kind === 'minutes') return undefined;
-  if (stage.end.kind === 'core' && stage.end.coreC <= WRAP_C) return undefined;
+  if (stage.end.kind === 'core' && stage.end.coreC <= WRAPPED_AT_C) return undefined;
   const parts: StageSpec[] = [
-    { ...stage, end: { kind: 'core', coreC: WRAP_C } },
+    { ...stage, end: { kind: 'core', coreC: WRAPPED_AT_C } },
     { ...stage, wrap: 'foil' },
   ];
   return { ...spec, stages: [...spec.stages.slice(0, i), ...parts, ...spec.stages.slice(i + 1)] };

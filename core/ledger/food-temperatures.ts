@@ -1,3 +1,4 @@
+import { FROM_FRIDGE_C } from '../figures/index.ts';
 import { FIRE_VERBS } from '../terms/index.ts';
 import { cooks } from '../places/index.ts';
 import { shownCook, stageTimes, type Cook, type CookSpec, type StageSpec } from '../heat/index.ts';
@@ -18,6 +19,8 @@ import {
   safetyOfCook,
   type WatchedAct,
   type FoodTemperatures,
+  GROWS_UNTIL_C,
+  GROWS_FROM_C,
 } from '../safety/index.ts';
 import { goesOn } from './step-chain.ts';
 import type { StepTiming } from './step-timing.ts';
@@ -41,7 +44,7 @@ export function temperaturesOf(
     const firstFire = spec.stages.findIndex(({ cooker }) => cooks(cooker));
     // Even an oven that only keeps warm is its fire when it has no other.
     const lit = times[firstFire === -1 ? spec.stages.length - 1 : firstFire]?.from ?? until;
-    const warmingMin = minutesBelow(cook, lit, until, SURFACE_SAFE_C);
+    const warmingMin = minutesBelow(cook, lit, until, GROWS_UNTIL_C);
     solution.set(step.id, { ...part(cook, 0, until), logs, wanted, warmingMin });
     rests.forEach(({ id }, i) => {
       const { from = 0, to = 0 } = times[spec.stages.length + i] ?? {};
@@ -50,9 +53,6 @@ export function temperaturesOf(
   }
   return solution;
 }
-
-/** What makes ill grows no more from here on, 130 °F. Source: USDA/FSIS, Appendix A; from memory. */
-const SURFACE_SAFE_C = 54.4;
 
 /** Minutes in which the surface is cooler than that, between two moments of a cook. */
 function minutesBelow({ minute, surfaceC }: Cook, from: number, to: number, tempC: number): number {
@@ -64,8 +64,6 @@ function minutesBelow({ minute, surfaceC }: Cook, from: number, to: number, temp
   return Math.round(sum);
 }
 
-/** Hardly anything grows below, 50 °F. Source: USDA/FSIS, Appendix A; from memory. */
-const GROWS_FROM_C = 10;
 /** A fridge has taken the warmth out of a surface long before. */
 const LOOK_MIN = 240;
 const FRIDGE: ReadonlySet<string> = new Set(['fridge', 'freezer']);
@@ -90,7 +88,7 @@ export function minutesWarmInFridge(
     const out = { kind: 'minutes', minutes: last.endMin - last.startMin } as const;
     const cook = knownCook({
       piece: pieceOf(meal, dish, food),
-      startC: FRIDGE_C,
+      startC: FROM_FRIDGE_C,
       stages: [
         { cooker: 'counter', end: out },
         { cooker: 'fridge', end: { kind: 'minutes', minutes } },
@@ -104,8 +102,6 @@ export function minutesWarmInFridge(
   });
   return Math.round(Math.max(0, ...each));
 }
-
-const FRIDGE_C = 4.5;
 
 /**
  * The middle of a food at the end of its last fire, where nothing but the clock ends it: by its cut

@@ -1,4 +1,5 @@
-import { freshId, takenIds, WASH_MIN, type Command, type Meal, type Step } from '../meal/index.ts';
+import { FULL_BOIL_MIN, ICE_BATH_MIN, WASH_BOARD_MIN, FRIDGE_C } from '../figures/index.ts';
+import { freshId, takenIds, type Command, type Meal, type Step } from '../meal/index.ts';
 import type { Mend } from '../safety/index.ts';
 import type { Message } from '../words/index.ts';
 
@@ -60,7 +61,7 @@ export function mendCommands(
     case 'minutes':
       return shortened(meal, step, mend.minutes);
     case 'fridge': {
-      const place = { kind: 'fridge', tempC: 4 } as const;
+      const place = { kind: 'fridge', tempC: FRIDGE_C } as const;
       return [{ do: 'editStep', step: step.id, change: { place } }];
     }
     case 'heat': {
@@ -73,7 +74,7 @@ export function mendCommands(
       return before(meal, step, labelOf('mend.boilStep'), {
         verb: 'boil',
         mixtures: [mend.mixture],
-        time: { kind: 'fixed', minutes: BOIL_MIN },
+        time: { kind: 'fixed', minutes: FULL_BOIL_MIN },
         place: { kind: 'hob', tempC: 100 },
         hands: [{ when: 'all', what: labelOf('mend.boilStep') }],
       });
@@ -82,13 +83,13 @@ export function mendCommands(
         verb: 'cool',
         mixtures: [mend.mixture],
         time: { kind: 'cooling', mixture: mend.mixture },
-        place: { kind: 'fridge', tempC: 4 },
+        place: { kind: 'fridge', tempC: FRIDGE_C },
         hands: [],
       });
     case 'washBefore':
       return before(meal, step, labelOf('mend.washStep'), {
         verb: 'prepare',
-        time: { kind: 'fixed', minutes: WASH_MIN },
+        time: { kind: 'fixed', minutes: WASH_BOARD_MIN },
         place: { kind: 'board' },
         hands: [{ when: 'all', what: labelOf('mend.washStep') }],
         washes: true,
@@ -96,7 +97,7 @@ export function mendCommands(
     case 'iceBefore':
       return before(meal, step, labelOf('mend.iceStep'), {
         verb: 'cool',
-        time: { kind: 'range', ...ICE_MIN },
+        time: { kind: 'range', ...ICE_BATH_MIN },
         place: { kind: 'counter', tempC: 1 },
         hands: [{ when: 'start', minutes: 5, what: labelOf('mend.iceStep') }],
       });
@@ -126,11 +127,6 @@ function hotter(step: Step, coreC: number): Command[] {
   if (step.time.kind !== 'heat' || !('coreC' in step.time.until)) return [said];
   return [said, { do: 'setStepTime', step: step.id, time: { ...step.time, until: { coreC } } }];
 }
-
-/** A full boil takes ten minutes with its coming to it. */
-const BOIL_MIN = 10;
-/** A pot in ice water, stirred now and then. Common practice, no source. */
-const ICE_MIN = { leastMin: 30, likelyMin: 45, mostMin: 70 };
 
 function before(
   meal: Meal,

@@ -1,3 +1,4 @@
+import { ICE_BATH_UNTIL_C, BESIDE_TIMES, WITH_LIQUID_TIMES, FRIDGE_C } from '../figures/index.ts';
 import { placeOfCooker } from '../places/index.ts';
 import { minutesToCool } from '../heat/index.ts';
 import {
@@ -13,6 +14,9 @@ import {
   type Step,
 } from '../meal/index.ts';
 import {
+  COOLED_FIRST_TO_C,
+  FRIDGE_COLD_C,
+  HOT_HOLDING_C,
   watch,
   type SafetyFinding,
   type WatchedAct,
@@ -187,7 +191,8 @@ function brineShare(meal: Meal, dish: Dish, step: Step, at: StepTiming): number 
   if (!boiled) return undefined;
   const { fridgeMin, iceBathMin } = coolingOfBatch(meal, dish, boiled);
   const { kind, tempC } = step.place;
-  const inIce = kind !== 'fridge' && kind !== 'freezer' && tempC !== undefined && tempC <= ICE_C;
+  const inIce =
+    kind !== 'fridge' && kind !== 'freezer' && tempC !== undefined && tempC <= ICE_BATH_UNTIL_C;
   const needed = inIce
     ? iceBathMin
     : kind === 'fridge' || kind === 'freezer'
@@ -207,9 +212,6 @@ function thawing(meal: Meal, dish: Dish, { time }: Step): WatchedAct['wrappedFro
   return pieces.length > 0 ? { pieceG: Math.max(...pieces) } : undefined;
 }
 
-/** Pieces beside each other in a dish keep each other warm, as if twice as heavy. Our own figure, no source. */
-const BESIDE = 2;
-
 /** What cools as one: cups each by itself, dry pieces beside each other, all else in one pot. */
 function coolsAs(meal: Meal, dish: Dish, food: Food, wet: boolean): number {
   const { weightG } = settleFood(meal, dish, food);
@@ -217,24 +219,22 @@ function coolsAs(meal: Meal, dish: Dish, food: Food, wet: boolean): number {
   if (!cut) return weightG;
   const pieceG = pieceOf(meal, dish, food).weightG;
   if (isEggDish(cut)) return pieceG;
-  return wet ? weightG : Math.min(weightG, BESIDE * pieceG);
+  return wet ? weightG : Math.min(weightG, BESIDE_TIMES * pieceG);
 }
 
-/** The liquid a stew or a joint cools in weighs about as much as it does. Our own figure, no source. */
-const WITH_LIQUID = 1.6;
 const WET: ReadonlySet<string> = new Set(['simmer', 'braise', 'boil']);
-const ICE_C = 3;
 
 function coolingPot(meal: Meal, dish: Dish, step: Step): WatchedAct['cools'] {
   const wet = ancestors(dish, step).some(({ verb }) => WET.has(verb));
   const weightG = dish.foods.reduce((sum, food) => sum + coolsAs(meal, dish, food, wet), 0);
   if (weightG === 0) return undefined;
   const { place } = step;
-  const cold = place.tempC ?? (place.kind === 'fridge' ? 4 : conditionsOf(meal.kitchen).roomC);
-  const ice = place.kind !== 'fridge' && place.kind !== 'freezer' && cold <= ICE_C;
-  const pot = { massG: weightG * (wet ? WITH_LIQUID : 1) };
+  const cold =
+    place.tempC ?? (place.kind === 'fridge' ? FRIDGE_C : conditionsOf(meal.kitchen).roomC);
+  const ice = place.kind !== 'fridge' && place.kind !== 'freezer' && cold <= ICE_BATH_UNTIL_C;
+  const pot = { massG: weightG * (wet ? WITH_LIQUID_TIMES : 1) };
   const where = ice ? 'ice-bath' : 'fridge';
   const minutes = (toC: number) =>
-    cold >= toC ? Infinity : minutesToCool(pot, 57, toC, where, cold);
-  return { to21Min: minutes(21), to5Min: minutes(5) };
+    cold >= toC ? Infinity : minutesToCool(pot, HOT_HOLDING_C, toC, where, cold);
+  return { to21Min: minutes(COOLED_FIRST_TO_C), to5Min: minutes(FRIDGE_COLD_C) };
 }

@@ -1,3 +1,4 @@
+import { HELD_BACK_EXPONENT } from '../figures/index.ts';
 import { soaks, type Mixture, type MixtureLine } from '../batch/index.ts';
 import { coreWords } from '../words/index.ts';
 import { freshId, takenIds } from './ids.ts';
@@ -169,7 +170,7 @@ function tenderised(dish: Dish, soak: Step, how: Practices['tenderising']): Dish
     ingredient: wanted.ingredient,
     amount: `${Math.max(1, Math.round((wanted.gPerKg * baselineG) / 1000))} g`,
     scaling: 'linear',
-    exponent: 0.67,
+    exponent: HELD_BACK_EXPONENT,
     school: 'tenderising',
   };
   return {

@@ -1,3 +1,4 @@
+import { CURE_MM_PER_DAY, CURE_MORE_DAYS, FRESH_WATER_PER_G } from '../figures/index.ts';
 import {
   saltAfterSoaking,
   saltedFood,
@@ -41,10 +42,6 @@ function towardRest(meal: Cooked, dish: Dish, mixture: Mixture, batch: Batch): M
   return [{ key: 'batch.towardRest', values: { minutes: { minutes }, pct } }];
 }
 
-/** A day for each quarter inch of the thickness, and two more. Kitchen convention, from memory, confidence 0.75. */
-const CURE_MM_PER_DAY = 6;
-const CURE_MORE_DAYS = 2;
-
 /** How long kitchens let a cure go to the middle. */
 function cureDays(meal: Cooked, dish: Dish, mixture: Mixture): Message[] {
   const { ingredients } = pantryOf(meal.pantry);
@@ -56,9 +53,6 @@ function cureDays(meal: Cooked, dish: Dish, mixture: Mixture): Message[] {
   const days = Math.ceil(cut.thicknessMm / CURE_MM_PER_DAY) + CURE_MORE_DAYS;
   return [{ key: 'batch.cureDays', values: { days, thick: String(cut.thicknessMm) } }];
 }
-
-/** Fresh water for soaking out, for a gram of food. Common practice, no source. */
-const FRESH_WATER_PER_G = 2;
 
 /** What a soak in fresh water after the brine leaves of the salt. */
 function soakingOut(meal: Cooked, dish: Dish, mixture: Mixture, batch: Batch): Message[] {

@@ -1,3 +1,4 @@
+import { SUGAR_BURNS_C } from '../figures/index.ts';
 import { isFirePlace } from '../places/index.ts';
 import {
   MAKES_FOOD,
@@ -20,8 +21,6 @@ export function dishWarnings(
   return [...sugarBurns(dish, mixture, batch), ...twiceSalted(meal, dish, mixture)];
 }
 
-/** Table sugar burns from about here. Common practice, no source. */
-const SUGAR_BURNS_C = 177;
 const WET_VERBS = new Set(['braise', 'simmer', 'boil', 'steam']);
 
 /** Sugar on the food, and a step hot enough to burn it. */

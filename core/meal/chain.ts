@@ -1,3 +1,4 @@
+import { NEXT_STEP_MOST_MIN } from '../figures/index.ts';
 import type { Dish, Step } from './schema.ts';
 
 /** Where a step is drawn in its chain: its row, and its lane, 0 for the main one. */
@@ -92,8 +93,6 @@ export function mayFollow(dish: Dish, id: string): Step[] {
   return dish.steps.filter((step) => !later.has(step.id));
 }
 
-const NEXT_MOST_MIN = 30;
-
 /** A step made to follow these, and no others: a fork, a join, or a chain of its own. */
 export function withFollows(dish: Dish, id: string, follows: readonly string[]): Dish {
   const allowed = new Set(mayFollow(dish, id).map((step) => step.id));
@@ -113,7 +112,7 @@ export function withFollows(dish: Dish, id: string, follows: readonly string[]):
 }
 
 function gapTo(step: string): Step['after'][number] {
-  return { step, from: 'end', leastMin: 0, mostMin: NEXT_MOST_MIN };
+  return { step, from: 'end', leastMin: 0, mostMin: NEXT_STEP_MOST_MIN };
 }
 
 /**

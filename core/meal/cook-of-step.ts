@@ -1,3 +1,4 @@
+import { FROM_FRIDGE_C, FREEZER_C } from '../figures/index.ts';
 import { FIRE_VERBS, type Verb } from '../terms/index.ts';
 import {
   cookerIn,
@@ -40,10 +41,6 @@ const ON_FOOD: ReadonlySet<Verb> = new Set<Verb>([
   'rest',
   'hold',
 ]);
-
-/** What comes out of a fridge and a freezer. */
-const FRIDGE_C = 4.5;
-const FREEZER_C = -18;
 
 /** Where the meal is cooked, as heat sees it. */
 export function conditionsOf(kitchen: Kitchen): Conditions {
@@ -135,7 +132,7 @@ export function cookUpTo(meal: HeatContext, dish: Dish, step: Step): CookSpec {
 /** The steps a food goes through from where it lay cold, up to and with one; and how cold it lay. */
 export function chainUpTo(dish: Dish, step: Step): { chain: Step[]; startC: number } {
   const chain: Step[] = [step];
-  let startC = FRIDGE_C;
+  let startC = FROM_FRIDGE_C;
   for (let at = stepBefore(dish, step); at; at = stepBefore(dish, at)) {
     if (at.place.kind === 'freezer') startC = FREEZER_C;
     if (at.place.kind === 'freezer' || at.place.kind === 'fridge') break;

@@ -1,3 +1,4 @@
+import { FROM_FRIDGE_C } from '../figures/index.ts';
 import { FIRE_VERBS } from '../terms/index.ts';
 import {
   cooks,
@@ -32,7 +33,7 @@ export function draftCook(meal: Meal, dish: Dish, food: Food): DraftCook | undef
   const last = lastOnFire(meal, dish, food);
   if (!last) {
     const end = { kind: 'core', coreC: leastCoreC(cut) ?? 85 } as const;
-    return { ...base, startC: FRIDGE_C, stages: [{ cooker: 'oven', end }] };
+    return { ...base, startC: FROM_FRIDGE_C, stages: [{ cooker: 'oven', end }] };
   }
   const { chain, startC } = chainUpTo(dish, last);
   const rest = dish.steps.find(
@@ -49,8 +50,6 @@ export function draftCook(meal: Meal, dish: Dish, food: Food): DraftCook | undef
   );
   return { ...base, startC, stages };
 }
-
-const FRIDGE_C = 4.5;
 
 /** Where a step says at what core it is done, that is its end, whatever minutes it was given. */
 function wishedEnd({ doneWhen }: Step, { cooker, end }: StageSpec): End {

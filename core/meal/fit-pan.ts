@@ -1,3 +1,4 @@
+import { USUAL_PAN_CM, PAN_COVERED_SHARE, LIES_FLAT_UNTIL_CM } from '../figures/index.ts';
 import { formOf } from '../heat/index.ts';
 import { cutOf, foodOf, settleFood } from './amounts.ts';
 import { pieceOf, type HeatContext } from './cook-of-step.ts';
@@ -13,14 +14,8 @@ export interface PanFit {
   readonly rounds: number;
 }
 
-/** A pan of no known width. Common practice, no source. */
-export const USUAL_PAN_CM = 28;
-/** A crowded pan steams: so much of its bottom may be covered. Common practice, no source. */
-const COVERED_SHARE = 0.75;
 /** Its sides slope. Common practice, no source. */
 const FLAT_SHARE = 0.95;
-/** What is thicker is turned on all its sides as it is, and not cut. Common practice, no source. */
-const FLAT_UNTIL_CM = 5;
 
 /** Its sides are about so high. Common practice, no source. */
 const SIDES_CM = 5;
@@ -53,14 +48,14 @@ export function panFit(meal: HeatContext, dish: Dish, step: Step): PanFit | unde
   const form = formOf(pieceOf(meal, dish, food));
   if (form.kind !== 'brick') return undefined;
   const thickCm = form.halfM * 200;
-  if (thickCm > FLAT_UNTIL_CM) return undefined;
+  if (thickCm > LIES_FLAT_UNTIL_CM) return undefined;
   const [short, long] = [form.wide, form.long]
     .map((times) => times * thickCm)
     .sort((a, b) => a - b);
   const panCm = panCmOf(meal.kitchen);
   const cutInto = Math.max(1, Math.ceil((long ?? 0) / (FLAT_SHARE * panCm)));
   const eachCm2 = ((short ?? 0) * (long ?? 0)) / cutInto;
-  const usableCm2 = COVERED_SHARE * (Math.PI / 4) * panCm ** 2;
+  const usableCm2 = PAN_COVERED_SHARE * (Math.PI / 4) * panCm ** 2;
   const perRound = Math.max(1, Math.floor(usableCm2 / eachCm2));
   const { pieces = 1 } = settleFood(meal, dish, food);
   const all = Math.max(1, Math.round(pieces)) * (food.inPieces ?? 1) * cutInto;

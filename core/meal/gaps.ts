@@ -1,9 +1,7 @@
+import { CORE_GAP_SLACK_MIN } from '../figures/index.ts';
 import { shownCook, stageTimes } from '../heat/index.ts';
 import { cookUpTo } from './cook-of-step.ts';
 import type { Dish, Meal, Step } from './schema.ts';
-
-/** Nobody hits a moment better than this, and the sauce waits for no one. */
-const SLACK_MIN = 10;
 
 /**
  * "Begins when 10° are missing" as a gap in minutes, by how the food of the step it follows warms.
@@ -35,7 +33,7 @@ function settled(meal: Meal, dish: Dish, step: Step): Step {
           : undefined;
       return minutes === undefined
         ? gap
-        : { ...gap, from: 'start', leastMin: minutes, mostMin: minutes + SLACK_MIN };
+        : { ...gap, from: 'start', leastMin: minutes, mostMin: minutes + CORE_GAP_SLACK_MIN };
     }),
   };
 }

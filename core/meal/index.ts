@@ -13,9 +13,9 @@ export { copyDish } from './copy-dish.ts';
 export { chainOf, mayFollow, moveStep, withFollows, withoutStep, type ChainSpot } from './chain.ts';
 export { withCoreGaps } from './gaps.ts';
 export { changesOf } from './heat-changes.ts';
-export { panCmOf, panFit, panMl, USUAL_PAN_CM, type PanFit } from './fit-pan.ts';
+export { panCmOf, panFit, panMl, type PanFit } from './fit-pan.ts';
 export { splitDish } from './split-dish.ts';
-export { WASH_MIN, withWash } from './wash-up.ts';
+export { withWash } from './wash-up.ts';
 export * from './avoids.ts';
 export * from './seats.ts';
 export {

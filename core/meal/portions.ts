@@ -1,10 +1,8 @@
+import { AMONG_OTHERS_SHARE } from '../figures/index.ts';
 import type { Cut } from '../pantry/index.ts';
 import { writeNumber } from '../quantity/index.ts';
 import { companyOf, cutOf, eatersOf } from './amounts.ts';
 import type { Dish, Food, Meal } from './schema.ts';
-
-/** Several meats on one table: each is taken less of. Kitchen convention, from memory. */
-const AMONG_OTHERS = 0.7;
 
 /** Appetites one may choose: a child's half, the usual, a teenager's or a big eater's. Same source. */
 export const PORTIONS = [0.5, 1, 1.25, 1.5] as const;
@@ -54,7 +52,7 @@ export function shareOfPlate(meal: Pick<Meal, 'dishes' | 'pantry'>, dish: Dish):
   const isMeat = (other: Dish) =>
     other.foods.some((food) => (cutOf(meal, food)?.animal ?? 'none') !== 'none');
   const meats = meal.dishes.filter(isMeat);
-  return isMeat(dish) && meats.length > 1 ? AMONG_OTHERS : 1;
+  return isMeat(dish) && meats.length > 1 ? AMONG_OTHERS_SHARE : 1;
 }
 
 /**

@@ -1,11 +1,9 @@
+import { WASH_BOARD_MIN } from '../figures/index.ts';
 import { FIRE_VERBS } from '../terms/index.ts';
 import { RAW_BOARD_WORK } from '../safety/index.ts';
 import { coreWords } from '../words/index.ts';
 import { cutOf } from './amounts.ts';
 import type { Dish, Hands, Meal, Step, StepTime } from './schema.ts';
-
-/** Board, knife and hands with hot water and soap. Common practice, no source. */
-export const WASH_MIN = 4;
 
 /**
  * A dish whose step washes up after itself, if it has hands on raw meat, poultry or fish at the
@@ -42,7 +40,7 @@ function washing(step: Step): Step {
   const hands = step.hands.map((one): Hands =>
     one.when === 'all' ? { ...one, what: `${one.what}, ${what}` } : one,
   );
-  const end: Hands = { when: 'end', minutes: WASH_MIN, what: coreWords['mend.washStep'] };
+  const end: Hands = { when: 'end', minutes: WASH_BOARD_MIN, what: coreWords['mend.washStep'] };
   return {
     ...step,
     time: longer(step.time),
@@ -52,12 +50,12 @@ function washing(step: Step): Step {
 }
 
 function longer(time: StepTime): StepTime {
-  if (time.kind === 'fixed') return { ...time, minutes: time.minutes + WASH_MIN };
+  if (time.kind === 'fixed') return { ...time, minutes: time.minutes + WASH_BOARD_MIN };
   if (time.kind !== 'range') return time;
   return {
     ...time,
-    leastMin: time.leastMin + WASH_MIN,
-    likelyMin: time.likelyMin + WASH_MIN,
-    mostMin: time.mostMin + WASH_MIN,
+    leastMin: time.leastMin + WASH_BOARD_MIN,
+    likelyMin: time.likelyMin + WASH_BOARD_MIN,
+    mostMin: time.mostMin + WASH_BOARD_MIN,
   };
 }

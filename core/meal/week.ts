@@ -1,3 +1,4 @@
+import { MINUTES_PER_DAY } from '../figures/index.ts';
 import type { Kitchen } from './schema.ts';
 
 /** A stretch of one day, in minutes from midnight. */
@@ -9,7 +10,7 @@ export interface WeekPiece {
   readonly who?: string | undefined;
 }
 
-const DAY_MIN = 1440;
+const DAY_MIN = MINUTES_PER_DAY;
 const DAYS = [1, 2, 3, 4, 5, 6, 7] as const;
 
 /** A kitchen's week, day by day from Monday: what runs over midnight is in two pieces. */

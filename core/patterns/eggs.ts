@@ -1,3 +1,4 @@
+import { FRIDGE_C, USUAL_EGG_G } from '../figures/index.ts';
 import { eggMinutes } from '../heat/index.ts';
 import { CUTS } from '../pantry/index.ts';
 import type { Food } from '../meal/index.ts';
@@ -16,9 +17,6 @@ import {
   type Part,
 } from './parts.ts';
 import type { Pattern } from './pattern.ts';
-
-const USUAL_G = 57;
-const FRIDGE_C = 4;
 
 /**
  * Where yolk meets white, and the most minutes cooks give a usual egg from the fridge: firm first, as
@@ -40,14 +38,14 @@ const egg = (cut: string): Food => ({
   share: { kind: 'pieces', pieces: 1, pieceG: gramsOf(cut), by: 'head' },
 });
 
-const gramsOf = (cut: string) => CUTS.get(cut)?.pieceG ?? USUAL_G;
+const gramsOf = (cut: string) => CUTS.get(cut)?.pieceG ?? USUAL_EGG_G;
 
 /** Between the formula and the kitchen's own minutes, which go with the egg's size as the formula does. */
 function eggRange(cut: string, coreC: number) {
   const shellG = gramsOf(cut);
   const least = eggMinutes(shellG, FRIDGE_C, 100, coreC);
   const mostUsual = EGG_CORES.find(([at]) => at === coreC)?.[1] ?? least * 1.4;
-  const most = Math.round(mostUsual * (shellG / USUAL_G) ** (2 / 3));
+  const most = Math.round(mostUsual * (shellG / USUAL_EGG_G) ** (2 / 3));
   return range(Math.round(least), Math.round((least + most) / 2), most);
 }
 

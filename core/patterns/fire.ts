@@ -1,3 +1,4 @@
+import { BRIQUETTE_G, CHIMNEY_KG, COALS_AN_HOUR, CHIMNEY_MIN } from '../figures/index.ts';
 import type { Place } from '../meal/index.ts';
 
 /** How a fire is set up: what burns, how it lies, and when it wants more. */
@@ -13,14 +14,6 @@ export interface FireSetUp {
   /** Fist-sized pieces of hardwood. */
   readonly woodPieces: number;
 }
-
-/** A briquette weighs so much, and a chimney holds so many. Kitchen convention, confidence 0.65. */
-const BRIQUETTE_G = 27;
-const CHIMNEY_KG = 2.2;
-/** Coals for an hour at low heat: six to ten. Kitchen convention, confidence 0.65. */
-const COALS_AN_HOUR = 8;
-/** A full chimney is useful for so long over direct heat. Same source, 45 to 60. */
-const CHIMNEY_MIN = 50;
 
 /** The fire for a place kept hot for some minutes. */
 export function fireFor({ kind, tempC = 120, zone }: Place, minutes: number): FireSetUp {

@@ -1,3 +1,11 @@
+import {
+  NEXT_STEP_MOST_MIN,
+  DIRECT_FROM_C,
+  SMOKER_MOST_C,
+  GRILL_LEAST_C,
+  SIMMER_C,
+  PAT_DRY_MIN,
+} from '../figures/index.ts';
 import type { Verb } from '../terms/index.ts';
 import type { Hands, Place } from '../meal/index.ts';
 import { after, counter, grill, hob, oven, part, smoker, type Part } from './parts.ts';
@@ -5,14 +13,6 @@ import { after, counter, grill, hob, oven, part, smoker, type Part } from './par
 /** What a chain can be cooked in. */
 export const FIRES = ['oven', 'grill', 'smoker', 'slow cooker', 'hob'] as const;
 export type Fire = (typeof FIRES)[number];
-
-/** From here on food lies right over the coals. Common practice, no source. */
-const DIRECT_FROM_C = 220;
-/** A smoker is hardly ever hotter, and a covered grill hardly ever cooler. Common practice, no source. */
-const SMOKER_MOST_C = 150;
-const GRILL_LEAST_C = 150;
-const SIMMER_C = 95;
-const NEXT_MOST_MIN = 30;
 
 /**
  * The chain over another fire: what lights or heats it, where its steps are, and what hands do. How
@@ -35,7 +35,6 @@ export function onFire(parts: readonly Part[], fire: Fire): Part[] {
 
 /** Over a slow fire food comes from the cold: it stands out only as long as hands are on it. */
 const SLOW: ReadonlySet<Fire> = new Set(['smoker', 'slow cooker']);
-const PAT_DRY_MIN = 10;
 
 function tempered(one: Part, fire: Fire): Part {
   if (one.verb !== 'temper' || !SLOW.has(fire)) return one;
@@ -48,8 +47,8 @@ function withSetUp(parts: readonly Part[], setUp: Part, first: string): Part[] {
     if (one.id !== first) return [one];
     // What says nothing of it follows the step above, which is not what is put in here.
     const above = parts[i - 1];
-    const own = one.after ?? (above ? after(NEXT_MOST_MIN, above.id) : []);
-    return [setUp, { ...one, after: [...own, ...after(NEXT_MOST_MIN, setUp.id)] }];
+    const own = one.after ?? (above ? after(NEXT_STEP_MOST_MIN, above.id) : []);
+    return [setUp, { ...one, after: [...own, ...after(NEXT_STEP_MOST_MIN, setUp.id)] }];
   });
 }
 

@@ -1,3 +1,4 @@
+import { HELD_BACK_EXPONENT, FRIDGE_C } from '../figures/index.ts';
 import type { Verb } from '../terms/index.ts';
 import { MAKES_FOOD, type Mixture, type MixtureLine } from '../batch/index.ts';
 import type { Food, Hands, Place, Step, StepTime } from '../meal/index.ts';
@@ -36,7 +37,7 @@ export const D = 24 * H;
 
 export const board: Place = { kind: 'board' };
 export const table: Place = { kind: 'table' };
-export const fridge: Place = { kind: 'fridge', tempC: 4 };
+export const fridge: Place = { kind: 'fridge', tempC: FRIDGE_C };
 export const counter: Place = { kind: 'counter', tempC: 21 };
 export const hob = (tempC: number): Place => ({ kind: 'hob', tempC });
 export const oven = (tempC: number): Place => ({ kind: 'oven', tempC });
@@ -90,7 +91,13 @@ export const line = (
   ingredient: string,
   amount: string,
   more: Partial<MixtureLine> = {},
-): MixtureLine => ({ ingredient, amount, scaling: 'linear', exponent: 0.67, ...more });
+): MixtureLine => ({
+  ingredient,
+  amount,
+  scaling: 'linear',
+  exponent: HELD_BACK_EXPONENT,
+  ...more,
+});
 
 /** A mixture for a kilogram of the meat. */
 export function mixture(

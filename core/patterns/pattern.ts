@@ -1,3 +1,4 @@
+import { NEXT_STEP_MOST_MIN } from '../figures/index.ts';
 import type { Mixture } from '../batch/index.ts';
 import {
   freshId,
@@ -56,8 +57,6 @@ export function usualChoices(pattern: Pattern): Choices {
   const cut = pattern.cuts[0] ?? '';
   return { cut, coreC: pattern.cores(cut)[0] ?? 0 };
 }
-
-const NEXT_MOST_MIN = 30;
 
 /** A dish made of a pattern, with ids not yet taken in its meal. */
 export function patternDish(
@@ -124,7 +123,7 @@ function stepOf(
             step: before.id,
             from: 'end' as const,
             leastMin: 0,
-            ...(soaks(before) ? {} : { mostMin: NEXT_MOST_MIN }),
+            ...(soaks(before) ? {} : { mostMin: NEXT_STEP_MOST_MIN }),
           },
         ]
       : []);

@@ -1,3 +1,4 @@
+import { CUCUMBER_BRINE_PCT } from '../figures/index.ts';
 import { strongSaltG } from '../batch/index.ts';
 import {
   after,
@@ -18,8 +19,6 @@ import { by, side } from './side.ts';
 /** Under its brine it sours; above it, it moulds. */
 const UNDER = 'Press it under its brine each day; throw away what smells or looks wrong.';
 const CELLAR = { ...counter, tempC: 20 };
-/** Salt of the brine for cucumbers, % of its weight: kitchen convention 3.5 to 5, from memory, confidence 0.85. */
-const CUCUMBER_BRINE_PCT = 4.5;
 
 const kept = part('keep', 'chill', 'Keep cold', elastic(60, 1 * D, 14 * D), fridge, {
   hands: start(3, 'Lid on, into the fridge'),

@@ -1,3 +1,4 @@
+import { FREEZER_C } from '../figures/index.ts';
 import { bath } from './boundary.ts';
 import { definePlace } from './definition.ts';
 
@@ -15,7 +16,7 @@ export const freezer = definePlace({
     {
       id: 'freezer',
       words: { en: 'freezer' },
-      usualC: -18,
+      usualC: FREEZER_C,
       heats: [-30, -10],
       basis: 'handbook',
       offsetSdC: 1.5,

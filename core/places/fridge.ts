@@ -1,3 +1,4 @@
+import { FRIDGE_C } from '../figures/index.ts';
 import { bath } from './boundary.ts';
 import { definePlace } from './definition.ts';
 
@@ -15,7 +16,7 @@ export const fridge = definePlace({
     {
       id: 'fridge',
       words: { en: 'fridge' },
-      usualC: 4,
+      usualC: FRIDGE_C,
       heats: [0, 8],
       basis: 'handbook',
       offsetSdC: 1.5,

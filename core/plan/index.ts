@@ -8,7 +8,6 @@ export {
 } from './plan.ts';
 export { replan, withProgress, type Progress, type Replanned } from './replan.ts';
 export { movesBetween, type Move } from './moves.ts';
-export { COOLING_C_PER_MIN, HEATING_C_PER_MIN } from './resources/resources.ts';
 export { BUFFER_FACTOR } from './scheduling/buffered-chains.ts';
 export type {
   CostBound,

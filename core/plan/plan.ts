@@ -1,3 +1,4 @@
+import { MINUTES_PER_DAY } from '../figures/index.ts';
 import {
   servingMin as servingMinOf,
   withCoreGaps,
@@ -147,7 +148,7 @@ function timedMealAt(
   frozen?: ReadonlyMap<string, number>,
 ): TimedMeal | Plan {
   const steps = expandMeal(meal, servingMin);
-  const from = Math.max(nowMin, servingMin - DAYS_BACK * 1440);
+  const from = Math.max(nowMin, servingMin - DAYS_BACK * MINUTES_PER_DAY);
   const people = peopleOf(kitchen, meal.serving.zone, from, servingMin);
   const hard = buildNetwork(steps, { servingMin, nowMin, people, frozen });
   const latest = solveLatest(hard.network);
@@ -273,7 +274,7 @@ interface Given {
  */
 function planThatCannot(meal: Meal, steps: readonly ExpandedStep[], given: Given): Plan {
   const { servingMin, nowMin, people } = given;
-  const open = { servingMin, nowMin: servingMin - 60 * 1440, people };
+  const open = { servingMin, nowMin: servingMin - 60 * MINUTES_PER_DAY, people };
   let built = buildNetwork(steps, open);
   let solved = solveLatest(built.network);
   if (!solved.ok) {
@@ -287,7 +288,7 @@ function planThatCannot(meal: Meal, steps: readonly ExpandedStep[], given: Given
   }
   const times = solved.ok ? solved.times : solved.contradiction.times;
   const fromNow = buildNetwork(steps, { servingMin: nowMin, nowMin, people, openServing: true });
-  const earliest = solveEarliest(fromNow.network, nowMin + 90 * 1440) ?? times.at;
+  const earliest = solveEarliest(fromNow.network, nowMin + 90 * MINUTES_PER_DAY) ?? times.at;
   const timed: TimedNetwork = {
     meal,
     built,

@@ -1,3 +1,4 @@
+import { HELD_BACK_EXPONENT } from '../figures/index.ts';
 import { MAKES_FOOD, type Mixture, type MixtureLine } from '../batch/index.ts';
 import { DishSchema, freshId, withWash, type Dish, type Food } from '../meal/index.ts';
 import { CUTS, INGREDIENTS, type OwnIngredient } from '../pantry/index.ts';
@@ -171,7 +172,7 @@ function mixtureLine(one: ReadIngredient, own: OwnIngredient[]): MixtureLine {
   ].filter((text) => text !== undefined);
   const base = {
     scaling: one.unmeasured ? ('toTaste' as const) : ('linear' as const),
-    exponent: 0.67,
+    exponent: HELD_BACK_EXPONENT,
     note: one.line,
   };
   if (known) {

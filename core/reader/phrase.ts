@@ -1,3 +1,4 @@
+import { FRIDGE_C } from '../figures/index.ts';
 import type { Verb } from '../terms/index.ts';
 import type { PlaceKind } from '../places/index.ts';
 import type { Food, Hands, Place, Step, StepTime } from '../meal/index.ts';
@@ -209,10 +210,10 @@ export function withPhrase(step: Step, phrase: ReadPhrase): Step {
 }
 
 const PLACES: Partial<Record<Verb, Place>> = {
-  marinate: { kind: 'fridge', tempC: 4 },
-  brine: { kind: 'fridge', tempC: 4 },
-  chill: { kind: 'fridge', tempC: 4 },
-  thaw: { kind: 'fridge', tempC: 4 },
+  marinate: { kind: 'fridge', tempC: FRIDGE_C },
+  brine: { kind: 'fridge', tempC: FRIDGE_C },
+  chill: { kind: 'fridge', tempC: FRIDGE_C },
+  thaw: { kind: 'fridge', tempC: FRIDGE_C },
   temper: { kind: 'counter', tempC: 20 },
   rise: { kind: 'counter', tempC: 22 },
   ferment: { kind: 'counter', tempC: 20 },

@@ -1,4 +1,4 @@
-import { G_PER_LB } from '../figures/index.ts';
+import { G_PER_LB, NIGHT_MIN } from '../figures/index.ts';
 import { DIGITS, NUMBER, numberIn } from './numbers.ts';
 
 /** A length of time in a text: what was said, and where. Minutes; absent where unsaid. */
@@ -14,8 +14,6 @@ export interface ReadDuration {
   readonly perSide: boolean;
 }
 
-/** A night, by the clock of a kitchen. Common practice, no source. */
-const NIGHT = { least: 480, likely: 600, most: 720 };
 const KG_PER_LB = G_PER_LB / 1000;
 
 const UNIT =
@@ -94,7 +92,7 @@ function unitsIn(text: string): Atom[] {
     if (said.hourly !== undefined) {
       return [{ ...at, ...exactly(/half|media/i.test(said.hourly) ? 30 : 60), night: false }];
     }
-    if (said.night !== undefined) return [{ ...at, ...NIGHT, night: true }];
+    if (said.night !== undefined) return [{ ...at, ...NIGHT_MIN, night: true }];
     const fixed = said.said === undefined ? undefined : SAID[said.said.toLowerCase()];
     if (fixed !== undefined) return [{ ...at, ...exactly(fixed), night: false }];
     const low = numberIn(said.from ?? said.low ?? '');
@@ -189,8 +187,8 @@ export function spansIn(text: string): ReadDuration[] {
 }
 
 function joined(text: string, a: Atom, b: Atom, between: string): ReadDuration {
-  const best = b.night ? NIGHT.least : b.least;
-  const likely = BEST.test(between) ? (b.night ? NIGHT.likely : best) : likelyBetween(a, b);
+  const best = b.night ? NIGHT_MIN.least : b.least;
+  const likely = BEST.test(between) ? (b.night ? NIGHT_MIN.likely : best) : likelyBetween(a, b);
   return {
     ...about(text, a.from, b.to),
     from: a.from,
@@ -203,7 +201,7 @@ function joined(text: string, a: Atom, b: Atom, between: string): ReadDuration {
 
 /** Half-way where the two are near; where they are far apart, the night, or the geometric middle. */
 function likelyBetween(a: Atom, b: Atom): number {
-  if (b.night) return Math.max(a.least, NIGHT.least);
+  if (b.night) return Math.max(a.least, NIGHT_MIN.least);
   if (b.most <= 2.5 * a.least) return middle(a.least, b.most);
   return Math.round(Math.sqrt(a.least * b.most));
 }

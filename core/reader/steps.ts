@@ -1,3 +1,4 @@
+import { NEXT_STEP_MOST_MIN } from '../figures/index.ts';
 import { FIRE_VERBS, type Verb } from '../terms/index.ts';
 import type { Mixture } from '../batch/index.ts';
 import type { Food, Step, StepTime } from '../meal/index.ts';
@@ -80,8 +81,6 @@ export const BY_HAND: ReadonlySet<Verb> = new Set([
   'fry',
 ]);
 const AHEAD: ReadonlySet<Verb> = new Set(['preheat', 'light']);
-/** Nobody waits longer between one step and the next. */
-const NEXT_MOST_MIN = 30;
 
 /** The steps of a recipe as a chain: one after the other, fires and what goes on meanwhile beside. */
 export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
@@ -109,7 +108,7 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
               step: main.id,
               from: 'end' as const,
               leastMin: 0,
-              ...(open ? {} : { mostMin: NEXT_MOST_MIN }),
+              ...(open ? {} : { mostMin: NEXT_STEP_MOST_MIN }),
             },
           ]
         : []),

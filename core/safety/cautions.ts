@@ -1,3 +1,10 @@
+import {
+  PAN_SMOKES_C,
+  HOT_SUGAR_C,
+  HOT_LIMIT_MIN,
+  HOT_ROOM_C,
+  HOT_HOLDING_C,
+} from './figures/index.ts';
 import type { Verb } from '../terms/index.ts';
 import { placeNamed, type CookerCaution, type PlaceKind } from '../places/index.ts';
 import type { Animal } from '../pantry/index.ts';
@@ -8,7 +15,7 @@ import {
   POULTRY_CORE_C,
   ROOM_LIMIT_MIN,
   WHOLE_CUT_CORE_C,
-} from './figures.ts';
+} from './figures/index.ts';
 
 /** A caution at a step: what to mind, and who says so. */
 export interface Caution {
@@ -67,7 +74,13 @@ export function cautionsOf(step: WatchedStep): Caution[] {
     cautions.push(caution('caution.marinateCold', 'source.fsisMarinating'));
   }
   if (raw && !COLD.has(step.place) && minutes <= ROOM_LIMIT_MIN) {
-    cautions.push(caution('caution.twoHours', 'source.fsisTwoHours'));
+    cautions.push(
+      caution('caution.twoHours', 'source.fsisTwoHours', {
+        limit: { minutes: ROOM_LIMIT_MIN },
+        hot: { minutes: HOT_LIMIT_MIN },
+        room: { tempC: HOT_ROOM_C },
+      }),
+    );
   }
   if (placeNamed(step.place).coals || step.verb === 'light') {
     cautions.push(caution('caution.charcoal', 'source.coGuidance'));
@@ -75,7 +88,10 @@ export function cautionsOf(step: WatchedStep): Caution[] {
   }
   if (step.reached === false) cautions.push(caution('caution.tooCool', 'source.heat', {}, true));
   if (HOT_FAT.has(step.verb)) cautions.push(caution('caution.hotFat', 'source.common'));
-  if (step.verb === 'hold') cautions.push(caution('caution.holdHot', 'source.foodCodeHold'));
+  if (step.verb === 'hold') {
+    const values = { tempC: { tempC: HOT_HOLDING_C }, limit: { minutes: ROOM_LIMIT_MIN } };
+    cautions.push(caution('caution.holdHot', 'source.foodCodeHold', values));
+  }
   cautions.push(...kitchenCautions(step));
   if (step.verb === 'steam') cautions.push(caution('caution.steam', 'source.common'));
   if (step.coreC !== undefined) cautions.push(...coreCautions(animals, step.coreC));
@@ -84,10 +100,6 @@ export function cautionsOf(step: WatchedStep): Caution[] {
 
 /** Where shellfish is cooked. */
 const FIRE_VERBS = new Set<Verb>(['grill', 'steam', 'boil', 'fry', 'simmer', 'roast', 'bake']);
-/** A pan smokes from here on. Common practice, no source. */
-const SMOKES_C = 230;
-/** Hotter than boiling water, and it sticks. */
-const HOT_SUGAR_C = 140;
 
 /** Fire, fat, steam and knives. */
 function kitchenCautions(step: WatchedStep): Caution[] {
@@ -106,7 +118,7 @@ function kitchenCautions(step: WatchedStep): Caution[] {
     say('caution.shellfish', 'source.fsisChart');
   if (verb === 'mix' && holds?.has('chilli')) say('caution.chilli');
   if (holds?.has('sugar') && tempC >= HOT_SUGAR_C && place !== 'fridge') say('caution.hotSugar');
-  if (place === 'hob' && tempC >= SMOKES_C) say('caution.smoke');
+  if (place === 'hob' && tempC >= PAN_SMOKES_C) say('caution.smoke');
   if (verb === 'brown') say('caution.fatDrain');
   if (cooker) say(`caution.${cooker}`);
   if (step.wrapped && holds?.has('acid')) say('caution.foilAcid');

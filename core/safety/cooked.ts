@@ -1,3 +1,4 @@
+import { PROBE_READS_HIGH_C, SURE_CARRY_C } from './figures/index.ts';
 import { lastOnFire, stageTimes, type Cook, type CookSpec } from '../heat/index.ts';
 import type { Animal } from '../pantry/index.ts';
 import { holdMinutes, lethalityTable, MOST_LOGS, type Lethality } from './lethality.ts';
@@ -7,10 +8,6 @@ export interface Fields {
   readonly minute: ArrayLike<number>;
   readonly fieldC: readonly ArrayLike<number>[];
 }
-
-/** What a probe may read too high, and the carry-over one may count on. Kitchen convention, confidence 0.6. */
-const PROBE_C = 1;
-const SURE_CARRY_C = 3;
 
 /**
  * The temperatures safety reckons with: a degree cooler than forecast, and once off the fire no
@@ -22,7 +19,7 @@ function unfavourable(spec: CookSpec, { minute, fieldC, stages }: Cook): Fields 
   const most = (stages[last]?.coreC ?? Infinity) + SURE_CARRY_C;
   const fields = fieldC.map((field, i) => {
     const resting = (minute[i] ?? 0) > pulledMin;
-    return field.map((tempC) => (resting ? Math.min(tempC, most) : tempC) - PROBE_C);
+    return field.map((tempC) => (resting ? Math.min(tempC, most) : tempC) - PROBE_READS_HIGH_C);
   });
   return { minute, fieldC: fields };
 }

@@ -41,6 +41,9 @@ describe('the figures the rules are shown with', () => {
   // two and 21 to 5 in four more, which is the same in all; both from memory.
   it('are the published cooling', () => {
     expect(figuresOf('cooling')).toEqual({
+      warm: { tempC: 57 },
+      mid: { tempC: 21 },
+      cold: { tempC: 5 },
       first: { minutes: 120 },
       whole: { minutes: 360 },
       made: { minutes: 240 },

@@ -1,5 +1,8 @@
-export * from './figures.ts';
-export { KEEPING, keepingTable, POWER_OUT_H, type Keeping, type KeepingKind } from './keeping.ts';
+export * from './figures/index.ts';
+export { keepingTable } from './keeping.ts';
+export { leastCoreC, leastCoreOf, type CoreFacts } from './least-core.ts';
+export { longestRaw, rawDays } from './raw-days.ts';
+export { afterwards, type Afterwards } from './afterwards.ts';
 export { cautionsOf, type Caution, type WatchedStep } from './cautions.ts';
 export * from './finding.ts';
 export * from './watched.ts';

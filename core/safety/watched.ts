@@ -1,7 +1,7 @@
 import type { Verb } from '../terms/index.ts';
 import type { PlaceKind } from '../places/index.ts';
 import type { Animal } from '../pantry/index.ts';
-import { FRIDGE_COLD_C, FRIDGE_MOST_C } from './figures.ts';
+import { FRIDGE_COLD_C, FRIDGE_MOST_C } from './figures/index.ts';
 
 /**
  * What the rules look at: a meal from the shop to the left-overs, with the planned times and the

@@ -108,7 +108,7 @@ describe('times under fixed orders', () => {
 
 describe('the general layer', () => {
   it('reaches the optimum of a published job shop, and proves it', () => {
-    expect(last(jobShop(FT06), 20_000)).toMatchObject({ cost: 55, proved: true, left: [] });
+    expect(last(jobShop(FT06), 20_000)).toMatchObject({ cost: 55, proved: true, unresolved: [] });
   });
 
   it('finds the least cost of small job shops that plain enumeration finds', () => {
@@ -150,14 +150,19 @@ describe('the general layer', () => {
     const { problem, free } = arrangement;
     const cold = [...solve(problem, { work: 20_000, at: free })];
     const [first, best] = [cold[0], cold.at(-1)];
-    const again = { work: 20_000, at: free, warm: first?.decisions, calm: 1_000_000 };
+    const again = {
+      work: 20_000,
+      at: free,
+      warmStart: first?.decisions,
+      minImprovement: 1_000_000,
+    };
     const calm = [...solve(problem, again)].at(-1);
     expect(best).toMatchObject({ proved: true, atLeast: best?.cost });
     // So calm that it keeps what it began from: then it must not call that the best.
     expect(calm?.cost).toBeGreaterThan(best?.cost ?? 0);
     expect(calm?.proved).toBe(false);
     expect(calm?.atLeast).toBeLessThanOrEqual(best?.cost ?? 0);
-    const kept = { work: 20_000, at: free, warm: best?.decisions, calm: 30 };
+    const kept = { work: 20_000, at: free, warmStart: best?.decisions, minImprovement: 30 };
     expect([...solve(problem, kept)].at(-1)).toMatchObject({ cost: best?.cost, proved: true });
   });
 
@@ -165,7 +170,7 @@ describe('the general layer', () => {
   it.each([4, 6, 17])('costs what HiGHS says of a planted meal, seed %d', async (seed) => {
     const { arrangement, earliest } = arrangedMeal(seed, 'small');
     const found = last(arrangement.problem, 20_000);
-    expect(found).toMatchObject({ proved: true, left: [] });
+    expect(found).toMatchObject({ proved: true, unresolved: [] });
     const milp = asMilp(arrangement.problem, arrangement.free, earliest);
     expect(await leastCostByHighs(milp, 100)).toBe(found?.cost);
   });

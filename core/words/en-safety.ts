@@ -34,10 +34,10 @@ export const safety = {
     '{{food}} comes off at {{tempC}}; guidance is {{least}}. Children are at the table.',
   'safety.slowWarming': 'Its middle is lukewarm for {{minutes}}; six hours is the limit.',
   'safety.cooling':
-    'It takes {{minutes}} to fall to 21°; two hours is the limit. Divide it, or use ice.',
+    'It takes {{minutes}} to fall to {{tempC}}; {{limit}} is the limit. Divide it, or use ice.',
   'safety.coolingRoom':
-    'At room heat it never falls to 21° in two hours. Use the fridge or ice water.',
-  'safety.holding': 'It stands below 57° for {{minutes}}; two hours is the limit.',
+    'At room heat it never falls to {{tempC}} in {{limit}}. Use the fridge or ice water.',
+  'safety.holding': 'It stands below {{tempC}} for {{minutes}}; {{limit}} is the limit.',
   'safety.reheating': 'It was cooked and chilled: heat it to {{least}}, not {{tempC}}.',
   'safety.thawCounter': 'Thawing on the counter warms the outside for hours. Use the fridge.',
   'safety.thawLong':
@@ -64,7 +64,7 @@ export const safety = {
     '{{dish}}, left over: in the fridge by {{by}}. Eat within {{days}} days; freezing spoils it.',
   'safety.rice': '{{food}} stands lukewarm for {{minutes}}; an hour is the limit.',
   'figures.counter':
-    'Between 5 and 60° at most {{limit}}, and {{hot}} in a room above 32°: on the counter, cooling again, warming slowly.',
+    'Between {{cold}} and {{warm}} at most {{limit}}, and {{hot}} in a room above {{room}}: on the counter, cooling again, warming slowly.',
   'figures.longSoak':
     'Poultry, fish and mince two days cold, whole cuts five, in a curing brine seven.',
   'figures.rawKeeping':
@@ -79,10 +79,10 @@ export const safety = {
   'figures.core':
     'Poultry {{poultry}}, mince {{minced}}, game the same, pierced meat {{pierced}}, whole cuts and fish {{whole}} with three minutes of rest; or longer at less, by the printed tables.',
   'figures.slowWarming':
-    'The middle passes from 10 to 54° in {{core}}, the surface in {{surface}}.',
+    'The middle passes from {{from}} to {{to}} in {{core}}, the surface in {{surface}}.',
   'figures.cookedKeeping': 'Cooked meat {{meat}} days in the fridge, rice {{rice}}.',
   'figures.cooling':
-    'From 57 to 21° in {{first}}, to 5° in {{whole}}; what was made at room heat in {{made}}.',
+    'From {{warm}} to {{mid}} in {{first}}, to {{cold}} in {{whole}}; what was made at room heat in {{made}}.',
   'figures.holding': 'Above {{tempC}}, or {{minutes}} in all.',
   'figures.reheating':
     'All through to {{tempC}}; in a microwave stirred, covered, then {{stand}} of standing.',

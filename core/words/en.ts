@@ -185,13 +185,13 @@ export const en = {
   'caution.marinateCold':
     'Keep it at 4 °C or colder. What has touched raw meat comes to a full boil or is thrown away.',
   'caution.twoHours':
-    'Two hours out of the fridge is the limit, one hour above 32 °C; this counts toward it.',
+    '{{limit}} out of the fridge is the limit, {{hot}} above {{room}}; this counts toward it.',
   'caution.poultryCore': 'Poultry is safe at {{tempC}} in its thickest part.',
   'caution.redMeatCore': 'Whole cuts are safe at {{tempC}} and three minutes of rest.',
   'caution.charcoal': 'Fire outdoors only, never in a closed room: carbon monoxide has no smell.',
   'caution.flareUp': 'Fat on fire: lid on, vents shut, never water.',
   'caution.hotFat': 'Dry the food first: water in hot fat spits.',
-  'caution.holdHot': 'Keep it above 60 °C, or eat it within two hours.',
+  'caution.holdHot': 'Keep it above {{tempC}}, or eat it within {{limit}}.',
   'caution.tooCool':
     'This fire is too cool ever to bring the middle there. Make it hotter, or stop earlier.',
   'caution.washUp':

@@ -1,4 +1,4 @@
-import { G_PER_LB } from '../../figures/index.ts';
+import { G_PER_LB, FROM_FRIDGE_C } from '../../figures/index.ts';
 import { FITTED, USUAL_CONDITIONS, type Coefficients } from '../../places/index.ts';
 import { z } from 'zod';
 import type { Cook } from '../cook.ts';
@@ -28,9 +28,6 @@ export const ROASTING_ROWS: readonly RoastingRow[] = z.array(RowSchema).parse(fi
 /** Two printed charts contradict each other about this cut: it is reported apart. */
 export const DISPUTED_CUT = 'beef-eye-round';
 
-/** What a chart takes food out of: a fridge. */
-export const CHART_START_C = 4.5;
-
 export function middleOf([low, high]: readonly [number, number]): number {
   return (low + high) / 2;
 }
@@ -47,7 +44,7 @@ export function specOfRow(row: RoastingRow): CookSpec {
   });
   return {
     piece: { cut, weightG: middleOf(row.weightLb) * G_PER_LB },
-    startC: CHART_START_C,
+    startC: FROM_FRIDGE_C,
     stages:
       row.wrapAtF === undefined
         ? [stage(row.targetF)]

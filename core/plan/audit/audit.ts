@@ -1,3 +1,4 @@
+import { MINUTES_PER_DAY } from '../../figures/index.ts';
 import { boilingMinutes, readyingMinutes, reducingMinutes, riseOf } from '../../heat/index.ts';
 import { longestRaw, ROOM_LIMIT_MIN } from '../../safety/index.ts';
 import {
@@ -175,7 +176,8 @@ function safetyFindings(meal: Meal, dish: Dish, step: Step, at: PlannedStep): Au
   const soaks = step.verb === 'marinate' || step.verb === 'brine';
   const warm = step.place.kind !== 'fridge' && step.place.kind !== 'freezer';
   const raw = soaks || step.verb === 'temper' || step.verb === 'thaw';
-  const breaks = (soaks && minutes > days * 1440) || (raw && warm && minutes > ROOM_LIMIT_MIN);
+  const breaks =
+    (soaks && minutes > days * MINUTES_PER_DAY) || (raw && warm && minutes > ROOM_LIMIT_MIN);
   return breaks && !said
     ? [{ rule: 'unsaid', steps: [step.id], text: 'breaks a safety rule without saying so' }]
     : [];

@@ -1,3 +1,10 @@
+import {
+  TAP_WATER_C,
+  COOLING_LEAST_SHARE,
+  COOLING_MOST_SHARE,
+  RISES_LEAST_SHARE,
+  RISES_LONGEST_SHARE,
+} from '../../figures/index.ts';
 import { placeOfCooker } from '../../places/index.ts';
 import {
   panFit,
@@ -150,7 +157,7 @@ function durationOf(step: Step, dish: Dish, meal: Meal): SettledTime {
       const { fridgeMin } = coolingOfBatch(meal, dish, mixtureOf(dish, time.mixture));
       const minutes = (share: number) => Math.round(fridgeMin * share);
       return {
-        duration: estimate(minutes(COOLING_LEAST), minutes(1), minutes(COOLING_MOST)),
+        duration: estimate(minutes(COOLING_LEAST_SHARE), minutes(1), minutes(COOLING_MOST_SHARE)),
         elastic: false,
       };
     }
@@ -182,7 +189,7 @@ function durationOf(step: Step, dish: Dish, meal: Meal): SettledTime {
     case 'rising':
     case 'leavening': {
       const { likely } = riseOf(time, step.place.tempC ?? 22);
-      const [least, longest] = [likely * RISES_LEAST, likely * RISES_LONGEST];
+      const [least, longest] = [likely * RISES_LEAST_SHARE, likely * RISES_LONGEST_SHARE];
       return {
         duration: whole({ least, likely, most: longest }),
         elastic: true,
@@ -197,7 +204,7 @@ function durationOf(step: Step, dish: Dish, meal: Meal): SettledTime {
     case 'readying':
       return { duration: whole(readyingMinutes(time.what)), elastic: false };
     case 'boiling': {
-      const minutes = boilingMinutes(time.ml, TAP_C, time.ringW, conditionsOf(meal.kitchen));
+      const minutes = boilingMinutes(time.ml, TAP_WATER_C, time.ringW, conditionsOf(meal.kitchen));
       return { duration: whole(minutes), elastic: false };
     }
     case 'batches': {
@@ -226,16 +233,6 @@ function fitMessage(
   if (cutInto > 1) return { key: rounds > 1 ? 'pan.cutRounds' : 'pan.cut', values };
   return rounds > 1 ? { key: 'pan.rounds', values } : undefined;
 }
-
-/** The estimate knows neither the pot nor the fridge. Common practice, no source. */
-const COOLING_LEAST = 0.7;
-const COOLING_MOST = 1.4;
-
-/** A dough may be taken a little short of double, and falls when it is left long past it. */
-const RISES_LEAST = 0.85;
-const RISES_LONGEST = 1.45;
-/** Water from the tap. */
-const TAP_C = 15;
 
 function whole({ least, likely, most }: Band): DurationEstimate {
   return estimate(Math.round(least), Math.max(1, Math.round(likely)), Math.ceil(most));

@@ -1,3 +1,4 @@
+import { MINUTES_PER_DAY } from '../../figures/index.ts';
 import type { ExpandedStep } from './expanded-steps.ts';
 
 /** Between which moments something lies; no `upper` means up to serving. */
@@ -13,7 +14,7 @@ export interface KnownTimes {
 }
 
 /** How far back an unmarked step may lie when one after it has begun. */
-const REACH_BACK_MIN = 60 * 1440;
+const REACH_BACK_MIN = 60 * MINUTES_PER_DAY;
 
 /**
  * What the cook's own word and the clock say of a step. One that has not begun starts no earlier

@@ -1,3 +1,4 @@
+import { TEND_TOLERANCE } from '../../figures/index.ts';
 import { isFirePlace } from '../../places/index.ts';
 import type { Verb } from '../../terms/index.ts';
 import { knownTimesOf, isGoingOn } from './known-times.ts';
@@ -32,9 +33,6 @@ export interface Attendance {
 
 /** What is only switched on, and takes no time of the hands. */
 export const SWITCHED_ON: ReadonlySet<Verb> = new Set(['preheat', 'light', 'thaw']);
-
-/** How far tending may drift from its beat: about a fifth. Common practice, no source. */
-export const TEND_TOLERANCE = 0.2;
 
 export interface BuildOptions {
   readonly servingMin: number;

@@ -1,3 +1,9 @@
+import {
+  NEAR_HEATS_C,
+  HELPER_SPARE_MIN,
+  CUT_IN_TWO_SHARE,
+  DAY_BEFORE_MIN,
+} from '../../figures/index.ts';
 import { isFirePlace, isLimited, placeNamed } from '../../places/index.ts';
 import type { Command, Dish, Kitchen, Meal, Step, StepTime } from '../../meal/index.ts';
 import { localOf, showClock, wallClock } from '../../time/index.ts';
@@ -21,16 +27,8 @@ const PRICE = {
   leaveOut: 20,
 } as const;
 
-/** Heats so near that a dish takes either, with its time as it is. Common practice, no source. */
-const NEAR_C = 25;
-/** A helper comes a little before and leaves a little after. */
-const SPARE_MIN = 5;
 /** How much later serving is tried. */
 const LATER_MIN = [10, 20, 40, 90];
-/** A joint cut in two takes about so much of its time: its ends are nearer. From memory. */
-const CUT_SHARE = 0.7;
-/** What is cut and mixed keeps so long in the cold. Common practice, no source. */
-const DAY_BEFORE_MIN = 1440;
 
 /** What might end the clashes of a plan, or what makes it impossible, the cheapest first. */
 export function rescueCandidates(meal: Meal, made: Plan): RescueCandidate[] {
@@ -66,9 +64,9 @@ function helperFor(clashes: readonly Clash[], meal: Meal, made: Plan): RescueCan
   const hands = clashes.filter(({ kind }) => kind === 'hands');
   if (hands.length === 0) return [];
   const { zone } = meal.serving;
-  const fromMin = Math.min(...hands.map(({ atMin }) => atMin)) - SPARE_MIN;
+  const fromMin = Math.min(...hands.map(({ atMin }) => atMin)) - HELPER_SPARE_MIN;
   // Pieces run on past where they clash, so the helper stays for the longest of them.
-  const stays = Math.max(...hands.map(({ endMin }) => endMin)) + SPARE_MIN + 30;
+  const stays = Math.max(...hands.map(({ endMin }) => endMin)) + HELPER_SPARE_MIN + 30;
   const clock = (min: number) => showClock(wallClock(min, zone), '24h');
   const helper = {
     id: 'lent-hands',
@@ -93,7 +91,7 @@ function sameHeat([a, b]: readonly PlannedStep[], made: Plan): RescueCandidate[]
   const heatA = a?.place.tempC;
   const heatB = b?.place.tempC;
   if (!a || !b || heatA === undefined || heatB === undefined) return [];
-  if (Math.abs(heatA - heatB) > NEAR_C) return [];
+  if (Math.abs(heatA - heatB) > NEAR_HEATS_C) return [];
   return [
     { step: a, tempC: heatB },
     { step: b, tempC: heatA },
@@ -178,9 +176,9 @@ function cutJoints(dish: Dish, made: Plan): RescueCandidate[] {
     const food = dish.foods.find(({ id }) => id === time.food);
     const cut = {
       ...time,
-      leastMinPerKg: time.leastMinPerKg * CUT_SHARE,
-      likelyMinPerKg: time.likelyMinPerKg * CUT_SHARE,
-      mostMinPerKg: time.mostMinPerKg * CUT_SHARE,
+      leastMinPerKg: time.leastMinPerKg * CUT_IN_TWO_SHARE,
+      likelyMinPerKg: time.likelyMinPerKg * CUT_IN_TWO_SHARE,
+      mostMinPerKg: time.mostMinPerKg * CUT_IN_TWO_SHARE,
     };
     return [
       {

@@ -1,3 +1,4 @@
+import { MINUTES_PER_DAY } from '../../figures/index.ts';
 import { applyCommand, type Kitchen, type Meal } from '../../meal/index.ts';
 import { addDays, dayLong, epochMinOf, wallClock } from '../../time/index.ts';
 import { buildNetwork } from '../network/meal-network.ts';
@@ -66,7 +67,7 @@ function otherHours(
 ): RescueCandidate[] {
   const { zone, servingMin } = made;
   const asked = Math.max(servingMin, nowMin);
-  const last = asked + DAYS_AHEAD * 1440;
+  const last = asked + DAYS_AHEAD * MINUTES_PER_DAY;
   const people = peopleOf(kitchen, zone, Math.min(nowMin, servingMin), last);
   const steps = expandMeal(meal, servingMin);
   const first = firstServing(steps, asked, nowMin, people, last);

@@ -1,3 +1,4 @@
+import { WASH_POT_MIN, FRIDGE_ROOM_TIMES } from '../../figures/index.ts';
 import { hasOneHeat, placeNamed } from '../../places/index.ts';
 import { foodOf, settleFood, type Meal, type Place, type Step } from '../../meal/index.ts';
 import type { MachineAlternatives, ResourceDemand } from '../../solve/index.ts';
@@ -38,10 +39,6 @@ const HELPER_PRICE = 4;
 const SECOND_PRICE = 15;
 /** A larger pot than needed: the smallest that does is taken first. */
 const LARGER_PRICE = 1;
-/** Washing a pot before it is used again. Common practice, no source. */
-const WASH_MIN = 5;
-/** What lies in a fridge takes about so much more room than its own. Common practice, no source. */
-const FRIDGE_ROOM = 1.5;
 
 /** All claims of a meal, the hands first and in the network's order. Moments are the network's, one higher: 0 is the origin. */
 export function mealDemandsOf(
@@ -183,7 +180,7 @@ class DemandList implements MealDemands {
     this.addDemand(first, {
       from: this.built.startOf[first.index] ?? 0,
       to: this.built.endOf[last.index] ?? 0,
-      toLag: WASH_MIN,
+      toLag: WASH_POT_MIN,
       amount: 1,
       alternative: this.addAlternative(
         may,
@@ -224,7 +221,7 @@ class DemandList implements MealDemands {
     const foods = step.dish.foods.map(({ id }) =>
       settleFood(this.meal, step.dish, foodOf(step.dish, id)),
     );
-    return (foods.reduce((sum, food) => sum + food.weightG, 0) / 1000) * FRIDGE_ROOM;
+    return (foods.reduce((sum, food) => sum + food.weightG, 0) / 1000) * FRIDGE_ROOM_TIMES;
   }
 
   private stepAt(index: number): ExpandedStep {

@@ -1,3 +1,4 @@
+import { HEATING_C_PER_MIN, COOLING_C_PER_MIN } from '../../figures/index.ts';
 import {
   APPLIANCE_KINDS,
   hasOneHeat,
@@ -32,10 +33,6 @@ export type ResourceKind = 'hands' | 'vessel' | ApplianceKind;
 /** The places that hold only so much. */
 export const CAPACITY_PLACES = APPLIANCE_KINDS.filter(isLimited);
 export type CapacityPlace = ApplianceKind;
-
-/** An oven climbs and falls so fast, °C a minute. Common practice, no source. */
-export const HEATING_C_PER_MIN = 8;
-export const COOLING_C_PER_MIN = 4;
 
 /** Every load of a kitchen: its people, its appliances, its vessels. */
 export function resourcesOf(kitchen: Kitchen, people: readonly Person[]): Resource[] {

@@ -1,19 +1,19 @@
+import { BEANS_BOIL_MIN } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
 import { minutesOf } from '../watched.ts';
-
-/** Boiling hard, minutes. Source: FDA, Bad Bug Book (ten at the least; thirty advised); from memory. */
-const BOIL_MIN = 10;
 
 /** Kidney beans boil hard before any slow cooking. */
 export const beans: Rule = {
   id: 'beans',
   source: 'source.fdaBeans',
-  figures: { key: 'figures.beans', values: { minutes: { minutes: BOIL_MIN } } },
+  figures: { key: 'figures.beans', values: { minutes: { minutes: BEANS_BOIL_MIN } } },
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
       const bean = dish.foods.find(({ toxicBean }) => toxicBean);
       if (!bean) return [];
-      const boiled = dish.acts.some((act) => act.verb === 'boil' && minutesOf(act) >= BOIL_MIN);
+      const boiled = dish.acts.some(
+        (act) => act.verb === 'boil' && minutesOf(act) >= BEANS_BOIL_MIN,
+      );
       const [first] = dish.acts.filter(({ verb }) => COOKS.has(verb));
       if (boiled || !first) return [];
       return [
@@ -24,7 +24,7 @@ export const beans: Rule = {
           step: first.id,
           message: {
             key: 'safety.beans',
-            values: { food: bean.name, minutes: { minutes: BOIL_MIN } },
+            values: { food: bean.name, minutes: { minutes: BEANS_BOIL_MIN } },
           },
           source: 'source.fdaBeans',
           mends: [],

@@ -1,4 +1,4 @@
-import { FRIDGE_COLD_C } from '../figures.ts';
+import { FRIDGE_COLD_C } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
 import { rawFoods } from '../watched.ts';
 

@@ -1,3 +1,4 @@
+import { BRUSHED_ON_FIRE_MIN } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
 import type { WatchedAct } from '../watched.ts';
 
@@ -42,11 +43,8 @@ export const contact: Rule = {
     }),
 };
 
-/** What is brushed on raw is cooked with the food, if it stays on the fire so long. Common practice, no source. */
-const FIRED_MIN = 10;
-
 function isCookedOn({ verb, thenFiredMin }: WatchedAct): boolean {
-  return (verb === 'glaze' || verb === 'baste') && thenFiredMin >= FIRED_MIN;
+  return (verb === 'glaze' || verb === 'baste') && thenFiredMin >= BRUSHED_ON_FIRE_MIN;
 }
 
 /** A sauce that is reduced boils all the while. */

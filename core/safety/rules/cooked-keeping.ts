@@ -1,8 +1,9 @@
-import { KEEPING, type Keeping } from '../keeping.ts';
+import { MINUTES_PER_DAY } from '../../figures/index.ts';
+import { KEEPING, type Keeping } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
 import { minutesOf, spoils, type WatchedDish } from '../watched.ts';
 
-const DAY_MIN = 24 * 60;
+const DAY_MIN = MINUTES_PER_DAY;
 
 /** What was cooked ahead is eaten within days. */
 export const cookedKeeping: Rule = {

@@ -1,11 +1,19 @@
+import {
+  COOLED_TO_21_MIN,
+  COOLED_TO_5_MIN,
+  MADE_COLD_MIN,
+  HOT_HOLDING_C,
+  COOLED_FIRST_TO_C,
+  FRIDGE_COLD_C,
+} from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
 import { spoils } from '../watched.ts';
 
-/** 57 to 21 °C in two hours, to 5 °C in six. Source: FDA Food Code, 3-501.14; from memory. */
-const TO_21_MIN = 120;
-const TO_5_MIN = 360;
-/** What was made of things at room heat is at 5 °C in four. Same source. */
-const MADE_MIN = 240;
+/** How far it has to fall first, and within how long. */
+const FIRST_FALL = {
+  tempC: { tempC: COOLED_FIRST_TO_C },
+  limit: { minutes: COOLED_TO_21_MIN },
+};
 
 /** Cooked food is cold again in time, by how its own pot cools; bread cools as it likes. */
 export const cooling: Rule = {
@@ -14,9 +22,12 @@ export const cooling: Rule = {
   figures: {
     key: 'figures.cooling',
     values: {
-      first: { minutes: TO_21_MIN },
-      whole: { minutes: TO_5_MIN },
-      made: { minutes: MADE_MIN },
+      warm: { tempC: HOT_HOLDING_C },
+      mid: { tempC: COOLED_FIRST_TO_C },
+      cold: { tempC: FRIDGE_COLD_C },
+      first: { minutes: COOLED_TO_21_MIN },
+      whole: { minutes: COOLED_TO_5_MIN },
+      made: { minutes: MADE_COLD_MIN },
     },
   },
   check: (meal) =>
@@ -24,7 +35,7 @@ export const cooling: Rule = {
       dish.acts.flatMap((act) => {
         const { cools } = act;
         if (!cools || !act.afterFire) return [];
-        if (cools.to21Min <= TO_21_MIN && cools.to5Min <= TO_5_MIN) return [];
+        if (cools.to21Min <= COOLED_TO_21_MIN && cools.to5Min <= COOLED_TO_5_MIN) return [];
         return [
           {
             rule: 'cooling',
@@ -34,9 +45,12 @@ export const cooling: Rule = {
             message: Number.isFinite(cools.to21Min)
               ? {
                   key: 'safety.cooling',
-                  values: { minutes: { minutes: Math.round(cools.to21Min / 10) * 10 } },
+                  values: {
+                    minutes: { minutes: Math.round(cools.to21Min / 10) * 10 },
+                    ...FIRST_FALL,
+                  },
                 }
-              : { key: 'safety.coolingRoom' },
+              : { key: 'safety.coolingRoom', values: FIRST_FALL },
             source: 'source.foodCodeCooling',
             mends: [{ kind: 'iceBefore', step: act.id }],
           } as const,

@@ -1,11 +1,11 @@
+import { PIERCED_CORE_C, CLOCK_DOUBT_C, CLOCK_RAW_C } from '../figures/index.ts';
 import {
   CORE_ROUNDING_C,
-  GAME_CORE_C,
   MINCED_CORE_C,
   POULTRY_CORE_C,
-  READY_CORE_C,
   WHOLE_CUT_CORE_C,
-} from '../figures.ts';
+} from '../figures/index.ts';
+import { leastCoreOf } from '../least-core.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
 import {
   rawFoods,
@@ -14,9 +14,6 @@ import {
   type WatchedFood,
   type WatchedMeal,
 } from '../watched.ts';
-
-/** Mechanically tenderised or injected meat, 155 °F. Source: FDA Food Code, 3-401.11; from memory. */
-const PIERCED_CORE_C = 68;
 
 /**
  * The least core by food, or the same safety by less heat for longer: the reduction along the
@@ -73,20 +70,14 @@ function neverCooked({ id, foods, acts }: WatchedDish): SafetyFinding[] {
   ];
 }
 
-/** Carry-over and what a forecast may be off. Our own line, no source. */
-const DOUBT_C = 10;
-
-/** So far below, no forecast is that wrong. Our own line, no source. */
-const RAW_C = 30;
-
 /** Nothing says how hot it gets, and by its weight it may be too little. */
 function byClock(dish: string, act: WatchedAct, leastC: number): SafetyFinding[] {
-  if (act.clockC === undefined || act.clockC >= leastC - DOUBT_C) return [];
+  if (act.clockC === undefined || act.clockC >= leastC - CLOCK_DOUBT_C) return [];
   const values = { tempC: { tempC: act.clockC }, least: { tempC: leastC } };
   return [
     {
       rule: 'core',
-      level: act.clockC < leastC - RAW_C ? 'stop' : 'caution',
+      level: act.clockC < leastC - CLOCK_RAW_C ? 'stop' : 'caution',
       dish,
       step: act.id,
       message: { key: 'safety.byClock', values },
@@ -96,13 +87,9 @@ function byClock(dish: string, act: WatchedAct, leastC: number): SafetyFinding[]
   ];
 }
 
-/** What public guidance wants of a food's middle. */
-export function leastFor({ animal, minced, pierced, ready }: WatchedFood): number {
-  if (ready) return READY_CORE_C;
-  if (animal === 'poultry') return POULTRY_CORE_C;
-  if (minced) return MINCED_CORE_C;
-  if (animal === 'game') return GAME_CORE_C;
-  return pierced ? PIERCED_CORE_C : WHOLE_CUT_CORE_C;
+/** Raw food that no row of the chart names is held to the whole cuts'. */
+function leastFor(food: WatchedFood): number {
+  return leastCoreOf(food) ?? WHOLE_CUT_CORE_C;
 }
 
 function strictest(foods: readonly WatchedFood[]): WatchedFood | undefined {

@@ -1,4 +1,5 @@
-import { HOT_LIMIT_MIN, HOT_ROOM_C, ROOM_LIMIT_MIN } from '../figures.ts';
+import { WORKED_FOR_MIN, BRISK_MIN, FRIDGE_COLD_C, HOT_HOLDING_C } from '../figures/index.ts';
+import { HOT_LIMIT_MIN, HOT_ROOM_C, ROOM_LIMIT_MIN } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
 import {
   minutesOf,
@@ -10,10 +11,6 @@ import {
 } from '../watched.ts';
 
 const LIES = new Set(['marinate', 'brine', 'soak', 'temper', 'rest', 'rise', 'ferment', 'hold']);
-/** A board on which raw food is worked for long is a counter. Our own line, no source. */
-const WORKED_MIN = 20;
-/** A brisk fire has the surface out of danger sooner, and counts nothing. Our own line, no source. */
-const BRISK_MIN = 30;
 
 /**
  * Raw food between 5 and 60 °C, summed over its chain by its own surface: all the time it lies on
@@ -25,7 +22,13 @@ export const counter: Rule = {
   source: 'source.fsisTwoHours',
   figures: {
     key: 'figures.counter',
-    values: { limit: { minutes: ROOM_LIMIT_MIN }, hot: { minutes: HOT_LIMIT_MIN } },
+    values: {
+      cold: { tempC: FRIDGE_COLD_C },
+      warm: { tempC: HOT_HOLDING_C },
+      room: { tempC: HOT_ROOM_C },
+      limit: { minutes: ROOM_LIMIT_MIN },
+      hot: { minutes: HOT_LIMIT_MIN },
+    },
   },
   check: (meal) => {
     const limit = meal.roomC > HOT_ROOM_C ? HOT_LIMIT_MIN : ROOM_LIMIT_MIN;
@@ -62,7 +65,7 @@ function overLong(dish: WatchedDish, limit: number): SafetyFinding[] {
 }
 
 function isWorked(act: WatchedAct): boolean {
-  return RAW_BOARD_WORK.has(act.verb) && minutesOf(act) > WORKED_MIN;
+  return RAW_BOARD_WORK.has(act.verb) && minutesOf(act) > WORKED_FOR_MIN;
 }
 
 /** What the fire adds; by itself too slow it is a rule of its own. */

@@ -1,12 +1,7 @@
-import { CORE_ROUNDING_C, EGG_CORE_C } from '../figures.ts';
+import { EGG_MINUTE_CORE_C } from '../figures/index.ts';
+import { CORE_ROUNDING_C, EGG_CORE_C } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
 import type { WatchedAct, WatchedMeal } from '../watched.ts';
-
-/**
- * Eggs broken and mixed: a minute at 66 °C is as safe as 71 °C at once, and what is baked stays
- * there longer. Source: FDA Food Code, 3-401.11; from memory.
- */
-const MINUTE_C = 66;
 
 /** Custards and whatever eggs set are hot enough inside, or hot for long enough. */
 export const eggDishes: Rule = {
@@ -14,7 +9,7 @@ export const eggDishes: Rule = {
   source: 'source.foodCodeEggs',
   figures: {
     key: 'figures.eggDishes',
-    values: { tempC: { tempC: EGG_CORE_C }, minute: { tempC: MINUTE_C } },
+    values: { tempC: { tempC: EGG_CORE_C }, minute: { tempC: EGG_MINUTE_CORE_C } },
   },
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
@@ -31,7 +26,7 @@ type Judged = Omit<SafetyFinding, 'dish' | 'message'>;
 
 function judged(meal: WatchedMeal, act: WatchedAct, coreC?: number): Judged | undefined {
   if (coreC === undefined || coreC >= EGG_CORE_C - CORE_ROUNDING_C) return undefined;
-  const enough = coreC >= MINUTE_C - CORE_ROUNDING_C;
+  const enough = coreC >= EGG_MINUTE_CORE_C - CORE_ROUNDING_C;
   if (enough && !meal.children && !meal.frail) return undefined;
   return {
     rule: 'eggDishes',
@@ -49,6 +44,6 @@ function said(
 ): SafetyFinding['message'] {
   const values = { food, tempC: { tempC: coreC }, least: { tempC: EGG_CORE_C } };
   return level === 'stop'
-    ? { key: 'safety.eggDish', values: { ...values, minute: { tempC: MINUTE_C } } }
+    ? { key: 'safety.eggDish', values: { ...values, minute: { tempC: EGG_MINUTE_CORE_C } } }
     : { key: 'safety.eggDishFrail', values };
 }

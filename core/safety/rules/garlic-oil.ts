@@ -1,4 +1,4 @@
-import { ROOM_LIMIT_MIN } from '../figures.ts';
+import { ROOM_LIMIT_MIN } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
 import { minutesOf, outOfFridge, type WatchedDish, type WatchedMixture } from '../watched.ts';
 

@@ -1,11 +1,7 @@
-import { ROOM_LIMIT_MIN } from '../figures.ts';
+import { HOT_HOLDING_C, HOLD_AT_C } from '../figures/index.ts';
+import { ROOM_LIMIT_MIN } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
 import { minutesOf, outOfFridge, spoils, type WatchedDish, type WatchedMeal } from '../watched.ts';
-
-/** Hot holding, 135 °F. Source: FDA Food Code, 3-501.16; from memory. */
-const HOLD_C = 57;
-/** What a place is kept at for holding, with something in hand. */
-const MEND_C = 65;
 
 /** What waits for the table is kept above 57 °C, or waits two hours at most. */
 export const holding: Rule = {
@@ -13,7 +9,7 @@ export const holding: Rule = {
   source: 'source.foodCodeHold',
   figures: {
     key: 'figures.holding',
-    values: { tempC: { tempC: HOLD_C }, minutes: { minutes: ROOM_LIMIT_MIN } },
+    values: { tempC: { tempC: HOT_HOLDING_C }, minutes: { minutes: ROOM_LIMIT_MIN } },
   },
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
@@ -33,11 +29,18 @@ export const holding: Rule = {
           level: 'stop',
           dish: dish.id,
           step,
-          message: { key: 'safety.holding', values: { minutes: { minutes } } },
+          message: {
+            key: 'safety.holding',
+            values: {
+              minutes: { minutes },
+              tempC: { tempC: HOT_HOLDING_C },
+              limit: { minutes: ROOM_LIMIT_MIN },
+            },
+          },
           source: 'source.foodCodeHold',
           mends: [
             ...(place === 'oven' || place === 'hob'
-              ? [{ kind: 'heat', step, tempC: MEND_C } as const]
+              ? [{ kind: 'heat', step, tempC: HOLD_AT_C } as const]
               : []),
             ...(rest >= 10 ? [{ kind: 'minutes', step, minutes: rest } as const] : []),
           ],
@@ -62,11 +65,11 @@ function coolMinutes(act: Parameters<typeof minutesOf>[0]): number {
     const { minute, surfaceC } = act.temperatures;
     let sum = 0;
     for (let i = 1; i < minute.length; i++) {
-      if ((surfaceC[i] ?? 0) < HOLD_C) sum += (minute[i] ?? 0) - (minute[i - 1] ?? 0);
+      if ((surfaceC[i] ?? 0) < HOT_HOLDING_C) sum += (minute[i] ?? 0) - (minute[i - 1] ?? 0);
     }
     return Math.round(sum);
   }
-  if (act.tempC !== undefined && act.tempC >= HOLD_C) return 0;
+  if (act.tempC !== undefined && act.tempC >= HOT_HOLDING_C) return 0;
   // A box keeps food hot for a while; what nobody has reckoned counts half.
   return act.place === 'box' ? Math.round(minutesOf(act) / 2) : minutesOf(act);
 }

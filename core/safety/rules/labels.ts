@@ -1,3 +1,4 @@
+import { MINUTES_PER_DAY } from '../../figures/index.ts';
 import type { Rule } from '../finding.ts';
 
 /** What is made ahead carries a label: what it is, and its last day. */
@@ -12,7 +13,7 @@ export const labels: Rule = {
           ({ verb, mixtures }) => verb === 'mix' && mixtures.includes(id),
         );
         if (keepsDays === undefined || !mixed) return [];
-        const until = mixed.endMin + keepsDays * 1440;
+        const until = mixed.endMin + keepsDays * MINUTES_PER_DAY;
         return [
           {
             rule: 'labels',

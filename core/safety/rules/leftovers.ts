@@ -1,10 +1,8 @@
-import { ROOM_LIMIT_MIN } from '../figures.ts';
-import { KEEPING, type Keeping } from '../keeping.ts';
+import { THROWN_AFTER_MIN } from '../figures/index.ts';
+import { ROOM_LIMIT_MIN } from '../figures/index.ts';
+import { KEEPING, type Keeping } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
 import type { WatchedDish } from '../watched.ts';
-
-/** Out so long it is thrown away. Source: Food Standards Australia New Zealand, two-hour/four-hour rule; from memory. */
-const THROWN_MIN = 240;
 
 /** What is left over: cold soon, and for days only. */
 export const leftovers: Rule = {
@@ -15,7 +13,7 @@ export const leftovers: Rule = {
     values: {
       meat: String(KEEPING.cookedMeat.fridgeDays[0]),
       rice: String(KEEPING.cookedRice.fridgeDays[0]),
-      thrown: { minutes: THROWN_MIN },
+      thrown: { minutes: THROWN_AFTER_MIN },
     },
   },
   check: (meal) =>

@@ -1,4 +1,5 @@
-import { rawDays } from '../figures.ts';
+import { MINUTES_PER_DAY } from '../../figures/index.ts';
+import { rawDays } from '../raw-days.ts';
 import type { Rule } from '../finding.ts';
 import { minutesOf, rawFoods } from '../watched.ts';
 
@@ -17,8 +18,8 @@ export const longSoak: Rule = {
       const soaks = dish.acts.filter(({ verb }) => verb === 'marinate' || verb === 'brine');
       const total = soaks.reduce((sum, act) => sum + minutesOf(act), 0);
       const last = soaks.at(-1);
-      if (!last || total <= limit.days * 1440) return [];
-      const rest = limit.days * 1440 - (total - minutesOf(last));
+      if (!last || total <= limit.days * MINUTES_PER_DAY) return [];
+      const rest = limit.days * MINUTES_PER_DAY - (total - minutesOf(last));
       return [
         {
           rule: 'longSoak',

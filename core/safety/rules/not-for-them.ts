@@ -1,4 +1,4 @@
-import { EGG_CORE_C } from '../figures.ts';
+import { EGG_CORE_C } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
 import type { WatchedDish } from '../watched.ts';
 

@@ -1,21 +1,6 @@
+import { GAME_PARASITES_C, TRICHINAE_AT_ONCE_C, TRICHINAE } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
 import type { WatchedAct, WatchedFood } from '../watched.ts';
-
-/**
- * How long pork is held at its coldest point so that trichinae are dead: °C and minutes. Source: USDA,
- * 9 CFR 318.10, prescribed treatment of pork; from memory, a few rows of the table.
- */
-export const TRICHINAE: ReadonlyArray<readonly [tempC: number, minutes: number]> = [
-  [49, 21 * 60],
-  [52.2, 132],
-  [54.4, 30],
-  [57.8, 3],
-  [60, 1],
-  [62.2, 0],
-];
-const AT_ONCE_C = 62.2;
-/** Freezing does nothing to the parasites of game; only heat does, 160 °F. Source: FoodSafety.gov and CDC; from memory. */
-const GAME_C = 71;
 
 /** Pork and game that stay cooler inside than their parasites bear. */
 export const parasites: Rule = {
@@ -23,7 +8,7 @@ export const parasites: Rule = {
   source: 'source.trichinae',
   figures: {
     key: 'figures.parasites',
-    values: { pork: { tempC: AT_ONCE_C }, game: { tempC: GAME_C } },
+    values: { pork: { tempC: TRICHINAE_AT_ONCE_C }, game: { tempC: GAME_PARASITES_C } },
   },
   check: (meal) =>
     meal.dishes.flatMap((dish) =>
@@ -33,7 +18,7 @@ export const parasites: Rule = {
         );
         if (!food || !act.last) return [];
         const isPork = food.animal === 'pork';
-        const leastC = isPork ? AT_ONCE_C : GAME_C;
+        const leastC = isPork ? TRICHINAE_AT_ONCE_C : GAME_PARASITES_C;
         return [
           {
             rule: 'parasites',
@@ -60,8 +45,8 @@ function lives(
   { coreC, temperatures }: WatchedAct,
 ): boolean {
   if (coreC === undefined || ready) return false;
-  if (animal === 'game') return coreC < GAME_C - 0.5;
-  if (animal !== 'pork' || frozenFirst || coreC >= AT_ONCE_C - 0.5) return false;
+  if (animal === 'game') return coreC < GAME_PARASITES_C - 0.5;
+  if (animal !== 'pork' || frozenFirst || coreC >= TRICHINAE_AT_ONCE_C - 0.5) return false;
   return !temperatures || shareDead(temperatures) < 1;
 }
 

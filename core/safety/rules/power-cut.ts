@@ -1,9 +1,7 @@
-import { POWER_OUT_H } from '../keeping.ts';
+import { POWER_NOTE_FROM_MIN } from '../figures/index.ts';
+import { POWER_OUT_H } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
 import { minutesOf, rawFoods } from '../watched.ts';
-
-/** Said where raw food lies longer than a day. */
-const LONG_MIN = 24 * 60;
 
 /** What to do when the power fails while raw food lies cold. */
 export const powerCut: Rule = {
@@ -13,7 +11,9 @@ export const powerCut: Rule = {
   check: (meal) => {
     for (const dish of meal.dishes) {
       if (rawFoods(dish).length === 0) continue;
-      const lies = dish.acts.find((act) => act.place === 'fridge' && minutesOf(act) > LONG_MIN);
+      const lies = dish.acts.find(
+        (act) => act.place === 'fridge' && minutesOf(act) > POWER_NOTE_FROM_MIN,
+      );
       if (!lies) continue;
       return [
         {

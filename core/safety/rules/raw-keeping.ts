@@ -1,4 +1,5 @@
-import { rawDays } from '../figures.ts';
+import { MINUTES_PER_DAY } from '../../figures/index.ts';
+import { rawDays } from '../raw-days.ts';
 import type { Rule } from '../finding.ts';
 import { rawFoods, type WatchedDish } from '../watched.ts';
 
@@ -20,7 +21,7 @@ export const rawKeeping: Rule = {
       const foods = rawFoods(dish).map((food) => ({ food, days: rawDays({ ...food, cured }) }));
       const [first] = foods.sort((a, b) => a.days - b.days);
       const waits = first && waitsRaw(dish);
-      if (!first || !waits || waits.minutes <= first.days * 1440) return [];
+      if (!first || !waits || waits.minutes <= first.days * MINUTES_PER_DAY) return [];
       return [
         {
           rule: 'rawKeeping',

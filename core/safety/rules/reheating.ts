@@ -1,8 +1,7 @@
+import { REHEATED_CORE_C } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
 import { spoils } from '../watched.ts';
 
-/** Reheating, 165 °F. Source: FDA Food Code, 3-403.11; from memory. */
-const REHEAT_C = 74;
 /** A microwave heats in patches: stirred, covered, and let stand so long. Same source. */
 const STANDS_MIN = 2;
 const HEATS = new Set(['simmer', 'roast', 'bake', 'fry', 'steam', 'braise', 'grill', 'brown']);
@@ -15,7 +14,7 @@ export const reheating: Rule = {
   source: 'source.foodCodeReheat',
   figures: {
     key: 'figures.reheating',
-    values: { tempC: { tempC: REHEAT_C }, stand: { minutes: STANDS_MIN } },
+    values: { tempC: { tempC: REHEATED_CORE_C }, stand: { minutes: STANDS_MIN } },
   },
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
@@ -23,7 +22,7 @@ export const reheating: Rule = {
       const chilled = dish.acts.findIndex((act) => act.verb === 'chill' && act.afterFire);
       if (chilled === -1) return [];
       return dish.acts.slice(chilled + 1).flatMap((act) => {
-        const cool = act.coreC !== undefined && act.coreC < REHEAT_C;
+        const cool = act.coreC !== undefined && act.coreC < REHEATED_CORE_C;
         if (!HEATS.has(act.verb) || !cool || (WET.has(act.verb) && act.coreC === undefined))
           return [];
         return [
@@ -34,10 +33,10 @@ export const reheating: Rule = {
             step: act.id,
             message: {
               key: 'safety.reheating',
-              values: { tempC: { tempC: act.coreC ?? 0 }, least: { tempC: REHEAT_C } },
+              values: { tempC: { tempC: act.coreC ?? 0 }, least: { tempC: REHEATED_CORE_C } },
             },
             source: 'source.foodCodeReheat',
-            mends: [{ kind: 'core', step: act.id, coreC: REHEAT_C }],
+            mends: [{ kind: 'core', step: act.id, coreC: REHEATED_CORE_C }],
           } as const,
         ];
       });

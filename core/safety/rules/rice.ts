@@ -1,24 +1,22 @@
+import { HOT_HOLDING_C, RICE_WAITS_MIN } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
 import { minutesOf } from '../watched.ts';
 
-/** Cooked rice is hot or cold again within the hour. Source: UK Food Standards Agency; from memory. */
-const MOST_MIN = 60;
-const HOT_C = 57;
 const WAITS = new Set(['rest', 'hold', 'cool']);
 
 /** Cooked rice and grains do not stand lukewarm. */
 export const rice: Rule = {
   id: 'rice',
   source: 'source.fsaRice',
-  figures: { key: 'figures.rice', values: { minutes: { minutes: MOST_MIN } } },
+  figures: { key: 'figures.rice', values: { minutes: { minutes: RICE_WAITS_MIN } } },
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
       const grain = dish.foods.find((food) => food.grain);
       if (!grain) return [];
       return dish.acts.flatMap((act) => {
-        const kept = act.tempC !== undefined && (act.tempC >= HOT_C || act.tempC <= 5);
+        const kept = act.tempC !== undefined && (act.tempC >= HOT_HOLDING_C || act.tempC <= 5);
         if (!act.afterFire || !WAITS.has(act.verb) || kept || act.place === 'fridge') return [];
-        if (minutesOf(act) <= MOST_MIN) return [];
+        if (minutesOf(act) <= RICE_WAITS_MIN) return [];
         return [
           {
             rule: 'rice',
@@ -30,7 +28,7 @@ export const rice: Rule = {
               values: { food: grain.name, minutes: { minutes: minutesOf(act) } },
             },
             source: 'source.fsaRice',
-            mends: [{ kind: 'minutes', step: act.id, minutes: MOST_MIN }],
+            mends: [{ kind: 'minutes', step: act.id, minutes: RICE_WAITS_MIN }],
           } as const,
         ];
       });

@@ -1,11 +1,7 @@
-import { ROOM_LIMIT_MIN } from '../figures.ts';
+import { GROWS_FROM_C, GROWS_UNTIL_C, WARMED_WITHIN_MIN } from '../figures/index.ts';
+import { ROOM_LIMIT_MIN } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
 import { rawFoods } from '../watched.ts';
-
-/** From 10 to 54.4 °C in six hours. Source: USDA/FSIS, Appendix A; from memory. */
-const FROM_C = 10;
-const TO_C = 54.4;
-const MOST_MIN = 360;
 
 /** A slow fire brings the middle out of danger in six hours, and the surface in two. */
 export const slowWarming: Rule = {
@@ -13,7 +9,12 @@ export const slowWarming: Rule = {
   source: 'source.fsisAppendixA',
   figures: {
     key: 'figures.slowWarming',
-    values: { core: { minutes: MOST_MIN }, surface: { minutes: ROOM_LIMIT_MIN } },
+    values: {
+      from: { tempC: GROWS_FROM_C },
+      to: { tempC: GROWS_UNTIL_C },
+      core: { minutes: WARMED_WITHIN_MIN },
+      surface: { minutes: ROOM_LIMIT_MIN },
+    },
   },
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
@@ -22,7 +23,7 @@ export const slowWarming: Rule = {
         const { temperatures } = act;
         if (!temperatures || !act.last) return [];
         const minutes = minutesBetween(temperatures.minute, temperatures.coreC);
-        const slow = minutes > MOST_MIN;
+        const slow = minutes > WARMED_WITHIN_MIN;
         if (!slow && temperatures.warmingMin <= ROOM_LIMIT_MIN) return [];
         return [
           {
@@ -53,7 +54,7 @@ function minutesBetween(minute: ArrayLike<number>, coreC: ArrayLike<number>): nu
   let sum = 0;
   for (let i = 1; i < minute.length; i++) {
     const at = coreC[i] ?? 0;
-    if (at >= FROM_C && at < TO_C) sum += (minute[i] ?? 0) - (minute[i - 1] ?? 0);
+    if (at >= GROWS_FROM_C && at < GROWS_UNTIL_C) sum += (minute[i] ?? 0) - (minute[i - 1] ?? 0);
   }
   return sum;
 }

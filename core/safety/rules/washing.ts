@@ -1,3 +1,4 @@
+import { OVERNIGHT_MIN } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
 import { RAW_BOARD_WORK, rawFoods, type WatchedAct, type WatchedDish } from '../watched.ts';
 
@@ -25,9 +26,6 @@ export const washing: Rule = {
     return [];
   },
 };
-
-/** Overnight the board has long been washed. Our own line, no source. */
-const OVERNIGHT_MIN = 12 * 60;
 
 /** Said once, where it is first wanted. */
 function findingAt(dish: string, step: string): SafetyFinding {

@@ -1,4 +1,11 @@
-import { pantryOf, type Ingredient, type Meal, type Mixture, type MixtureLine } from '@zemrin/core';
+import {
+  pantryOf,
+  type Ingredient,
+  type Meal,
+  type Mixture,
+  type MixtureLine,
+  HELD_BACK_EXPONENT,
+} from '@zemrin/core';
 import { Command } from 'cmdk';
 import { useState } from 'react';
 import { useEdit, useOwnPantry } from '../store/hooks.ts';
@@ -25,7 +32,7 @@ export default function IngredientPicker(props: IngredientPickerProps) {
   const elsewhere = useOwnPantry(meal.id);
   const known = pantryOf(meal.pantry).ingredients;
   const add = (line: Partial<MixtureLine> & Pick<MixtureLine, 'ingredient' | 'amount'>) => {
-    onPick({ scaling: 'linear', exponent: 0.67, ...line });
+    onPick({ scaling: 'linear', exponent: HELD_BACK_EXPONENT, ...line });
     onClose();
   };
   if (making) {

@@ -17,6 +17,7 @@ import {
   type Mixture,
   type Scaling,
   type StandIn,
+  HELD_BACK_EXPONENT,
 } from '@zemrin/core';
 import { ArrowDown, ArrowUp, Lock, LockOpen, Trash2 } from 'lucide-react';
 import { Choice } from '../../../ui/Choice.tsx';
@@ -164,7 +165,7 @@ function Exponent(props: {
   onSet: (change: LineChange, gesture: string) => void;
 }) {
   const t = useWords();
-  const exponent = props.mixture.lines[props.index]?.exponent ?? 0.67;
+  const exponent = props.mixture.lines[props.index]?.exponent ?? HELD_BACK_EXPONENT;
   return (
     <label className="grid text-sm text-muted">
       {t('bench.exponent', { exponent: exponent.toFixed(2) })}

@@ -1,14 +1,14 @@
+import { HOT_TO_EAT_C } from '../figures/index.ts';
 import { cooks, HOLD_PLACES, type Cooker, type HoldPlace } from '../places/index.ts';
 import { cookOnce, type CookSpec, type StageSpec } from './cook-spec.ts';
 
-/** What comes after the fire. */
-export interface Afterwards {
+/** How a food warms on by itself once it is off the fire. */
+export interface CarryOver {
   /** The core as it is taken off. */
   readonly pullC: number;
   /** The highest it comes to while it rests, and how long that takes. */
   readonly peakC: number;
   readonly peakAfterMin: number;
-  readonly holds: readonly Hold[];
 }
 
 /** How long it stays good in a place, from being taken off. */
@@ -16,16 +16,10 @@ export interface Hold {
   readonly place: HoldPlace;
   /** Until the core is no longer hot to eat. */
   readonly hotMin: number;
-  /** Until its coldest point has been too cool for two hours. */
-  readonly safeMin: number;
+  /** Until its coldest point falls below the heat that was asked for. */
+  readonly aboveMin: number;
 }
 
-/** Hot enough to eat. Common practice, no source. */
-const HOT_C = 50;
-/** Hot holding, 135 °F. Source: FDA Food Code, 3-501.16, from memory. */
-const HOLD_C = 57;
-/** Source: USDA/FSIS, the two-hour rule. */
-const COOL_LIMIT_MIN = 120;
 const LONGEST_HOLD_MIN = 24 * 60;
 
 /** The stages up to the last that cooks: what is taken off the fire. */
@@ -33,24 +27,28 @@ function fireOf(spec: CookSpec): readonly StageSpec[] {
   return spec.stages.slice(0, spec.stages.findLastIndex(({ cooker }) => cooks(cooker)) + 1);
 }
 
-/** Carry-over, and how long it keeps. @throws RangeError when no stage cooks */
-export function afterwards(spec: CookSpec): Afterwards {
+/** Carry-over in the rest that follows, or under foil. @throws RangeError when no stage cooks */
+export function carryOver(spec: CookSpec): CarryOver {
   const fire = fireOf(spec);
-  const own = spec.stages[fire.length];
-  const rest = own?.cooker ?? 'foil';
-  const rested = restOf(spec, fire, rest, { kind: 'peak' });
-  return {
-    pullC: rested.pullC,
-    peakC: rested.peakC,
-    peakAfterMin: rested.restMin,
-    holds: HOLD_PLACES.map((place) => ({
-      place,
-      // It may climb past that first: from its peak on.
-      hotMin: restOf(spec, fire, place, { kind: 'peak' }, { kind: 'core', coreC: HOT_C }).restMin,
-      safeMin:
-        restOf(spec, fire, place, { kind: 'surface', surfaceC: HOLD_C }).restMin + COOL_LIMIT_MIN,
-    })),
-  };
+  const rest = spec.stages[fire.length]?.cooker ?? 'foil';
+  const { pullC, peakC, restMin } = restOf(spec, fire, rest, { kind: 'peak' });
+  return { pullC, peakC, peakAfterMin: restMin };
+}
+
+/**
+ * How long it stays hot in each place that keeps it so.
+ *
+ * @param leastC the heat its coldest point should not fall below
+ */
+export function hotHoldsOf(spec: CookSpec, leastC: number): Hold[] {
+  const fire = fireOf(spec);
+  return HOLD_PLACES.map((place) => ({
+    place,
+    // It may climb past that first: from its peak on.
+    hotMin: restOf(spec, fire, place, { kind: 'peak' }, { kind: 'core', coreC: HOT_TO_EAT_C })
+      .restMin,
+    aboveMin: restOf(spec, fire, place, { kind: 'surface', surfaceC: leastC }).restMin,
+  }));
 }
 
 function restOf(
@@ -89,7 +87,7 @@ export function pullCFor(spec: CookSpec, finalC: number): number {
       { ...last, end: { kind: 'core', coreC: pullC } as const },
       ...spec.stages.slice(fire.length),
     ];
-    const over = afterwards({ ...spec, stages }).peakC - finalC;
+    const over = carryOver({ ...spec, stages }).peakC - finalC;
     if (Math.abs(over) < NEAR_C) break;
     pullC -= over;
   }

@@ -1,0 +1,125 @@
+/**
+ * Core of poultry, 165 °F.
+ *
+ * @unit °C
+ * @source USDA/FSIS, safe minimum internal temperatures, from memory
+ * @confidence 0.95
+ */
+export const POULTRY_CORE_C = 73.9;
+
+/**
+ * Core of whole cuts of beef, pork, veal and lamb, 145 °F, with three minutes of rest.
+ *
+ * @unit °C
+ * @source USDA/FSIS, safe minimum internal temperatures, from memory
+ * @confidence 0.95
+ */
+export const WHOLE_CUT_CORE_C = 62.8;
+
+/**
+ * Core of minced meat, 160 °F.
+ *
+ * @unit °C
+ * @source USDA/FSIS, safe minimum internal temperatures, from memory
+ * @confidence 0.95
+ */
+export const MINCED_CORE_C = 71.1;
+
+/**
+ * Eggs, firm all through, 160 °F.
+ *
+ * @unit °C
+ * @source USDA/FSIS, safe minimum internal temperatures, from memory
+ * @confidence 0.9
+ */
+export const EGG_CORE_C = 71.1;
+
+/**
+ * Game, 160 °F.
+ *
+ * @unit °C
+ * @source FoodSafety.gov, safe minimum internal temperatures, from memory
+ * @confidence 0.85
+ */
+export const GAME_CORE_C = 71.1;
+
+/**
+ * Ham that is cooked already is warmed, 140 °F.
+ *
+ * @unit °C
+ * @source USDA/FSIS, safe minimum internal temperatures, from memory
+ * @confidence 0.9
+ */
+export const READY_CORE_C = 60;
+
+/**
+ * “63 °C” and “74 °C” are the same guidance written in whole degrees.
+ *
+ * @unit °C
+ * @source our own line, no source
+ * @confidence 0.9
+ */
+export const CORE_ROUNDING_C = 0.5;
+
+/**
+ * Mechanically tenderised or injected meat.
+ *
+ * @unit °C
+ * @source FDA Food Code, 3-401.11, 155 °F, from memory
+ * @confidence 0.9
+ */
+export const PIERCED_CORE_C = 68;
+
+/**
+ * What a forecast by the clock may be off, with carry-over.
+ *
+ * @unit °C
+ * @source our own line, no source
+ * @confidence 0.5
+ */
+export const CLOCK_DOUBT_C = 10;
+
+/**
+ * So far below the least core no forecast is that wrong.
+ *
+ * @unit °C
+ * @source our own line, no source
+ * @confidence 0.5
+ */
+export const CLOCK_RAW_C = 30;
+
+/**
+ * What was cooked and chilled is heated again to this, all through.
+ *
+ * @unit °C
+ * @source FDA Food Code, 3-403.11, 165 °F, from memory
+ * @confidence 0.9
+ */
+export const REHEATED_CORE_C = 74;
+
+/**
+ * Eggs broken and mixed, held a minute.
+ *
+ * @unit °C
+ * @source FDA Food Code, 3-401.11, from memory
+ * @confidence 0.75
+ */
+export const EGG_MINUTE_CORE_C = 66;
+
+/**
+ * What a probe may read too high.
+ *
+ * @unit °C
+ * @source kitchen convention, from memory
+ * @confidence 0.6
+ */
+export const PROBE_READS_HIGH_C = 1;
+
+/**
+ * The carry-over one may count on.
+ *
+ * @unit °C
+ * @source kitchen convention, from memory
+ * @confidence 0.6
+ */
+export const SURE_CARRY_C = 3;

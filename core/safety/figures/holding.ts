@@ -1,0 +1,26 @@
+/**
+ * Hot holding: what waits for the table is no cooler.
+ *
+ * @unit °C
+ * @source FDA Food Code, 3-501.16, 135 °F, from memory
+ * @confidence 0.9
+ */
+export const HOT_HOLDING_C = 57;
+
+/**
+ * What is set to keep food above that, with room for an oven's swings.
+ *
+ * @unit °C
+ * @source our own line, no source
+ * @confidence 0.6
+ */
+export const HOLD_AT_C = 65;
+
+/**
+ * Cooked rice is hot or cold again within the hour.
+ *
+ * @unit min
+ * @source UK Food Standards Agency, rice, from memory
+ * @confidence 0.7
+ */
+export const RICE_WAITS_MIN = 60;

@@ -1,0 +1,35 @@
+/**
+ * Overnight the board has long been washed. Our own line, no source.
+ *
+ * @unit min
+ * @source our own line, no source
+ * @confidence 0.5
+ */
+export const OVERNIGHT_MIN = 12 * 60;
+
+/**
+ * A board on which raw food is worked for long is a counter. Our own line, no source.
+ *
+ * @unit min
+ * @source our own line, no source
+ * @confidence 0.5
+ */
+export const WORKED_FOR_MIN = 20;
+
+/**
+ * A brisk fire has the surface out of danger sooner, and counts nothing. Our own line, no source.
+ *
+ * @unit min
+ * @source our own line, no source
+ * @confidence 0.5
+ */
+export const BRISK_MIN = 30;
+
+/**
+ * What is brushed on raw is cooked with the food, if it stays on the fire so long.
+ *
+ * @unit min
+ * @source common practice, no source
+ * @confidence 0.5
+ */
+export const BRUSHED_ON_FIRE_MIN = 10;
