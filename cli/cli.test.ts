@@ -1,49 +1,36 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { build } from 'vite';
 import { beforeAll, describe, expect, it } from 'vitest';
+import { bundle } from './build.mjs';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
 const SUPPER = 'demo/first-frost-supper.json';
 const NOW = '2026-11-25T08:00';
 
-const folder = mkdtempSync(join(tmpdir(), 'zemrin-'));
+const LAUNCHER = join(root, 'cli/zemrin.mjs');
 
-/** The command in one file, so that each of the many calls need not read the whole house anew. */
-beforeAll(async () => {
-  await build({
-    logLevel: 'error',
-    configFile: false,
-    build: {
-      ssr: join(root, 'cli/main.ts'),
-      outDir: folder,
-      emptyOutDir: true,
-      target: 'node20',
-      rollupOptions: { output: { entryFileNames: 'zemrin.mjs' } },
-    },
-    ssr: { noExternal: true },
-  });
-}, 120_000);
+/** The command in one file, built once, so that no call has to wait for it. */
+beforeAll(bundle, 120_000);
 
 function zemrin(...args: string[]) {
-  return called([join(folder, 'zemrin.mjs')], args);
+  return fed('', ...args);
 }
 
-function called(command: readonly string[], args: readonly string[]) {
-  const done = spawnSync(process.execPath, [...command, ...args], {
+/** The same with something on standard input. */
+function fed(input: string, ...args: string[]) {
+  const done = spawnSync(process.execPath, [LAUNCHER, ...args], {
     cwd: root,
     encoding: 'utf8',
+    input,
   });
-  const json = args.includes('--json') && done.stdout !== '' ? JSON.parse(done.stdout) : undefined;
-  return {
-    code: done.status,
-    out: done.stdout,
-    err: done.stderr,
-    json,
-  };
+  const lines = done.stdout.trim().split('\n');
+  const several = args.includes('--json') && lines.every((line) => /^\{.*\}$/.test(line));
+  const parsed = () => (several ? lines.map((line) => JSON.parse(line)) : JSON.parse(done.stdout));
+  const json = args.includes('--json') && done.stdout !== '' ? parsed() : undefined;
+  return { code: done.status, out: done.stdout, err: done.stderr, json };
 }
 
 function fileWith(text: string): string {
@@ -52,9 +39,15 @@ function fileWith(text: string): string {
   return file;
 }
 
+/** What of a meal file these tests change. */
+interface Doc {
+  readonly serving: object;
+  readonly dishes: ReadonlyArray<{ readonly steps: readonly object[] }>;
+}
+
 describe('the command line', () => {
-  it('runs as it lies there, without being built', () => {
-    const { code, out } = called(['--import', 'tsx', 'cli/main.ts'], ['--help']);
+  it('says what it can do', () => {
+    const { code, out } = zemrin('--help');
     expect([code, out.split('\n')[0]]).toEqual([
       0,
       'zemrin: plan a meal backwards from serving time',
@@ -179,13 +172,16 @@ describe('the command line', () => {
   it('checks a good file and prints the schema', () => {
     const check = zemrin('check', SUPPER, '--now', NOW, '--json');
     expect(check.code).toBe(0);
-    expect(check.json).toEqual({
-      format: 'good',
-      status: 'fits',
-      broken: [],
-      avoids: [],
-      audit: [],
-    });
+    expect(check.json).toMatchObject({ format: 'good', status: 'fits', stops: [], avoids: [] });
+    expect(Object.keys(check.json)).toEqual([
+      'format',
+      'status',
+      'onTime',
+      'stops',
+      'cautions',
+      'avoids',
+      'audit',
+    ]);
     const schema = zemrin('schema', '--json');
     expect(schema.json.properties.zemrin).toEqual({ type: 'string', const: 'meal' });
   });
@@ -250,5 +246,104 @@ describe('the command line', () => {
     expect(to('csv', '--list', 'shopping').out).toMatch(/^day,section,item,buy/);
     expect(JSON.parse(to('jsonld').out)['@graph']).toHaveLength(5);
     expect(to('pdf').err).toMatch(/--to: “pdf” is no format\. Write ics, csv, md or jsonld\./);
+  });
+
+  it('ends with 3 when a rule of safety stops the plan, and names the rule', () => {
+    const raw = readFileSync(join(root, SUPPER), 'utf8');
+    const file = fileWith(
+      raw.replace(
+        /("id": "lamb-temper"[^]*?"time": )\{[^}]*\}/,
+        '$1{ "kind": "fixed", "minutes": 150 }',
+      ),
+    );
+    const { code, json, out } = zemrin('check', file, '--now', NOW, '--json');
+    expect(out).not.toBe('');
+    expect(code).toBe(3);
+    expect(json.stops[0]).toMatchObject({ rule: 'counter', dish: 'lamb' });
+    expect(json.stops[0].source).toMatch(/from memory/);
+    expect(zemrin('check', file, '--now', NOW).out).toMatch(
+      /a good meal file\. Its plan is not safe/,
+    );
+  });
+
+  it('takes several files: a document a line, the bad one in its place, the gravest exit', () => {
+    const bad = fileWith('{"zemrin":"meal"');
+    const { code, json, err } = zemrin('plan', SUPPER, bad, SUPPER, '--now', NOW, '--json');
+    expect(code).toBe(2);
+    expect(json.map((one: { file: string }) => one.file)).toEqual([SUPPER, bad, SUPPER]);
+    expect(json[1]).toMatchObject({ format: 'bad', error: expect.stringMatching(/is not JSON/) });
+    expect(json[2].steps.length).toBeGreaterThan(10);
+    expect(err).toMatch(/is not JSON/);
+    const late = ['--now', '2026-11-25T08:00', '--serve', '2026-11-25T12:00', '--json'];
+    expect(zemrin('plan', SUPPER, bad, ...late).code).toBe(3);
+    expect(zemrin('heat', 'demo/cooks/smoked-shoulder.json', 'nowhere.json').out).toMatch(
+      /^demo\/cooks\/smoked-shoulder\.json\nOn the fire/,
+    );
+  });
+
+  it('reads standard input where a file would be, with a byte-order mark or without', () => {
+    const text = readFileSync(join(root, SUPPER), 'utf8');
+    for (const input of [text, `\uFEFF${text}`]) {
+      const { code, json } = fed(input, 'plan', '-', '--now', NOW, '--json');
+      expect([code, json.meal]).toEqual([0, 'first-frost-supper']);
+    }
+    expect(fed('', 'check', '-').err).toMatch(/^-: is not JSON/);
+  });
+
+  const changed = (change: (meal: Doc) => void): string => {
+    const meal = JSON.parse(readFileSync(join(root, SUPPER), 'utf8'));
+    change(meal);
+    return fileWith(JSON.stringify(meal));
+  };
+  it.each<[string, (meal: Doc) => void, RegExp]>([
+    [
+      'a serving in 2099',
+      ({ serving }: Doc) => Object.assign(serving, { at: '2099-06-05T19:00' }),
+      /serving\.at: is 2099-06-05, years ahead of now/,
+    ],
+    [
+      'a serving in the year 1',
+      ({ serving }: Doc) => Object.assign(serving, { at: '0001-01-01T19:00' }),
+      /years before now/,
+    ],
+    [
+      'a serving beyond the calendar',
+      ({ serving }: Doc) => Object.assign(serving, { at: '300000-01-01T19:00' }),
+      /serving\.at: must be a real date/,
+    ],
+    [
+      'a million minutes',
+      ({ dishes }: Doc) =>
+        Object.assign(dishes[0]?.steps[0] ?? {}, { time: { kind: 'fixed', minutes: 1e6 } }),
+      /minutes: is too large.*at most a year/,
+    ],
+    [
+      'hands every minute of a day',
+      ({ dishes }: Doc) =>
+        Object.assign(dishes[0]?.steps[0] ?? {}, {
+          time: { kind: 'fixed', minutes: 1440 },
+          hands: [{ when: 'every', everyMin: 1, minutes: 1, what: 'Stir' }],
+        }),
+      /asks for hands 1440 times/,
+    ],
+  ])('ends with 2 and one clear line for %s', (_what, change, message) => {
+    const { code, out, err } = zemrin('plan', changed(change), '--now', NOW);
+    expect([code, out]).toEqual([2, '']);
+    expect(err).toMatch(message);
+    expect(err).not.toMatch(/at .*:\d+:\d+/);
+  });
+
+  it.each([
+    [['constructor', SUPPER]],
+    [['__proto__', SUPPER]],
+    [['plan', SUPPER, '--constructor', 'x']],
+    [['export', SUPPER, '--to', 'constructor']],
+    [['export', SUPPER, '--to', 'csv', '--list', 'toString']],
+    [['scale', SUPPER, '--dish', 'hasOwnProperty', '--mixture', 'x']],
+    [['plan', SUPPER, '--now', '+300000-01-01T00:00Z']],
+  ])('takes no name of the language for one of its own: %j', (args) => {
+    const { code, out, err } = zemrin(...args);
+    expect([code, out]).toEqual([2, '']);
+    expect(err).not.toMatch(/at .*:\d+:\d+/);
   });
 });

@@ -1,32 +1,15 @@
-import {
-  mealLd,
-  mealMarkdown,
-  plan,
-  planCalendar,
-  tableCsv,
-  TABLES,
-  type Meal,
-  type Plan,
-  type TableName,
-} from '@zemrin/core';
-import { InputError, nowOf, readMeal, type Outcome } from './io.ts';
+import { EXPORT_FORMATS, exportFormat, plan, TABLES } from '@zemrin/core';
+import { InputError, nowOf, readMeal, withinHorizon, type Outcome } from './io.ts';
 import type { Options } from './options.ts';
 
-const FORMATS: Readonly<
-  Record<string, (meal: Meal, made: Plan, nowMin: number, list: TableName) => string>
-> = {
-  ics: (meal, made, nowMin) => planCalendar(meal, made, nowMin),
-  csv: (meal, made, _nowMin, list) => tableCsv(list, meal, made),
-  md: (meal, made) => mealMarkdown(meal, made),
-  jsonld: (meal) => `${JSON.stringify(mealLd(meal), null, 2)}\n`,
-};
-
-/** `export MEAL --to ics|csv|md|jsonld`: the plan, a list, the page, or the dishes as recipes. */
+/** `export MEAL --to FORMAT`: the plan, a list, the page, or the dishes as recipes. */
 export function exportCommand(file: string, options: Options): Outcome {
   const to = options.to ?? '';
-  const write = FORMATS[to];
-  if (!write) {
-    throw new InputError('--to', `“${to}” is no format`, 'Write ics, csv, md or jsonld.');
+  const format = exportFormat(to);
+  if (!format) {
+    const known = EXPORT_FORMATS.map(({ id }) => id);
+    const written = `${known.slice(0, -1).join(', ')} or ${known.at(-1) ?? ''}`;
+    throw new InputError('--to', `“${to}” is no format`, `Write ${written}.`);
   }
   const list = TABLES.find((name) => name === (options.list ?? 'run'));
   if (!list) {
@@ -37,9 +20,9 @@ export function exportCommand(file: string, options: Options): Outcome {
     );
   }
   const nowMin = nowOf(options.now);
-  const meal = readMeal(file, nowMin);
+  const meal = withinHorizon(readMeal(file, nowMin), nowMin, file);
   const made = plan(meal, meal.kitchen, nowMin, { rescues: false });
-  const text = write(meal, made, nowMin, list);
+  const text = format.write({ meal, plan: made, nowMin, list });
   return {
     json: { to, text },
     text: text.replace(/\r?\n$/, ''),

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { epochMinOfIso, MealError, parseMeal, type Meal } from '@zemrin/core';
+import { epochMinOfIso, horizonProblem, MealError, parseMeal, type Meal } from '@zemrin/core';
 
 /** What a command has to say, in both forms, and how it ends. */
 export interface Outcome {
@@ -39,11 +39,30 @@ export function readMeal(file: string, nowMin: number): Meal {
   return readWith(file, (text) => parseMeal(text, nowMin));
 }
 
+/** A meal that can be planned from now on. @throws MealError where its date is years away */
+export function withinHorizon(meal: Meal, nowMin: number, file: string): Meal {
+  const problem = horizonProblem(meal, nowMin);
+  if (problem) throw new MealError([problem]).in(file);
+  return meal;
+}
+
+/** What stands for standard input in place of a file's name. */
+const STANDARD_INPUT = '-';
+
+/** What came on standard input: it can be read once, and is asked for again with another moment. */
+let standardInput: string | undefined;
+
+function textOf(file: string): string {
+  if (file !== STANDARD_INPUT) return readFileSync(file, 'utf8');
+  standardInput ??= readFileSync(0, 'utf8');
+  return standardInput;
+}
+
 /** Reads a file by what understands it. @throws InputError, MealError (with the file's name) */
 export function readWith<T>(file: string, parse: (text: string) => T): T {
   let text: string;
   try {
-    text = readFileSync(file, 'utf8');
+    text = textOf(file);
   } catch (error) {
     const why = error instanceof Error && 'code' in error ? String(error.code) : 'unreadable';
     throw new InputError(file, `cannot be read (${why})`, 'Check the name and try again.');

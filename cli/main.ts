@@ -1,63 +1,93 @@
 import { MealError, QuantityError } from '@zemrin/core';
-import { checkCommand } from './check.ts';
-import { exportCommand } from './export.ts';
-import { heatCommand } from './heat.ts';
+import { COMMANDS, type Command } from './commands.ts';
 import { InputError, type Outcome } from './io.ts';
-import { readArguments } from './options.ts';
-import { planCommand } from './plan.ts';
-import { readCommand } from './read.ts';
-import { scaleCommand } from './scale.ts';
+import { readArguments, type Options } from './options.ts';
 import { schemaCommand } from './schema.ts';
 
 const HELP = `zemrin: plan a meal backwards from serving time
 
-  plan MEAL [--now ISO] [--serve ISO]                        every step with its times
-  scale MEAL --dish D --mixture M [--weight 1.7kg]           a mixture at the weight of its batch
-  heat COOK                                                  how long a food takes on its fire
-  read RECIPE                                                a recipe as a dish: text, web page, JSON-LD
+  plan MEAL… [--now ISO] [--serve ISO]                       every step with its times
+  scale MEAL… --dish D --mixture M [--weight 1.7kg]          a mixture at the weight of its batch
+  heat COOK…                                                 how long a food takes on its fire
+  read RECIPE…                                               a recipe as a dish: text, web page, JSON-LD
+  check MEAL…                                                what is wrong in a meal file
   export MEAL --to ics|csv|md|jsonld [--list run|shopping|weighing]  for calendars and other programs
-  check MEAL                                                 what is wrong in a meal file
   schema                                                     the JSON Schema of the meal file
 
-  --json   one JSON document instead of text
-Exit: 0 good, 2 bad input, 3 cannot be done.`;
+  -        in place of a file: standard input
+  --json   one JSON document instead of text; of several files, one a line
+Exit: 0 good, 2 bad input, 3 cannot be done, or not safely. Of several files, the gravest.`;
 
-function run(): Outcome {
+/** What went wrong, in a line: the input's fault, or one of ours, which is said. */
+function badInput(error: unknown, file = 'the command'): string {
+  const known =
+    error instanceof InputError || error instanceof MealError || error instanceof QuantityError;
+  if (known) return error.message;
+  const why = error instanceof Error ? error.message : String(error);
+  return `${file}: cannot be worked on (${why}). That is a fault of Zemrin's; nothing was changed.`;
+}
+
+function say(outcome: Outcome, json: boolean): void {
+  process.stdout.write(`${json ? JSON.stringify(outcome.json, null, 2) : outcome.text}\n`);
+}
+
+/** One file: its document or its text; what is bad is told on the error stream alone. */
+function runOne({ run }: Command, file: string, options: Options): Outcome['exit'] {
+  const outcome = run(file, options);
+  say(outcome, options.json ?? false);
+  return outcome.exit;
+}
+
+/** Several files, in order: a bad one is told in its place, and the others go on. */
+function runSeveral({ run }: Command, files: readonly string[], options: Options): Outcome['exit'] {
+  const exits = files.map((file): Outcome['exit'] => {
+    try {
+      const { json, text, exit } = run(file, options);
+      process.stdout.write(
+        options.json
+          ? `${JSON.stringify({ file, ...(json as object) })}\n`
+          : `${file}\n${text}\n\n`,
+      );
+      return exit;
+    } catch (error) {
+      const message = badInput(error, file);
+      if (options.json) {
+        process.stdout.write(`${JSON.stringify({ file, format: 'bad', error: message })}\n`);
+      }
+      process.stderr.write(`${message}\n`);
+      return 2;
+    }
+  });
+  return exits.reduce((gravest, exit) => (exit > gravest ? exit : gravest), 0);
+}
+
+function run(): Outcome['exit'] {
   const { values, positionals } = readArguments();
-  const [command, file, ...more] = positionals;
-  if (values.help || command === undefined) return { json: { help: HELP }, text: HELP, exit: 0 };
-  if (more.length > 0) {
-    throw new InputError('the command', `has “${more.join(' ')}” too many`, 'Give one meal file.');
+  const [name, ...files] = positionals;
+  const json = values.json ?? false;
+  if (values.help || name === undefined) {
+    say({ json: { help: HELP }, text: HELP, exit: 0 }, json);
+    return 0;
   }
-  if (command === 'schema') return schemaCommand();
-  const commands = {
-    plan: planCommand,
-    scale: scaleCommand,
-    heat: heatCommand,
-    read: readCommand,
-    export: exportCommand,
-    check: checkCommand,
-  };
-  const found = commands[command as keyof typeof commands];
-  if (!found) throw new InputError('the command', `“${command}” is not known`, 'See “--help”.');
-  if (file === undefined)
-    throw new InputError('the command', 'names no file', `Write “${command} FILE”.`);
-  return found(file, values);
+  if (name === 'schema') {
+    say(schemaCommand(), json);
+    return 0;
+  }
+  const command = COMMANDS.get(name);
+  if (!command) throw new InputError('the command', `“${name}” is not known`, 'See “--help”.');
+  const [file] = files;
+  if (file === undefined) {
+    throw new InputError('the command', 'names no file', `Write “${name} FILE”.`);
+  }
+  if (files.length === 1) return runOne(command, file, values);
+  if (command.several) return runSeveral(command, files, values);
+  const more = files.slice(1).join(' ');
+  throw new InputError('the command', `has “${more}” too many`, 'Give one meal file.');
 }
 
-function main(): void {
-  const json = process.argv.includes('--json');
-  try {
-    const outcome = run();
-    process.stdout.write(`${json ? JSON.stringify(outcome.json, null, 2) : outcome.text}\n`);
-    process.exitCode = outcome.exit;
-  } catch (error) {
-    if (error instanceof InputError) process.stderr.write(`${error.message}\n`);
-    else if (error instanceof MealError || error instanceof QuantityError) {
-      process.stderr.write(`${error.message}\n`);
-    } else throw error;
-    process.exitCode = 2;
-  }
+try {
+  process.exitCode = run();
+} catch (error) {
+  process.stderr.write(`${badInput(error)}\n`);
+  process.exitCode = 2;
 }
-
-main();

@@ -9,7 +9,7 @@ import {
   type Meal,
   type Plan,
 } from '@zemrin/core';
-import { instantOf, nowOf, readMeal, type Outcome } from './io.ts';
+import { instantOf, nowOf, readMeal, withinHorizon, type Outcome } from './io.ts';
 import type { Options } from './options.ts';
 
 /** `plan MEAL`: every step with its times. A time without offset is the meal's own local time. */
@@ -18,7 +18,7 @@ export function planCommand(file: string, options: Options): Outcome {
   const nowMin = nowOf(options.now, first.serving.zone);
   const read = readMeal(file, nowMin);
   const { zone } = read.serving;
-  const meal: Meal =
+  const asked: Meal =
     options.serve === undefined
       ? read
       : {
@@ -28,6 +28,7 @@ export function planCommand(file: string, options: Options): Outcome {
             at: localOf(instantOf(options.serve, zone, '--serve'), zone),
           },
         };
+  const meal = withinHorizon(asked, nowMin, options.serve === undefined ? file : '--serve');
   const made = plan(meal, meal.kitchen, nowMin);
   return {
     json: planJson(made, meal),

@@ -12,6 +12,8 @@ export { mealLd, recipeLd } from './recipe-json-ld.ts';
 export { planCalendar } from './calendar/write.ts';
 export { busyOf, CalendarError, hoursOfBusy, type Busy } from './calendar/read.ts';
 export { mealMarkdown, tableCsv, TABLES, type TableName } from './tables.ts';
+export { EXPORT_FORMATS, exportFormat } from './exports/registry.ts';
+export type { Exported, ExportFormat } from './exports/definition.ts';
 export {
   MERGES,
   previewImport,

@@ -22,7 +22,8 @@ export class MealError extends Error {
 /** JSON, or what is wrong with it. @throws MealError */
 export function readJson(text: string): unknown {
   try {
-    return JSON.parse(text) as unknown;
+    // Some editors put a mark of their own before the first sign.
+    return JSON.parse(text.replace(/^\uFEFF/, '')) as unknown;
   } catch (error) {
     const where = error instanceof Error ? error.message : '';
     throw new MealError([

@@ -1,6 +1,7 @@
 export * from './schema.ts';
 export * from './kitchen-schema.ts';
 export * from './parse.ts';
+export { horizonProblem } from './horizon.ts';
 export { checkHeader, MealError, problemsOf, readJson } from './document.ts';
 export { checkReferences } from './references.ts';
 export type { MealProblem } from './problem.ts';

@@ -59,6 +59,7 @@ function checkDish(dish: Dish, path: string, meal: MealFile): MealProblem[] {
   });
   dish.steps.forEach((step, s) => {
     const at = `${path}.steps[${s}]`;
+    problems.push(...checkRounds(step, at));
     if (step.time.kind === 'soak' || step.time.kind === 'cooling') {
       const of = mixtures.get(step.time.mixture);
       const fits = of !== undefined && (step.time.kind === 'soak' ? soaks(of) : of.boiled === true);
@@ -210,6 +211,30 @@ function checkLoops(meal: MealFile, steps: ReadonlyMap<string, Step>): MealProbl
           ]
         : [],
     ),
+  );
+}
+
+/** More rounds of tending in one step than anyone does: a slip of the pen. */
+const MOST_ROUNDS = 500;
+
+function checkRounds(step: Step, at: string): MealProblem[] {
+  const { time } = step;
+  const longest = Math.max(
+    0,
+    ...Object.entries(time).map(([field, value]) =>
+      /^(minutes|mostMin|longestMin)$/.test(field) && typeof value === 'number' ? value : 0,
+    ),
+  );
+  return step.hands.flatMap((hands, h): MealProblem[] =>
+    hands.when === 'every' && longest / hands.everyMin > MOST_ROUNDS
+      ? [
+          {
+            path: `${at}.hands[${h}].everyMin`,
+            wrong: `asks for hands ${Math.floor(longest / hands.everyMin)} times in one step`,
+            mend: `Let more minutes lie between, or shorten the step: ${MOST_ROUNDS} times at most`,
+          },
+        ]
+      : [],
   );
 }
 

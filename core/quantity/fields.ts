@@ -6,7 +6,13 @@ import { QuantityError } from './quantity.ts';
 export const id = z
   .string()
   .regex(/^[a-z0-9][a-z0-9-]*$/, 'must be lower-case letters, digits and hyphens');
-export const minutes = z.number().int('must be whole minutes').nonnegative();
+/** A year: what takes longer is a slip of the pen. */
+const MOST_MIN = 525_600;
+export const minutes = z
+  .number()
+  .int('must be whole minutes')
+  .nonnegative()
+  .max(MOST_MIN, 'must be at most a year, 525600 minutes');
 export const grams = z.number().positive('must be more than nothing');
 export const clock = z
   .string()

@@ -8,6 +8,8 @@ import { solveEarliest } from '../network/time-network.ts';
 import { rescueCandidates, serveAtCandidate, type RescueCandidate } from './candidates.ts';
 import type { Plan, Rescue } from '../planned.ts';
 
+/** How far back the cook's hours are laid out. */
+const DAYS_BACK = 60;
 /** How far ahead a serving time is looked for. */
 const DAYS_AHEAD = 30;
 /** Serving times are offered on such minutes. */
@@ -68,7 +70,9 @@ function otherHours(
   const { zone, servingMin } = made;
   const asked = Math.max(servingMin, nowMin);
   const last = asked + DAYS_AHEAD * MINUTES_PER_DAY;
-  const people = peopleOf(kitchen, zone, Math.min(nowMin, servingMin), last);
+  // Nobody's hours matter before the longest chain could begin.
+  const from = Math.max(nowMin, asked - DAYS_BACK * MINUTES_PER_DAY);
+  const people = peopleOf(kitchen, zone, Math.min(from, asked), last);
   const steps = expandMeal(meal, servingMin);
   const first = firstServing(steps, asked, nowMin, people, last);
   if (first === undefined) return [];

@@ -1,0 +1,25 @@
+import { checkCommand } from './check.ts';
+import { exportCommand } from './export.ts';
+import { heatCommand } from './heat.ts';
+import type { Outcome } from './io.ts';
+import type { Options } from './options.ts';
+import { planCommand } from './plan.ts';
+import { readCommand } from './read.ts';
+import { scaleCommand } from './scale.ts';
+
+/** A command on a file. */
+export interface Command {
+  readonly run: (file: string, options: Options) => Outcome;
+  /** Whether it takes several files in one call. */
+  readonly several: boolean;
+}
+
+/** Every command that works on files, by name. */
+export const COMMANDS: ReadonlyMap<string, Command> = new Map([
+  ['plan', { run: planCommand, several: true }],
+  ['scale', { run: scaleCommand, several: true }],
+  ['heat', { run: heatCommand, several: true }],
+  ['read', { run: readCommand, several: true }],
+  ['check', { run: checkCommand, several: true }],
+  ['export', { run: exportCommand, several: false }],
+]);
