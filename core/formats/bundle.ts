@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import {
-  checkHeader,
+  DOCUMENTS,
+  migrated,
+  newestVersion,
   checkReferences,
   copyDish,
   DishSchema,
@@ -23,22 +25,20 @@ export type Bundle =
   | { readonly kind: 'dish'; readonly dish: Dish; readonly own: OwnPantry }
   | { readonly kind: 'kitchen'; readonly kitchen: Kitchen };
 
-export const BUNDLE_VERSION = 1;
-
 const DishFile = z.looseObject({
   zemrin: z.literal('dish'),
-  version: z.literal(BUNDLE_VERSION),
+  version: z.literal(newestVersion(DOCUMENTS.dish)),
   dish: DishSchema,
   pantry: OwnPantrySchema.optional(),
 });
 const KitchenFile = z.looseObject({
   zemrin: z.literal('kitchen'),
-  version: z.literal(BUNDLE_VERSION),
+  version: z.literal(newestVersion(DOCUMENTS.kitchen)),
   kitchen: KitchenSchema,
 });
 const LibraryFile = z.looseObject({
   zemrin: z.literal('library'),
-  version: z.literal(BUNDLE_VERSION),
+  version: z.literal(newestVersion(DOCUMENTS.library)),
   meals: z.array(z.unknown()),
 });
 
@@ -58,15 +58,15 @@ export function printDish(meal: Meal, dish: Dish): string {
   };
   // What it draws from another dish stays behind.
   const alone = copyDish(dish, new Set());
-  return print({ zemrin: 'dish', version: BUNDLE_VERSION, dish: alone, pantry });
+  return print({ zemrin: 'dish', version: newestVersion(DOCUMENTS.dish), dish: alone, pantry });
 }
 
 export function printKitchen(kitchen: Kitchen): string {
-  return print({ zemrin: 'kitchen', version: BUNDLE_VERSION, kitchen });
+  return print({ zemrin: 'kitchen', version: newestVersion(DOCUMENTS.kitchen), kitchen });
 }
 
 export function printLibrary(meals: readonly Meal[]): string {
-  return print({ zemrin: 'library', version: BUNDLE_VERSION, meals });
+  return print({ zemrin: 'library', version: newestVersion(DOCUMENTS.library), meals });
 }
 
 /**
@@ -81,12 +81,11 @@ export function readBundle(text: string, nowMin: number): Bundle {
     case 'dish':
       return readDish(json);
     case 'kitchen': {
-      checkHeader(json, 'kitchen', BUNDLE_VERSION);
-      return { kind, kitchen: parsed(KitchenFile, json).kitchen };
+      const document = migrated(json, DOCUMENTS.kitchen);
+      return { kind, kitchen: parsed(KitchenFile, document).kitchen };
     }
     case 'library': {
-      checkHeader(json, 'library', BUNDLE_VERSION);
-      const { meals } = parsed(LibraryFile, json);
+      const { meals } = parsed(LibraryFile, migrated(json, DOCUMENTS.library));
       return { kind, meals: meals.map((meal, i) => mealAt(meal, i, nowMin)) };
     }
     default:
@@ -95,8 +94,7 @@ export function readBundle(text: string, nowMin: number): Bundle {
 }
 
 function readDish(json: unknown): Bundle {
-  checkHeader(json, 'dish', BUNDLE_VERSION);
-  const { dish, pantry } = parsed(DishFile, json);
+  const { dish, pantry } = parsed(DishFile, migrated(json, DOCUMENTS.dish));
   const own: OwnPantry = { ingredients: pantry?.ingredients ?? [], cuts: pantry?.cuts ?? [] };
   // A dish is checked as it would stand on a table of its own.
   const alone = {

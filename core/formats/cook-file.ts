@@ -10,7 +10,14 @@ import {
   type End,
   type StageSpec,
 } from '../heat/index.ts';
-import { checkHeader, MealError, problemsOf, readJson } from '../meal/index.ts';
+import {
+  DOCUMENTS,
+  MealError,
+  migrated,
+  newestVersion,
+  problemsOf,
+  readJson,
+} from '../meal/index.ts';
 import { CUTS } from '../pantry/index.ts';
 import { id, minutes, readWeight, type Known } from '../quantity/index.ts';
 import { afterwards, safetyOfCook } from '../safety/index.ts';
@@ -19,7 +26,7 @@ import { afterwards, safetyOfCook } from '../safety/index.ts';
  * The cook file: one food and its stages, for other tools and the command line. Documented in
  * docs/cook-file.md.
  */
-export const COOK_VERSION = 1;
+export const COOK_VERSION = newestVersion(DOCUMENTS.cook);
 
 const UntilSchema = z.union([
   z.looseObject({ minutes: minutes.positive() }),
@@ -62,9 +69,7 @@ type CookFileStage = CookFile['stages'][number];
 
 /** Reads the text of a cook file. @throws MealError with every problem found */
 export function parseCook(text: string): CookSpec {
-  const json = readJson(text);
-  checkHeader(json, 'cook', COOK_VERSION);
-  const parsed = CookFileSchema.safeParse(json);
+  const parsed = CookFileSchema.safeParse(migrated(readJson(text), DOCUMENTS.cook));
   if (!parsed.success) throw new MealError(parsed.error.issues.flatMap(problemsOf));
   return specOf(parsed.data);
 }

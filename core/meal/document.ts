@@ -36,29 +36,6 @@ export function readJson(text: string): unknown {
   }
 }
 
-/** Whether a document says that it is one of a kind, of a version that can be read. @throws MealError */
-export function checkHeader(json: unknown, kind: string, newest: number): void {
-  const header = (json ?? {}) as { zemrin?: unknown; version?: unknown };
-  if (typeof json !== 'object' || header.zemrin !== kind) {
-    throw new MealError([
-      {
-        path: 'zemrin',
-        wrong: `is not “${kind}”, so this is not a Zemrin ${kind}`,
-        mend: 'Choose a file that Zemrin exported',
-      },
-    ]);
-  }
-  if (typeof header.version === 'number' && header.version > newest) {
-    throw new MealError([
-      {
-        path: 'version',
-        wrong: `is ${header.version}, and this Zemrin reads up to ${newest}`,
-        mend: 'Open it with a newer Zemrin; nothing in it was changed',
-      },
-    ]);
-  }
-}
-
 type Issue = z.core.$ZodIssue;
 
 /** An issue of the schema in the cook's words. */

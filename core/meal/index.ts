@@ -2,7 +2,15 @@ export * from './schema.ts';
 export * from './kitchen-schema.ts';
 export * from './parse.ts';
 export { horizonProblem } from './horizon.ts';
-export { checkHeader, MealError, problemsOf, readJson } from './document.ts';
+export {
+  DOCUMENTS,
+  migrated,
+  newestVersion,
+  type DocumentKind,
+  type Migration,
+  type RawDocument,
+} from './versions.ts';
+export { MealError, problemsOf, readJson } from './document.ts';
 export { checkReferences } from './references.ts';
 export type { MealProblem } from './problem.ts';
 export * from './amounts.ts';

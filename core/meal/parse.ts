@@ -1,6 +1,7 @@
 import { epochMinOf, nextWeekday } from '../time/index.ts';
-import { MEAL_VERSION, MealSchema, type Meal, type MealFile } from './schema.ts';
-import { checkHeader, MealError, problemsOf, readJson } from './document.ts';
+import { MealSchema, type Meal, type MealFile } from './schema.ts';
+import { MealError, problemsOf, readJson } from './document.ts';
+import { DOCUMENTS, migrated } from './versions.ts';
 import { checkReferences } from './references.ts';
 
 /**
@@ -16,8 +17,7 @@ export function parseMeal(text: string, nowMin: number): Meal {
 
 /** As parseMeal, for a document that is already JSON. */
 export function mealOf(json: unknown, nowMin: number): Meal {
-  checkHeader(json, 'meal', MEAL_VERSION);
-  const parsed = MealSchema.safeParse(json);
+  const parsed = MealSchema.safeParse(migrated(json, DOCUMENTS.meal));
   if (!parsed.success) throw new MealError(parsed.error.issues.flatMap(problemsOf));
   const problems = checkReferences(parsed.data);
   if (problems.length > 0) throw new MealError(problems);

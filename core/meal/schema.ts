@@ -6,13 +6,14 @@ import { AVOIDABLE, OwnPantrySchema } from '../pantry/index.ts';
 import { ascending, clock, grams, id, minutes, type Known } from '../quantity/index.ts';
 import { isLocal, isZone } from '../time/index.ts';
 import { KitchenSchema } from './kitchen-schema.ts';
+import { DOCUMENTS, newestVersion } from './versions.ts';
 import { PracticesSchema } from './practices.ts';
 
 /**
  * The meal document, as it lies in a file. Objects are loose: fields this version does not know
  * survive a round trip. Amounts of mixture lines stay in the cook's own words ("1 1/2 tbsp").
  */
-export const MEAL_VERSION = 1;
+export const MEAL_VERSION = newestVersion(DOCUMENTS.meal);
 
 /** Two ways to use one fire. */
 export const FIRE_SIDES = ['direct', 'indirect'] as const;
