@@ -142,7 +142,7 @@ export function previewImport(
   here: Readonly<Record<string, Meal>>,
 ): Incoming[] {
   return incoming.map((meal) => {
-    const there = here[meal.id];
+    const there = Object.hasOwn(here, meal.id) ? here[meal.id] : undefined;
     if (!there) return { meal, is: 'new' };
     return { meal, is: JSON.stringify(there) === JSON.stringify(meal) ? 'same' : 'differs' };
   });

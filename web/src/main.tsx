@@ -3,14 +3,20 @@ import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { App } from './app/App.tsx';
 import { applyTheme } from './app/theme.ts';
+import { openChannel } from './storage/channel.ts';
 import { openDb } from './storage/db.ts';
-import { startStore, store } from './store/store.ts';
+import { startStore } from './store/starting.ts';
+import { store } from './store/store.ts';
 import './styles.css';
 import './words/words.ts';
 import { startPlanner } from './workers/planner.ts';
 
 applyTheme();
-void startStore(openDb(), startPlanner());
+void startStore({
+  openDb: (events) => openDb('zemrin', events),
+  planner: startPlanner(),
+  channel: openChannel(),
+});
 
 const root = document.getElementById('root');
 if (root) {

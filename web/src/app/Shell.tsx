@@ -14,9 +14,11 @@ import {
 } from 'lucide-react';
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { Link, useLocation } from 'react-router';
+import { own } from '../store/own.ts';
 import { useAppSelector } from '../store/store.ts';
 import { useWords } from '../words/words.ts';
 import { useKeys, type Overlay } from './keys.ts';
+import { StorageBanner } from './StorageBanner.tsx';
 import { addressOf, readAddress, VIEWS, type ViewName } from './routes.ts';
 import { toggleTheme } from './theme.ts';
 import { useHistory } from './useHistory.ts';
@@ -42,7 +44,7 @@ export function Shell({ children }: { children: ReactNode }) {
   const { pathname } = useLocation();
   const here = readAddress(pathname);
   const known = useAppSelector(
-    (state) => here.meal !== undefined && here.meal in state.library.meals,
+    (state) => here.meal !== undefined && own(state.library.meals, here.meal) !== undefined,
   );
   const lastMeal = useAppSelector((state) => Object.keys(state.library.meals).at(-1));
   const meal = known ? here.meal : lastMeal;
@@ -98,6 +100,7 @@ export function Shell({ children }: { children: ReactNode }) {
         <RailButton label={t('app.keys')} text="?" onClick={() => setOverlay('keys')} wide />
       </nav>
       <div id="page" className="min-h-0 min-w-0 grow overflow-auto">
+        <StorageBanner />
         {children}
       </div>
       <Suspense fallback={null}>

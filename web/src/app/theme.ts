@@ -1,9 +1,19 @@
 const KEY = 'zemrin-theme';
 type Theme = 'light' | 'dark';
 
+/** What the cook chose; a browser may forbid remembering it. */
+let chosen: string | null = remembered();
+
+function remembered(): string | null {
+  try {
+    return localStorage.getItem(KEY);
+  } catch {
+    return null;
+  }
+}
+
 /** The theme the cook chose, or the one the machine asks for. */
 function currentTheme(): Theme {
-  const chosen = localStorage.getItem(KEY);
   if (chosen === 'light' || chosen === 'dark') return chosen;
   return matchMedia('(prefers-color-scheme: dark)').matches ? 'dark' : 'light';
 }
@@ -13,6 +23,11 @@ export function applyTheme(): void {
 }
 
 export function toggleTheme(): void {
-  localStorage.setItem(KEY, currentTheme() === 'dark' ? 'light' : 'dark');
+  chosen = currentTheme() === 'dark' ? 'light' : 'dark';
+  try {
+    localStorage.setItem(KEY, chosen);
+  } catch {
+    // Then it holds for this visit.
+  }
   applyTheme();
 }

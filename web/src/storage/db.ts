@@ -1,70 +1,61 @@
-import { mealOf, type Meal } from '@zemrin/core';
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import { openDB, type DBSchema, type IDBPDatabase, type IDBPTransaction } from 'idb';
+import type { StoredBinned, StoredMeal, Unreadable } from './records.ts';
 
-/** A deleted meal, kept so that it can be brought back. */
-export interface Binned {
-  readonly meal: Meal;
-  readonly deletedMin: number;
-}
-
-interface ZemrinDb extends DBSchema {
-  meals: { key: string; value: unknown };
-  bin: { key: string; value: Binned };
+export interface ZemrinDb extends DBSchema {
+  meals: { key: string; value: StoredMeal };
+  bin: { key: string; value: StoredBinned };
+  aside: { key: string; value: Unreadable };
 }
 
 export type Db = IDBPDatabase<ZemrinDb>;
 
-/** Opens this browser's store of meals. The name is given so that tests can have their own. */
-export function openDb(name = 'zemrin'): Promise<Db> {
-  return openDB<ZemrinDb>(name, 1, {
-    upgrade(db) {
-      db.createObjectStore('meals');
-      db.createObjectStore('bin');
+/** What may happen to an open store from outside. */
+export interface DbEvents {
+  /** A newer Zemrin in another window wants the store: it is closed here. */
+  readonly onTaken: () => void;
+  /** The browser has closed it. */
+  readonly onClosed: () => void;
+}
+
+const VERSION = 2;
+
+/**
+ * Opens this browser's store of meals. Rejects where there is none, or the browser forbids it.
+ *
+ * @param name given so that tests can have their own
+ */
+export async function openDb(name = 'zemrin', events?: DbEvents): Promise<Db> {
+  const db = await openDB<ZemrinDb>(name, VERSION, {
+    async upgrade(opened, from, _to, tx) {
+      if (from < 1) {
+        opened.createObjectStore('meals');
+        opened.createObjectStore('bin');
+      }
+      if (from < 2) {
+        opened.createObjectStore('aside', { keyPath: 'key' });
+        await revised(tx);
+      }
     },
+    blocking() {
+      db.close();
+      events?.onTaken();
+    },
+    terminated: () => events?.onClosed(),
   });
+  return db;
 }
 
-export interface Stored {
-  readonly meals: Meal[];
-  readonly bin: Binned[];
-  /** What could not be read; it is left in the store as it is. */
-  readonly problems: string[];
-}
+type Upgrade = IDBPTransaction<ZemrinDb, ('meals' | 'bin' | 'aside')[], 'versionchange'>;
 
-/** Everything stored. A document that cannot be read is reported, never dropped. */
-export async function loadAll(db: Db, nowMin: number): Promise<Stored> {
-  const meals: Meal[] = [];
-  const problems: string[] = [];
-  for (const document of await db.getAll('meals')) {
-    try {
-      meals.push(mealOf(document, nowMin));
-    } catch (error) {
-      problems.push(error instanceof Error ? error.message : String(error));
-    }
+/** Version 1 stored bare documents; since version 2 each has a revision. */
+async function revised(tx: Upgrade): Promise<void> {
+  for (let at = await tx.objectStore('meals').openCursor(); at; at = await at.continue()) {
+    const document: unknown = at.value;
+    await at.update({ revision: 1, document });
   }
-  return { meals, bin: await db.getAll('bin'), problems };
-}
-
-/** Stores a meal; it leaves the bin if it was there. */
-export async function saveMeal(db: Db, meal: Meal): Promise<void> {
-  const tx = db.transaction(['meals', 'bin'], 'readwrite');
-  await Promise.all([
-    tx.objectStore('meals').put(meal, meal.id),
-    tx.objectStore('bin').delete(meal.id),
-    tx.done,
-  ]);
-}
-
-/** How many deleted meals are kept. */
-const BIN_HOLDS = 20;
-
-/** Moves a meal to the bin; the oldest leaves a full bin. */
-export async function binMeal(db: Db, binned: Binned): Promise<void> {
-  const tx = db.transaction(['meals', 'bin'], 'readwrite');
-  await tx.objectStore('meals').delete(binned.meal.id);
-  await tx.objectStore('bin').put(binned, binned.meal.id);
-  const all = await tx.objectStore('bin').getAll();
-  const tooMany = all.sort((a, b) => b.deletedMin - a.deletedMin).slice(BIN_HOLDS);
-  await Promise.all(tooMany.map((old) => tx.objectStore('bin').delete(old.meal.id)));
-  await tx.done;
+  for (let at = await tx.objectStore('bin').openCursor(); at; at = await at.continue()) {
+    // It was stored as { meal, deletedMin }.
+    const was: { meal?: unknown; deletedMin: number } = at.value;
+    await at.update({ document: was.meal, deletedMin: was.deletedMin });
+  }
 }

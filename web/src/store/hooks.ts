@@ -2,23 +2,26 @@ import type { Command, Meal, OwnPantry, Plan } from '@zemrin/core';
 import { useCallback, useMemo } from 'react';
 import { useParams } from 'react-router';
 import { edited } from './library.ts';
+import { own } from './own.ts';
 import { useAppDispatch, useAppSelector } from './store.ts';
 
 /** The meal of the page's address, if this browser has it. */
 export function useMeal(): Meal | undefined {
   const { meal } = useParams();
-  return useAppSelector((state) => (meal === undefined ? undefined : state.library.meals[meal]));
+  return useAppSelector((state) =>
+    meal === undefined ? undefined : own(state.library.meals, meal),
+  );
 }
 
 /** What the last change moved, and how far the search for a better plan is. */
 export function usePlanning(meal: string) {
-  const moved = useAppSelector((state) => state.plans.moved[meal]);
-  const searching = useAppSelector((state) => state.plans.searching[meal]);
+  const moved = useAppSelector((state) => own(state.plans.moved, meal));
+  const searching = useAppSelector((state) => own(state.plans.searching, meal));
   return { moved, searching };
 }
 
 export function usePlan(meal: string | undefined): Plan | undefined {
-  return useAppSelector((state) => (meal === undefined ? undefined : state.plans.plans[meal]));
+  return useAppSelector((state) => (meal === undefined ? undefined : own(state.plans.plans, meal)));
 }
 
 export function useNow(): number {

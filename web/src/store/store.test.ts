@@ -2,9 +2,10 @@ import 'fake-indexeddb/auto';
 import { plan, type Meal, type Plan, mealOf } from '@zemrin/core';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import supperFile from '../../../demo/first-frost-supper.json';
-import { openDb } from '../storage/db.ts';
+import type { Channel } from '../storage/channel.ts';
+import { openDb, type Db } from '../storage/db.ts';
 import type { PlanRequests } from '../workers/planner.ts';
-import { added, deleted, edited, undone } from './library.ts';
+import { added, deleted, edited, imported, undone } from './library.ts';
 import { ticked } from './plans.ts';
 
 const NOW = new Date('2026-11-25T08:00:00+01:00');
@@ -19,13 +20,34 @@ const inlinePlanner: PlanRequests = {
   stop() {},
 };
 
-/** A store of its own for every test, connected to a database of its own. */
-async function freshStore(name: string) {
+/** Windows of one browser, told of each other’s writing as it happens. */
+function channels(): () => Channel {
+  const hearing: ((meal: string) => void)[] = [];
+  return () => {
+    let own: ((meal: string) => void) | undefined;
+    return {
+      say: (meal) => hearing.filter((heard) => heard !== own).forEach((heard) => heard(meal)),
+      hear: (heard) => {
+        own = heard;
+        hearing.push(heard);
+      },
+    };
+  };
+}
+
+/** A window that hears nobody. */
+const alone = () => channels()();
+
+/** A window of its own: a store connected to a database that others may share. */
+async function openWindow(name: string, channel = alone(), open = () => openDb(name)) {
   vi.resetModules();
-  const { store, startStore } = await import('./store.ts');
-  await startStore(openDb(name), inlinePlanner);
+  const { startStore } = await import('./starting.ts');
+  const { store } = await import('./store.ts');
+  await startStore({ openDb: open, planner: inlinePlanner, channel });
   return store;
 }
+
+const freshStore = (name: string) => openWindow(name);
 
 beforeEach(() => {
   vi.useFakeTimers({ toFake: ['Date', 'setInterval'] });
@@ -38,8 +60,8 @@ afterEach(() => {
 /** What lies in the database, once the writes under way are done. */
 async function stored(name: string): Promise<{ meals: string[]; bin: string[] }> {
   const db = await openDb(name);
-  const meals = (await db.getAll('meals')).map((meal) => (meal as Meal).title);
-  const bin = (await db.getAll('bin')).map((binned) => binned.meal.title);
+  const meals = (await db.getAll('meals')).map((meal) => (meal.document as Meal).title);
+  const bin = (await db.getAll('bin')).map((binned) => (binned.document as Meal).title);
   db.close();
   return { meals, bin };
 }
@@ -99,5 +121,144 @@ describe('the store', () => {
     const second = await freshStore('sessions');
     expect(Object.keys(second.getState().library.meals)).toEqual(['first-frost-supper']);
     expect(second.getState().plans.plans['first-frost-supper']?.status).toBe('fits');
+  });
+
+  it('folds in at once what another window did, and gives it up on undo', async () => {
+    const channel = channels();
+    const one = await openWindow('two-windows', channel());
+    const two = await openWindow('two-windows', channel());
+    one.dispatch(added(supper()));
+    const title = (store: typeof one) =>
+      store.getState().library.meals['first-frost-supper']?.title;
+    await vi.waitFor(() => expect(title(two)).toBe('First-frost supper'));
+    two.dispatch(
+      edited({ meal: 'first-frost-supper', command: { do: 'rename', title: 'Theirs' } }),
+    );
+    await vi.waitFor(() => expect(title(one)).toBe('Theirs'));
+    expect(one.getState().library.past.at(-1)?.what).toBe('otherWindow');
+    one.dispatch(undone());
+    expect(title(one)).toBe('First-frost supper');
+    await vi.waitFor(() => expect(title(two)).toBe('First-frost supper'));
+  });
+
+  it('loses nothing when two windows change one meal that do not hear each other', async () => {
+    const one = await openWindow('deaf');
+    one.dispatch(added(supper()));
+    await vi.waitFor(async () => expect((await stored('deaf')).meals.length).toBe(1));
+    const two = await openWindow('deaf');
+    const meal = 'first-frost-supper';
+    one.dispatch(edited({ meal, command: { do: 'rename', title: 'Renamed in one' } }));
+    await vi.waitFor(async () => expect((await stored('deaf')).meals).toEqual(['Renamed in one']));
+    const weigh = { do: 'weigh', dish: 'lamb', food: 'lamb-shoulder', weightG: 3333 } as const;
+    two.dispatch(edited({ meal, command: weigh }));
+    await vi.waitFor(() =>
+      expect(two.getState().library.meals[meal]?.title).toBe('Renamed in one'),
+    );
+    const shoulder = two
+      .getState()
+      .library.meals[meal]?.dishes.flatMap(({ foods }) => foods)
+      .find(({ id }) => id === 'lamb-shoulder');
+    expect(shoulder?.weighedG).toBe(3333);
+  });
+
+  it('keeps both meals that two windows began under one id', async () => {
+    const one = await openWindow('one-id');
+    const two = await openWindow('one-id');
+    one.dispatch(added({ ...supper(), title: 'Mine' }));
+    await vi.waitFor(async () => expect((await stored('one-id')).meals).toEqual(['Mine']));
+    two.dispatch(added({ ...supper(), title: 'Yours' }));
+    await vi.waitFor(async () =>
+      expect((await stored('one-id')).meals.sort()).toEqual(['Mine', 'Yours']),
+    );
+  });
+
+  it('undoes an import whole, and what it replaced comes back', async () => {
+    const store = await freshStore('imports');
+    store.dispatch(added({ ...supper(), title: 'Mine' }));
+    const second = { ...supper(), id: 'second', title: 'Second' };
+    const meals = [{ ...supper(), title: 'Theirs' }, second];
+    store.dispatch(imported({ meals, gesture: 'import-1' }));
+    const titles = () => Object.values(store.getState().library.meals).map(({ title }) => title);
+    expect(titles()).toEqual(['Theirs', 'Second']);
+    store.dispatch(undone());
+    expect(titles()).toEqual(['Mine']);
+    await vi.waitFor(async () => expect((await stored('imports')).meals).toEqual(['Mine']));
+  });
+
+  it.each<[string, () => Promise<Db>]>([
+    ['is forbidden', () => Promise.reject(new DOMException('denied', 'SecurityError'))],
+    ['is not there', () => Promise.reject(new TypeError('indexedDB is undefined'))],
+  ])('plans in memory where storage %s, and says so', async (_how, open) => {
+    const store = await openWindow('none', alone(), open);
+    expect(store.getState().library.loaded).toBe(true);
+    expect(store.getState().storage).toMatchObject({ condition: 'none' });
+    store.dispatch(added(supper()));
+    expect(store.getState().plans.plans['first-frost-supper']?.status).toBe('fits');
+  });
+
+  it('goes on without storage that is slow, and takes in what comes late', async () => {
+    vi.useFakeTimers({ toFake: ['Date', 'setInterval', 'setTimeout', 'clearTimeout'] });
+    vi.setSystemTime(NOW);
+    const earlier = await openDb('slow');
+    await earlier.put('meals', { revision: 1, document: supper() }, 'first-frost-supper');
+    earlier.close();
+    let come: () => void = () => undefined;
+    const waited = new Promise<void>((resolve) => (come = resolve));
+    vi.resetModules();
+    const { startStore } = await import('./starting.ts');
+    const { store } = await import('./store.ts');
+    const started = startStore({
+      openDb: () => waited.then(() => openDb('slow')),
+      planner: inlinePlanner,
+      channel: alone(),
+    });
+    vi.advanceTimersByTime(3001);
+    expect(store.getState().storage.condition).toBe('slow');
+    expect(store.getState().library.loaded).toBe(true);
+    store.dispatch(added({ ...supper(), id: 'begun', title: 'Begun meanwhile' }));
+    vi.useRealTimers();
+    come();
+    await started;
+    expect(Object.keys(store.getState().library.meals).sort()).toEqual([
+      'begun',
+      'first-frost-supper',
+    ]);
+    expect(store.getState().storage.condition).toBe('ok');
+    await vi.waitFor(async () => expect((await stored('slow')).meals).toContain('Begun meanwhile'));
+  });
+
+  it('keeps what it cannot write, says so, and writes it when it can', async () => {
+    let full = true;
+    const open = async () => {
+      const db = await openDb('full-disk');
+      return new Proxy(db, {
+        get(target, name) {
+          const value: unknown = Reflect.get(target, name, target);
+          if (name === 'transaction') {
+            return (stores: ('meals' | 'bin')[], mode: 'readwrite') => {
+              if (full && !stores.includes('aside' as 'meals')) {
+                throw new DOMException('no room', 'QuotaExceededError');
+              }
+              return target.transaction(stores, mode);
+            };
+          }
+          return typeof value === 'function' ? value.bind(target) : value;
+        },
+      });
+    };
+    const store = await openWindow('full-disk', alone(), open);
+    store.dispatch(added(supper()));
+    await vi.waitFor(() =>
+      expect(store.getState().storage).toEqual({
+        condition: 'failing',
+        why: 'no room',
+        unreadable: [],
+      }),
+    );
+    expect(Object.keys(store.getState().library.meals)).toEqual(['first-frost-supper']);
+    full = false;
+    store.dispatch(ticked(nowMin + 1));
+    await vi.waitFor(async () => expect((await stored('full-disk')).meals.length).toBe(1));
+    expect(store.getState().storage.condition).toBe('ok');
   });
 });

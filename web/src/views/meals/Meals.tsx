@@ -3,6 +3,7 @@ import { lazy, Suspense } from 'react';
 import { Loading } from '../../ui/Loading.tsx';
 import { useNow } from '../../store/hooks.ts';
 import { useAppSelector } from '../../store/store.ts';
+import { download } from '../../ui/download.ts';
 import { useWords } from '../../words/words.ts';
 import { FirstVisit } from './FirstVisit.tsx';
 import { NewAndImport } from './NewAndImport.tsx';
@@ -31,6 +32,7 @@ export default function Meals() {
           <PastMeals meals={past} />
         </Suspense>
       )}
+      <Unreadable />
       <Bin />
     </main>
   );
@@ -78,6 +80,42 @@ function Demos({ taken }: { taken: ReadonlySet<string> }) {
           {t('meals.takeDemo', { title: demo.title })}
         </button>
       ))}
+    </section>
+  );
+}
+
+/** What lies in the browser and cannot be read: told, and handed out as it is. */
+function Unreadable() {
+  const t = useWords();
+  const unreadable = useAppSelector((state) => state.storage.unreadable);
+  if (unreadable.length === 0) return null;
+  return (
+    <section className="mt-8">
+      <h2 className="text-xl">{t('meals.unreadable')}</h2>
+      <p className="text-muted">{t('meals.unreadableMore')}</p>
+      <ul className="max-w-2xl">
+        {unreadable.map(({ key, document, why }) => (
+          <li
+            key={key}
+            className="flex flex-wrap items-center justify-between gap-3 border-b border-line py-2"
+          >
+            <span className="min-w-0">
+              <span className="block font-semibold">{key}</span>
+              <span className="text-sm text-muted">{why}</span>
+            </span>
+            <button
+              type="button"
+              className="btn"
+              aria-label={`${t('meals.exportAsIs')}: ${key}`}
+              onClick={() =>
+                download(JSON.stringify(document, null, 2), `${key}.json`, 'application/json')
+              }
+            >
+              {t('meals.exportAsIs')}
+            </button>
+          </li>
+        ))}
+      </ul>
     </section>
   );
 }

@@ -15,7 +15,9 @@ import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import { notify } from '../../notices/notify.ts';
 import { nowMinute } from '../../store/clock.ts';
-import { added, deleted, undone } from '../../store/library.ts';
+import { uniqueId } from '../../store/ids.ts';
+import { added, deleted, imported, undone } from '../../store/library.ts';
+import { own } from '../../store/own.ts';
 import { useAppDispatch, useAppSelector } from '../../store/store.ts';
 import { download } from '../../ui/download.ts';
 import { useWords } from '../../words/words.ts';
@@ -36,8 +38,9 @@ export function useMealActions() {
   const meals = useAppSelector((state) => state.library.meals);
   return useMemo(() => {
     const ids = new Set(Object.keys(meals));
-    const keep = (meal: Meal): Meal => {
-      const kept = { ...meal, id: freshId(meal.id, ids) };
+    /** Under its own id where nothing else has it; what is begun here gets one nobody else has. */
+    const keep = (meal: Meal, id = freshId(meal.id, ids)): Meal => {
+      const kept = { ...meal, id };
       dispatch(added(kept));
       return kept;
     };
@@ -49,7 +52,7 @@ export function useMealActions() {
         const tomorrow = localOf(nowMinute() + DAY, zone).slice(0, 10);
         const title = t('meals.untitled');
         const meal = emptyMeal('meal', title, `${tomorrow}T19:00`, zone, t('meals.kitchen'));
-        open(keep(meal));
+        open(keep(meal, uniqueId('meal')));
       },
       takeDemo(meal: Meal) {
         void navigate(`/meal/${keep(meal).id}/weave`);
@@ -58,7 +61,7 @@ export function useMealActions() {
         const late = Math.max(0, Math.ceil((nowMinute() - servingMin(meal)) / DAY / 7));
         const at = late > 0 ? addDays(meal.serving.at, late * 7) : meal.serving.at;
         const title = t('meals.copyOf', { title: meal.title });
-        keep({ ...meal, title, serving: { ...meal.serving, at } });
+        keep({ ...meal, title, serving: { ...meal.serving, at } }, uniqueId(title));
       },
       remove(meal: Meal) {
         dispatch(deleted({ meal: meal.id, nowMin: nowMinute() }));
@@ -75,17 +78,17 @@ export function useMealActions() {
       exportAll() {
         download(printLibrary(Object.values(meals)), 'zemrin-library.json', 'application/json');
       },
-      /** Takes meals in as the cook chose; each can be undone. */
+      /** Takes meals in as the cook chose; all are undone together. */
       take(taken: ReadonlyArray<{ readonly meal: Meal; readonly how: Merge }>) {
-        for (const { meal, how } of taken) {
-          if (how !== 'leave') notify(t('meals.imported', { title: meal.title }));
-          if (how === 'replace') dispatch(added(meal));
-          if (how === 'keepBoth') {
-            const id = freshId(meal.id, ids);
-            ids.add(id);
-            dispatch(added({ ...meal, id }));
-          }
-        }
+        const meals = taken.flatMap(({ meal, how }): Meal[] => {
+          if (how === 'leave') return [];
+          notify(t('meals.imported', { title: meal.title }));
+          if (how === 'replace') return [meal];
+          const id = freshId(meal.id, ids);
+          ids.add(id);
+          return [{ ...meal, id }];
+        });
+        dispatch(imported({ meals, gesture: uniqueId('import') }));
       },
       /** Reads a file. One new meal comes in at once; anything else is asked about first. */
       importText(text: string): Import {
@@ -96,7 +99,7 @@ export function useMealActions() {
             return { problems: [t('meals.notMeal', { kind: bundle.kind, where })], ask: [] };
           }
           const [only] = bundle.meals;
-          if (bundle.meals.length !== 1 || !only || only.id in meals) {
+          if (bundle.meals.length !== 1 || !only || own(meals, only.id)) {
             return { problems: [], ask: bundle.meals };
           }
           const meal = keep(only);

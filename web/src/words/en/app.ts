@@ -13,15 +13,12 @@ export const app = {
   'app.find': 'Find',
   'app.theme': 'Light or dark',
   'app.close': 'Close',
-  'app.storageFailed':
-    'This browser could not store the change ({{why}}). Export the meal to a file so that nothing is lost.',
   'app.noMeal': 'That meal is not here',
   'app.noMealMore':
     'It was deleted, or belongs to another browser. Bring it back on Meals, or import its file.',
   'app.broke': 'Something went wrong on this page',
   'app.brokeMore':
     'Your meals are safe. Go back to Meals; if it happens again, export the meal first.',
-  'app.oldMeal': 'One stored meal could not be read and was left as it is: {{why}}',
   'nav.meals': 'Meals',
   'nav.table': 'Table',
   'nav.bench': 'Bench',
@@ -92,6 +89,17 @@ export const app = {
   'change.haveAtHome': 'what is at home',
   'change.renameDish': 'the dish’s name',
   'change.removeDish': 'a removed dish',
+  'storage.slow':
+    'This browser has not answered yet with the meals it keeps. What you do now is kept here until it does.',
+  'storage.none':
+    'This browser keeps nothing for Zemrin ({{why}}). You can plan all the same; export before you close the page.',
+  'storage.failing':
+    'Your last changes could not be stored ({{why}}). They are kept on this page and tried again; export them to be safe.',
+  'storage.taken':
+    'A newer Zemrin is open in another window and has the stored meals. Reload this page; export first what you did here.',
+  'storage.export': 'Export everything',
+  'change.replaceMeal': 'a replaced meal',
+  'change.otherWindow': 'a change from another window',
   'change.addMeal': 'a new meal',
   'change.deleteMeal': 'a deleted meal',
   'day.1': 'Mon',

@@ -14,6 +14,10 @@ export const meals = {
   'meals.open': 'Open {{title}}',
   'meals.deleted': '{{title}} is deleted',
   'meals.bin': 'Lately deleted',
+  'meals.unreadable': 'Could not be read',
+  'meals.unreadableMore':
+    'Kept as they are, and never written over. A newer Zemrin may read them; so may you, in the file.',
+  'meals.exportAsIs': 'Export as it is',
   'meals.restore': 'Bring back',
   'meals.imported': '{{title}} is imported',
   'meals.importFailed': 'That file is not a meal',

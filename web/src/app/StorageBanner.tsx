@@ -1,0 +1,30 @@
+import { printLibrary } from '@zemrin/core';
+import { useAppSelector } from '../store/store.ts';
+import { download } from '../ui/download.ts';
+import { useWords } from '../words/words.ts';
+
+/** Says when the browser's store fails, and hands the work out of it. */
+export function StorageBanner() {
+  const t = useWords();
+  const { condition, why } = useAppSelector((state) => state.storage);
+  const meals = useAppSelector((state) => state.library.meals);
+  if (condition === 'ok' || condition === 'opening') return null;
+  const all = Object.values(meals);
+  return (
+    <div
+      role="alert"
+      className="flex flex-wrap items-center gap-3 border-b-2 border-clash bg-panel px-4 py-2 text-ink"
+    >
+      <p className="grow">{t(`storage.${condition}`, { why: why ?? '' })}</p>
+      {all.length > 0 && (
+        <button
+          type="button"
+          className="btn"
+          onClick={() => download(printLibrary(all), 'zemrin-library.json', 'application/json')}
+        >
+          {t('storage.export')}
+        </button>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,48 @@
+import type { Meal } from '@zemrin/core';
+import { notifyError } from '../notices/notify.ts';
+import type { PlanRequests } from '../workers/planner.ts';
+import { nowMinute } from './clock.ts';
+import { own } from './own.ts';
+import { asked, planned, previewed, searched, searchStopped, ticked } from './plans.ts';
+import { startListening, store } from './store.ts';
+
+/** Plans anew whatever changed, and everything still to come when the minute turns. */
+export function listenForPlans(planner: PlanRequests): void {
+  const ask = (meal: Meal, because: 'change' | 'time') => {
+    store.dispatch(asked(meal.id));
+    let first = true;
+    planner.request({
+      meal,
+      nowMin: nowMinute(),
+      thorough: because === 'change',
+      previous: own(store.getState().plans.plans, meal.id),
+      done: (plan) => {
+        store.dispatch(planned({ plan, because: first ? because : 'better' }));
+        first = false;
+      },
+      progress: (share) => store.dispatch(searched({ meal: meal.id, share })),
+      failed: (why) => notifyError(why),
+    });
+  };
+  startListening({
+    actionCreator: searchStopped,
+    effect: ({ payload }) => planner.stop(payload),
+  });
+  startListening({
+    actionCreator: previewed,
+    effect: ({ payload }) => ask(payload, 'change'),
+  });
+  startListening({
+    predicate: (action, now, before) =>
+      ticked.match(action) || now.library.meals !== before.library.meals,
+    effect: (action, api) => {
+      const now = api.getState().library.meals;
+      const before = api.getOriginalState().library.meals;
+      for (const [id, meal] of Object.entries(now)) {
+        if (ticked.match(action) || own(before, id) !== meal) {
+          ask(meal, ticked.match(action) ? 'time' : 'change');
+        }
+      }
+    },
+  });
+}
