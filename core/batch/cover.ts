@@ -1,3 +1,4 @@
+import { basisNamed } from './bases/registry.ts';
 import {
   FOOD_G_PER_ML,
   VOID_SHARE,
@@ -62,7 +63,7 @@ export function needMlPerG(
   if (coat !== undefined) return coat;
   const voids = (mixture.pressed ? PRESSED_VOID_SHARE : VOID_SHARE)[vessel];
   const covers = voids / (1 - voids) / FOOD_G_PER_ML;
-  if (mixture.kind !== 'marinade' || mixture.basis.kind === 'cover') return covers;
+  if (mixture.kind !== 'marinade' || basisNamed(mixture.basis.kind).covers) return covers;
   return Math.max(MARINADE_LEAST_ML_PER_G, covers * MARINADE_OF_COVER);
 }
 

@@ -26,3 +26,13 @@ export { effectsOf, type Effect } from './effect.ts';
 export { nudgeAmount, recipeAmount } from './amounts.ts';
 export * from './labels.ts';
 export * from './meters.ts';
+export {
+  BASIS_KINDS,
+  basisNamed,
+  basisWords,
+  factorOf,
+  newBasis,
+  type Basis,
+  type BasisKind,
+} from './bases/registry.ts';
+export type { BasisDefinition, BasisFacts } from './bases/definition.ts';

@@ -1,7 +1,8 @@
 import { HELD_BACK_EXPONENT } from '../figures/index.ts';
 import { z } from 'zod';
 import { AVOIDABLE } from '../pantry/index.ts';
-import { amount, ascending, grams, id, minutes, type Known } from '../quantity/index.ts';
+import { basisNamed, BasisSchema } from './bases/registry.ts';
+import { amount, ascending, id, minutes, type Known } from '../quantity/index.ts';
 
 /** How a line grows with its batch. */
 export const SCALINGS = [
@@ -89,15 +90,7 @@ export const MixtureSchema = z.looseObject({
   id,
   name: z.string().min(1),
   kind: z.enum(MIXTURE_KINDS),
-  basis: z.discriminatedUnion('kind', [
-    /** Written for so much food. */
-    z.looseObject({ kind: z.literal('perWeight'), baselineG: grams }),
-    /** As much as covers the food in its vessel. */
-    z.looseObject({ kind: z.literal('cover') }),
-    /** As much as the dish's other mixtures take of it. */
-    z.looseObject({ kind: z.literal('asUsed') }),
-    z.looseObject({ kind: z.literal('fixed') }),
-  ]),
+  basis: BasisSchema,
   on: z.array(id).default([]),
   lines: z.array(LineSchema),
   variants: z.array(VariantSchema).optional(),
@@ -142,5 +135,5 @@ const SOAKING: ReadonlySet<MixtureKind> = new Set([
 /** Whether a mixture lies on its food for hours one plans. */
 export function soaks(mixture: Pick<Mixture, 'kind' | 'window' | 'basis'>): boolean {
   if (mixture.window !== undefined) return true;
-  return SOAKING.has(mixture.kind) && mixture.basis.kind !== 'asUsed';
+  return SOAKING.has(mixture.kind) && !basisNamed(mixture.basis.kind).onlyUsed;
 }

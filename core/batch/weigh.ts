@@ -4,6 +4,7 @@ import { mlOf, parseQuantity, type Measure, type SpoonSystem } from '../quantity
 import { contentsOf, mixableOfLine } from './compose.ts';
 import type { Amount } from './contact.ts';
 import { NOTHING, plus, type Contents } from './contents.ts';
+import { factorOf } from './bases/registry.ts';
 import { needMlPerG, type Vessel } from './cover.ts';
 import { lineOfGrams, weighLine, type WeighedLine } from './line.ts';
 import type { Mixture, MixtureLine, Variant } from './mixture.ts';
@@ -84,7 +85,7 @@ export function weighMixture(mixture: Mixture, batch: BatchFor): WeighedMixture 
   const base = contentsOf(mixture.lines, batch);
   const kept = reserveOfRecipe(mixture, base, batch.spoons);
   const dose = base.grams > 0 ? (base.grams - kept.grams) / base.grams : 1;
-  const factor = factorOf(mixture, batch, allG, base, dose);
+  const factor = batchFactor(mixture, batch, allG, base, dose);
   const shareOf = (foods: readonly BatchFood[]) => (allG > 0 ? sumWeight(foods) / allG : 0);
   const mainShare = allG > 0 ? mainG / allG : 1;
   const fixedReserve = mixture.reserve?.scaling === 'fixed' && base.grams > 0;
@@ -142,25 +143,21 @@ export function weighMixture(mixture: Mixture, batch: BatchFor): WeighedMixture 
   };
 }
 
-function factorOf(
+function batchFactor(
   mixture: Mixture,
   batch: BatchFor,
   allG: number,
   base: Contents,
   dose: number,
 ): number {
-  switch (mixture.basis.kind) {
-    case 'fixed':
-      return 1;
-    case 'perWeight':
-      return allG / mixture.basis.baselineG;
-    case 'asUsed':
-      return base.grams > 0 ? (batch.demandedG ?? base.grams) / base.grams : 1;
-    case 'cover': {
-      const needMl = allG * needMlPerG(mixture, batch.vessel?.kind ?? 'tub');
-      return base.ml * dose > 0 ? needMl / (base.ml * dose) : 1;
-    }
-  }
+  return factorOf(mixture.basis, {
+    foodG: allG,
+    recipeG: base.grams,
+    recipeMl: base.ml,
+    dose,
+    demandedG: batch.demandedG,
+    coverMlPerG: needMlPerG(mixture, batch.vessel?.kind ?? 'tub'),
+  });
 }
 
 /** Salt by the target of the mixture, less what its other lines bring; sugar by the salt. */

@@ -1,4 +1,4 @@
-import { mixableOfLine, type Mixture, type Shelf } from '../batch/index.ts';
+import { basisNamed, mixableOfLine, type Mixture, type Shelf } from '../batch/index.ts';
 import { pantryOf, type Avoidable } from '../pantry/index.ts';
 import { cutOf, eatersOf } from './amounts.ts';
 import type { Dish, Eaters, Meal } from './schema.ts';
@@ -49,7 +49,7 @@ function mixtureParts(meal: Meal, dish: Dish): Part[] {
   };
   return dish.mixtures.flatMap((mixture) => {
     // What is made for other mixtures is counted in them.
-    if (mixture.basis.kind === 'asUsed') return [];
+    if (basisNamed(mixture.basis.kind).onlyUsed) return [];
     return [
       ...partsOfLines(mixture.lines, eatersOfFoods(meal, dish, mixture.on), shelf),
       ...(mixture.variants ?? []).flatMap((variant) => {

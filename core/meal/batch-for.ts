@@ -1,4 +1,10 @@
-import { weighMixture, type BatchFood, type BatchFor, type Mixture } from '../batch/index.ts';
+import {
+  basisNamed,
+  weighMixture,
+  type BatchFood,
+  type BatchFor,
+  type Mixture,
+} from '../batch/index.ts';
 import { pantryOf, type Animal } from '../pantry/index.ts';
 import { companyOf, cutOf, foodOf, settleFood } from './amounts.ts';
 import type { Dish, Meal } from './schema.ts';
@@ -29,7 +35,7 @@ export function batchFor(meal: Cooked, dish: Dish, mixture: Mixture, weightG?: n
     vessel: meal.kitchen.vessels.find((vessel) => vessel.id === mixture.vessel),
     brine: schools.brine,
     saltAtEnd: schools.stewSalt === 'end' && isStew(dish),
-    demandedG: mixture.basis.kind === 'asUsed' ? demandedG(meal, dish, mixture) : undefined,
+    demandedG: basisNamed(mixture.basis.kind).onlyUsed ? demandedG(meal, dish, mixture) : undefined,
   };
 }
 

@@ -22,6 +22,7 @@ import {
   type StageSpec,
 } from '../heat/index.ts';
 import { cutOf, foodOf, settleFood } from './amounts.ts';
+import { stageMinutes } from './step-times/registry.ts';
 import type { Dish, Food, Kitchen, Meal, Step, StepTime } from './schema.ts';
 
 /** What of a meal its cooking depends on. */
@@ -160,31 +161,10 @@ export function stageOf(step: Step, kitchen: Kitchen): StageSpec[] {
         wrap: time.wrap,
         turnEveryMin: time.turnEveryMin,
       }),
-      end: time.kind === 'heat' ? endOf(time.until) : { kind: 'minutes', minutes: likelyMin(time) },
+      end:
+        time.kind === 'heat' ? endOf(time.until) : { kind: 'minutes', minutes: stageMinutes(time) },
     },
   ];
-}
-
-/** How long a step of the chain lasts that is not timed by heat itself. */
-function likelyMin(time: Exclude<StepTime, HeatTime>): number {
-  switch (time.kind) {
-    case 'fixed':
-      return time.minutes;
-    case 'range':
-    case 'batches':
-      return time.likelyMin;
-    case 'elastic':
-      return time.bestMin;
-    case 'perWeight':
-    case 'soak':
-    case 'cooling':
-    case 'rising':
-    case 'leavening':
-    case 'reducing':
-    case 'boiling':
-    case 'readying':
-      return 0;
-  }
 }
 
 /** The last stage of a cook: what the step itself takes. */

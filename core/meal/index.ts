@@ -62,3 +62,18 @@ export * from './practices.ts';
 export { freshId, takenIds } from './ids.ts';
 export * from './portions.ts';
 export { weekOf, type WeekPiece } from './week.ts';
+export {
+  allowedMinutes,
+  isElastic,
+  settledTime,
+  stageMinutes,
+  stepTimeNamed,
+  type StepTimeKind,
+} from './step-times/registry.ts';
+export type {
+  DurationEstimate,
+  SettledTime,
+  StepFacts,
+  StepTimeDefinition,
+} from './step-times/definition.ts';
+export { stepFactsOf } from './step-facts.ts';

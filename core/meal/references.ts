@@ -1,6 +1,7 @@
 import { soaks, type Mixture, type MixtureLine } from '../batch/index.ts';
 import { pantryOf } from '../pantry/index.ts';
 import { gramsOf, mlOf, parseQuantity } from '../quantity/index.ts';
+import { isElastic } from './step-times/registry.ts';
 import type { Dish, MealFile, Step } from './schema.ts';
 import type { MealProblem } from './problem.ts';
 
@@ -84,8 +85,10 @@ function checkDish(dish: Dish, path: string, meal: MealFile): MealProblem[] {
         });
       }
     }
-    const elastic = ['elastic', 'soak', 'rising', 'leavening'].includes(step.time.kind);
-    if (elastic && step.hands.some((hands) => hands.when === 'all' || hands.when === 'every')) {
+    if (
+      isElastic(step.time) &&
+      step.hands.some((hands) => hands.when === 'all' || hands.when === 'every')
+    ) {
       problems.push({
         path: `${at}.hands`,
         wrong: 'asks for hands all through a step whose length is open',

@@ -1,10 +1,11 @@
 import { VERBS } from '../terms/index.ts';
-import { COOKERS, READYING, WRAPS, PLACES } from '../places/index.ts';
 import { z } from 'zod';
 import { MixtureSchema, VESSEL_KINDS } from '../batch/index.ts';
 import { AVOIDABLE, OwnPantrySchema } from '../pantry/index.ts';
-import { ascending, clock, grams, id, minutes, type Known } from '../quantity/index.ts';
+import { clock, grams, id, minutes, type Known } from '../quantity/index.ts';
 import { isLocal, isZone } from '../time/index.ts';
+import { PlaceSchema } from './place-schema.ts';
+import { StepTimeSchema } from './step-times/registry.ts';
 import { KitchenSchema } from './kitchen-schema.ts';
 import { DOCUMENTS, newestVersion } from './versions.ts';
 import { PracticesSchema } from './practices.ts';
@@ -13,24 +14,11 @@ import { PracticesSchema } from './practices.ts';
  * The meal document, as it lies in a file. Objects are loose: fields this version does not know
  * survive a round trip. Amounts of mixture lines stay in the cook's own words ("1 1/2 tbsp").
  */
+export { FIRE_SIDES, PlaceSchema } from './place-schema.ts';
+export { TENDERNESS } from './step-times/heat.ts';
+export { StepTimeSchema } from './step-times/registry.ts';
+
 export const MEAL_VERSION = newestVersion(DOCUMENTS.meal);
-
-/** Two ways to use one fire. */
-export const FIRE_SIDES = ['direct', 'indirect'] as const;
-
-export const PlaceSchema = z.looseObject({
-  kind: z.enum(PLACES),
-  tempC: z.number().min(-30).max(500).optional(),
-  /** The heats it accepts around that, when others want the same place. */
-  fromC: z.number().min(-30).max(500).optional(),
-  toC: z.number().min(-30).max(500).optional(),
-  /** A certain oven, hob or grill, where there are several. */
-  appliance: id.optional(),
-  /** Over the coals, or beside them. */
-  zone: z.enum(FIRE_SIDES).optional(),
-  /** Room it takes in a fridge. */
-  litres: z.number().positive().optional(),
-});
 
 /** What a step is in: a certain pot or tub, or any of a kind that is large enough. */
 export const InVesselSchema = z.looseObject({
@@ -57,97 +45,6 @@ export const HandsSchema = z.discriminatedUnion('when', [
     minutes: minutes.positive(),
     what: z.string(),
   }),
-]);
-
-/** Tender enough to slice, or to pull apart. */
-export const TENDERNESS = ['slices', 'pulls'] as const;
-
-const rangeFields = { leastMin: minutes, likelyMin: minutes, mostMin: minutes };
-
-export const StepTimeSchema = z.discriminatedUnion('kind', [
-  z.looseObject({ kind: z.literal('fixed'), minutes }),
-  z
-    .looseObject({ kind: z.literal('range'), ...rangeFields })
-    .refine(...ascending('leastMin', 'likelyMin', 'mostMin')),
-  z
-    .looseObject({
-      kind: z.literal('elastic'),
-      leastMin: minutes,
-      bestMin: minutes,
-      longestMin: minutes,
-      limitedBy: z.string().optional(),
-    })
-    .refine(...ascending('leastMin', 'bestMin', 'longestMin')),
-  /** The window of a mixture: how long it may stay on the food. */
-  z.looseObject({ kind: z.literal('soak'), mixture: id }),
-  /** A boiled mixture growing fridge-cold. */
-  z.looseObject({ kind: z.literal('cooling'), mixture: id }),
-  /** A rule of thumb by the weight of a food. */
-  z
-    .looseObject({
-      kind: z.literal('perWeight'),
-      food: id,
-      leastMinPerKg: z.number().nonnegative(),
-      likelyMinPerKg: z.number().nonnegative(),
-      mostMinPerKg: z.number().nonnegative(),
-      plusMin: minutes.default(0),
-    })
-    .refine(...ascending('leastMinPerKg', 'likelyMinPerKg', 'mostMinPerKg')),
-  /** As long as the heat takes to bring a food's middle there, from its cut, weight and fire. */
-  z.looseObject({
-    kind: z.literal('heat'),
-    food: id,
-    until: z.union([
-      z.looseObject({ coreC: z.number().min(-5).max(99) }),
-      z.looseObject({ tender: z.enum(TENDERNESS) }),
-    ]),
-    wrap: z.enum(WRAPS).optional(),
-    turnEveryMin: minutes.positive().optional(),
-    /** Where the place does not say it: a slow cooker, a pressure cooker, deep fat. */
-    cooker: z.enum(COOKERS).optional(),
-  }),
-  /** A dough, as long as it takes to rise where it stands. */
-  z.looseObject({
-    kind: z.literal('rising'),
-    /** Instant yeast, % of the flour. */
-    yeastPct: z.number().positive().max(5),
-    saltPct: z.number().min(0).max(4).default(2),
-  }),
-  /** The same, with sourdough instead of yeast. */
-  z.looseObject({
-    kind: z.literal('leavening'),
-    /** Ripe leaven, % of the flour. */
-    leavenPct: z.number().positive().max(100),
-    saltPct: z.number().min(0).max(4).default(2),
-  }),
-  /** A sauce, as long as it takes to lose that much water. */
-  z.looseObject({
-    kind: z.literal('reducing'),
-    ml: z.number().positive(),
-    /** What is left of it. */
-    toShare: z.number().positive().lt(1),
-    panCm: z.number().positive().max(80),
-    ringW: z.number().positive().max(6000).default(1800),
-  }),
-  /** A fire or an oven getting ready. */
-  z.looseObject({ kind: z.literal('readying'), what: z.enum(READYING) }),
-  /** A pot coming to the boil. */
-  z.looseObject({
-    kind: z.literal('boiling'),
-    ml: z.number().positive(),
-    ringW: z.number().positive().max(6000).default(1800),
-  }),
-  /** So many at a time; the minutes are those of one round. */
-  z
-    .looseObject({
-      kind: z.literal('batches'),
-      food: id,
-      perBatch: z.number().int().positive(),
-      ...rangeFields,
-      /** Where the first rounds wait for the last. */
-      keepWarm: PlaceSchema.optional(),
-    })
-    .refine(...ascending('leastMin', 'likelyMin', 'mostMin')),
 ]);
 
 export const FollowsSchema = z

@@ -21,5 +21,4 @@ export type {
 } from './planned.ts';
 export { audit } from './audit/audit.ts';
 export type { AuditFinding } from './audit/finding.ts';
-export type { DurationEstimate } from './network/expanded-steps.ts';
 export { callsOf, handsBetween, jobsOf, type Job } from './jobs.ts';

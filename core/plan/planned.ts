@@ -1,10 +1,9 @@
 import type { Verb } from '../terms/index.ts';
-import type { Command, Place } from '../meal/index.ts';
+import type { Command, DurationEstimate, Place } from '../meal/index.ts';
 import type { Caution, SafetyFinding } from '../safety/index.ts';
 import type { Block } from '../time/index.ts';
 import type { Message } from '../words/index.ts';
 import type { WarmStartDecision } from './scheduling/scheduling-model.ts';
-import type { DurationEstimate } from './network/expanded-steps.ts';
 
 /** A step with its times. All times in epoch minutes. */
 export interface PlannedStep {

@@ -1,15 +1,9 @@
 import { MINUTES_PER_DAY } from '../../figures/index.ts';
-import { boilingMinutes, readyingMinutes, reducingMinutes, riseOf } from '../../heat/index.ts';
 import { longestRaw, ROOM_LIMIT_MIN } from '../../safety/index.ts';
 import {
-  panFit,
+  allowedMinutes,
   animalsOf,
-  conditionsOf,
-  coolingOfBatch,
-  foodOf,
-  heatOfStep,
-  settleFood,
-  soakWindowOf,
+  stepFactsOf,
   type Dish,
   type Kitchen,
   type Meal,
@@ -55,64 +49,9 @@ export function audit(plan: Plan, given: Meal, kitchen: Kitchen): AuditFinding[]
 
 function lengthFindings(meal: Meal, dish: Dish, step: Step, at: PlannedStep): AuditFinding[] {
   const length = at.endMin - at.startMin;
-  const [least, most] = lengthBounds(meal, dish, step);
+  const [least, most] = allowedMinutes(step.time, stepFactsOf(meal, dish, step));
   if (length >= least && length <= most) return [];
   return [{ rule: 'length', steps: [step.id], text: `${length} min is not in ${least}–${most}` }];
-}
-
-function lengthBounds(meal: Meal, dish: Dish, step: Step): [number, number] {
-  const time = step.time;
-  switch (time.kind) {
-    case 'fixed':
-      return [time.minutes, time.minutes];
-    case 'range':
-      return [time.likelyMin, time.likelyMin];
-    case 'elastic':
-      return [time.leastMin, time.longestMin];
-    case 'soak': {
-      const mixture = dish.mixtures.find(({ id }) => id === time.mixture);
-      const window = mixture && soakWindowOf(meal, dish, mixture);
-      return window ? [window.leastMin, window.longestMin] : [Infinity, -Infinity];
-    }
-    case 'cooling': {
-      const mixture = dish.mixtures.find(({ id }) => id === time.mixture);
-      const minutes = mixture ? Math.round(coolingOfBatch(meal, dish, mixture).fridgeMin) : NaN;
-      return [minutes, minutes];
-    }
-    case 'perWeight': {
-      const grams = settleFood(meal, dish, foodOf(dish, time.food)).weightG;
-      const minutes = Math.round((time.likelyMinPerKg * grams) / 1000) + time.plusMin;
-      return [minutes, minutes];
-    }
-    case 'heat': {
-      const once = heatOfStep(meal, dish, step).minutes.likely;
-      const likely = once * (panFit(meal, dish, step)?.rounds ?? 1);
-      return [Math.max(1, Math.round(likely)), Math.max(1, Math.round(likely))];
-    }
-    case 'rising':
-    case 'leavening': {
-      const { likely } = riseOf(time, step.place.tempC ?? 22);
-      return [Math.round(likely * 0.85), Math.ceil(likely * 1.45)];
-    }
-    case 'reducing': {
-      const lostMl = time.ml * (1 - time.toShare);
-      const minutes = reducingMinutes(lostMl, time, conditionsOf(meal.kitchen)).likely;
-      return [Math.max(1, Math.round(minutes)), Math.max(1, Math.round(minutes))];
-    }
-    case 'readying': {
-      const { likely } = readyingMinutes(time.what);
-      return [Math.round(likely), Math.round(likely)];
-    }
-    case 'boiling': {
-      const minutes = boilingMinutes(time.ml, 15, time.ringW, conditionsOf(meal.kitchen)).likely;
-      return [Math.max(1, Math.round(minutes)), Math.max(1, Math.round(minutes))];
-    }
-    case 'batches': {
-      const pieces = settleFood(meal, dish, foodOf(dish, time.food)).pieces ?? 1;
-      const minutes = Math.max(1, Math.ceil(pieces / time.perBatch)) * time.likelyMin;
-      return [minutes, minutes];
-    }
-  }
 }
 
 function gapFindings(

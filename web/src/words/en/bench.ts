@@ -1,5 +1,8 @@
 /** The words on Bench. */
+import { basisWords } from '@zemrin/core';
+
 export const bench = {
+  ...basisWords.en,
   'bench.inRecipe': 'In the recipe',
   'bench.inBatch': 'In this batch',
   'bench.cannotWeigh':
@@ -16,9 +19,6 @@ export const bench = {
   'bench.asUsed': 'As much as is used, × {{factor}}',
   'bench.recipeFor': 'recipe is for {{weight}}, so × {{factor}}',
   'bench.withApart': 'with what is kept apart, {{all}}',
-  'bench.basis.cover': 'enough to cover, × {{factor}} of the recipe',
-  'bench.basis.fixed': 'one batch, as written',
-  'bench.basis.asUsed': 'as much as is used, × {{factor}}',
   'bench.for': 'for {{what}}',
   'bench.measure': 'Measure',
   'bench.what': 'What',
@@ -113,10 +113,6 @@ export const bench = {
   'bench.newMake': 'Put it on the bench',
   'bench.removeMixture': 'Leave out {{name}}',
   'bench.basis': 'How much of it',
-  'basis.perWeight': 'by the weight of the food',
-  'basis.cover': 'as much as covers the food',
-  'basis.asUsed': 'as much as the others take',
-  'basis.fixed': 'one batch, as written',
   'bench.baseline': 'Written for',
   'bench.goesOn': 'Goes on',
   'bench.liesIn': 'Lies in',

@@ -1,4 +1,6 @@
 import {
+  BASIS_KINDS,
+  newBasis,
   MIXTURE_KINDS,
   readWeight,
   showWeight,
@@ -17,7 +19,6 @@ import { SaltingFields } from './SaltingFields.tsx';
 import type { OnBench } from '../useBench.ts';
 import { VariantFields } from './VariantFields.tsx';
 
-const BASES = ['perWeight', 'cover', 'asUsed', 'fixed'] as const;
 const NONE = '';
 
 /** Everything about a mixture that is not a line. Each change is taken at once and can be undone. */
@@ -47,15 +48,8 @@ export default function MixtureForm({ bench, onClose }: { bench: OnBench; onClos
           <Choice
             label={t('bench.basis')}
             value={mixture.basis.kind}
-            options={BASES.map((kind) => [kind, t(`basis.${kind}`)])}
-            onChoose={(kind) =>
-              set({
-                basis:
-                  kind === 'perWeight'
-                    ? { kind, baselineG: batch.batchG > 0 ? Math.round(batch.batchG) : 1000 }
-                    : { kind },
-              })
-            }
+            options={BASIS_KINDS.map((kind) => [kind, t(`basis.${kind}`)])}
+            onChoose={(kind) => set({ basis: newBasis(kind, batch.batchG) })}
           />
           {mixture.basis.kind === 'perWeight' && (
             <EditField

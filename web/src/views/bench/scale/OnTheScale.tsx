@@ -36,7 +36,7 @@ export function OnTheScale(bench: OnBench) {
                   weight: showWeight(basis.baselineG, units),
                   factor: batch.factor.toFixed(2),
                 })
-              : t(`bench.basis.${basis.kind}`, { factor: batch.factor.toFixed(2) })}
+              : t(`basis.onScale.${basis.kind}`, { factor: batch.factor.toFixed(2) })}
           </p>
           {batch.allG > batch.batchG && (
             <p className="text-sm text-muted">

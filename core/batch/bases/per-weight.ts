@@ -1,0 +1,16 @@
+import { z } from 'zod';
+import { grams } from '../../quantity/index.ts';
+import type { BasisDefinition } from './definition.ts';
+
+const schema = z.looseObject({ kind: z.literal('perWeight'), baselineG: grams });
+
+/** Written for so much food. */
+export const perWeight = {
+  kind: 'perWeight',
+  schema,
+  words: {
+    en: { name: 'by the weight of the food', onScale: 'by weight, × {{factor}} of the recipe' },
+  },
+  factor: ({ baselineG }, { foodG }) => foodG / baselineG,
+  begin: (foodG) => ({ kind: 'perWeight', baselineG: foodG > 0 ? Math.round(foodG) : 1000 }),
+} as const satisfies BasisDefinition<typeof schema>;
