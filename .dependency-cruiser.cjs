@@ -9,7 +9,7 @@ const CORE_DOORS = {
   terms: [],
   quantity: ['figures'],
   air: ['figures'],
-  places: ['figures', 'terms', 'air'],
+  places: ['figures', 'terms'],
   words: ['quantity', 'time', 'places'],
   pantry: ['quantity'],
   heat: ['figures', 'quantity', 'air', 'places', 'pantry'],

@@ -16,6 +16,7 @@ import {
   type Kitchen,
   type Meal,
 } from '../meal/index.ts';
+import { print } from './print-library.ts';
 import { OwnPantrySchema, type OwnPantry } from '../pantry/index.ts';
 
 /** A file of Zemrin's: one meal, one dish, a kitchen, or everything. */
@@ -42,10 +43,6 @@ const LibraryFile = z.looseObject({
   meals: z.array(z.unknown()),
 });
 
-function print(document: unknown): string {
-  return `${JSON.stringify(document, null, 2)}\n`;
-}
-
 /** A dish by itself, with what its meal added to the pantry. */
 export function printDish(meal: Meal, dish: Dish): string {
   const used = new Set(
@@ -63,10 +60,6 @@ export function printDish(meal: Meal, dish: Dish): string {
 
 export function printKitchen(kitchen: Kitchen): string {
   return print({ zemrin: 'kitchen', version: newestVersion(DOCUMENTS.kitchen), kitchen });
-}
-
-export function printLibrary(meals: readonly Meal[]): string {
-  return print({ zemrin: 'library', version: newestVersion(DOCUMENTS.library), meals });
 }
 
 /**

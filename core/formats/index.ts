@@ -4,6 +4,7 @@ export {
   mergedKitchen,
   type KitchenChange,
 } from './merge-kitchen.ts';
+export { printLibrary } from './print-library.ts';
 export { mannerOf, planJson } from './plan-json.ts';
 export { cookJson, parseCook } from './cook-file.ts';
 export { scaleJson } from './scale-json.ts';
@@ -19,7 +20,6 @@ export {
   previewImport,
   printDish,
   printKitchen,
-  printLibrary,
   readBundle,
   type Bundle,
   type Incoming,

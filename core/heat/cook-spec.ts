@@ -1,8 +1,8 @@
+import { boundaryConditionsOf } from './boundary-conditions.ts';
 import {
   environmentNamed,
   cooks,
   FITTED,
-  boundaryConditionsOf,
   type Coefficients,
   type Conditions,
   type Cooker,

@@ -1,4 +1,5 @@
 export { bodyOf, type Body, type Form } from './body.ts';
+export { boundaryConditionsOf, moistAirAt } from './boundary-conditions.ts';
 export {
   cook,
   INTERACTIVE_CELLS,

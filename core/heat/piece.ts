@@ -1,11 +1,6 @@
+import { boundaryConditionsOf } from './boundary-conditions.ts';
 import { KELVIN_AT_0C, STEFAN_BOLTZMANN } from '../figures/index.ts';
-import {
-  usualC,
-  FITTED,
-  boundaryConditionsOf,
-  type Conditions,
-  type Cooker,
-} from '../places/index.ts';
+import { usualC, FITTED, type Conditions, type Cooker } from '../places/index.ts';
 import type { Animal, Cut } from '../pantry/index.ts';
 import { bodyOf, flatOf, type Form } from './body.ts';
 import { boilingCAt } from '../air/index.ts';

@@ -1,6 +1,6 @@
 import { MINUTES_PER_DAY } from '../figures/index.ts';
 import { isoOf } from '../time/index.ts';
-import { servingMin } from './parse.ts';
+import { servingMin } from './serving.ts';
 import type { MealProblem } from './problem.ts';
 import type { Meal } from './schema.ts';
 

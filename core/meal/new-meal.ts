@@ -1,5 +1,6 @@
 import { MEASURES } from '../quantity/index.ts';
-import { MEAL_VERSION, type Kitchen, type Meal } from './schema.ts';
+import type { Kitchen, Meal } from './schema.ts';
+import { DOCUMENTS, newestVersion } from './versions.ts';
 
 /** The kitchen a new meal starts with: four rings, one oven, a fridge; asleep 23 to 7. */
 export function plainKitchen(name: string): Kitchen {
@@ -29,7 +30,7 @@ export function emptyMeal(
 ): Meal {
   return {
     zemrin: 'meal',
-    version: MEAL_VERSION,
+    version: newestVersion(DOCUMENTS.meal),
     id,
     title,
     serving: { at, zone },

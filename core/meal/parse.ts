@@ -1,4 +1,4 @@
-import { epochMinOf, nextWeekday } from '../time/index.ts';
+import { nextWeekday } from '../time/index.ts';
 import { MealSchema, type Meal, type MealFile } from './schema.ts';
 import { MealError, problemsOf, readJson } from './document.ts';
 import { DOCUMENTS, migrated } from './versions.ts';
@@ -24,19 +24,9 @@ export function mealOf(json: unknown, nowMin: number): Meal {
   return fixServing(parsed.data, nowMin);
 }
 
-/** The text of a meal file: stable order, two spaces, a newline at the end. */
-export function printMeal(meal: Meal): string {
-  return `${JSON.stringify(meal, null, 2)}\n`;
-}
-
 function fixServing(file: MealFile, nowMin: number): Meal {
   const { at, zone } = file.serving;
   const fixed =
     typeof at === 'string' ? at : nextWeekday(at.nextWeekday, at.time, at.leadDays, nowMin, zone);
   return { ...file, serving: { ...file.serving, at: fixed, zone } };
-}
-
-/** The serving time in epoch minutes. */
-export function servingMin(meal: Meal): number {
-  return epochMinOf(meal.serving.at, meal.serving.zone);
 }

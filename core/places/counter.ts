@@ -1,4 +1,3 @@
-import { vapourPaOf } from '../air/index.ts';
 import { air, bath } from './boundary.ts';
 import { definePlace } from './definition.ts';
 
@@ -55,7 +54,9 @@ export const counter = definePlace({
       heats: [5, 38],
       basis: 'handbook',
       offsetSdC: 2,
-      boundary: (airC, { roomC }) => ({ around: air(airC, 5, vapourPaOf(roomC, 0.5)) }),
+      boundary: (airC, { roomC }, _fitted, { vapourPa }) => ({
+        around: air(airC, 5, vapourPa(roomC, 0.5)),
+      }),
       verb: 'temper',
       saidByPlace: true,
       band: 'counter',
@@ -67,8 +68,8 @@ export const counter = definePlace({
       heats: [-20, 40],
       basis: 'handbook',
       offsetSdC: 2,
-      boundary: (airC, { windMPerS }) => ({
-        around: air(airC, 5.6 + 4 * windMPerS, vapourPaOf(airC, 0.6)),
+      boundary: (airC, { windMPerS }, _fitted, { vapourPa }) => ({
+        around: air(airC, 5.6 + 4 * windMPerS, vapourPa(airC, 0.6)),
       }),
       verb: 'rest',
       band: 'counter',

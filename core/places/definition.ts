@@ -13,6 +13,15 @@ export type Workplace = (typeof WORKPLACES)[number];
 /** Cautions of what is cooked in: the catalogue has a sentence for each. */
 export type CookerCaution = 'pressure' | 'slowCooker' | 'deepFat';
 
+/** Moist air and boiling where the cook stands: reckoned by heat, so that a place is only told. */
+export interface MoistAir {
+  readonly boilingC: number;
+  /** Where water boils under so much more than the air's own pressure, Pa. */
+  readonly boilingCUnder: (overPa: number) => number;
+  /** Pressure of the vapour in air, Pa. */
+  readonly vapourPa: (airC: number, relativeHumidity: number) => number;
+}
+
 /** What surrounds a food in one way to use a place: a cooker, as a cook file names it. */
 export interface HeatEnvironment {
   readonly id: string;
@@ -35,6 +44,7 @@ export interface HeatEnvironment {
     airC: number,
     conditions: Conditions,
     coefficients: Coefficients,
+    moistAir: MoistAir,
   ) => BoundaryConditions;
   /** What is done in it, where nothing else is said. */
   readonly verb: Verb;

@@ -1,7 +1,6 @@
-import { vapourPaOf } from '../air/index.ts';
 import { air } from './boundary.ts';
 import type { Conditions } from './conditions.ts';
-import { definePlace } from './definition.ts';
+import { definePlace, type MoistAir } from './definition.ts';
 import type { Surroundings } from './surroundings.ts';
 
 /** Glowing coals, and the share of its view they take. Handbook figures, from memory. */
@@ -11,9 +10,13 @@ const COALS_VIEW = 0.75;
 const OVER_COALS = 0.45;
 
 /** The side away from the coals: warm air from them, mixed with what the wind brings. */
-function openSide(airC: number, { outdoorC, windMPerS }: Conditions): Surroundings {
+function openSide(
+  airC: number,
+  { outdoorC, windMPerS }: Conditions,
+  { vapourPa }: MoistAir,
+): Surroundings {
   const mixedC = outdoorC + OVER_COALS * (airC - outdoorC);
-  return air(mixedC, 10 + 2 * windMPerS, vapourPaOf(outdoorC, 0.6));
+  return air(mixedC, 10 + 2 * windMPerS, vapourPa(outdoorC, 0.6));
 }
 
 /** A fire of coals outside, with a hot and a cool side. */
@@ -47,9 +50,9 @@ export const grill = definePlace({
       cooks: true,
       basis: 'handbook',
       offsetSdC: 30,
-      boundary: (airC, conditions, { smokerVapourPa }) => ({
+      boundary: (airC, conditions, { smokerVapourPa }, moistAir) => ({
         around: { ...air(airC, 25, smokerVapourPa), wallC: COALS_C, emissivity: COALS_VIEW },
-        under: openSide(airC, conditions),
+        under: openSide(airC, conditions, moistAir),
       }),
       verb: 'grill',
       zone: 'direct',

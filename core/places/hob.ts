@@ -1,14 +1,13 @@
-import { boilingCAt, vapourPaOf } from '../air/index.ts';
 import { air, bath } from './boundary.ts';
-import type { Conditions } from './conditions.ts';
-import { definePlace } from './definition.ts';
+import type { Coefficients, Conditions } from './conditions.ts';
+import { definePlace, type MoistAir } from './definition.ts';
 
 /** An oil film below, W/(m²·K); still and steamy air above, °C. Handbook figures, from memory. */
 const PAN_CONTACT = 220;
 const OVER_PAN_C = 45;
 
-function inPan(airC: number, { roomC }: Conditions) {
-  return { around: bath(airC, PAN_CONTACT), under: air(OVER_PAN_C, 8, vapourPaOf(roomC, 0.5)) };
+function inPan(airC: number, { roomC }: Conditions, _fitted: Coefficients, { vapourPa }: MoistAir) {
+  return { around: bath(airC, PAN_CONTACT), under: air(OVER_PAN_C, 8, vapourPa(roomC, 0.5)) };
 }
 
 /** What verbs say of a pot or a pan. */
@@ -66,7 +65,7 @@ export const hob = definePlace({
       words: { en: 'boiling water' },
       usualC: 100,
       ...LIQUID,
-      boundary: (_airC, { altitudeM }) => ({ around: bath(boilingCAt(altitudeM), 1500) }),
+      boundary: (_airC, _where, _fitted, { boilingC }) => ({ around: bath(boilingC, 1500) }),
       verb: 'boil',
     },
     {
@@ -75,8 +74,8 @@ export const hob = definePlace({
       usualC: 92,
       heats: [60, 99],
       ...LIQUID,
-      boundary: (airC, { altitudeM }) => ({
-        around: bath(Math.min(airC, boilingCAt(altitudeM) - 1), 800),
+      boundary: (airC, _where, _fitted, { boilingC }) => ({
+        around: bath(Math.min(airC, boilingC - 1), 800),
       }),
       verb: 'braise',
     },
@@ -86,8 +85,8 @@ export const hob = definePlace({
       usualC: 95,
       heats: [75, 99],
       ...LIQUID,
-      boundary: (airC, { altitudeM }) => ({
-        around: bath(Math.min(airC, boilingCAt(altitudeM) - 2), 500),
+      boundary: (airC, _where, _fitted, { boilingC }) => ({
+        around: bath(Math.min(airC, boilingC - 2), 500),
       }),
       verb: 'braise',
     },
@@ -96,7 +95,7 @@ export const hob = definePlace({
       words: { en: 'steam' },
       usualC: 100,
       ...LIQUID,
-      boundary: (_airC, { altitudeM }) => ({ around: bath(boilingCAt(altitudeM), 600) }),
+      boundary: (_airC, _where, _fitted, { boilingC }) => ({ around: bath(boilingC, 600) }),
       verb: 'steam',
     },
   ],

@@ -1,5 +1,5 @@
 export * from './places.ts';
-export { WRAPS, type BoundaryConditions, type Wrap } from './boundary.ts';
+export { wrappedIn, WRAPS, type BoundaryConditions, type Wrap } from './boundary.ts';
 export { FITTED, USUAL_CONDITIONS, type Coefficients, type Conditions } from './conditions.ts';
 export {
   definePlace,
@@ -8,6 +8,7 @@ export {
   type CookerCaution,
   type ForecastBasis,
   type HeatEnvironment,
+  type MoistAir,
   type PlaceDefinition,
   type PlaceUse,
   type Workplace,

@@ -1,6 +1,5 @@
 import type { Verb } from '../terms/index.ts';
-import { wrappedIn, type BoundaryConditions, type Wrap } from './boundary.ts';
-import { FITTED, type Coefficients, type Conditions } from './conditions.ts';
+import type { Conditions } from './conditions.ts';
 import type { HeatEnvironment, PlaceDefinition, PlaceUse } from './definition.ts';
 import { bandAt, restsIn, type HeatBand } from './heat-band.ts';
 import { REGISTERED } from './registry.ts';
@@ -95,23 +94,6 @@ export function usualC(cooker: Cooker, { roomC, outdoorC }: Conditions): number 
   const { usualC: usual } = environmentNamed(cooker);
   if (usual === 'room') return roomC;
   return usual === 'outdoor' ? outdoorC : usual;
-}
-
-/**
- * What a food meets in a cooker.
- *
- * @param tempC what it is set to, °C; left out, the usual
- */
-export function boundaryConditionsOf(
-  cooker: Cooker,
-  tempC: number | undefined,
-  wrap: Wrap | undefined,
-  conditions: Conditions,
-  coefficients: Coefficients = FITTED,
-): BoundaryConditions {
-  const airC = tempC ?? usualC(cooker, conditions);
-  const bare = environmentNamed(cooker).boundary(airC, conditions, coefficients);
-  return wrap === undefined ? bare : wrappedIn(bare, wrap);
 }
 
 /** Minutes until a fire or an oven is ready, least and most. */

@@ -1,4 +1,3 @@
-import { boilingCAt, boilingCAtPressure, pressurePaAt } from '../air/index.ts';
 import { bath } from './boundary.ts';
 import { definePlace } from './definition.ts';
 
@@ -29,10 +28,10 @@ export const pressureCooker = definePlace({
       cooks: true,
       basis: 'handbook',
       offsetSdC: 1.5,
-      boundary: (_airC, { altitudeM }) => ({
+      boundary: (_airC, _where, _fitted, { boilingC, boilingCUnder }) => ({
         around: {
-          ...bath(boilingCAtPressure(pressurePaAt(altitudeM) + OVER_PA), 1000),
-          fromC: boilingCAt(altitudeM) - 10,
+          ...bath(boilingCUnder(OVER_PA), 1000),
+          fromC: boilingC - 10,
           lagMin: 4,
         },
       }),

@@ -1,4 +1,3 @@
-import { boilingCAt } from '../air/index.ts';
 import { bath } from './boundary.ts';
 import { definePlace } from './definition.ts';
 
@@ -33,8 +32,8 @@ export const slowCooker = definePlace({
       cooks: true,
       basis: 'handbook',
       offsetSdC: 1.5,
-      boundary: (airC, { altitudeM }) => ({
-        around: { ...bath(Math.min(airC, boilingCAt(altitudeM) - 2), 200), fromC: 20, lagMin: 150 },
+      boundary: (airC, _where, _fitted, { boilingC }) => ({
+        around: { ...bath(Math.min(airC, boilingC - 2), 200), fromC: 20, lagMin: 150 },
       }),
       verb: 'braise',
       caution: 'slowCooker',
@@ -46,8 +45,8 @@ export const slowCooker = definePlace({
       cooks: true,
       basis: 'handbook',
       offsetSdC: 1.5,
-      boundary: (airC, { altitudeM }) => ({
-        around: { ...bath(Math.min(airC, boilingCAt(altitudeM) - 1), 200), fromC: 20, lagMin: 65 },
+      boundary: (airC, _where, _fitted, { boilingC }) => ({
+        around: { ...bath(Math.min(airC, boilingC - 1), 200), fromC: 20, lagMin: 65 },
       }),
       verb: 'braise',
       caution: 'slowCooker',

@@ -1,21 +1,22 @@
 import { Modal } from '../ui/Modal.tsx';
-import { VIEWS } from './routes.ts';
-import { useWords, type Say } from '../words/words.ts';
+import { useWords, type Say, type WordKey } from '../words/words.ts';
+import { NUMBERED, VIEWS } from './views.tsx';
+
+/** The keys that work everywhere. */
+const EVERYWHERE: ReadonlyArray<readonly [string, WordKey]> = [
+  ['Ctrl K', 'keys.find'],
+  ['Ctrl Z, Ctrl Shift Z', 'keys.undo'],
+  ['↑ ↓', 'keys.along'],
+  ['?', 'keys.sheet'],
+];
 
 const rows = (t: Say): ReadonlyArray<readonly [string, string]> => [
-  [VIEWS.map(({ key }) => key).join(' '), t('keys.views')],
-  ['n', t('keys.new')],
-  ['w c m a', t('keys.bench')],
-  ['u', t('keys.heat')],
-  ['m', t('keys.mend')],
-  ['r a', t('keys.dishes')],
-  ['p', t('keys.print')],
-  ['e', t('keys.edit')],
-  ['Ctrl K', t('keys.find')],
-  ['Ctrl Z, Ctrl Shift Z', t('keys.undo')],
-  ['← →', t('keys.move')],
-  ['↑ ↓', t('keys.along')],
-  ['?', t('keys.sheet')],
+  [
+    NUMBERED.map(({ key }) => key).join(' '),
+    t('keys.views', { views: NUMBERED.map(({ label }) => t(label)).join(', ') }),
+  ],
+  ...VIEWS.flatMap((view) => view.keys.map(({ keys, does }) => [keys, t(does)] as const)),
+  ...EVERYWHERE.map(([key, does]) => [key, t(does)] as const),
 ];
 
 export default function KeySheet({ onClose }: { onClose: () => void }) {
@@ -24,7 +25,7 @@ export default function KeySheet({ onClose }: { onClose: () => void }) {
     <Modal title={t('keys.title')} onClose={onClose}>
       <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-2">
         {rows(t).map(([key, what]) => (
-          <div key={key} className="contents">
+          <div key={`${key} ${what}`} className="contents">
             <dt className="time">{key}</dt>
             <dd>{what}</dd>
           </div>

@@ -1,17 +1,4 @@
-import {
-  CalendarClock,
-  BookOpen,
-  CookingPot,
-  ListChecks,
-  Scale,
-  Search,
-  SunMoon,
-  ThermometerSun,
-  Undo2,
-  Redo2,
-  UtensilsCrossed,
-  Waypoints,
-} from 'lucide-react';
+import { Scale, Search, SunMoon, Undo2, Redo2 } from 'lucide-react';
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { Link, useLocation } from 'react-router';
 import { own } from '../store/own.ts';
@@ -19,23 +6,13 @@ import { useAppSelector } from '../store/store.ts';
 import { useWords } from '../words/words.ts';
 import { useKeys, type Overlay } from './keys.ts';
 import { StorageBanner } from './StorageBanner.tsx';
-import { addressOf, readAddress, VIEWS, type ViewName } from './routes.ts';
+import { addressOf, readAddress } from './routes.ts';
+import { NUMBERED, type NumberedView } from './views.tsx';
 import { toggleTheme } from './theme.ts';
 import { useHistory } from './useHistory.ts';
 
 const Palette = lazy(() => import('./Palette.tsx'));
 const KeySheet = lazy(() => import('./KeySheet.tsx'));
-
-const ICONS: Readonly<Record<ViewName, typeof Scale>> = {
-  meals: CalendarClock,
-  table: UtensilsCrossed,
-  bench: Scale,
-  heat: ThermometerSun,
-  weave: Waypoints,
-  lists: ListChecks,
-  dishes: BookOpen,
-  kitchen: CookingPot,
-};
 
 /** What stands around every view: the way to the others, undo, and the keys. */
 export function Shell({ children }: { children: ReactNode }) {
@@ -65,14 +42,13 @@ export function Shell({ children }: { children: ReactNode }) {
       >
         {/* On a phone the views scroll, and undo stays within reach of a thumb. */}
         <div className="flex min-w-0 grow overflow-x-auto md:contents">
-          {VIEWS.map(({ name, key }) => (
+          {NUMBERED.map((view) => (
             <RailLink
-              key={name}
-              name={name}
-              keyName={key}
-              current={here.view === name}
-              to={addressOf(name, meal)}
-              disabled={name !== 'meals' && meal === undefined}
+              key={view.name}
+              view={view}
+              current={here.view === view.name}
+              to={addressOf(view.name, meal)}
+              disabled={view.name !== 'meals' && meal === undefined}
             />
           ))}
         </div>
@@ -111,18 +87,12 @@ export function Shell({ children }: { children: ReactNode }) {
   );
 }
 
-function RailLink(props: {
-  name: ViewName;
-  keyName: string;
-  to: string;
-  current: boolean;
-  disabled: boolean;
-}) {
+function RailLink(props: { view: NumberedView; to: string; current: boolean; disabled: boolean }) {
   const t = useWords();
-  const Icon = ICONS[props.name];
+  const Icon = props.view.icon;
   const look =
     'flex min-h-[52px] min-w-[50px] grow shrink-0 md:min-w-[54px] md:grow-0 flex-col items-center justify-center gap-0.5 rounded-lg px-1 text-[12px] md:min-h-[54px] md:text-[13px]';
-  const label = t(`nav.${props.name}`);
+  const label = t(props.view.label);
   if (props.disabled) {
     return (
       <span aria-disabled="true" className={`${look} opacity-45`}>
@@ -135,7 +105,7 @@ function RailLink(props: {
     <Link
       to={props.to}
       aria-current={props.current ? 'page' : undefined}
-      aria-keyshortcuts={props.keyName}
+      aria-keyshortcuts={props.view.key}
       className={`${look} ${props.current ? 'bg-ground font-semibold text-ink' : 'hover:bg-white/10'}`}
     >
       <Icon size={18} aria-hidden="true" />

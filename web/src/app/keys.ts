@@ -1,7 +1,8 @@
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import type { History } from './useHistory.ts';
-import { addressOf, VIEWS } from './routes.ts';
+import { addressOf } from './routes.ts';
+import { NUMBERED } from './views.tsx';
 
 /** What lies over the page. */
 export type Overlay = 'none' | 'palette' | 'keys';
@@ -37,7 +38,7 @@ export function useKeys({ meal, setOverlay, history }: Keys): void {
       }
       if (command || event.altKey || isOverlayOpen()) return;
       if (event.key === '?') setOverlay('keys');
-      const view = VIEWS.find((v) => v.key === event.key);
+      const view = NUMBERED.find((v) => v.key === event.key);
       if (view) void navigate(addressOf(view.name, meal));
       if (/^[a-z]$/.test(event.key) && press(event.key)) event.preventDefault();
     };

@@ -14,7 +14,7 @@ import {
   type Meal,
 } from '@zemrin/core';
 import { useState, type FormEvent } from 'react';
-import { useEdit } from '../store/hooks.ts';
+import { useEdit } from '../store/useEdit.ts';
 import { Choice } from '../ui/Choice.tsx';
 import { useWords } from '../words/words.ts';
 import { HoldsField } from './HoldsField.tsx';

@@ -11,7 +11,7 @@ import {
   type OwnIngredient,
 } from '@zemrin/core';
 import { useState, type FormEvent } from 'react';
-import { useEdit } from '../store/hooks.ts';
+import { useEdit } from '../store/useEdit.ts';
 import { Choice } from '../ui/Choice.tsx';
 import { Tick } from '../ui/Tick.tsx';
 import { useWords, type WordKey } from '../words/words.ts';

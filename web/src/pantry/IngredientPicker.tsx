@@ -8,7 +8,8 @@ import {
 } from '@zemrin/core';
 import { Command } from 'cmdk';
 import { useState } from 'react';
-import { useEdit, useOwnPantry } from '../store/hooks.ts';
+import { useOwnPantry } from '../store/hooks.ts';
+import { useEdit } from '../store/useEdit.ts';
 import { Modal } from '../ui/Modal.tsx';
 import { useWords } from '../words/words.ts';
 import { IngredientForm } from './IngredientForm.tsx';

@@ -7,7 +7,7 @@ import {
   type SafetyFinding,
 } from '@zemrin/core';
 import { useId, useState, type FormEvent } from 'react';
-import { useEdit } from '../store/hooks.ts';
+import { useEdit } from '../store/useEdit.ts';
 import { useManner } from '../store/manner.ts';
 import { safety } from '../words/en/safety.ts';
 import { learn, useWords } from '../words/words.ts';

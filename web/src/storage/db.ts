@@ -45,6 +45,15 @@ export async function openDb(name = 'zemrin', events?: DbEvents): Promise<Db> {
   return db;
 }
 
+/** Whether anything at all lies in the store. */
+export async function holdsAnything(db: Db): Promise<boolean> {
+  const tx = db.transaction(['meals', 'bin', 'aside']);
+  const counts = await Promise.all(
+    (['meals', 'bin', 'aside'] as const).map((name) => tx.objectStore(name).count()),
+  );
+  return counts.some((count) => count > 0);
+}
+
 type Upgrade = IDBPTransaction<ZemrinDb, ('meals' | 'bin' | 'aside')[], 'versionchange'>;
 
 /** Version 1 stored bare documents; since version 2 each has a revision. */

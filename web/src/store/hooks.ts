@@ -1,9 +1,8 @@
-import type { Command, Meal, OwnPantry, Plan } from '@zemrin/core';
-import { useCallback, useMemo } from 'react';
+import type { Meal, OwnPantry, Plan } from '@zemrin/core';
+import { useMemo } from 'react';
 import { useParams } from 'react-router';
-import { edited } from './library.ts';
 import { own } from './own.ts';
-import { useAppDispatch, useAppSelector } from './store.ts';
+import { useAppSelector } from './store.ts';
 
 /** The meal of the page's address, if this browser has it. */
 export function useMeal(): Meal | undefined {
@@ -26,17 +25,6 @@ export function usePlan(meal: string | undefined): Plan | undefined {
 
 export function useNow(): number {
   return useAppSelector((state) => state.plans.nowMin);
-}
-
-/** Changes a meal. Changes of one `gesture` are undone together. */
-export function useEdit(meal: string): (command: Command, gesture?: string) => void {
-  const dispatch = useAppDispatch();
-  return useCallback(
-    (command, gesture) => {
-      dispatch(edited({ meal, command, ...(gesture === undefined ? {} : { gesture }) }));
-    },
-    [dispatch, meal],
-  );
 }
 
 /** What the cook has added of their own in any other meal. */

@@ -1,16 +1,8 @@
 import { patternDish, patternNamed, plainKitchen, type Command, type Meal } from '@zemrin/core';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  added,
-  deleted,
-  edited,
-  library,
-  loaded,
-  redone,
-  undone,
-  type LibraryState,
-} from './library.ts';
+import { editAction, type Edit } from './edit.ts';
+import { added, deleted, library, loaded, redone, undone, type LibraryState } from './library.ts';
 
 function meal(id: string): Meal {
   return {
@@ -39,19 +31,28 @@ const commands: Command[] = [
   { do: 'putDish', dish: pot, own: [] },
   { do: 'removeDish', dish: 'stew' },
 ];
-const actions = [
-  ...commands.flatMap((command) => ['a', 'b'].map((id) => edited({ meal: id, command }))),
+/** What can be done to a library: an action, or a command on one of its meals. */
+type Deed = ReturnType<typeof deleted> | ReturnType<typeof added> | Edit;
+
+const deeds: Deed[] = [
+  ...commands.flatMap((command) => ['a', 'b'].map((id) => ({ meal: id, command }))),
   deleted({ meal: 'a', nowMin: 5 }),
   added(meal('c')),
 ];
 
-const run = (state: LibraryState, steps: readonly (typeof actions)[number][]) =>
-  steps.reduce<LibraryState>((s, action) => library(s, action), state);
+/** The library after one deed: what a command changes nothing of stays as it is. */
+function done(state: LibraryState, deed: Deed): LibraryState {
+  const action = 'command' in deed ? editAction(state, deed) : deed;
+  return action ? library(state, action) : state;
+}
+
+const run = (state: LibraryState, steps: readonly Deed[]) =>
+  steps.reduce<LibraryState>((s, deed) => done(s, deed), state);
 
 describe('the library of meals', () => {
   it('undoes anything back to where it was, and does it again', () => {
     fc.assert(
-      fc.property(fc.array(fc.constantFrom(...actions), { maxLength: 25 }), (steps) => {
+      fc.property(fc.array(fc.constantFrom(...deeds), { maxLength: 25 }), (steps) => {
         const after = run(start, steps);
         const count = after.past.length;
         let state = after;
@@ -66,15 +67,12 @@ describe('the library of meals', () => {
   });
 
   it('undoes a whole drag at once', () => {
-    const move = (beforeServeMin: number, gesture?: string) =>
-      edited({
-        meal: 'a',
-        command: { do: 'pinStep', step: 'stew-brown', beforeServeMin },
-        ...(gesture === undefined ? {} : { gesture }),
-      });
-    const stew = run(start, [
-      edited({ meal: 'a', command: { do: 'putDish', dish: pot, own: [] } }),
-    ]);
+    const move = (beforeServeMin: number, gesture?: string): Edit => ({
+      meal: 'a',
+      command: { do: 'pinStep', step: 'stew-brown', beforeServeMin },
+      gesture,
+    });
+    const stew = run(start, [{ meal: 'a', command: { do: 'putDish', dish: pot, own: [] } }]);
     const dragged = run(stew, [move(300, 'drag-1'), move(305, 'drag-1'), move(310, 'drag-1')]);
     expect(dragged.past.length).toBe(2);
     expect(library(dragged, undone()).meals).toEqual(stew.meals);
@@ -82,7 +80,7 @@ describe('the library of meals', () => {
   });
 
   it('forgets what was undone once something new is done', () => {
-    const rename = edited({ meal: 'a', command: { do: 'rename', title: 'Other' } });
+    const rename: Edit = { meal: 'a', command: { do: 'rename', title: 'Other' } };
     const undoneOnce = library(run(start, [rename]), undone());
     expect(undoneOnce.future.length).toBe(1);
     expect(run(undoneOnce, [rename]).future).toEqual([]);
@@ -98,9 +96,7 @@ describe('the library of meals', () => {
   });
 
   it('leaves the state as it is when nothing changes', () => {
-    expect(library(start, edited({ meal: 'gone', command: { do: 'rename', title: 'X' } }))).toBe(
-      start,
-    );
+    expect(done(start, { meal: 'gone', command: { do: 'rename', title: 'X' } })).toBe(start);
     expect(library(start, undone())).toBe(start);
     expect(library(start, deleted({ meal: 'gone', nowMin: 0 }))).toBe(start);
   });

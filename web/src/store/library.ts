@@ -1,5 +1,5 @@
 import { createAction, type Action } from '@reduxjs/toolkit';
-import { applyCommand, type Command, type Meal } from '@zemrin/core';
+import type { Command, Meal } from '@zemrin/core';
 import type { Binned } from '../storage/records.ts';
 import { own } from './own.ts';
 
@@ -38,9 +38,13 @@ const initial: LibraryState = { loaded: false, meals: {}, bin: [], past: [], fut
 export const loaded = createAction<{ meals: readonly Meal[]; bin: readonly Binned[] }>(
   'library/loaded',
 );
-export const edited = createAction<{ meal: string; command: Command; gesture?: string }>(
-  'library/edited',
-);
+/** A command, and what it makes of a meal: see edit.ts, which views use. */
+export const edited = createAction<{
+  before: Meal;
+  after: Meal;
+  command: Command;
+  gesture?: string | undefined;
+}>('library/edited');
 export const added = createAction<Meal>('library/added');
 /** Several meals that come in together are undone together. */
 export const imported = createAction<{ meals: readonly Meal[]; gesture: string }>(
@@ -66,13 +70,9 @@ export function library(state: LibraryState = initial, action: Action): LibraryS
     return { ...state, loaded: true, meals: { ...stored, ...state.meals }, bin };
   }
   if (edited.match(action)) {
-    const { meal: id, command, gesture } = action.payload;
-    const before = own(state.meals, id);
-    if (!before) return state;
-    const after = applyCommand(before, command);
-    return after === before
-      ? state
-      : record(state, { meal: id, before, after, what: command.do, gesture });
+    const { before, after, command, gesture } = action.payload;
+    if (own(state.meals, before.id) !== before) return state;
+    return record(state, { meal: before.id, before, after, what: command.do, gesture });
   }
   if (added.match(action)) {
     return add(state, action.payload);

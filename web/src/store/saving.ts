@@ -36,15 +36,13 @@ export class Saver {
     private readonly channel: Channel,
     private readonly store: SavingStore,
     private readonly told: Told,
-  ) {
-    channel.hear((id) => this.later(() => this.refresh(id)));
-  }
+  ) {}
 
   /** Begins from what was read; what was begun before that is written now. */
   start(read: readonly ReadMeal[]): void {
     for (const one of read) this.saved.set(one.meal.id, one);
-    for (const [id, meal] of Object.entries(this.store.library().meals)) {
-      if (meal !== this.saved.get(id)?.meal) this.unsaved.set(id, ['whole']);
+    for (const id of Object.keys(this.store.library().meals)) {
+      if (!this.saved.has(id)) this.unsaved.set(id, ['whole']);
     }
     this.later(() => this.writeAll());
   }
@@ -57,6 +55,11 @@ export class Saver {
       this.unsaved.set(id, [...(this.unsaved.get(id) ?? []), done]);
     }
     this.later(() => this.writeAll());
+  }
+
+  /** Another window has written a meal. */
+  heard(id: string): void {
+    this.later(() => this.refresh(id));
   }
 
   /** Tries again what could not be written. */
@@ -157,9 +160,4 @@ export class Saver {
     this.store.dispatch(foldedIn({ id, meal: read?.meal, binned }));
     this.unsaved.delete(id);
   }
-}
-
-/** Whether an action came from another window: it is stored already. */
-export function fromElsewhere(action: Action): boolean {
-  return foldedIn.match(action);
 }

@@ -1,12 +1,13 @@
+import type { Action } from '@reduxjs/toolkit';
 import type { Channel } from '../storage/channel.ts';
-import type { Db, DbEvents } from '../storage/db.ts';
-import { loadAll } from '../storage/meals.ts';
+import { holdsAnything, type Db, type DbEvents } from '../storage/db.ts';
+import type { Stored } from '../storage/meals.ts';
 import type { PlanRequests } from '../workers/planner.ts';
 import { nowMinute } from './clock.ts';
-import { loaded } from './library.ts';
+import { foldedIn, loaded } from './library.ts';
 import { listenForPlans } from './planning.ts';
 import { ticked } from './plans.ts';
-import { fromElsewhere, Saver } from './saving.ts';
+import type { Saver } from './saving.ts';
 import { startListening, store } from './store.ts';
 import { storageIs, unreadableFound } from './storage-status.ts';
 
@@ -40,26 +41,12 @@ export async function startStore({ openDb, planner, channel }: Connections): Pro
       onTaken: () => store.dispatch(storageIs({ condition: 'taken' })),
       onClosed: () => storageFails('failing', new Error('the browser closed it')),
     });
-    const stored = await loadAll(db, nowMinute());
+    const stored = await readAll(db);
     clearTimeout(slow);
     store.dispatch(unreadableFound(stored.unreadable));
     store.dispatch(loaded({ meals: stored.meals.map(({ meal }) => meal), bin: stored.bin }));
     store.dispatch(storageIs({ condition: 'ok' }));
-    const saver = new Saver(
-      db,
-      channel,
-      {
-        library: () => store.getState().library,
-        dispatch: (action) => store.dispatch(action),
-        nowMin: nowMinute,
-      },
-      (failed) =>
-        failed === undefined
-          ? store.dispatch(storageIs({ condition: 'ok' }))
-          : storageFails('failing', failed),
-    );
-    listenForSaving(saver);
-    saver.start(stored.meals);
+    listenForSaving(db, channel, stored);
   } catch (error) {
     clearTimeout(slow);
     store.dispatch(loaded({ meals: [], bin: [] }));
@@ -72,18 +59,51 @@ function storageFails(condition: 'none' | 'failing', error: unknown): void {
   store.dispatch(storageIs({ condition, why }));
 }
 
-/** Every change is written; what failed is tried again as the minutes turn. */
-function listenForSaving(saver: Saver): void {
+/** What reads meals is fetched when there are any: a first visit has none. */
+async function readAll(db: Db): Promise<Stored> {
+  if (!(await holdsAnything(db))) return { meals: [], bin: [], unreadable: [] };
+  const { loadAll } = await import('../storage/meals.ts');
+  return loadAll(db, nowMinute());
+}
+
+/**
+ * Every change is written; what failed is tried again as the minutes turn. What writes is fetched
+ * with the first change, here or in another window.
+ */
+function listenForSaving(db: Db, channel: Channel, { meals }: Stored): void {
+  let begun: Promise<Saver> | undefined;
+  const begin = async (): Promise<Saver> => {
+    const { Saver } = await import('./saving.ts');
+    const connection = {
+      library: () => store.getState().library,
+      dispatch: (action: Action) => void store.dispatch(action),
+      nowMin: nowMinute,
+    };
+    const saver = new Saver(db, channel, connection, (failed) =>
+      failed === undefined
+        ? store.dispatch(storageIs({ condition: 'ok' }))
+        : storageFails('failing', failed),
+    );
+    saver.start(meals);
+    return saver;
+  };
+  const saver = () => (begun ??= begin());
   startListening({
     predicate: (action, now, before) =>
-      now.library.meals !== before.library.meals && !fromElsewhere(action) && !loaded.match(action),
-    effect: (action, api) => {
-      saver.changed(api.getOriginalState().library, api.getState().library, action);
+      now.library.meals !== before.library.meals &&
+      !foldedIn.match(action) &&
+      !loaded.match(action),
+    effect: async (action, api) => {
+      const [before, now] = [api.getOriginalState().library, api.getState().library];
+      (await saver()).changed(before, now, action);
     },
   });
-  startListening({ actionCreator: ticked, effect: () => saver.retry() });
+  channel.hear((meal) => void saver().then((one) => one.heard(meal)));
+  startListening({ actionCreator: ticked, effect: async () => (await begun)?.retry() });
   // Where other windows cannot be heard, they are looked at when this one is.
   globalThis.document?.addEventListener('visibilitychange', () => {
-    if (document.visibilityState === 'visible') saver.refreshAll();
+    if (document.visibilityState === 'visible') void begun?.then((one) => one.refreshAll());
   });
+  // What was begun while the store was slow is written now.
+  if (Object.keys(store.getState().library.meals).length > meals.length) void saver();
 }

@@ -5,7 +5,8 @@ import supperFile from '../../../demo/first-frost-supper.json';
 import type { Channel } from '../storage/channel.ts';
 import { openDb, type Db } from '../storage/db.ts';
 import type { PlanRequests } from '../workers/planner.ts';
-import { added, deleted, edited, imported, undone } from './library.ts';
+import { editAction, type Edit } from './edit.ts';
+import { added, deleted, imported, undone } from './library.ts';
 import { ticked } from './plans.ts';
 
 const NOW = new Date('2026-11-25T08:00:00+01:00');
@@ -48,6 +49,12 @@ async function openWindow(name: string, channel = alone(), open = () => openDb(n
 }
 
 const freshStore = (name: string) => openWindow(name);
+type Store = Awaited<ReturnType<typeof openWindow>>;
+
+function edit(store: Store, change: Edit): void {
+  const action = editAction(store.getState().library, change);
+  if (action) store.dispatch(action);
+}
 
 beforeEach(() => {
   vi.useFakeTimers({ toFake: ['Date', 'setInterval'] });
@@ -73,7 +80,7 @@ describe('the store', () => {
     const first = store.getState().plans.plans['first-frost-supper'];
     expect(first?.status).toBe('fits');
     const change = { do: 'weigh', dish: 'lamb', food: 'lamb-shoulder', weightG: 3000 } as const;
-    store.dispatch(edited({ meal: 'first-frost-supper', command: change }));
+    edit(store, { meal: 'first-frost-supper', command: change });
     const second = store.getState().plans.plans['first-frost-supper'];
     const smoke = (made: Plan | undefined) =>
       made?.steps.find((s) => s.id === 'lamb-smoke')?.duration.likelyMin;
@@ -98,9 +105,7 @@ describe('the store', () => {
   it('stores every change, bins what is deleted, and stores what comes back', async () => {
     const store = await freshStore('saving');
     store.dispatch(added(supper()));
-    store.dispatch(
-      edited({ meal: 'first-frost-supper', command: { do: 'rename', title: 'Other' } }),
-    );
+    edit(store, { meal: 'first-frost-supper', command: { do: 'rename', title: 'Other' } });
     await vi.waitFor(async () =>
       expect(await stored('saving')).toEqual({ meals: ['Other'], bin: [] }),
     );
@@ -131,9 +136,7 @@ describe('the store', () => {
     const title = (store: typeof one) =>
       store.getState().library.meals['first-frost-supper']?.title;
     await vi.waitFor(() => expect(title(two)).toBe('First-frost supper'));
-    two.dispatch(
-      edited({ meal: 'first-frost-supper', command: { do: 'rename', title: 'Theirs' } }),
-    );
+    edit(two, { meal: 'first-frost-supper', command: { do: 'rename', title: 'Theirs' } });
     await vi.waitFor(() => expect(title(one)).toBe('Theirs'));
     expect(one.getState().library.past.at(-1)?.what).toBe('otherWindow');
     one.dispatch(undone());
@@ -147,10 +150,10 @@ describe('the store', () => {
     await vi.waitFor(async () => expect((await stored('deaf')).meals.length).toBe(1));
     const two = await openWindow('deaf');
     const meal = 'first-frost-supper';
-    one.dispatch(edited({ meal, command: { do: 'rename', title: 'Renamed in one' } }));
+    edit(one, { meal, command: { do: 'rename', title: 'Renamed in one' } });
     await vi.waitFor(async () => expect((await stored('deaf')).meals).toEqual(['Renamed in one']));
     const weigh = { do: 'weigh', dish: 'lamb', food: 'lamb-shoulder', weightG: 3333 } as const;
-    two.dispatch(edited({ meal, command: weigh }));
+    edit(two, { meal, command: weigh });
     await vi.waitFor(() =>
       expect(two.getState().library.meals[meal]?.title).toBe('Renamed in one'),
     );

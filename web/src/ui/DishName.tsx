@@ -1,5 +1,5 @@
 import type { Dish, Meal } from '@zemrin/core';
-import { useEdit } from '../store/hooks.ts';
+import { useEdit } from '../store/useEdit.ts';
 import { useWords } from '../words/words.ts';
 import { EditField } from './EditField.tsx';
 

@@ -1,6 +1,6 @@
 import { readClock, type Kitchen, type Meal } from '@zemrin/core';
 import { useState } from 'react';
-import { useEdit } from '../store/hooks.ts';
+import { useEdit } from '../store/useEdit.ts';
 import { Choice } from './Choice.tsx';
 import { Modal } from './Modal.tsx';
 import { weave } from '../words/en/weave.ts';

@@ -14,7 +14,7 @@ import {
 import { ChevronLeft, ChevronRight, Minus, Plus, type LucideIcon } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
-import { useEdit } from '../store/hooks.ts';
+import { useEdit } from '../store/useEdit.ts';
 import { useWords } from '../words/words.ts';
 import { EditField } from './EditField.tsx';
 

@@ -1,6 +1,6 @@
 import { batchOf, recipeBatchOf, type Dish, type Meal, type Mixture } from '@zemrin/core';
 import { useMemo } from 'react';
-import { useEdit } from '../../store/hooks.ts';
+import { useEdit } from '../../store/useEdit.ts';
 
 /** A mixture on the bench: where it is, what it comes to, and how to change it. */
 export function useBench(meal: Meal, dish: Dish, mixture: Mixture) {

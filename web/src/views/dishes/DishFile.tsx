@@ -11,7 +11,7 @@ import { FileUp } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { nowMinute } from '../../store/clock.ts';
-import { useEdit } from '../../store/hooks.ts';
+import { useEdit } from '../../store/useEdit.ts';
 import { FileButton } from '../../ui/FileButton.tsx';
 import { Modal } from '../../ui/Modal.tsx';
 import { useWords } from '../../words/words.ts';

@@ -1,7 +1,7 @@
 import { avoidConflicts, printDish, recipeLd, splitDish, type Dish, type Meal } from '@zemrin/core';
 import { Download, FileCode } from 'lucide-react';
 import { Link } from 'react-router';
-import { useEdit } from '../../store/hooks.ts';
+import { useEdit } from '../../store/useEdit.ts';
 import { download } from '../../ui/download.ts';
 import { DishName } from '../../ui/DishName.tsx';
 import { useWords } from '../../words/words.ts';

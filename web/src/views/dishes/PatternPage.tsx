@@ -16,7 +16,7 @@ import {
 } from '@zemrin/core';
 import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
-import { useEdit } from '../../store/hooks.ts';
+import { useEdit } from '../../store/useEdit.ts';
 import { useWords } from '../../words/words.ts';
 import { MiniChain } from './MiniChain.tsx';
 import { SchoolSwitches } from './SchoolSwitches.tsx';

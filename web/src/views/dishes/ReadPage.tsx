@@ -11,7 +11,7 @@ import {
 } from '@zemrin/core';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useEdit } from '../../store/hooks.ts';
+import { useEdit } from '../../store/useEdit.ts';
 import { useWords } from '../../words/words.ts';
 import { ChainEditor } from './ChainEditor.tsx';
 import { IngredientRows } from './IngredientRows.tsx';

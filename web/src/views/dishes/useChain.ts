@@ -12,7 +12,7 @@ import {
   type Step,
 } from '@zemrin/core';
 import { useMemo } from 'react';
-import { useEdit } from '../../store/hooks.ts';
+import { useEdit } from '../../store/useEdit.ts';
 
 /** What a chain is changed by: the whole of it anew, or a step taken out. */
 export interface ChainEdits {

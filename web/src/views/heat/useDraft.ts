@@ -8,7 +8,7 @@ import {
   type Meal,
 } from '@zemrin/core';
 import { useMemo, useState } from 'react';
-import { useEdit } from '../../store/hooks.ts';
+import { useEdit } from '../../store/useEdit.ts';
 
 /** The cook being thought about: as the plan has it until something is changed here. */
 export interface Draft {

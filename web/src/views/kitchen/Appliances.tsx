@@ -9,7 +9,7 @@ import {
   type Meal,
 } from '@zemrin/core';
 import { X } from 'lucide-react';
-import { useEdit } from '../../store/hooks.ts';
+import { useEdit } from '../../store/useEdit.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { EditField } from '../../ui/EditField.tsx';
 import { useWords } from '../../words/words.ts';

@@ -9,7 +9,7 @@ import {
 } from '@zemrin/core';
 import { useState } from 'react';
 import { nowMinute } from '../../store/clock.ts';
-import { useEdit } from '../../store/hooks.ts';
+import { useEdit } from '../../store/useEdit.ts';
 import { FileButton } from '../../ui/FileButton.tsx';
 import { Modal } from '../../ui/Modal.tsx';
 import { Tick } from '../../ui/Tick.tsx';

@@ -1,6 +1,6 @@
 import { freshId, readClock, WORKPLACES, type Kitchen, type Meal } from '@zemrin/core';
 import { X } from 'lucide-react';
-import { useEdit } from '../../store/hooks.ts';
+import { useEdit } from '../../store/useEdit.ts';
 import { EditField } from '../../ui/EditField.tsx';
 import { WeekStrip } from './WeekStrip.tsx';
 import { useWords } from '../../words/words.ts';

@@ -8,7 +8,8 @@ import {
   type Meal,
 } from '@zemrin/core';
 import { lazy, Suspense, useRef, useState } from 'react';
-import { useEdit, useMeal } from '../../store/hooks.ts';
+import { useMeal } from '../../store/hooks.ts';
+import { useEdit } from '../../store/useEdit.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { NoMeal } from '../../ui/NoMeal.tsx';
 import { Tick } from '../../ui/Tick.tsx';

@@ -1,5 +1,5 @@
 import { shoppingList, showTime, type Meal, type Plan } from '@zemrin/core';
-import { useEdit } from '../../store/hooks.ts';
+import { useEdit } from '../../store/useEdit.ts';
 import { useWords } from '../../words/words.ts';
 
 /** What to buy, by the day it is wanted and the way through the shop; what is at home is struck. */

@@ -16,7 +16,8 @@ import {
 import { Command } from 'cmdk';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
-import { useEdit, useOwnPantry } from '../../store/hooks.ts';
+import { useOwnPantry } from '../../store/hooks.ts';
+import { useEdit } from '../../store/useEdit.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { Modal } from '../../ui/Modal.tsx';
 import { useWords } from '../../words/words.ts';

@@ -1,5 +1,5 @@
 import { jobsOf, showMinutes, showTime, type Meal, type Plan } from '@zemrin/core';
-import { useEdit } from '../../store/hooks.ts';
+import { useEdit } from '../../store/useEdit.ts';
 import { useManner } from '../../store/manner.ts';
 import { useWords } from '../../words/words.ts';
 

@@ -14,7 +14,7 @@ import {
 } from '@zemrin/core';
 import { X } from 'lucide-react';
 import { Link } from 'react-router';
-import { useEdit } from '../../store/hooks.ts';
+import { useEdit } from '../../store/useEdit.ts';
 import { DishName } from '../../ui/DishName.tsx';
 import { WeightField } from '../../ui/WeightField.tsx';
 import { useWords } from '../../words/words.ts';

@@ -7,7 +7,7 @@ import {
   type Seat,
 } from '@zemrin/core';
 import { Popover } from 'radix-ui';
-import { useEdit } from '../../store/hooks.ts';
+import { useEdit } from '../../store/useEdit.ts';
 import { Tick } from '../../ui/Tick.tsx';
 import { useWords } from '../../words/words.ts';
 

@@ -1,7 +1,8 @@
 import { avoidConflicts, showTemperature, type Meal } from '@zemrin/core';
 import { Plus } from 'lucide-react';
 import { Link } from 'react-router';
-import { useEdit, useMeal, usePlan } from '../../store/hooks.ts';
+import { useMeal, usePlan } from '../../store/hooks.ts';
+import { useEdit } from '../../store/useEdit.ts';
 import { EditField } from '../../ui/EditField.tsx';
 import { NoMeal } from '../../ui/NoMeal.tsx';
 import { useWords } from '../../words/words.ts';

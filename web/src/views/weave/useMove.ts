@@ -1,6 +1,6 @@
 import { momentAt, placeOf, type Axis, type Meal, type Plan, type PlannedStep } from '@zemrin/core';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { useEdit } from '../../store/hooks.ts';
+import { useEdit } from '../../store/useEdit.ts';
 import { useNudge } from './useNudge.ts';
 
 const STEP_MIN = 5;

@@ -1,7 +1,7 @@
 import { showTime, type Meal, type Plan, type PlannedStep } from '@zemrin/core';
 import { useCallback, useRef } from 'react';
 import { notify } from '../../notices/notify.ts';
-import { useEdit } from '../../store/hooks.ts';
+import { useEdit } from '../../store/useEdit.ts';
 import { useWords } from '../../words/words.ts';
 
 const STEP_MIN = 5;

@@ -8,7 +8,7 @@ import {
   type Mixture,
   type PracticeName,
 } from '@zemrin/core';
-import { useEdit } from '../../../store/hooks.ts';
+import { useEdit } from '../../../store/useEdit.ts';
 import { Choice } from '../../../ui/Choice.tsx';
 import { useWords } from '../../../words/words.ts';
 

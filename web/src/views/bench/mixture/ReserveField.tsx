@@ -1,5 +1,5 @@
 import { parseQuantity, QuantityError, type Dish, type Meal, type Mixture } from '@zemrin/core';
-import { useEdit } from '../../../store/hooks.ts';
+import { useEdit } from '../../../store/useEdit.ts';
 import { EditField } from '../../../ui/EditField.tsx';
 import { useWords } from '../../../words/words.ts';
 

@@ -11,7 +11,7 @@ import {
   type Plan,
   type SoakWindow as Window,
 } from '@zemrin/core';
-import { useEdit } from '../../../store/hooks.ts';
+import { useEdit } from '../../../store/useEdit.ts';
 import { useManner } from '../../../store/manner.ts';
 import { EditField } from '../../../ui/EditField.tsx';
 import { useWords } from '../../../words/words.ts';

@@ -1,5 +1,6 @@
 import { BUFFER_FACTOR, showMinutes, showTime, type Meal, type Plan } from '@zemrin/core';
-import { useEdit, usePlanning } from '../../../store/hooks.ts';
+import { usePlanning } from '../../../store/hooks.ts';
+import { useEdit } from '../../../store/useEdit.ts';
 import { searchStopped } from '../../../store/plans.ts';
 import { useAppDispatch } from '../../../store/store.ts';
 import { useWords } from '../../../words/words.ts';

@@ -1,5 +1,5 @@
 import { callsOf, showMinutes, showTime, type Meal, type Plan } from '@zemrin/core';
-import { useEdit } from '../../../store/hooks.ts';
+import { useEdit } from '../../../store/useEdit.ts';
 import { useManner } from '../../../store/manner.ts';
 import { Link } from 'react-router';
 import { StopCard } from '../../../safety/StopCard.tsx';

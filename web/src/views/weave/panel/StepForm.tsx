@@ -10,7 +10,7 @@ import {
   type Verb,
 } from '@zemrin/core';
 import { useState, type FormEvent } from 'react';
-import { useEdit } from '../../../store/hooks.ts';
+import { useEdit } from '../../../store/useEdit.ts';
 import { Choice } from '../../../ui/Choice.tsx';
 import { Modal } from '../../../ui/Modal.tsx';
 import { Tick } from '../../../ui/Tick.tsx';

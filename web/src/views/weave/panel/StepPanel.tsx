@@ -9,7 +9,8 @@ import {
 } from '@zemrin/core';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useState } from 'react';
-import { useEdit, useNow } from '../../../store/hooks.ts';
+import { useNow } from '../../../store/hooks.ts';
+import { useEdit } from '../../../store/useEdit.ts';
 import { useManner } from '../../../store/manner.ts';
 import { useWords } from '../../../words/words.ts';
 import { Mends, StopCard } from '../../../safety/StopCard.tsx';

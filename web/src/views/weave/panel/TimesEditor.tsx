@@ -9,7 +9,7 @@ import {
 } from '@zemrin/core';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
-import { useEdit } from '../../../store/hooks.ts';
+import { useEdit } from '../../../store/useEdit.ts';
 import { EditField } from '../../../ui/EditField.tsx';
 import { useWords, type WordKey } from '../../../words/words.ts';
 
