@@ -1,4 +1,4 @@
-import { Scale, Search, SunMoon, Undo2, Redo2 } from 'lucide-react';
+import { Search, SunMoon, Undo2, Redo2, type LucideIcon } from 'lucide-react';
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { Link, useLocation } from 'react-router';
 import { own } from '../store/own.ts';
@@ -116,7 +116,7 @@ function RailLink(props: { view: NumberedView; to: string; current: boolean; dis
 
 function RailButton(props: {
   label: string;
-  icon?: typeof Scale;
+  icon?: LucideIcon;
   text?: string;
   onClick: () => void;
   disabled?: boolean;

@@ -7,6 +7,7 @@ import {
   ThermometerSun,
   UtensilsCrossed,
   Waypoints,
+  type LucideIcon,
 } from 'lucide-react';
 import { lazy, type ComponentType } from 'react';
 import type { WordKey } from '../words/words.ts';
@@ -25,7 +26,7 @@ interface ViewDefinition {
   readonly page: ComponentType;
   /** Its number; keys never change when views arrive. Left out, it is reached from others. */
   readonly key?: string;
-  readonly icon?: typeof Scale;
+  readonly icon?: LucideIcon;
   readonly label?: WordKey;
   readonly keys: readonly ViewKey[];
 }

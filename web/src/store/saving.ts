@@ -1,4 +1,4 @@
-import { applyCommand, type Command, type Meal } from '@zemrin/core';
+import type { Command, Meal } from '@zemrin/core';
 import type { Action } from '@reduxjs/toolkit';
 import type { Channel } from '../storage/channel.ts';
 import type { Db } from '../storage/db.ts';
@@ -127,11 +127,8 @@ export class Saver {
       throw new Error(`“${mine.title}” was changed by another Zemrin, and cannot be read here`);
     }
     if (!base) return this.meetNew(mine, read);
-    const done = this.unsaved.get(id) ?? [];
-    const merged = done.reduce<Meal>(
-      (meal, one) => (one === 'whole' ? mine : applyCommand(meal, one)),
-      read.meal,
-    );
+    const { doneAgain } = await import('./redo.ts');
+    const merged = doneAgain(read.meal, mine, this.unsaved.get(id) ?? []);
     this.saved.set(id, read);
     this.store.dispatch(rebased({ theirs: read.meal, merged }));
     return this.write(id);

@@ -67,8 +67,7 @@ async function readAll(db: Db): Promise<Stored> {
 }
 
 /**
- * Every change is written; what failed is tried again as the minutes turn. What writes is fetched
- * with the first change, here or in another window.
+ * Every change is written; what failed is tried again as the minutes turn.
  */
 function listenForSaving(db: Db, channel: Channel, { meals }: Stored): void {
   let begun: Promise<Saver> | undefined;
@@ -104,6 +103,6 @@ function listenForSaving(db: Db, channel: Channel, { meals }: Stored): void {
   globalThis.document?.addEventListener('visibilitychange', () => {
     if (document.visibilityState === 'visible') void begun?.then((one) => one.refreshAll());
   });
-  // What was begun while the store was slow is written now.
-  if (Object.keys(store.getState().library.meals).length > meals.length) void saver();
+  // Fetched beside the first page, so that the first change is written the moment it is made.
+  void saver();
 }

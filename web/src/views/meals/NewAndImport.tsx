@@ -30,7 +30,7 @@ export function NewAndImport({
       <FileButton
         label={t('meals.import')}
         accept=".json,application/json"
-        onText={(text) => setFound(actions.importText(text))}
+        onText={(text) => void actions.importText(text).then(setFound)}
       >
         <FileUp size={18} aria-hidden="true" />
       </FileButton>

@@ -1,4 +1,4 @@
-import { mealOf, type Meal } from '@zemrin/core';
+import type { Meal } from '@zemrin/core';
 
 /** The addresses of the example meals: ordinary meal files, fetched only when asked for. */
 const addresses = import.meta.glob<string>('../../../../demo/*.json', {
@@ -16,5 +16,6 @@ export async function loadDemos(nowMin: number): Promise<Meal[]> {
       return response.ok ? [(await response.json()) as unknown] : [];
     }),
   );
-  return files.flat().map((file) => mealOf(file, nowMin));
+  const { readMeal } = await import('./readMeal.ts');
+  return files.flat().map((file) => readMeal(file, nowMin));
 }

@@ -3,10 +3,8 @@ import {
   emptyMeal,
   freshId,
   localOf,
-  MealError,
   printLibrary,
   printMeal,
-  readBundle,
   servingMin,
   type Meal,
   type Merge,
@@ -91,27 +89,22 @@ export function useMealActions() {
         dispatch(imported({ meals, gesture: uniqueId('import') }));
       },
       /** Reads a file. One new meal comes in at once; anything else is asked about first. */
-      importText(text: string): Import {
-        try {
-          const bundle = readBundle(text, nowMinute());
-          if (bundle.kind === 'dish' || bundle.kind === 'kitchen') {
-            const where = t(bundle.kind === 'dish' ? 'nav.dishes' : 'nav.kitchen');
-            return { problems: [t('meals.notMeal', { kind: bundle.kind, where })], ask: [] };
-          }
-          const [only] = bundle.meals;
-          if (bundle.meals.length !== 1 || !only || own(meals, only.id)) {
-            return { problems: [], ask: bundle.meals };
-          }
-          const meal = keep(only);
-          notify(t('meals.imported', { title: meal.title }));
-          return { problems: [], ask: [] };
-        } catch (error) {
-          if (!(error instanceof MealError)) throw error;
-          const problems = error.problems.map(
-            (p) => `${p.path ? `${p.path}: ` : ''}${p.wrong}. ${p.mend}.`,
-          );
-          return { problems, ask: [] };
+      async importText(text: string): Promise<Import> {
+        const { readFile } = await import('./readFile.ts');
+        const read = readFile(text, nowMinute());
+        if (!read.ok) return { problems: read.problems, ask: [] };
+        const { bundle } = read;
+        if (bundle.kind === 'dish' || bundle.kind === 'kitchen') {
+          const where = t(bundle.kind === 'dish' ? 'nav.dishes' : 'nav.kitchen');
+          return { problems: [t('meals.notMeal', { kind: bundle.kind, where })], ask: [] };
         }
+        const [only] = bundle.meals;
+        if (bundle.meals.length !== 1 || !only || own(meals, only.id)) {
+          return { problems: [], ask: bundle.meals };
+        }
+        const meal = keep(only);
+        notify(t('meals.imported', { title: meal.title }));
+        return { problems: [], ask: [] };
       },
     };
   }, [meals, dispatch, navigate, t]);
