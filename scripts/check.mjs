@@ -68,6 +68,7 @@ await beside([
   ['lint', 'lint'],
   ['format', 'format'],
   ['dependency rules', 'deps'],
+  ['nothing unused', 'unused'],
 ]);
 
 console.log('\n— unit and property tests');

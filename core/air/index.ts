@@ -1,2 +1,1 @@
 export * from './moist-air.ts';
-export { rootBetween } from './root-finding.ts';

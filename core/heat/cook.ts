@@ -67,8 +67,6 @@ export interface StageEnd {
 
 /** For graphs and sliders: within 0.6 % of the finish time of the finest grid. */
 export const INTERACTIVE_CELLS = 20;
-/** To compare with exact solutions. */
-export const REFERENCE_CELLS = 100;
 /** Ten days: a cook that takes longer has not come to its end. */
 const LONGEST_MIN = 14_400;
 

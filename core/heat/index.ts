@@ -1,15 +1,8 @@
-export { bodyOf, type Body, type Form } from './body.ts';
+export { type Body, type Form } from './body.ts';
 export { boundaryConditionsOf, moistAirAt } from './boundary-conditions.ts';
-export {
-  cook,
-  INTERACTIVE_CELLS,
-  REFERENCE_CELLS,
-  type Cook,
-  type End,
-  type StageEnd,
-} from './cook.ts';
+export { INTERACTIVE_CELLS, type Cook, type End, type StageEnd } from './cook.ts';
 export { formOf, compositionOf, thicknessMmOf, type Piece } from './piece.ts';
-export { cookOnce, NOMINAL, type CookSpec, type StageSpec, type Variation } from './cook-spec.ts';
+export { cookOnce, type CookSpec, type StageSpec, type Variation } from './cook-spec.ts';
 export { basisOf, cookedMinutes, forecast, type Band, type Forecast } from './forecast.ts';
 export { coreAt, ensembleOf, MEMBERS, type Ensemble } from './ensemble.ts';
 export { carryOver, hotHoldsOf, pullCFor, type CarryOver, type Hold } from './carry-over.ts';
@@ -30,7 +23,7 @@ export {
   type Reached,
 } from './changes.ts';
 export { stallOf, type Stall } from './stall.ts';
-export { hoursToTender, PULLS_AT, SLICES_AT } from './tenderness.ts';
+export { PULLS_AT, SLICES_AT } from './tenderness.ts';
 export { icedC, minutesToCool, type CoolingPlace, type Pot } from './cooling.ts';
 export { eggMinutes } from './eggs.ts';
 export { boilingMinutes, reducingMinutes, type PanOnRing } from './reducing.ts';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { applyCommand, mealOf, parseMeal, type Command, type Meal } from '../meal/index.ts';
-import { RULES, RULE_IDS, type RuleId } from '../safety/index.ts';
+import { RULES } from '../safety/index.ts';
 import { at } from '../test/meals.ts';
 import { SAFETY_CASES } from '../test/safety-cases.ts';
 import { heat, oven, rest, smallMeal, type Spec } from '../test/small-meal.ts';
@@ -41,8 +41,9 @@ describe('the rules of safety', () => {
       'powerCut',
       'washing',
     ]);
-    expect(RULE_IDS.filter((id) => !softer.has(id) && !stopped.has(id))).toEqual([]);
-    expect(RULES.map(({ id }) => id).sort()).toEqual([...RULE_IDS].sort());
+    const ids = RULES.map(({ id }) => id);
+    expect(ids.filter((id) => !softer.has(id) && !stopped.has(id))).toEqual([]);
+    expect(new Set(ids).size).toBe(ids.length);
     const passing = SAFETY_CASES.filter(({ stops }) => stops === 'nothing').length;
     expect(SAFETY_CASES.length).toBeGreaterThanOrEqual(60);
     expect(passing).toBeGreaterThanOrEqual(SAFETY_CASES.length / 2 - 3);
@@ -64,7 +65,7 @@ describe('the rules of safety', () => {
   });
 
   // Pork: USDA, 9 CFR 318.10; game: FoodSafety.gov and CDC; fish: FDA Food Code, 3-402.11; from memory.
-  it.each<[string, RuleId | 'nothing', Spec]>([
+  it.each<[string, string, Spec]>([
     ['pork off at 50', 'parasites', { cut: 'pork-loin-boneless', steps: [heat(50, oven(120))] }],
     ['pork off at 63', 'nothing', { cut: 'pork-loin-boneless', steps: [heat(63, oven(120))] }],
     [

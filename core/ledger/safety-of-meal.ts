@@ -18,6 +18,7 @@ import {
   FRIDGE_COLD_C,
   HOT_HOLDING_C,
   watch,
+  type Rule,
   type SafetyFinding,
   type WatchedAct,
   type WatchedDish,
@@ -35,8 +36,9 @@ export function safetyOf(
   meal: Meal,
   servingMin: number,
   planned: readonly StepTiming[],
+  rules?: readonly Rule[],
 ): SafetyFinding[] {
-  return watch(watchedMeal(meal, servingMin, planned)).map((finding) => {
+  return watch(watchedMeal(meal, servingMin, planned), rules).map((finding) => {
     const { words } =
       (meal.overruled ?? []).find(
         ({ rule, step }) => rule === finding.rule && step === finding.step,

@@ -18,13 +18,12 @@ export type { MealProblem } from './problem.ts';
 export * from './amounts.ts';
 export * from './commands.ts';
 export type { BatchCommand, LineChange, MixtureChange } from './batch-commands.ts';
-export { applyPractices } from './apply-practices.ts';
 export * from './new-meal.ts';
 export { copyDish } from './copy-dish.ts';
 export { chainOf, mayFollow, moveStep, withFollows, withoutStep, type ChainSpot } from './chain.ts';
 export { withCoreGaps } from './gaps.ts';
 export { changesOf } from './heat-changes.ts';
-export { panCmOf, panFit, panMl, type PanFit } from './fit-pan.ts';
+export { panFit, panMl, type PanFit } from './fit-pan.ts';
 export { splitDish } from './split-dish.ts';
 export { withWash } from './wash-up.ts';
 export * from './avoids.ts';
@@ -42,7 +41,6 @@ export {
   conditionsOf,
   cookerOf,
   cookUpTo,
-  endOf,
   heatOfStep,
   heatSteps,
   chainUpTo,
@@ -68,7 +66,6 @@ export {
   allowedMinutes,
   isElastic,
   settledTime,
-  stageMinutes,
   stepTimeNamed,
   type StepTimeKind,
 } from './step-times/registry.ts';

@@ -1,7 +1,7 @@
 import { AMONG_OTHERS_SHARE } from '../figures/index.ts';
 import type { Cut } from '../pantry/index.ts';
 import { writeNumber } from '../quantity/index.ts';
-import { companyOf, cutOf, eatersOf } from './amounts.ts';
+import { cutOf } from './amounts.ts';
 import type { Dish, Food, Meal } from './schema.ts';
 
 /** Appetites one may choose: a child's half, the usual, a teenager's or a big eater's. Same source. */
@@ -74,17 +74,4 @@ export function shareFor(
   }
   const middleG = (cut.rawPerAdultG.low + cut.rawPerAdultG.high) / 2;
   return { kind: 'weight', rawG: Math.round((middleG * shareOfPlate(meal, dish)) / 5) * 5 };
-}
-
-/** Raw weight the eaters of a food ask for, from the low to the high end of what is usual. */
-export function rawWanted(
-  meal: Pick<Meal, 'dishes' | 'eaters' | 'pantry'>,
-  dish: Dish,
-  food: Food,
-): { readonly lowG: number; readonly highG: number } | undefined {
-  const cut = cutOf(meal, food);
-  if (!cut) return undefined;
-  const { portions } = companyOf(eatersOf(meal, dish, food));
-  const share = shareOfPlate(meal, dish) * portions;
-  return { lowG: cut.rawPerAdultG.low * share, highG: cut.rawPerAdultG.high * share };
 }

@@ -14,10 +14,6 @@ import { PracticesSchema } from './practices.ts';
  * The meal document, as it lies in a file. Objects are loose: fields this version does not know
  * survive a round trip. Amounts of mixture lines stay in the cook's own words ("1 1/2 tbsp").
  */
-export { FIRE_SIDES, PlaceSchema } from './place-schema.ts';
-export { TENDERNESS } from './step-times/heat.ts';
-export { StepTimeSchema } from './step-times/registry.ts';
-
 export const MEAL_VERSION = newestVersion(DOCUMENTS.meal);
 
 /** What a step is in: a certain pot or tub, or any of a kind that is large enough. */

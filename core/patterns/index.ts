@@ -21,8 +21,8 @@ export {
   type Choices,
   type Pattern,
 } from './pattern.ts';
-export { FIRES, type Fire } from './other-fire.ts';
-export { fireFor, fireText, type FireSetUp } from './fire.ts';
+export { type Fire } from './other-fire.ts';
+export { fireFor, type FireSetUp } from './fire.ts';
 
 /** The pattern book: chains by technique, mains first. */
 export const PATTERNS: readonly Pattern[] = [

@@ -36,7 +36,6 @@ export const H = 60;
 export const D = 24 * H;
 
 export const board: Place = { kind: 'board' };
-export const table: Place = { kind: 'table' };
 export const fridge: Place = { kind: 'fridge', tempC: FRIDGE_C };
 export const counter: Place = { kind: 'counter', tempC: 21 };
 export const hob = (tempC: number): Place => ({ kind: 'hob', tempC });

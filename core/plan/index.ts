@@ -6,7 +6,7 @@ export {
   type PlanCandidate,
   type PlanOptions,
 } from './plan.ts';
-export { replan, withProgress, type Progress, type Replanned } from './replan.ts';
+export { replan, type Progress, type Replanned } from './replan.ts';
 export { movesBetween, type Move } from './moves.ts';
 export { BUFFER_FACTOR } from './scheduling/buffered-chains.ts';
 export type {

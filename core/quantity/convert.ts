@@ -23,12 +23,6 @@ export function toMinutes(quantity: Quantity): number {
   return middle(quantity) * perUnit(quantity, 'time', MINUTES_PER, 'Write a time, as in “5 h 30”.');
 }
 
-/** °C of a temperature. @throws QuantityError when it is not a temperature */
-export function toCelsius(quantity: Quantity): number {
-  if (quantity.dimension !== 'temperature') throw wrongKind(quantity, 'Write it as “118 °C”.');
-  return quantity.unit === '°F' ? fahrenheitToC(middle(quantity)) : middle(quantity);
-}
-
 /** Grams of a mass (its middle). @throws QuantityError when it is not a mass */
 export function massOf(quantity: Quantity): number {
   return middle(quantity) * perUnit(quantity, 'mass', GRAMS_PER, 'Write a weight, as in “1.7 kg”.');

@@ -1,8 +1,8 @@
 export * from './units.ts';
-export { readNumber, writeNumber } from './number.ts';
+export { writeNumber } from './number.ts';
 export * from './quantity.ts';
 export { parseQuantity } from './parse.ts';
-export { printQuantity, shortUnit } from './print.ts';
+export { printQuantity } from './print.ts';
 export * from './convert.ts';
 export * from './show.ts';
 export * from './length.ts';

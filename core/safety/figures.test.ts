@@ -17,11 +17,10 @@ import {
   RULES,
   WHOLE_CUT_CORE_C,
   type KeepingKind,
-  type RuleId,
 } from './index.ts';
 
 /** The figures a rule is shown with on the page of rules: those it checks by. */
-function figuresOf(id: RuleId): Readonly<Record<string, MessageValue>> {
+function figuresOf(id: string): Readonly<Record<string, MessageValue>> {
   return RULES.find((rule) => rule.id === id)?.figures.values ?? {};
 }
 

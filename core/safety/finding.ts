@@ -17,7 +17,8 @@ export type Mend =
 
 /** What a rule has to say of a plan. */
 export interface SafetyFinding {
-  readonly rule: RuleId;
+  /** Of the rule that says it, by its id. */
+  readonly rule: string;
   readonly level: Severity;
   readonly dish: string;
   /** The step where it is said. */
@@ -31,39 +32,11 @@ export interface SafetyFinding {
 
 /** One rule: what it checks, on what it is based, and what it says. */
 export interface Rule {
-  readonly id: RuleId;
+  readonly id: string;
+  /** What it is called. */
+  readonly title: MessageKey;
   readonly source: MessageKey;
   /** What it asks for, with its figures. */
   readonly figures: Message;
   readonly check: (meal: WatchedMeal) => readonly SafetyFinding[];
 }
-
-export const RULE_IDS = [
-  'beans',
-  'brineCold',
-  'contact',
-  'cookedKeeping',
-  'cooling',
-  'core',
-  'counter',
-  'curing',
-  'eaters',
-  'eggDishes',
-  'fish',
-  'garlicOil',
-  'holding',
-  'labels',
-  'leftovers',
-  'longSoak',
-  'notForThem',
-  'parasites',
-  'powerCut',
-  'rawKeeping',
-  'reheating',
-  'rice',
-  'slowWarming',
-  'souring',
-  'thawing',
-  'washing',
-] as const;
-export type RuleId = (typeof RULE_IDS)[number];

@@ -1,4 +1,3 @@
-import type { RuleId } from '../safety/index.ts';
 import { COLD_CASES } from './safety-cold.ts';
 import { HOT_CASES } from './safety-hot.ts';
 import { MORE_UNSEEN_CASES } from './safety-unseen-kept.ts';
@@ -11,7 +10,7 @@ import { smallMeal } from './small-meal.ts';
  */
 export interface SafetyCase {
   readonly name: string;
-  readonly stops: RuleId | 'nothing';
+  readonly stops: string;
   /** A meal document, as it lies in a file. */
   readonly meal: unknown;
 }

@@ -114,10 +114,6 @@ export interface Contradiction {
 
 export type Solved = { ok: true; times: Times } | { ok: false; contradiction: Contradiction };
 
-export function copyTimes(times: Times): Times {
-  return { at: [...times.at] };
-}
-
 /** One push of a node to an earlier moment, by an arc, and perhaps out of a block. */
 export interface Push {
   readonly node: number;
@@ -152,19 +148,6 @@ export function solveLatest(network: TimeNetwork, trace?: Trace): Solved {
     queue.push(node);
   }
   return pushEarlier(network, times, queue, trace);
-}
-
-/**
- * Goes on from a latest solution after arcs were added from `firstNew` on. `times` is changed in
- * place; on a contradiction it is left half-way and must be thrown away.
- */
-export function tightenLatest(network: TimeNetwork, times: Times, firstNew: number): Solved {
-  const queue: number[] = [];
-  for (let index = firstNew; index < network.arcs.length; index++) {
-    const arc = network.arcs[index];
-    if (arc) queue.push(arc.to);
-  }
-  return pushEarlier(network, times, queue);
 }
 
 function pushEarlier(network: TimeNetwork, times: Times, queue: number[], trace?: Trace): Solved {

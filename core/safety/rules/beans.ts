@@ -5,6 +5,7 @@ import { minutesOf } from '../watched.ts';
 /** Kidney beans boil hard before any slow cooking. */
 export const beans: Rule = {
   id: 'beans',
+  title: 'rule.beans',
   source: 'source.fdaBeans',
   figures: { key: 'figures.beans', values: { minutes: { minutes: BEANS_BOIL_MIN } } },
   check: (meal) =>

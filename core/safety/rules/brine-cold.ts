@@ -5,6 +5,7 @@ import { rawFoods } from '../watched.ts';
 /** A brine that was boiled is cold before raw food goes in. */
 export const brineCold: Rule = {
   id: 'brineCold',
+  title: 'rule.brineCold',
   source: 'source.foodCodeCold',
   figures: { key: 'figures.brineCold', values: { tempC: { tempC: FRIDGE_COLD_C } } },
   check: (meal) =>

@@ -11,6 +11,7 @@ const PUTS_ON = new Set(['glaze', 'baste', 'serve', 'slice', 'shred']);
  */
 export const contact: Rule = {
   id: 'contact',
+  title: 'rule.contact',
   source: 'source.fsisMarinating',
   figures: { key: 'figures.contact' },
   check: (meal) =>

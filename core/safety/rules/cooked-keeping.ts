@@ -8,6 +8,7 @@ const DAY_MIN = MINUTES_PER_DAY;
 /** What was cooked ahead is eaten within days. */
 export const cookedKeeping: Rule = {
   id: 'cookedKeeping',
+  title: 'rule.cookedKeeping',
   source: 'source.storage',
   figures: {
     key: 'figures.cookedKeeping',

@@ -18,6 +18,7 @@ const FIRST_FALL = {
 /** Cooked food is cold again in time, by how its own pot cools; bread cools as it likes. */
 export const cooling: Rule = {
   id: 'cooling',
+  title: 'rule.cooling',
   source: 'source.foodCodeCooling',
   figures: {
     key: 'figures.cooling',

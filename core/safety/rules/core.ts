@@ -21,6 +21,7 @@ import {
  */
 export const core: Rule = {
   id: 'core',
+  title: 'rule.core',
   source: 'source.fsisChart',
   figures: {
     key: 'figures.core',

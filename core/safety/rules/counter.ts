@@ -19,6 +19,7 @@ const LIES = new Set(['marinate', 'brine', 'soak', 'temper', 'rest', 'rise', 'fe
  */
 export const counter: Rule = {
   id: 'counter',
+  title: 'rule.counter',
   source: 'source.fsisTwoHours',
   figures: {
     key: 'figures.counter',

@@ -5,6 +5,7 @@ import type { Cure } from '../watched.ts';
 /** Curing salt only by its label, weighed, and no more nitrite than the law of its source allows. */
 export const curing: Rule = {
   id: 'curing',
+  title: 'rule.curing',
   source: 'source.fsisCuring',
   figures: {
     key: 'figures.curing',

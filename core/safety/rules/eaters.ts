@@ -3,6 +3,7 @@ import type { Rule } from '../finding.ts';
 /** Nobody is served what they avoid: said as long as nothing is set apart for them. */
 export const eaters: Rule = {
   id: 'eaters',
+  title: 'rule.eaters',
   source: 'source.common',
   figures: { key: 'figures.eaters' },
   check: (meal) =>

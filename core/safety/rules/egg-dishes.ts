@@ -6,6 +6,7 @@ import type { WatchedAct, WatchedMeal } from '../watched.ts';
 /** Custards and whatever eggs set are hot enough inside, or hot for long enough. */
 export const eggDishes: Rule = {
   id: 'eggDishes',
+  title: 'rule.eggDishes',
   source: 'source.foodCodeEggs',
   figures: {
     key: 'figures.eggDishes',

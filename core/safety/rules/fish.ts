@@ -4,6 +4,7 @@ import type { Rule } from '../finding.ts';
 /** Fish that is eaten less than cooked through has been frozen hard first. */
 export const fish: Rule = {
   id: 'fish',
+  title: 'rule.fish',
   source: 'source.foodCodeFish',
   figures: {
     key: 'figures.fish',

@@ -8,6 +8,7 @@ const MOST_DAYS = 4;
 /** Garlic and herbs in oil: cold, and for days only. */
 export const garlicOil: Rule = {
   id: 'garlicOil',
+  title: 'rule.garlicOil',
   source: 'source.botulism',
   figures: { key: 'figures.garlicOil', values: { days: String(MOST_DAYS) } },
   check: (meal) =>

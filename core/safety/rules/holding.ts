@@ -6,6 +6,7 @@ import { minutesOf, outOfFridge, spoils, type WatchedDish, type WatchedMeal } fr
 /** What waits for the table is kept above 57 °C, or waits two hours at most. */
 export const holding: Rule = {
   id: 'holding',
+  title: 'rule.holding',
   source: 'source.foodCodeHold',
   figures: {
     key: 'figures.holding',

@@ -1,3 +1,4 @@
+import type { Message } from '../../words/index.ts';
 import { type Rule, type SafetyFinding } from '../finding.ts';
 import type { WatchedMeal } from '../watched.ts';
 import { beans } from './beans.ts';
@@ -58,6 +59,12 @@ export const RULES: readonly Rule[] = [
 ];
 
 /** What the rules have to say of a meal: rule by rule, each finding once. */
-export function watch(meal: WatchedMeal): SafetyFinding[] {
-  return RULES.flatMap((rule) => rule.check(meal));
+export function watch(meal: WatchedMeal, rules: readonly Rule[] = RULES): SafetyFinding[] {
+  return rules.flatMap((rule) => rule.check(meal));
+}
+
+/** What a rule is called, by its id; undefined where it is none of ours. */
+export function ruleTitle(id: string): Message | undefined {
+  const rule = RULES.find((one) => one.id === id);
+  return rule && { key: rule.title };
 }

@@ -4,6 +4,7 @@ import type { Rule } from '../finding.ts';
 /** What is made ahead carries a label: what it is, and its last day. */
 export const labels: Rule = {
   id: 'labels',
+  title: 'rule.labels',
   source: 'source.common',
   figures: { key: 'figures.labels' },
   check: (meal) =>

@@ -7,6 +7,7 @@ import type { WatchedDish } from '../watched.ts';
 /** What is left over: cold soon, and for days only. */
 export const leftovers: Rule = {
   id: 'leftovers',
+  title: 'rule.leftovers',
   source: 'source.storage',
   figures: {
     key: 'figures.leftovers',

@@ -6,6 +6,7 @@ import { minutesOf, rawFoods } from '../watched.ts';
 /** Raw food in a marinade or brine: cold, and no longer than it keeps. */
 export const longSoak: Rule = {
   id: 'longSoak',
+  title: 'rule.longSoak',
   source: 'source.fsisMarinating',
   figures: { key: 'figures.longSoak' },
   check: (meal) =>

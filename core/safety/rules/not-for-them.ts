@@ -5,6 +5,7 @@ import type { WatchedDish } from '../watched.ts';
 /** What of a meal is not for children, the pregnant, the old and the ill: egg that stays raw. */
 export const notForThem: Rule = {
   id: 'notForThem',
+  title: 'rule.notForThem',
   source: 'source.fsisEggs',
   figures: { key: 'figures.notForThem' },
   check: (meal) => {

@@ -5,6 +5,7 @@ import type { WatchedAct, WatchedFood } from '../watched.ts';
 /** Pork and game that stay cooler inside than their parasites bear. */
 export const parasites: Rule = {
   id: 'parasites',
+  title: 'rule.parasites',
   source: 'source.trichinae',
   figures: {
     key: 'figures.parasites',

@@ -6,6 +6,7 @@ import { minutesOf, rawFoods } from '../watched.ts';
 /** What to do when the power fails while raw food lies cold. */
 export const powerCut: Rule = {
   id: 'powerCut',
+  title: 'rule.powerCut',
   source: 'source.storage',
   figures: { key: 'figures.powerCut', values: { hours: String(POWER_OUT_H.fridge) } },
   check: (meal) => {

@@ -6,6 +6,7 @@ import { rawFoods, type WatchedDish } from '../watched.ts';
 /** Raw food from the fridge, thawed or bought, is cooked within days. */
 export const rawKeeping: Rule = {
   id: 'rawKeeping',
+  title: 'rule.rawKeeping',
   source: 'source.storage',
   figures: {
     key: 'figures.rawKeeping',

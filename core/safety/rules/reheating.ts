@@ -11,6 +11,7 @@ const WET = new Set(['simmer', 'steam', 'braise', 'boil']);
 /** What was cooked and chilled is heated to 74 °C all through. */
 export const reheating: Rule = {
   id: 'reheating',
+  title: 'rule.reheating',
   source: 'source.foodCodeReheat',
   figures: {
     key: 'figures.reheating',

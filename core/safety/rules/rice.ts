@@ -7,6 +7,7 @@ const WAITS = new Set(['rest', 'hold', 'cool']);
 /** Cooked rice and grains do not stand lukewarm. */
 export const rice: Rule = {
   id: 'rice',
+  title: 'rule.rice',
   source: 'source.fsaRice',
   figures: { key: 'figures.rice', values: { minutes: { minutes: RICE_WAITS_MIN } } },
   check: (meal) =>

@@ -6,6 +6,7 @@ import { rawFoods } from '../watched.ts';
 /** A slow fire brings the middle out of danger in six hours, and the surface in two. */
 export const slowWarming: Rule = {
   id: 'slowWarming',
+  title: 'rule.slowWarming',
   source: 'source.fsisAppendixA',
   figures: {
     key: 'figures.slowWarming',

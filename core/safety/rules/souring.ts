@@ -8,6 +8,7 @@ const ROUNDING_PCT = 0.1;
 /** Vegetables that sour at room heat lie in enough salt to keep off what spoils them. */
 export const souring: Rule = {
   id: 'souring',
+  title: 'rule.souring',
   source: 'source.souring',
   figures: { key: 'figures.souring', values: { least: String(SOURED_SALT_PCT) } },
   check: (meal) =>

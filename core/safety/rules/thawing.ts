@@ -14,6 +14,7 @@ const TOO_LITTLE = 0.7;
 /** Thawing in the fridge or in cold water, never on the counter, and long enough. */
 export const thawing: Rule = {
   id: 'thawing',
+  title: 'rule.thawing',
   source: 'source.fsisThaw',
   figures: {
     key: 'figures.thawing',

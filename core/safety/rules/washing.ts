@@ -8,6 +8,7 @@ const PLATED = new Set(['slice', 'shred', 'serve']);
 /** Board, knife, brush and hands are washed between raw food and what is eaten as it is. */
 export const washing: Rule = {
   id: 'washing',
+  title: 'rule.washing',
   source: 'source.fsisWashing',
   figures: { key: 'figures.washing' },
   check: (meal) => {

@@ -5,6 +5,7 @@ import {
   type Mend,
   type Plan,
   type SafetyFinding,
+  ruleTitle,
 } from '@zemrin/core';
 import { useId, useState, type FormEvent } from 'react';
 import { useEdit } from '../store/useEdit.ts';
@@ -28,9 +29,10 @@ export function StopCard({ meal, plan, finding, onChoose }: StopCardProps) {
   const edit = useEdit(meal.id);
   const { sayIt } = useManner(meal, plan);
   const { rule, step, overruled } = finding;
+  const title = ruleTitle(rule);
   return (
     <section
-      aria-label={sayIt({ key: `rule.${rule}` })}
+      aria-label={title && sayIt(title)}
       className="mt-3 rounded-lg border-2 border-clash p-3 text-[15px]"
     >
       <p>

@@ -105,12 +105,12 @@ function Rules({ meal, plan }: { meal: Meal; plan: Plan | undefined }) {
     <>
       <h2 className="mt-6 text-lg">{t('safety.rules')}</h2>
       <ul className="mt-1">
-        {RULES.map(({ id, source, figures }) => {
+        {RULES.map(({ id, title, source, figures }) => {
           const said =
             plan?.findings.filter(({ rule, level }) => rule === id && level !== 'note') ?? [];
           return (
             <li key={id} className="break-inside-avoid border-b border-line py-2">
-              <p className="font-semibold">{sayIt({ key: `rule.${id}` })}</p>
+              <p className="font-semibold">{sayIt({ key: title })}</p>
               <p>{sayIt(figures)}</p>
               <p className="text-sm text-muted">
                 {t('safety.source', { source: sayIt({ key: source }) })}
