@@ -99,7 +99,7 @@ const CORE_PACKAGES = {
 };
 
 /** Tests and their fixtures may look anywhere in the computation. */
-const TESTS = '\\.test\\.tsx?$|^core/test/';
+const TESTS = '\\.test\\.tsx?$|^core/test/|^web/src/test/';
 const oneOf = (names) => `(${names.join('|')})`;
 
 /** A room sees itself and the rooms of its list. */

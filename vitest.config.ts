@@ -15,7 +15,7 @@ export default defineConfig({
         test: { name: 'core', include: ['{core,server,cli}/**/*.test.ts'], isolate: false },
       },
       // A worker's channel outlives its test: each file by itself.
-      { extends: true, test: { name: 'web', include: ['web/**/*.test.ts'] } },
+      { extends: true, test: { name: 'web', include: ['web/**/*.test.{ts,tsx}'] } },
     ],
   },
 });

@@ -15,7 +15,7 @@ import { NoMeal } from '../../ui/NoMeal.tsx';
 import { weave } from '../../words/en/weave.ts';
 import { learn, useWords } from '../../words/words.ts';
 import { HoursDialog } from '../../ui/HoursDialog.tsx';
-import { EveningPanel } from './panel/ServingPanel.tsx';
+import { ServingPanel } from './panel/ServingPanel.tsx';
 import { StepPanel } from './panel/StepPanel.tsx';
 import { TimesList } from './panel/TimesList.tsx';
 import { UprightWeave } from './UprightWeave.tsx';
@@ -87,7 +87,7 @@ function Woven({ meal, plan }: { meal: Meal; plan: Plan }) {
         <TimesList meal={meal} plan={plan} />
       </section>
       <aside className="shrink-0 bg-panel p-5 lg:sticky lg:top-0 lg:h-screen lg:w-[272px] lg:overflow-y-auto">
-        <EveningPanel
+        <ServingPanel
           meal={meal}
           plan={plan}
           chosen={narrow ? undefined : known}

@@ -7,7 +7,7 @@ import { HowSure, Moved } from './HowSure.tsx';
 import { ServingTime } from '../../../ui/ServingTime.tsx';
 import { useWords } from '../../../words/words.ts';
 
-interface EveningPanelProps {
+interface ServingPanelProps {
   readonly meal: Meal;
   readonly plan: Plan;
   /** The chosen step, if there is one beside: say less here. */
@@ -17,7 +17,7 @@ interface EveningPanelProps {
 }
 
 /** The serving time, the chance, what clashes, and what comes next. */
-export function EveningPanel({ meal, plan, chosen, onChoose, onHours }: EveningPanelProps) {
+export function ServingPanel({ meal, plan, chosen, onChoose, onHours }: ServingPanelProps) {
   const t = useWords();
   const brief = chosen !== undefined;
   return (

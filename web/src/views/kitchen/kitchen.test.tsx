@@ -1,0 +1,124 @@
+// @vitest-environment jsdom
+import { screen, within } from '@testing-library/react';
+import { APPLIANCE_KINDS, placeNamed, type Kitchen, type Meal } from '@zemrin/core';
+import { describe, expect, it } from 'vitest';
+import { show, supper } from '../../test/render.tsx';
+import { kitchen } from '../../words/en/kitchen.ts';
+import { learn } from '../../words/words.ts';
+import { Appliances } from './Appliances.tsx';
+import { Room } from './Room.tsx';
+
+learn(kitchen);
+
+type Appliance = Kitchen['appliances'][number];
+const withThese = (appliances: Kitchen['appliances']): Meal => ({
+  ...supper(),
+  kitchen: { ...supper().kitchen, appliances },
+});
+const one = (kind: Appliance['kind'], more: Partial<Appliance> = {}): Appliance => ({
+  id: kind,
+  kind,
+  name: `My ${kind}`,
+  fits: 2,
+  ...more,
+});
+
+describe('the appliances of a kitchen', () => {
+  const list = (meal: Meal) => show(<Appliances meal={meal} />, { meals: [meal] });
+
+  it('can be anything of the registry: a slow cooker too', async () => {
+    const meal = withThese([one('oven')]);
+    const { user, mealNow } = list(meal);
+    const kind = screen.getByRole('combobox');
+    expect(within(kind).getAllByRole('option')).toHaveLength(APPLIANCE_KINDS.length);
+    await user.selectOptions(kind, 'slow-cooker');
+    expect(mealNow(meal.id)?.kitchen.appliances[0]).toMatchObject({ kind: 'slow-cooker', fits: 2 });
+  });
+
+  it.each<[Appliance['kind'], number]>([
+    ['oven', 3],
+    ['grill', 4],
+    ['hob', 0],
+    ['fridge', 0],
+    ['deep-fryer', 3],
+  ])('ask of one that has a heat how it climbs and falls: %s has %d figures', (kind, figures) => {
+    list(withThese([one(kind)]));
+    // Beside its name and how much fits.
+    expect(screen.getAllByRole('textbox')).toHaveLength(2 + figures);
+  });
+
+  it('refuse what is no number, with the reason, and keep what was there', async () => {
+    const meal = withThese([one('oven')]);
+    const { user, mealNow } = list(meal);
+    const fits = screen.getByRole('textbox', { name: /How much fits/ });
+    await user.clear(fits);
+    await user.type(fits, 'two{Enter}');
+    expect((await screen.findByRole('alert')).textContent).toMatch(/“two”/);
+    expect(mealNow(meal.id)?.kitchen.appliances[0]?.fits).toBe(2);
+  });
+
+  it('take how hot one runs with its sign, and a comma for a point', async () => {
+    const meal = withThese([one('oven')]);
+    const { user, mealNow } = list(meal);
+    const runs = screen.getByRole('textbox', { name: /hotter|runs/i });
+    await user.clear(runs);
+    await user.type(runs, '-7,5{Enter}');
+    expect(mealNow(meal.id)?.kitchen.appliances[0]?.runsHotC).toBe(-7.5);
+  });
+
+  it('are added and taken away, each with an id of its own', async () => {
+    const meal = withThese([one('oven')]);
+    const { user, mealNow } = list(meal);
+    await user.click(screen.getByRole('button', { name: kitchen['kitchen.addAppliance'] }));
+    const ids = mealNow(meal.id)?.kitchen.appliances.map(({ id }) => id) ?? [];
+    expect(new Set(ids).size).toBe(2);
+  });
+});
+
+describe('the room', () => {
+  const room = (appliances: Kitchen['appliances']) => {
+    const opened: unknown[] = [];
+    const meal = withThese(appliances);
+    const shown = show(
+      <Room meal={meal} open="appliances" onOpen={(...what) => opened.push(what)} />,
+      { meals: [meal] },
+    );
+    return { opened, ...shown };
+  };
+  const named = (kind: string) =>
+    screen.getByRole('button', { name: new RegExp(`^My ${kind}\\b`) });
+  const leftOf = (button: HTMLElement) =>
+    Number(button.querySelector('rect')?.getAttribute('x') ?? NaN);
+
+  it.each(APPLIANCE_KINDS)('draws a %s, and says how much fits in it', (kind) => {
+    room([one(kind)]);
+    expect(named(kind).getAttribute('aria-label')).toMatch(/2/);
+    expect(named(kind).querySelectorAll('rect, path').length).toBeGreaterThan(1);
+  });
+
+  it('puts fires outside the wall, and the cold before the heat', () => {
+    const kinds = ['smoker', 'oven', 'fridge', 'grill', 'air-fryer'] as const;
+    room(kinds.map((kind) => one(kind)));
+    const inside = kinds.filter((kind) => placeNamed(kind).room === 'inside');
+    const outside = kinds.filter((kind) => placeNamed(kind).room === 'outside');
+    const wall = Math.max(...inside.map((kind) => leftOf(named(kind))));
+    for (const kind of outside) expect(leftOf(named(kind))).toBeGreaterThan(wall);
+    expect(leftOf(named('fridge'))).toBeLessThan(leftOf(named('oven')));
+  });
+
+  it('opens what is touched, by hand and by key', async () => {
+    const { opened, user } = room([one('oven')]);
+    await user.click(named('oven'));
+    named('oven').focus();
+    await user.keyboard('{Enter}');
+    expect(opened).toEqual([
+      ['appliances', 'oven'],
+      ['appliances', 'oven'],
+    ]);
+  });
+
+  it('says both sides of a grill that has them', () => {
+    room([one('grill', { fitsIndirect: 3 })]);
+    expect(named('grill').getAttribute('aria-label')).toMatch(/2 hot, 3 cool/);
+  });
+});
