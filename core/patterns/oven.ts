@@ -1,4 +1,5 @@
 import {
+  brined,
   after,
   all,
   shortOf,
@@ -253,19 +254,7 @@ export const OVEN: readonly Pattern[] = [
         ),
       ],
       parts: [
-        part('boil', 'boil', 'Boil the brine', range(12, 15, 20), hob(100), {
-          hands: start(5, 'Salt, sugar and spice in, stir until clear'),
-          after: [],
-          mixtures: ['brine'],
-        }),
-        part('cool', 'cool', 'Ice in, brine cold', { kind: 'cooling', mixture: 'brine' }, fridge, {
-          hands: start(3, 'Ice in, pot in the fridge'),
-          after: after(30, 'boil'),
-        }),
-        part('soak', 'brine', 'In the brine', { kind: 'soak', mixture: 'brine' }, fridge, {
-          hands: start(5, 'In, a plate on top; wash up'),
-          after: after(undefined, 'cool'),
-        }),
+        ...brined(5),
         part('dry', 'chill', 'Dry, uncovered', elastic(30, 120, 12 * H), fridge, {
           hands: start(6, 'Drain, pat dry'),
           after: after(15, 'soak'),

@@ -134,6 +134,25 @@ export function marinated(label: string, mixtureId = 'marinade', turn?: string):
   ];
 }
 
+/** A brine boiled, cooled with ice, and what lies in it: everything a wet-brined chain begins with. */
+export function brined(handsMin: number): Part[] {
+  return [
+    part('boil', 'boil', 'Boil the brine', range(12, 15, 20), hob(100), {
+      hands: start(5, 'Salt, sugar and spice in, stir until clear'),
+      after: [],
+      mixtures: ['brine'],
+    }),
+    part('cool', 'cool', 'Ice in, brine cold', { kind: 'cooling', mixture: 'brine' }, fridge, {
+      hands: start(3, 'Ice in, pot in the fridge'),
+      after: after(30, 'boil'),
+    }),
+    part('soak', 'brine', 'In the brine', { kind: 'soak', mixture: 'brine' }, fridge, {
+      hands: start(handsMin, 'In, a plate on top; wash up'),
+      after: after(undefined, 'cool'),
+    }),
+  ];
+}
+
 export const temper = (minutes: number, what = 'Out of the fridge, pat dry'): Part =>
   part('temper', 'temper', 'Out of the fridge', fixed(minutes), counter, {
     hands: start(5, what),

@@ -1,4 +1,5 @@
 import {
+  brined,
   after,
   all,
   board,
@@ -198,19 +199,7 @@ export const POT: readonly Pattern[] = [
         ),
       ],
       parts: [
-        part('boil', 'boil', 'Boil the brine', range(12, 15, 20), hob(100), {
-          hands: start(5, 'Salt, sugar and spice in, stir until clear'),
-          after: [],
-          mixtures: ['brine'],
-        }),
-        part('cool', 'cool', 'Ice in, brine cold', { kind: 'cooling', mixture: 'brine' }, fridge, {
-          hands: start(3, 'Ice in, pot in the fridge'),
-          after: after(30, 'boil'),
-        }),
-        part('soak', 'brine', 'In the brine', { kind: 'soak', mixture: 'brine' }, fridge, {
-          hands: start(6, 'In, a plate on top; wash up'),
-          after: after(undefined, 'cool'),
-        }),
+        ...brined(6),
         part('water', 'soak', 'Soak in fresh water', elastic(90, 120, 4 * H), fridge, {
           hands: start(5, 'Rinse, fresh water on'),
           after: after(30, 'soak'),

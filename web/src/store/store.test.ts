@@ -21,6 +21,9 @@ const inlinePlanner: PlanRequests = {
   stop() {},
 };
 
+/** Waits for what other tasks bring about: as long as a busy machine may need, not by its clock. */
+const eventually = <T>(holds: () => T | Promise<T>) => vi.waitFor(holds, { timeout: 60_000 });
+
 /** Windows of one browser, told of each other’s writing as it happens. */
 function channels(): () => Channel {
   const hearing: ((meal: string) => void)[] = [];
@@ -106,15 +109,15 @@ describe('the store', () => {
     const store = await freshStore('saving');
     store.dispatch(added(supper()));
     edit(store, { meal: 'first-frost-supper', command: { do: 'rename', title: 'Other' } });
-    await vi.waitFor(async () =>
+    await eventually(async () =>
       expect(await stored('saving')).toEqual({ meals: ['Other'], bin: [] }),
     );
     store.dispatch(deleted({ meal: 'first-frost-supper', nowMin }));
-    await vi.waitFor(async () =>
+    await eventually(async () =>
       expect(await stored('saving')).toEqual({ meals: [], bin: ['Other'] }),
     );
     store.dispatch(undone());
-    await vi.waitFor(async () =>
+    await eventually(async () =>
       expect(await stored('saving')).toEqual({ meals: ['Other'], bin: [] }),
     );
   });
@@ -122,7 +125,7 @@ describe('the store', () => {
   it('begins with what an earlier session stored', async () => {
     const first = await freshStore('sessions');
     first.dispatch(added(supper()));
-    await vi.waitFor(async () => expect((await stored('sessions')).meals.length).toBe(1));
+    await eventually(async () => expect((await stored('sessions')).meals.length).toBe(1));
     const second = await freshStore('sessions');
     expect(Object.keys(second.getState().library.meals)).toEqual(['first-frost-supper']);
     expect(second.getState().plans.plans['first-frost-supper']?.status).toBe('fits');
@@ -135,26 +138,26 @@ describe('the store', () => {
     one.dispatch(added(supper()));
     const title = (store: typeof one) =>
       store.getState().library.meals['first-frost-supper']?.title;
-    await vi.waitFor(() => expect(title(two)).toBe('First-frost supper'));
+    await eventually(() => expect(title(two)).toBe('First-frost supper'));
     edit(two, { meal: 'first-frost-supper', command: { do: 'rename', title: 'Theirs' } });
-    await vi.waitFor(() => expect(title(one)).toBe('Theirs'));
+    await eventually(() => expect(title(one)).toBe('Theirs'));
     expect(one.getState().library.past.at(-1)?.what).toBe('otherWindow');
     one.dispatch(undone());
     expect(title(one)).toBe('First-frost supper');
-    await vi.waitFor(() => expect(title(two)).toBe('First-frost supper'));
+    await eventually(() => expect(title(two)).toBe('First-frost supper'));
   });
 
   it('loses nothing when two windows change one meal that do not hear each other', async () => {
     const one = await openWindow('deaf');
     one.dispatch(added(supper()));
-    await vi.waitFor(async () => expect((await stored('deaf')).meals.length).toBe(1));
+    await eventually(async () => expect((await stored('deaf')).meals.length).toBe(1));
     const two = await openWindow('deaf');
     const meal = 'first-frost-supper';
     edit(one, { meal, command: { do: 'rename', title: 'Renamed in one' } });
-    await vi.waitFor(async () => expect((await stored('deaf')).meals).toEqual(['Renamed in one']));
+    await eventually(async () => expect((await stored('deaf')).meals).toEqual(['Renamed in one']));
     const weigh = { do: 'weigh', dish: 'lamb', food: 'lamb-shoulder', weightG: 3333 } as const;
     edit(two, { meal, command: weigh });
-    await vi.waitFor(() =>
+    await eventually(() =>
       expect(two.getState().library.meals[meal]?.title).toBe('Renamed in one'),
     );
     const shoulder = two
@@ -168,9 +171,9 @@ describe('the store', () => {
     const one = await openWindow('one-id');
     const two = await openWindow('one-id');
     one.dispatch(added({ ...supper(), title: 'Mine' }));
-    await vi.waitFor(async () => expect((await stored('one-id')).meals).toEqual(['Mine']));
+    await eventually(async () => expect((await stored('one-id')).meals).toEqual(['Mine']));
     two.dispatch(added({ ...supper(), title: 'Yours' }));
-    await vi.waitFor(async () =>
+    await eventually(async () =>
       expect((await stored('one-id')).meals.sort()).toEqual(['Mine', 'Yours']),
     );
   });
@@ -185,7 +188,7 @@ describe('the store', () => {
     expect(titles()).toEqual(['Theirs', 'Second']);
     store.dispatch(undone());
     expect(titles()).toEqual(['Mine']);
-    await vi.waitFor(async () => expect((await stored('imports')).meals).toEqual(['Mine']));
+    await eventually(async () => expect((await stored('imports')).meals).toEqual(['Mine']));
   });
 
   it.each<[string, () => Promise<Db>]>([
@@ -227,7 +230,7 @@ describe('the store', () => {
       'first-frost-supper',
     ]);
     expect(store.getState().storage.condition).toBe('ok');
-    await vi.waitFor(async () => expect((await stored('slow')).meals).toContain('Begun meanwhile'));
+    await eventually(async () => expect((await stored('slow')).meals).toContain('Begun meanwhile'));
   });
 
   it('keeps what it cannot write, says so, and writes it when it can', async () => {
@@ -251,7 +254,7 @@ describe('the store', () => {
     };
     const store = await openWindow('full-disk', alone(), open);
     store.dispatch(added(supper()));
-    await vi.waitFor(() =>
+    await eventually(() =>
       expect(store.getState().storage).toEqual({
         condition: 'failing',
         why: 'no room',
@@ -261,7 +264,7 @@ describe('the store', () => {
     expect(Object.keys(store.getState().library.meals)).toEqual(['first-frost-supper']);
     full = false;
     store.dispatch(ticked(nowMin + 1));
-    await vi.waitFor(async () => expect((await stored('full-disk')).meals.length).toBe(1));
+    await eventually(async () => expect((await stored('full-disk')).meals.length).toBe(1));
     expect(store.getState().storage.condition).toBe('ok');
   });
 });

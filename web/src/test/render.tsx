@@ -1,5 +1,5 @@
 import { configureStore } from '@reduxjs/toolkit';
-import { cleanup, render } from '@testing-library/react';
+import { cleanup, configure, render } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { mealOf, plan, type Meal, type Plan } from '@zemrin/core';
 import type { ReactNode } from 'react';
@@ -13,6 +13,8 @@ import { storage } from '../store/storage-status.ts';
 import '../words/words.ts';
 
 afterEach(cleanup);
+// As long as a busy machine may need: no test is about time.
+configure({ asyncUtilTimeout: 60_000 });
 
 /** Wednesday, three days before the supper. */
 export const NOW_MIN = Date.parse('2026-11-25T08:00:00+01:00') / 60_000;

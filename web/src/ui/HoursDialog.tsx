@@ -17,7 +17,7 @@ export function HoursDialog({ meal, onClose }: { meal: Meal; onClose: () => void
   const [hours, setHours] = useState<Kitchen['hours']>(meal.kitchen.hours);
   const [ways, setWays] = useState<Ways>(meal.kitchen);
   const [wrong, setWrong] = useState(false);
-  const change = (index: number, to: Partial<Kitchen['hours'][number]>) =>
+  const change = (index: number, to: Partial<Stretch>) =>
     setHours(hours.map((stretch, i) => (i === index ? { ...stretch, ...to } : stretch)));
   const keep = () => {
     const read = hours.map((stretch) => ({
@@ -42,55 +42,12 @@ export function HoursDialog({ meal, onClose }: { meal: Meal; onClose: () => void
     <Modal title={t('weave.hoursTitle')} onClose={onClose}>
       <p className="mb-3 text-muted">{t('weave.hoursNote')}</p>
       {hours.map((stretch, i) => (
-        <fieldset key={i} className="mb-4 border-b border-line pb-4">
-          <legend className="mb-1 font-semibold">
-            {stretch.what ?? t(`hours.${stretch.kind}`)} {stretch.on}
-          </legend>
-          <div className="flex flex-wrap items-end gap-3">
-            <label className="grid text-sm">
-              {t('weave.from')}
-              <input
-                className="field w-[90px]"
-                value={stretch.from}
-                onChange={(e) => change(i, { from: e.target.value })}
-              />
-            </label>
-            <label className="grid text-sm">
-              {t('weave.until')}
-              <input
-                className="field w-[90px]"
-                value={stretch.to}
-                onChange={(e) => change(i, { to: e.target.value })}
-              />
-            </label>
-            <button
-              type="button"
-              className="btn"
-              onClick={() => setHours(hours.filter((_h, j) => j !== i))}
-            >
-              {t('weave.hoursRemove')}
-            </button>
-          </div>
-          <div className="mt-2 flex flex-wrap gap-2">
-            {DAYS.map((day) => (
-              <label key={day} className="flex min-h-[44px] items-center gap-1">
-                <input
-                  type="checkbox"
-                  className="h-5 w-5 accent-[var(--now)]"
-                  checked={stretch.days.includes(day)}
-                  onChange={(e) =>
-                    change(i, {
-                      days: e.target.checked
-                        ? [...stretch.days, day].sort()
-                        : stretch.days.filter((d) => d !== day),
-                    })
-                  }
-                />
-                {t(`day.${day}`)}
-              </label>
-            ))}
-          </div>
-        </fieldset>
+        <StretchFields
+          key={i}
+          stretch={stretch}
+          onChange={(to) => change(i, to)}
+          onRemove={() => setHours(hours.filter((_h, j) => j !== i))}
+        />
       ))}
       <Measures ways={ways} onChange={(change) => setWays({ ...ways, ...change })} />
       {wrong && (
@@ -116,6 +73,66 @@ export function HoursDialog({ meal, onClose }: { meal: Meal; onClose: () => void
         </button>
       </div>
     </Modal>
+  );
+}
+
+type Stretch = Kitchen['hours'][number];
+
+interface StretchFieldsProps {
+  readonly stretch: Stretch;
+  readonly onChange: (to: Partial<Stretch>) => void;
+  readonly onRemove: () => void;
+}
+
+/** One stretch of sleep or absence: from, until, and on which days. */
+function StretchFields({ stretch, onChange, onRemove }: StretchFieldsProps) {
+  const t = useWords();
+  return (
+    <fieldset className="mb-4 border-b border-line pb-4">
+      <legend className="mb-1 font-semibold">
+        {stretch.what ?? t(`hours.${stretch.kind}`)} {stretch.on}
+      </legend>
+      <div className="flex flex-wrap items-end gap-3">
+        <label className="grid text-sm">
+          {t('weave.from')}
+          <input
+            className="field w-[90px]"
+            value={stretch.from}
+            onChange={(e) => onChange({ from: e.target.value })}
+          />
+        </label>
+        <label className="grid text-sm">
+          {t('weave.until')}
+          <input
+            className="field w-[90px]"
+            value={stretch.to}
+            onChange={(e) => onChange({ to: e.target.value })}
+          />
+        </label>
+        <button type="button" className="btn" onClick={onRemove}>
+          {t('weave.hoursRemove')}
+        </button>
+      </div>
+      <div className="mt-2 flex flex-wrap gap-2">
+        {DAYS.map((day) => (
+          <label key={day} className="flex min-h-[44px] items-center gap-1">
+            <input
+              type="checkbox"
+              className="h-5 w-5 accent-[var(--now)]"
+              checked={stretch.days.includes(day)}
+              onChange={(e) =>
+                onChange({
+                  days: e.target.checked
+                    ? [...stretch.days, day].sort()
+                    : stretch.days.filter((d) => d !== day),
+                })
+              }
+            />
+            {t(`day.${day}`)}
+          </label>
+        ))}
+      </div>
+    </fieldset>
   );
 }
 

@@ -9,6 +9,7 @@ import {
   showTemperature,
   takenIds,
   usualChoices,
+  type Dish,
   type Meal,
   type Pattern,
   type PracticeName,
@@ -17,6 +18,7 @@ import {
 import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { useEdit } from '../../store/useEdit.ts';
+import { Choice } from '../../ui/Choice.tsx';
 import { useWords } from '../../words/words.ts';
 import { MiniChain } from './MiniChain.tsx';
 import { SchoolSwitches } from './SchoolSwitches.tsx';
@@ -27,146 +29,164 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
   const t = useWords();
   const edit = useEdit(meal.id);
   const navigate = useNavigate();
-  const usual = usualChoices(pattern);
-  const [name, setName] = useState('');
-  const [cut, setCut] = useState(usual.cut);
-  const [core, setCore] = useState(usual.coreC);
-  const [fire, setFire] = useState(pattern.fires?.[0]);
-  const [weight, setWeight] = useState('');
+  const chosen = useChosen(meal, pattern);
   const [own, setOwn] = useState<SomePractices>({});
+  const { dish } = chosen;
   const schools = practicesOf({ schools: { ...meal.kitchen.schools, ...own } });
   const setSchools = (school: PracticeName, to: string) => setOwn({ ...own, [school]: to });
-  const weightG = weight.trim() === '' ? undefined : readWeight(weight);
-  const bad = weight.trim() !== '' && (weightG === undefined || weightG <= 0);
-  const cores = pattern.cores(cut);
-  const coreC = cores.includes(core) ? core : (cores[0] ?? 0);
-  const heads = meal.eaters.reduce((sum, { count }) => sum + count, 0);
-  const dish = patternDish(
-    pattern,
-    {
-      cut,
-      coreC,
-      ...(fire && { fire }),
-      name: name.trim() || pattern.name,
-      ...(weightG !== undefined && !bad && { weightG }),
-    },
-    takenIds(meal),
-  );
   const asked = practicesAsked(pattern, dish);
   const onSubmit = (event: FormEvent) => {
     event.preventDefault();
-    if (bad) return;
+    if (chosen.badWeight) return;
     const answered = Object.keys(own).length > 0 ? { schools: own } : {};
     edit({ do: 'putDish', dish: { ...dish, ...answered }, own: [] });
     void navigate(`/meal/${meal.id}/dishes/${dish.id}`);
   };
-  const first = CUTS.get(dish.foods[0]?.cut ?? '');
-  const least = (first && leastCoreC(first)) ?? 0;
-  const inShell = first !== undefined && isShellEgg(first);
   return (
     <form onSubmit={onSubmit} className="max-w-[760px]">
       <h2 className="text-[23px]">{pattern.name}</h2>
       <div className="my-3 overflow-hidden">
         <MiniChain dish={dish} />
       </div>
-      <div className="grid gap-4 sm:grid-cols-2">
-        <label className="grid content-start gap-1">
-          {t('dishes.name')}
-          <input
-            className="field"
-            placeholder={pattern.name}
-            value={name}
-            onChange={(event) => setName(event.target.value)}
-          />
-        </label>
-        {pattern.cuts.length > 1 && (
-          <label className="grid content-start gap-1">
-            {t(pattern.kind === 'main' ? 'dishes.cut' : 'dishes.which')}
-            <select className="field" value={cut} onChange={(event) => setCut(event.target.value)}>
-              {pattern.cuts.map((id) => (
-                <option key={id} value={id}>
-                  {CUTS.get(id)?.name ?? id}
-                </option>
-              ))}
-            </select>
-          </label>
-        )}
-        {dish.foods.length > 0 && (
-          <label className="grid content-start gap-1">
-            {t('dishes.weight')}
-            <input
-              className="field"
-              inputMode="decimal"
-              value={weight}
-              aria-invalid={bad}
-              aria-describedby="weight-note"
-              onChange={(event) => setWeight(event.target.value)}
-            />
-            <span id="weight-note" className={`text-sm ${bad ? 'text-clash' : 'text-muted'}`}>
-              {bad ? t('dishes.badWeight', { text: weight }) : t('dishes.weightUsual', { heads })}
-            </span>
-          </label>
-        )}
-        {pattern.fires && fire && (
-          <label className="grid content-start gap-1">
-            {t('dishes.fire')}
-            <select
-              className="field"
-              value={fire}
-              onChange={(event) =>
-                setFire(pattern.fires?.find((one) => one === event.target.value))
-              }
-            >
-              {pattern.fires.map((one) => (
-                <option key={one} value={one}>
-                  {t(`fire.${one}`)}
-                </option>
-              ))}
-            </select>
-          </label>
-        )}
-        {cores.length > 1 && (
-          <label className="grid content-start gap-1">
-            {t('dishes.core')}
-            <select
-              className="field"
-              value={coreC}
-              onChange={(event) => setCore(Number(event.target.value))}
-            >
-              {cores.map((one) => {
-                const temp = showTemperature(one, meal.kitchen.units);
-                return (
-                  <option key={one} value={one}>
-                    {inShell ? `${t(eggWord(one))}, ` : ''}
-                    {t(guidanceWord(one, least), { temp })}
-                  </option>
-                );
-              })}
-            </select>
-          </label>
-        )}
-      </div>
+      <Choices meal={meal} pattern={pattern} chosen={chosen} />
       <button type="submit" className="btn btn-main mt-4">
         {t('dishes.put')}
       </button>
       {asked.length > 0 && <SchoolSwitches asked={asked} schools={schools} onChoose={setSchools} />}
       <h3 className="mt-5 text-[15px] text-muted">{t('dishes.chain')}</h3>
-      <ol className="mt-1">
-        {dish.steps.map((step) => (
-          <li key={step.id} className="flex flex-wrap gap-x-3 border-b border-line py-1.5">
-            <span className="w-full font-semibold sm:w-[230px]">{step.label}</span>
-            <span className="text-muted">{saidTime(step, dish, meal.kitchen, t)}</span>
-            {step.hands
-              .filter(({ when }) => when === 'start' && step.verb === 'light')
-              .map(({ what }) => (
-                <span key={what} className="basis-full text-sm">
-                  {what}.
-                </span>
-              ))}
-          </li>
-        ))}
-      </ol>
+      <Steps meal={meal} dish={dish} />
     </form>
+  );
+}
+
+/** What the cook chose so far, and the dish it makes. */
+function useChosen(meal: Meal, pattern: Pattern) {
+  const usual = usualChoices(pattern);
+  const [name, setName] = useState('');
+  const [cut, setCut] = useState(usual.cut);
+  const [core, setCore] = useState(usual.coreC);
+  const [fire, setFire] = useState(pattern.fires?.[0]);
+  const [weight, setWeight] = useState('');
+  const weightG = weight.trim() === '' ? undefined : readWeight(weight);
+  const badWeight = weight.trim() !== '' && (weightG === undefined || weightG <= 0);
+  const cores = pattern.cores(cut);
+  const coreC = cores.includes(core) ? core : (cores[0] ?? 0);
+  const choice = {
+    cut,
+    coreC,
+    ...(fire && { fire }),
+    name: name.trim() || pattern.name,
+    ...(weightG !== undefined && !badWeight && { weightG }),
+  };
+  const dish = patternDish(pattern, choice, takenIds(meal));
+  const set = { name: setName, cut: setCut, core: setCore, fire: setFire, weight: setWeight };
+  return { name, cut, cores, coreC, fire, weight, badWeight, dish, set };
+}
+
+interface ChoicesProps {
+  readonly meal: Meal;
+  readonly pattern: Pattern;
+  readonly chosen: ReturnType<typeof useChosen>;
+}
+
+/** The questions, those that have more than one answer. */
+function Choices({ meal, pattern, chosen }: ChoicesProps) {
+  const t = useWords();
+  const { name, cut, fire, weight, badWeight, dish, set } = chosen;
+  const heads = meal.eaters.reduce((sum, { count }) => sum + count, 0);
+  const { fires } = pattern;
+  return (
+    <div className="grid gap-4 sm:grid-cols-2">
+      <label className="grid content-start gap-1">
+        {t('dishes.name')}
+        <input
+          className="field"
+          placeholder={pattern.name}
+          value={name}
+          onChange={(event) => set.name(event.target.value)}
+        />
+      </label>
+      {pattern.cuts.length > 1 && (
+        <Choice
+          label={t(pattern.kind === 'main' ? 'dishes.cut' : 'dishes.which')}
+          value={cut}
+          options={pattern.cuts.map((id) => [id, CUTS.get(id)?.name ?? id])}
+          onChoose={set.cut}
+        />
+      )}
+      {dish.foods.length > 0 && (
+        <label className="grid content-start gap-1">
+          {t('dishes.weight')}
+          <input
+            className="field"
+            inputMode="decimal"
+            value={weight}
+            aria-invalid={badWeight}
+            aria-describedby="weight-note"
+            onChange={(event) => set.weight(event.target.value)}
+          />
+          <span id="weight-note" className={`text-sm ${badWeight ? 'text-clash' : 'text-muted'}`}>
+            {badWeight
+              ? t('dishes.badWeight', { text: weight })
+              : t('dishes.weightUsual', { heads })}
+          </span>
+        </label>
+      )}
+      {fires && fire && (
+        <Choice
+          label={t('dishes.fire')}
+          value={fire}
+          options={fires.map((one) => [one, t(`fire.${one}`)])}
+          onChoose={set.fire}
+        />
+      )}
+      <CoreChoice meal={meal} chosen={chosen} />
+    </div>
+  );
+}
+
+/** How far it goes: each core with how it stands to public guidance. */
+function CoreChoice({ meal, chosen }: Omit<ChoicesProps, 'pattern'>) {
+  const t = useWords();
+  const { cores, coreC, dish, set } = chosen;
+  if (cores.length < 2) return null;
+  const first = CUTS.get(dish.foods[0]?.cut ?? '');
+  const least = (first && leastCoreC(first)) ?? 0;
+  const inShell = first !== undefined && isShellEgg(first);
+  const said = (one: number) => {
+    const temp = showTemperature(one, meal.kitchen.units);
+    const guidance = t(guidanceWord(one, least), { temp });
+    return inShell ? `${t(eggWord(one))}, ${guidance}` : guidance;
+  };
+  return (
+    <Choice
+      label={t('dishes.core')}
+      value={String(coreC)}
+      options={cores.map((one) => [String(one), said(one)])}
+      onChoose={(one) => set.core(Number(one))}
+    />
+  );
+}
+
+/** The chain it would make, each step with how long it takes. */
+function Steps({ meal, dish }: { meal: Meal; dish: Dish }) {
+  const t = useWords();
+  return (
+    <ol className="mt-1">
+      {dish.steps.map((step) => (
+        <li key={step.id} className="flex flex-wrap gap-x-3 border-b border-line py-1.5">
+          <span className="w-full font-semibold sm:w-[230px]">{step.label}</span>
+          <span className="text-muted">{saidTime(step, dish, meal.kitchen, t)}</span>
+          {step.hands
+            .filter(({ when }) => when === 'start' && step.verb === 'light')
+            .map(({ what }) => (
+              <span key={what} className="basis-full text-sm">
+                {what}.
+              </span>
+            ))}
+        </li>
+      ))}
+    </ol>
   );
 }
 

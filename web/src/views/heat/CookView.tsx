@@ -65,9 +65,7 @@ function Drafted(props: CookViewProps & { draft: Draft }) {
   );
   const pull = cook.stages[lastOnFire(spec)];
   const stall = pull && stallOf(cook, pull.coreC);
-  const minutes = studied.ensemble?.minutes;
   const likely = cookedMinutes(spec, cook);
-  const time = (value: number) => showMinutes(aboutMinutes(value));
   const possible = CHANGES.filter((change) => changedCook(spec, change) !== undefined);
   const labelOf = (stage: DraftStage) => t(`cooker.${stage.cooker}`);
   return (
@@ -78,26 +76,7 @@ function Drafted(props: CookViewProps & { draft: Draft }) {
           <h1 className="text-[25px] first-letter:uppercase">{food.name}</h1>
           <p className="text-muted">{dish.name}</p>
         </header>
-        <p className="mt-1 min-h-[2.8em] text-[17px]" aria-live="polite">
-          {cook.stages.some(({ reached }) => !reached)
-            ? t('heat.never')
-            : minutes
-              ? t('heat.takes', {
-                  likely: time(likely),
-                  least: time(minutes.least),
-                  most: time(minutes.most),
-                })
-              : t('heat.takesLikely', { likely: time(likely) })}{' '}
-          {stall && t('heat.stall', { tempC: Math.round(stall.coreC) })}{' '}
-          {studied.progress !== undefined && (
-            <span className="text-sm text-muted">
-              {t('heat.reckoning', { share: Math.round(studied.progress * 100) })}{' '}
-              <button type="button" className="underline" onClick={studied.stop}>
-                {t('heat.stop')}
-              </button>
-            </span>
-          )}
-        </p>
+        <Takes cook={cook} likely={likely} stall={stall} studied={studied} />
         <div className="grid gap-4 md:grid-cols-[200px_1fr]">
           <Section
             spec={spec}
@@ -146,5 +125,41 @@ function Drafted(props: CookViewProps & { draft: Draft }) {
         onReset={draft.reset}
       />
     </>
+  );
+}
+
+interface TakesProps {
+  readonly cook: ReturnType<typeof shownCook>;
+  readonly likely: number;
+  readonly stall: ReturnType<typeof stallOf> | undefined;
+  readonly studied: ReturnType<typeof useStudy>;
+}
+
+/** How long it takes, said in a sentence, and how far the reckoning is. */
+function Takes({ cook, likely, stall, studied }: TakesProps) {
+  const t = useWords();
+  const minutes = studied.ensemble?.minutes;
+  const time = (value: number) => showMinutes(aboutMinutes(value));
+  return (
+    <p className="mt-1 min-h-[2.8em] text-[17px]" aria-live="polite">
+      {cook.stages.some(({ reached }) => !reached)
+        ? t('heat.never')
+        : minutes
+          ? t('heat.takes', {
+              likely: time(likely),
+              least: time(minutes.least),
+              most: time(minutes.most),
+            })
+          : t('heat.takesLikely', { likely: time(likely) })}{' '}
+      {stall && t('heat.stall', { tempC: Math.round(stall.coreC) })}{' '}
+      {studied.progress !== undefined && (
+        <span className="text-sm text-muted">
+          {t('heat.reckoning', { share: Math.round(studied.progress * 100) })}{' '}
+          <button type="button" className="underline" onClick={studied.stop}>
+            {t('heat.stop')}
+          </button>
+        </span>
+      )}
+    </p>
   );
 }

@@ -45,6 +45,7 @@ export function LineEditor(props: LineEditorProps) {
   const shelf = { pantry: pantryOf(meal.pantry), siblings: dish.mixtures, spoons };
   const check = (text: string) => problemOf(text, mixableOfLine(line, shelf), spoons, t);
   const byTarget = line.scaling === 'salt' || line.scaling === 'sugar';
+  const inBatch = scaled.counted ? scaled.measure : `${Number(scaled.grams.toPrecision(4))} g`;
   const move = (to: number) => {
     edit({ do: 'moveLine', ...at, to });
     onSelect(to);
@@ -78,28 +79,7 @@ export function LineEditor(props: LineEditorProps) {
             return undefined;
           }}
         />
-        <button
-          type="button"
-          aria-pressed={line.locked !== undefined}
-          className="btn gap-2 px-2.5"
-          onClick={() =>
-            set({
-              locked:
-                line.locked === undefined
-                  ? scaled.counted
-                    ? scaled.measure
-                    : `${Number(scaled.grams.toPrecision(4))} g`
-                  : undefined,
-            })
-          }
-        >
-          {line.locked === undefined ? (
-            <LockOpen size={16} aria-hidden="true" />
-          ) : (
-            <Lock size={16} aria-hidden="true" />
-          )}
-          {line.locked === undefined ? t('bench.lock') : t('bench.unlock')}
-        </button>
+        <LockButton line={line} inBatch={inBatch} onSet={set} />
         <Choice<Scaling>
           label={t('bench.grows')}
           className="field w-[178px]"
@@ -136,6 +116,33 @@ export function LineEditor(props: LineEditorProps) {
       </div>
       {before && <Effects effects={effectsOf(before, batch)} />}
     </div>
+  );
+}
+
+interface LockButtonProps {
+  readonly line: Mixture['lines'][number];
+  /** What the batch has of it now: what a lock keeps. */
+  readonly inBatch: string;
+  readonly onSet: (change: LineChange) => void;
+}
+
+/** Keeps a line as it is now whatever the batch weighs, or lets it grow again. */
+function LockButton({ line, inBatch, onSet }: LockButtonProps) {
+  const t = useWords();
+  return (
+    <button
+      type="button"
+      aria-pressed={line.locked !== undefined}
+      className="btn gap-2 px-2.5"
+      onClick={() => onSet({ locked: line.locked === undefined ? inBatch : undefined })}
+    >
+      {line.locked === undefined ? (
+        <LockOpen size={16} aria-hidden="true" />
+      ) : (
+        <Lock size={16} aria-hidden="true" />
+      )}
+      {line.locked === undefined ? t('bench.lock') : t('bench.unlock')}
+    </button>
   );
 }
 

@@ -25,7 +25,7 @@ const NONE = '';
 export default function MixtureForm({ bench, onClose }: { bench: OnBench; onClose: () => void }) {
   const t = useWords();
   const navigate = useNavigate();
-  const { meal, dish, mixture, batch, edit } = bench;
+  const { meal, dish, mixture, edit } = bench;
   const set = (change: MixtureChange) =>
     edit({ do: 'editMixture', dish: dish.id, mixture: mixture.id, change });
   const toggle = (on: readonly string[], id: string, yes: boolean) =>
@@ -33,37 +33,7 @@ export default function MixtureForm({ bench, onClose }: { bench: OnBench; onClos
   return (
     <Modal title={t('bench.changeTitle', { name: mixture.name })} onClose={onClose}>
       <div className="grid gap-4">
-        <div className="grid gap-3 sm:grid-cols-2">
-          <EditField
-            label={t('bench.newName')}
-            value={mixture.name}
-            onCommit={(name) => (name === '' ? t('bench.noName') : void set({ name }))}
-          />
-          <Choice
-            label={t('bench.newKind')}
-            value={mixture.kind}
-            options={MIXTURE_KINDS.map((kind) => [kind, t(`kind.${kind}`)])}
-            onChoose={(kind) => set({ kind })}
-          />
-          <Choice
-            label={t('bench.basis')}
-            value={mixture.basis.kind}
-            options={BASIS_KINDS.map((kind) => [kind, t(`basis.${kind}`)])}
-            onChoose={(kind) => set({ basis: newBasis(kind, batch.batchG) })}
-          />
-          {mixture.basis.kind === 'perWeight' && (
-            <EditField
-              label={t('bench.baseline')}
-              value={showWeight(mixture.basis.baselineG, meal.kitchen.units)}
-              onCommit={(text) => {
-                const baselineG = readWeight(text);
-                if (baselineG === undefined || baselineG <= 0) return t('app.badWeight', { text });
-                set({ basis: { kind: 'perWeight', baselineG } });
-                return undefined;
-              }}
-            />
-          )}
-        </div>
+        <Kind bench={bench} onSet={set} />
         {dish.foods.length > 0 && (
           <fieldset>
             <legend className="font-semibold">{t('bench.goesOn')}</legend>
@@ -78,55 +48,11 @@ export default function MixtureForm({ bench, onClose }: { bench: OnBench; onClos
             ))}
           </fieldset>
         )}
-        <fieldset className="grid gap-x-3 sm:grid-cols-2">
-          <legend className="font-semibold">{t('bench.liesIn')}</legend>
-          <Choice
-            label={t('bench.vessel')}
-            value={mixture.vessel ?? NONE}
-            options={[
-              [NONE, t('bench.noVessel')] as const,
-              ...meal.kitchen.vessels.map((vessel) => [vessel.id, vessel.name] as const),
-            ]}
-            onChoose={(vessel) => set({ vessel: vessel === NONE ? undefined : vessel })}
-          />
-          <span />
-          <Tick
-            checked={mixture.pressed === true}
-            onChange={(pressed) => set({ pressed: pressed ? true : undefined })}
-          >
-            {t('bench.pressed')}
-          </Tick>
-          <Tick
-            checked={mixture.boiled === true}
-            onChange={(boiled) => set({ boiled: boiled ? true : undefined })}
-          >
-            {t('bench.boiled')}
-          </Tick>
-          <Tick checked={mixture.touchesRaw} onChange={(touchesRaw) => set({ touchesRaw })}>
-            {t('bench.touchesRaw')}
-          </Tick>
-        </fieldset>
+        <LiesIn bench={bench} onSet={set} />
         <Reserve mixture={mixture} onSet={set} />
         <SaltingFields {...bench} />
         <VariantFields {...bench} />
-        <div className="grid gap-3 sm:grid-cols-2">
-          <EditField
-            label={t('bench.keepsDays')}
-            value={mixture.keepsDays === undefined ? '' : String(mixture.keepsDays)}
-            onCommit={(text) => {
-              const keepsDays = text === '' ? undefined : Number(text);
-              if (keepsDays !== undefined && !(keepsDays >= 1 && keepsDays <= 365))
-                return t('bench.badDays', { text });
-              set({ keepsDays });
-              return undefined;
-            }}
-          />
-          <EditField
-            label={t('bench.note')}
-            value={mixture.note ?? ''}
-            onCommit={(note) => void set({ note: note === '' ? undefined : note })}
-          />
-        </div>
+        <Keeping mixture={mixture} onSet={set} />
         <Timing {...bench} />
         <button
           type="button"
@@ -144,8 +70,110 @@ export default function MixtureForm({ bench, onClose }: { bench: OnBench; onClos
   );
 }
 
+type OnSet = (change: MixtureChange) => void;
+
+/** What it is called, what kind it is, and how much of it there is for how much food. */
+function Kind({ bench, onSet: set }: { bench: OnBench; onSet: OnSet }) {
+  const t = useWords();
+  const { meal, mixture, batch } = bench;
+  return (
+    <div className="grid gap-3 sm:grid-cols-2">
+      <EditField
+        label={t('bench.newName')}
+        value={mixture.name}
+        onCommit={(name) => (name === '' ? t('bench.noName') : void set({ name }))}
+      />
+      <Choice
+        label={t('bench.newKind')}
+        value={mixture.kind}
+        options={MIXTURE_KINDS.map((kind) => [kind, t(`kind.${kind}`)])}
+        onChoose={(kind) => set({ kind })}
+      />
+      <Choice
+        label={t('bench.basis')}
+        value={mixture.basis.kind}
+        options={BASIS_KINDS.map((kind) => [kind, t(`basis.${kind}`)])}
+        onChoose={(kind) => set({ basis: newBasis(kind, batch.batchG) })}
+      />
+      {mixture.basis.kind === 'perWeight' && (
+        <EditField
+          label={t('bench.baseline')}
+          value={showWeight(mixture.basis.baselineG, meal.kitchen.units)}
+          onCommit={(text) => {
+            const baselineG = readWeight(text);
+            if (baselineG === undefined || baselineG <= 0) return t('app.badWeight', { text });
+            set({ basis: { kind: 'perWeight', baselineG } });
+            return undefined;
+          }}
+        />
+      )}
+    </div>
+  );
+}
+
+/** What it lies in, and what is done to it there. */
+function LiesIn({ bench, onSet: set }: { bench: OnBench; onSet: OnSet }) {
+  const t = useWords();
+  const { meal, mixture } = bench;
+  return (
+    <fieldset className="grid gap-x-3 sm:grid-cols-2">
+      <legend className="font-semibold">{t('bench.liesIn')}</legend>
+      <Choice
+        label={t('bench.vessel')}
+        value={mixture.vessel ?? NONE}
+        options={[
+          [NONE, t('bench.noVessel')] as const,
+          ...meal.kitchen.vessels.map((vessel) => [vessel.id, vessel.name] as const),
+        ]}
+        onChoose={(vessel) => set({ vessel: vessel === NONE ? undefined : vessel })}
+      />
+      <span />
+      <Tick
+        checked={mixture.pressed === true}
+        onChange={(pressed) => set({ pressed: pressed ? true : undefined })}
+      >
+        {t('bench.pressed')}
+      </Tick>
+      <Tick
+        checked={mixture.boiled === true}
+        onChange={(boiled) => set({ boiled: boiled ? true : undefined })}
+      >
+        {t('bench.boiled')}
+      </Tick>
+      <Tick checked={mixture.touchesRaw} onChange={(touchesRaw) => set({ touchesRaw })}>
+        {t('bench.touchesRaw')}
+      </Tick>
+    </fieldset>
+  );
+}
+
+/** How long it keeps, and what the cook wants to remember. */
+function Keeping({ mixture, onSet: set }: { mixture: Mixture; onSet: OnSet }) {
+  const t = useWords();
+  return (
+    <div className="grid gap-3 sm:grid-cols-2">
+      <EditField
+        label={t('bench.keepsDays')}
+        value={mixture.keepsDays === undefined ? '' : String(mixture.keepsDays)}
+        onCommit={(text) => {
+          const keepsDays = text === '' ? undefined : Number(text);
+          if (keepsDays !== undefined && !(keepsDays >= 1 && keepsDays <= 365))
+            return t('bench.badDays', { text });
+          set({ keepsDays });
+          return undefined;
+        }}
+      />
+      <EditField
+        label={t('bench.note')}
+        value={mixture.note ?? ''}
+        onCommit={(note) => void set({ note: note === '' ? undefined : note })}
+      />
+    </div>
+  );
+}
+
 /** Part of it set aside clean: how much, what for. */
-function Reserve(props: { mixture: Mixture; onSet: (change: MixtureChange) => void }) {
+function Reserve(props: { mixture: Mixture; onSet: OnSet }) {
   const t = useWords();
   const { mixture, onSet } = props;
   const { reserve } = mixture;

@@ -27,7 +27,6 @@ interface ContentsProps {
 /** What is in the mixture, as meters, and what to mind. */
 export function Contents({ meal, mixture, batch, before }: ContentsProps) {
   const t = useWords();
-  const { sayIt } = useManner(meal);
   const { totals, meters } = batch;
   const onFood = batch.batchG > 0 && mixture.kind !== 'glaze';
   const fruit = meters.strongEnzymePct + meters.mildEnzymePct;
@@ -94,6 +93,17 @@ export function Contents({ meal, mixture, batch, before }: ContentsProps) {
           .filter(Boolean)
           .join(' ')}
       />
+      <ToMind meal={meal} mixture={mixture} batch={batch} />
+    </>
+  );
+}
+
+/** What to mind about it: warnings, notes, how fast it cools, and that raw food lay in it. */
+function ToMind({ meal, mixture, batch }: Omit<ContentsProps, 'before'>) {
+  const t = useWords();
+  const { sayIt } = useManner(meal);
+  return (
+    <>
       {batch.warnings.map((warning, i) => (
         <p key={i} role="status" className="mt-4 rounded-lg border-2 border-clash p-3">
           {sayIt(warning)}

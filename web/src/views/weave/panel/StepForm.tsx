@@ -32,9 +32,7 @@ export function StepForm({ meal, step, mode, onClose, onAdded }: StepFormProps) 
   const [label, setLabel] = useState(adding ? '' : step.label);
   const [verb, setVerb] = useState<Verb>(adding ? 'prepare' : step.verb);
   const [kind, setKind] = useState<PlaceKind>(adding ? 'board' : step.place.kind);
-  const [temp, setTemp] = useState(
-    adding || step.place.tempC === undefined ? '' : String(step.place.tempC),
-  );
+  const [temp, setTemp] = useState(adding ? '' : String(step.place.tempC ?? ''));
   const [spot, setSpot] = useState(adding ? '' : (step.place.zone ?? step.place.appliance ?? ''));
   const [inside, setInside] = useState(adding ? '' : insideOf(step.vessel));
   const [washes, setWashes] = useState(!adding && (step.washes ?? false));
@@ -42,34 +40,22 @@ export function StepForm({ meal, step, mode, onClose, onAdded }: StepFormProps) 
 
   const onSubmit = (event: FormEvent) => {
     event.preventDefault();
-    const tempC = temp.trim() === '' ? undefined : Number(temp);
-    const { tempC: _old, ...rest } = step.place;
-    const { appliance: _oven, zone: _side, ...elsewhere } = rest;
-    const place = {
-      ...(adding ? {} : elsewhere),
+    const typed: Typed = {
+      label: label.trim() || t('weave.newStep'),
+      verb,
       kind,
-      ...(tempC === undefined ? {} : { tempC }),
-      ...spotOf(spot),
+      temp,
+      spot,
+      inside,
     };
-    const same = !adding && inside === insideOf(step.vessel);
-    const vessel = same ? step.vessel : vesselOf(inside);
-    // Untouched, it stays open whether it washes.
-    const washing = step.washes === undefined && !washes ? {} : { washes };
-    const name = label.trim() || t('weave.newStep');
     if (adding) {
-      const id = freshId(name, takenIds(meal));
-      const time = { kind: 'fixed' as const, minutes: 15 };
-      const hands = [{ when: 'all' as const, what: name }];
-      const base = { id, verb, label: name, place, time, hands, after: [], cautions: [] };
-      const added: Step = { ...base, vessel };
+      const added = newStep(typed, freshId(typed.label, takenIds(meal)));
       edit({ do: 'addStepAfter', step: step.id, new: added });
-      onAdded(id);
+      onAdded(added.id);
     } else {
-      edit({
-        do: 'editStep',
-        step: step.id,
-        change: { label: name, verb, place, vessel, ...washing },
-      });
+      // Untouched, it stays open whether it washes.
+      const washing = step.washes === undefined && !washes ? {} : { washes };
+      edit({ do: 'editStep', step: step.id, change: { ...changed(step, typed), ...washing } });
     }
     onClose();
   };
@@ -85,32 +71,18 @@ export function StepForm({ meal, step, mode, onClose, onAdded }: StepFormProps) 
             placeholder={t('weave.newStep')}
           />
         </label>
-        <label className="grid gap-1">
-          {t('weave.verb')}
-          <select
-            className="field"
-            value={verb}
-            onChange={(e) => setVerb(VERBS.find((v) => v === e.target.value) ?? verb)}
-          >
-            {VERBS.map((v) => (
-              <option key={v}>{v}</option>
-            ))}
-          </select>
-        </label>
-        <label className="grid gap-1">
-          {t('weave.place')}
-          <select
-            className="field"
-            value={kind}
-            onChange={(e) => setKind(PLACES.find((p) => p === e.target.value) ?? kind)}
-          >
-            {PLACES.map((p) => (
-              <option key={p} value={p}>
-                {t(`place.${p}`)}
-              </option>
-            ))}
-          </select>
-        </label>
+        <Choice
+          label={t('weave.verb')}
+          value={verb}
+          options={VERBS.map((one) => [one, one])}
+          onChoose={setVerb}
+        />
+        <Choice
+          label={t('weave.place')}
+          value={kind}
+          options={PLACES.map((one) => [one, t(`place.${one}`)])}
+          onChoose={setKind}
+        />
         {spots.length > 1 && (
           <Choice
             label={t('weave.which')}
@@ -122,14 +94,7 @@ export function StepForm({ meal, step, mode, onClose, onAdded }: StepFormProps) 
         <Choice
           label={t('weave.inside')}
           value={inside}
-          options={[
-            ['', t('weave.noVessel')],
-            ...VESSEL_KINDS.map((one): [string, string] => [
-              `any ${one}`,
-              t('weave.anyVessel', { kind: t(`vessel.${one}`) }),
-            ]),
-            ...meal.kitchen.vessels.map((one): [string, string] => [one.id, one.name]),
-          ]}
+          options={insidesFor(meal, t)}
           onChoose={setInside}
         />
         <label className="grid gap-1">
@@ -162,6 +127,45 @@ export function StepForm({ meal, step, mode, onClose, onAdded }: StepFormProps) 
   );
 }
 
+/** What the form holds when it is sent. */
+interface Typed {
+  readonly label: string;
+  readonly verb: Verb;
+  readonly kind: PlaceKind;
+  readonly temp: string;
+  readonly spot: string;
+  readonly inside: string;
+}
+
+/** Where it is done, as typed. */
+function placeOf({ kind, temp, spot }: Typed): Step['place'] {
+  return { kind, ...(temp.trim() !== '' && { tempC: Number(temp) }), ...spotOf(spot) };
+}
+
+/** A step as it begins: a quarter of an hour with both hands, until the cook says otherwise. */
+function newStep(typed: Typed, id: string): Step {
+  const { label, verb, inside } = typed;
+  return {
+    id,
+    verb,
+    label,
+    place: placeOf(typed),
+    time: { kind: 'fixed', minutes: 15 },
+    hands: [{ when: 'all', what: label }],
+    after: [],
+    cautions: [],
+    vessel: vesselOf(inside),
+  };
+}
+
+/** What is typed put on a step; what the form does not show of its place stays. */
+function changed(step: Step, typed: Typed) {
+  const { label, verb, inside } = typed;
+  const { tempC: _temp, appliance: _oven, zone: _side, ...kept } = step.place;
+  const vessel = inside === insideOf(step.vessel) ? step.vessel : vesselOf(inside);
+  return { label, verb, place: { ...kept, ...placeOf(typed) }, vessel };
+}
+
 /** Which oven, hob or fire, or which side of one, where there is a choice. */
 function spotsFor(meal: Meal, kind: PlaceKind, t: Say): [string, string][] {
   const appliances = meal.kitchen.appliances.filter((appliance) => appliance.kind === kind);
@@ -173,6 +177,18 @@ function spotsFor(meal: Meal, kind: PlaceKind, t: Say): [string, string][] {
     ];
   }
   return appliances.map(({ id, name }) => [id, name]);
+}
+
+/** What a step can be done in: nothing, any of a kind, or one the kitchen has. */
+function insidesFor(meal: Meal, t: Say): [string, string][] {
+  return [
+    ['', t('weave.noVessel')],
+    ...VESSEL_KINDS.map((one): [string, string] => [
+      `any ${one}`,
+      t('weave.anyVessel', { kind: t(`vessel.${one}`) }),
+    ]),
+    ...meal.kitchen.vessels.map((one): [string, string] => [one.id, one.name]),
+  ];
 }
 
 function spotOf(spot: string): Partial<Step['place']> {
