@@ -10,10 +10,7 @@ import { KitchenSchema } from './kitchen-schema.ts';
 import { DOCUMENTS, newestVersion } from './versions.ts';
 import { PracticesSchema } from './practices.ts';
 
-/**
- * The meal document, as it lies in a file. Objects are loose: fields this version does not know
- * survive a round trip. Amounts of mixture lines stay in the cook's own words ("1 1/2 tbsp").
- */
+/** The version this program writes. */
 export const MEAL_VERSION = newestVersion(DOCUMENTS.meal);
 
 /** What a step is in: a certain pot or tub, or any of a kind that is large enough. */
@@ -156,6 +153,10 @@ export const ServingSchema = z.looseObject({
   zone: z.string().refine(isZone, { message: 'must be a time zone like “Europe/Dublin”' }),
 });
 
+/**
+ * The meal document, as it lies in a file. Objects are loose: fields this version does not know
+ * survive a round trip. Amounts of mixture lines stay in the cook's own words ("1 1/2 tbsp").
+ */
 export const MealSchema = z.looseObject({
   zemrin: z.literal('meal'),
   version: z.literal(MEAL_VERSION),

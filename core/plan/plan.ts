@@ -323,7 +323,7 @@ function atAllHours(person: Person): Person {
   return { ...person, closed: [] };
 }
 
-/** How the plan's times came about, wishes and orders among them. */
+/** How the plan's times came about, soft constraints and orders among them. */
 function traceOf(built: MealNetwork): Trace {
   const trace = new Trace();
   solveLatest(built.network, trace);

@@ -45,7 +45,7 @@ export interface Interval {
   readonly endMin: number;
 }
 
-/** A claim on one of several machines, from a moment until so long after another. */
+/** A demand for one of several machines, from a moment until so long after another. */
 export interface ResourceDemand {
   /** Uses of one group never stand in each other's way. */
   readonly group: number;

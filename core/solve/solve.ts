@@ -5,7 +5,7 @@ import { optionsFor, searchOrders } from './order-search.ts';
 import { conflictKey, insertGreedily, type GreedySchedule } from './greedy-insertion.ts';
 import { exactState, lagOf, type Decision, type SearchState } from './search-state.ts';
 
-/** What a conflict that is left costs: more than anything a plan can wish for. */
+/** What a conflict that is left costs: more than all soft constraints together. */
 export const UNRESOLVED_COST = 1e7;
 
 /** The best so far, and what is known of how good it is. */

@@ -1,6 +1,6 @@
 /**
  * Fits one set of coefficients per cooker, and one surface for all meat, to the printed charts in
- * core/test/roasting-rows.json; never one per row. Writes core/heat/cookers.json and says how far
+ * core/heat/charts/roasting-charts.json; never one per row. Writes core/places/coefficients.json and says how far
  * each row is off. Run: npx tsx scripts/heat/fit-cookers.ts
  */
 import type { Coefficients } from '../../core/places/index.ts';
@@ -66,9 +66,12 @@ const rounded = JSON.parse(
   ),
 ) as Coefficients;
 const source =
-  'Fitted by scripts/heat/fit-cookers.ts to the printed charts in core/test/roasting-rows.json, one set for all rows.';
+  'Fitted by scripts/heat/fit-cookers.ts to the printed charts in core/heat/charts/roasting-charts.json, one set for all rows.';
 const json = JSON.stringify({ source, ...rounded });
-writeFileSync('core/heat/cookers.json', await format(json, { parser: 'json', printWidth: 100 }));
+writeFileSync(
+  'core/places/coefficients.json',
+  await format(json, { parser: 'json', printWidth: 100 }),
+);
 for (const row of ROASTING_ROWS) {
   const { minutes, evaporated, dripped } = cookRow(row, CELLS, rounded);
   const off = (100 * (minutes / middleOf(row.minutes) - 1)).toFixed(0);

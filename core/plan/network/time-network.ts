@@ -23,7 +23,7 @@ export type ArcReason =
   | { kind: 'fresh'; step: number }
   /** A piece of hands-on work lies where it must within its step. */
   | { kind: 'hands'; step: number }
-  /** Of something there is only so much: the first step's claim comes before the other's. */
+  /** Of something there is only so much: the first step's demand comes before the other's. */
   | { kind: 'order'; step: number; other: number; load: ResourceKind; name: string }
   /** Wished for: a soak at its best. */
   | { kind: 'best'; step: number }

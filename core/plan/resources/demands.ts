@@ -18,7 +18,7 @@ export interface MealDemands {
   /** Names each use for as long as its step has it. */
   readonly keys: readonly string[];
   readonly alternatives: readonly MachineAlternatives[];
-  /** By step: the claim on the vessel it is in, which may have begun with an earlier step. */
+  /** By step: the demand for the vessel it is in, which may have begun with an earlier step. */
   readonly vesselDemand: ReadonlyMap<number, number>;
   /** Steps that want what this kitchen has none of. */
   readonly missing: readonly MissingResource[];
@@ -40,7 +40,7 @@ const SECOND_PRICE = 15;
 /** A larger pot than needed: the smallest that does is taken first. */
 const LARGER_PRICE = 1;
 
-/** All claims of a meal, the hands first and in the network's order. Moments are the network's, one higher: 0 is the origin. */
+/** All demands of a meal, the hands first and in the network's order. Moments are the network's, one higher: 0 is the origin. */
 export function mealDemandsOf(
   built: MealNetwork,
   meal: Meal,

@@ -19,14 +19,14 @@ export interface GrantedSoftConstraints {
   readonly inHand: ReadonlyMap<string, { heldMin: number; wishedMin: number }>;
 }
 
-/** Times on the meal's own network, with every order and granted wish an arc that can be told. */
+/** Times on the meal's own network, with every order and granted soft constraint an arc that can be told. */
 export interface SettledTimes extends GrantedSoftConstraints {
   readonly times: Times;
   readonly left: readonly Conflict[];
 }
 
 /**
- * Puts what was found into a network of the meal: orders, and each wish as far as it was granted.
+ * Puts what was found into a network of the meal: orders, and each soft constraint as far as it was granted.
  * The latest times under these cost no more than what was found, and every one has a reason.
  */
 export function settleTimes(

@@ -7,7 +7,7 @@ import { bufferedChainsOf, type BufferedChain } from './buffered-chains.ts';
  * What a good plan wants beyond what every plan must, each with its price a minute: steps where
  * the cook put them, time in hand after whatever the food decides, soaks at their best, and
  * nothing earlier than it need be. Our own figures, no source: a step keeps its pin before any
- * other wish, time in hand comes before a soak's best because a late supper is worse than a
+ * other soft constraint, time in hand comes before a soak's best because a late supper is worse than a
  * shorter soak, and a soak is never cut only to begin the work before it later.
  */
 export interface MealSoftConstraint extends SoftConstraint {

@@ -5,7 +5,7 @@ import { NORMAL_DRAWS } from './normal-draws.ts';
 import { mayWorkAt, peopleOf, workplaceOf } from '../resources/people.ts';
 import type { PlannedStep } from '../planned.ts';
 
-/** What an evening has to reckon with besides its steps. */
+/** What a simulated run reckons with besides its steps. */
 export interface SimulationContext {
   readonly meal: Meal;
   readonly kitchen: Kitchen;
@@ -16,7 +16,7 @@ export interface SimulationContext {
   readonly samples?: number | undefined;
 }
 
-/** A step that waits for another's claim on an oven or a ring to end. */
+/** A step that waits for another's demand for an oven or a ring to end. */
 export interface ResourceOrder {
   readonly before: number;
   readonly fromStart: boolean;
@@ -24,7 +24,7 @@ export interface ResourceOrder {
   readonly lagMin: number;
 }
 
-/** One evening after another on the same plan: the steps in its order, each when it can. */
+/** One simulated run after another of the same plan: the steps in its order, each when it can. */
 export class ScheduleSimulation {
   readonly end: Float64Array;
   private readonly start: Float64Array;

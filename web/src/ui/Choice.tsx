@@ -10,7 +10,7 @@ interface ChoiceProps<Value extends string> {
 /** One of a few, by name. */
 export function Choice<Value extends string>(props: ChoiceProps<Value>) {
   return (
-    <label className="grid min-w-0 text-sm">
+    <label className="grid min-w-0 content-start text-sm">
       <span className={props.hideLabel ? 'sr-only' : 'text-muted'}>{props.label}</span>
       <select
         className={props.className ?? 'field w-full'}
