@@ -97,8 +97,8 @@ function Choices({ meal, pattern, chosen }: ChoicesProps) {
   const { fires } = pattern;
   return (
     <div className="grid gap-4 sm:grid-cols-2">
-      <label className="grid content-start gap-1">
-        {t('dishes.name')}
+      <label className="grid content-start text-sm">
+        <span className="text-muted">{t('dishes.name')}</span>
         <input
           className="field"
           placeholder={pattern.name}
@@ -115,8 +115,8 @@ function Choices({ meal, pattern, chosen }: ChoicesProps) {
         />
       )}
       {dish.foods.length > 0 && (
-        <label className="grid content-start gap-1">
-          {t('dishes.weight')}
+        <label className="grid content-start text-sm">
+          <span className="text-muted">{t('dishes.weight')}</span>
           <input
             className="field"
             inputMode="decimal"

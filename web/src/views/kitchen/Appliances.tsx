@@ -39,7 +39,7 @@ export function Appliances({ meal }: { meal: Meal }) {
           <li
             key={appliance.id}
             data-thing={appliance.id}
-            className="grid grid-cols-[1fr_104px_62px_auto] items-start gap-2 border-t border-line py-1.5"
+            className="grid grid-cols-[1fr_104px_62px_auto] sm:grid-cols-[1fr_148px_62px_auto] items-start gap-2 border-t border-line py-1.5"
           >
             <EditField
               label={t('kitchen.vesselName', { name: appliance.name })}

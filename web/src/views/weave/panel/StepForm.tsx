@@ -62,8 +62,8 @@ export function StepForm({ meal, step, mode, onClose, onAdded }: StepFormProps) 
   return (
     <Modal title={adding ? t('weave.addAfter') : step.label} onClose={onClose}>
       <form onSubmit={onSubmit} className="grid gap-3">
-        <label className="grid gap-1">
-          {t('weave.label')}
+        <label className="grid text-sm">
+          <span className="text-muted">{t('weave.label')}</span>
           <input
             className="field"
             value={label}
@@ -97,8 +97,8 @@ export function StepForm({ meal, step, mode, onClose, onAdded }: StepFormProps) 
           options={insidesFor(meal, t)}
           onChoose={setInside}
         />
-        <label className="grid gap-1">
-          {t('weave.temp')}
+        <label className="grid text-sm">
+          <span className="text-muted">{t('weave.temp')}</span>
           <input
             className="field"
             type="number"
