@@ -44,6 +44,9 @@ export function CookView(props: CookViewProps) {
   return draft ? <Drafted {...props} draft={draft} /> : null;
 }
 
+/** Nothing is asked of it, so nothing of it is reached. */
+const NO_SHARES: readonly number[] = [];
+
 function Drafted(props: CookViewProps & { draft: Draft }) {
   const t = useWords();
   const { meal, dish, food, draft } = props;
@@ -59,6 +62,7 @@ function Drafted(props: CookViewProps & { draft: Draft }) {
   const { cut } = spec.piece;
   const safeC = leastCoreC(cut);
   const safe = useMemo(() => safetyOfCook(spec, cook), [spec, cook]);
+  const shares = safeC === undefined ? NO_SHARES : safe.shares;
   const inside = useMemo(
     () => changesOf(meal, dish, food, cut, cook),
     [meal, dish, food, cut, cook],
@@ -91,7 +95,7 @@ function Drafted(props: CookViewProps & { draft: Draft }) {
             band={studied.ensemble}
             other={other?.cook}
             safeC={safeC}
-            shares={safeC === undefined ? [] : safe.shares}
+            shares={shares}
             enoughAtMin={safe.enoughAtMin}
             stall={stall}
             moment={moment}
@@ -102,12 +106,7 @@ function Drafted(props: CookViewProps & { draft: Draft }) {
         <Sentences whatIfs={studied.study?.whatIfs ?? []} />
         <Stages draft={draft} />
         <Inside changes={inside} units={meal.kitchen.units} />
-        <Numbers
-          cook={cook}
-          band={studied.ensemble}
-          shares={safeC === undefined ? [] : safe.shares}
-          units={meal.kitchen.units}
-        />
+        <Numbers cook={cook} band={studied.ensemble} shares={shares} units={meal.kitchen.units} />
         <p className="mt-3 text-sm text-muted">{t(`heat.basis.${basisOf(spec)}`)}</p>
       </section>
       <Facts

@@ -44,11 +44,12 @@ const HEIGHT_PX = 330;
 /** Core and surface over time, with the band of likelihood; stages as bands behind. */
 export function Curve(props: CurveProps) {
   const t = useWords();
-  const { cook, moment, onMoment } = props;
-  const lengthMin = Math.max(cook.minutes, props.other?.minutes ?? 0);
-  const data = useMemo(() => dataOf(props), [props]);
-  const options = useMemo(() => optionsOf(lengthMin, props.safeC), [lengthMin, props.safeC]);
-  const plugins = useMemo(() => [stagesBehind(props, t), marksOver(props, t)], [props, t]);
+  const { spec, cook, band, other, safeC, shares, enoughAtMin, stall, moment, onMoment } = props;
+  const lengthMin = Math.max(cook.minutes, other?.minutes ?? 0);
+  const data = useMemo(() => dataOf({ cook, band, other, shares }), [cook, band, other, shares]);
+  const options = useMemo(() => optionsOf(lengthMin, safeC), [lengthMin, safeC]);
+  const behind = useMemo(() => stagesBehind({ spec, cook }, t), [spec, cook, t]);
+  const plugins = [behind, marksOver({ spec, cook, safeC, stall, enoughAtMin, moment }, t)];
   const at = moment ?? cook.minutes / 2;
   const onKeyDown = (event: KeyboardEvent) => {
     const by = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
@@ -97,7 +98,12 @@ function safePoints({ minute }: Cook, shares: readonly number[]): Points {
   return until.map((share, i) => ({ x: minute[i] ?? NaN, y: 100 * share }));
 }
 
-function dataOf({ cook, band, other, shares }: CurveProps): ChartData<'line', Points> {
+function dataOf({
+  cook,
+  band,
+  other,
+  shares,
+}: Pick<CurveProps, 'cook' | 'band' | 'other' | 'shares'>): ChartData<'line', Points> {
   const core = paint('--strong');
   const line = { pointRadius: 0, tension: 0.2 };
   const under = band
@@ -187,7 +193,7 @@ function optionsOf(lengthMin: number, safeC: number | undefined): ChartOptions<'
 }
 
 /** The stages, as bands in the colour of their heat. */
-function stagesBehind({ spec, cook }: CurveProps, t: Say): Plugin<'line'> {
+function stagesBehind({ spec, cook }: Pick<CurveProps, 'spec' | 'cook'>, t: Say): Plugin<'line'> {
   return {
     id: 'stages',
     beforeDatasetsDraw: ({ ctx, chartArea, scales }) => {
@@ -207,9 +213,11 @@ function stagesBehind({ spec, cook }: CurveProps, t: Say): Plugin<'line'> {
   };
 }
 
+type Marks = Pick<CurveProps, 'spec' | 'cook' | 'safeC' | 'stall' | 'enoughAtMin' | 'moment'>;
+
 /** The least safe line, the stall, where it is pulled, its peak, and the moment looked at. */
-function marksOver(props: CurveProps, t: Say): Plugin<'line'> {
-  const { spec, cook, safeC, stall, moment } = props;
+function marksOver(marks: Marks, t: Say): Plugin<'line'> {
+  const { spec, cook, safeC, stall, enoughAtMin, moment } = marks;
   return {
     id: 'marks',
     afterDatasetsDraw: ({ ctx, chartArea, scales }) => {
@@ -230,8 +238,8 @@ function marksOver(props: CurveProps, t: Say): Plugin<'line'> {
           '--now',
         );
       }
-      if (props.enoughAtMin !== undefined) {
-        const at = x.getPixelForValue(props.enoughAtMin);
+      if (enoughAtMin !== undefined) {
+        const at = x.getPixelForValue(enoughAtMin);
         label(ctx, t('heat.enough'), at + 6, chartArea.bottom - 8, 160, 'left', false, '--now');
       }
       const fire = stageTimes(cook)[lastOnFire(spec)];

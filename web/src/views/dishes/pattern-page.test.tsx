@@ -1,0 +1,96 @@
+// @vitest-environment jsdom
+import { screen, within } from '@testing-library/react';
+import { PATTERNS, type Meal, type Pattern } from '@zemrin/core';
+import { describe, expect, it } from 'vitest';
+import { show, supper } from '../../test/render.tsx';
+import { dishes } from '../../words/en/dishes.ts';
+import { learn } from '../../words/words.ts';
+import { PatternPage } from './PatternPage.tsx';
+
+learn(dishes);
+
+const meal = supper();
+
+function patternNamed(id: string): Pattern {
+  const found = PATTERNS.find((pattern) => pattern.id === id);
+  if (!found) throw new Error(`There is no pattern “${id}”.`);
+  return found;
+}
+
+function page(id: string, of: Meal = meal) {
+  return show(<PatternPage meal={of} pattern={patternNamed(id)} />, { meals: [of] });
+}
+
+const put = () => screen.getByRole('button', { name: dishes['dishes.put'] });
+const weight = () => screen.getByRole('textbox', { name: new RegExp(dishes['dishes.weight']) });
+
+describe('a pattern before it is a dish', () => {
+  it('is put on the table under its own name when none is given', async () => {
+    const { mealNow, user } = page('smoked-loin');
+    await user.click(put());
+    const added = mealNow(meal.id)?.dishes.at(-1);
+    expect(added?.name).toBe('Loin by the probe');
+    expect(screen.getByLabelText('address').textContent).toBe(
+      `/meal/${meal.id}/dishes/${added?.id}`,
+    );
+  });
+
+  it('does not become a dish of a weight it cannot read, and says how to write one', async () => {
+    const { mealNow, user } = page('smoked-loin');
+    await user.type(weight(), 'a big one');
+    expect(weight().getAttribute('aria-invalid')).toBe('true');
+    expect(screen.getByText(/“a big one” is no weight/)).toBeTruthy();
+    await user.click(put());
+    expect(mealNow(meal.id)?.dishes).toHaveLength(meal.dishes.length);
+    // What was typed stays, to be mended.
+    expect((weight() as HTMLInputElement).value).toBe('a big one');
+  });
+
+  it('takes the weight that was read', async () => {
+    const { mealNow, user } = page('smoked-loin');
+    await user.type(weight(), '1,4 kg');
+    await user.click(put());
+    expect(mealNow(meal.id)?.dishes.at(-1)?.foods[0]?.weighedG).toBe(1400);
+  });
+
+  it('says for each core how it stands to public guidance', async () => {
+    const { user } = page('smoked-loin');
+    const cores = () =>
+      within(screen.getByRole('combobox', { name: dishes['dishes.core'] }))
+        .getAllByRole('option')
+        .map(({ textContent }) => textContent ?? '');
+    const cut = screen.getByRole('combobox', { name: dishes['dishes.cut'] });
+    await user.selectOptions(cut, 'pork-loin-boneless');
+    // USDA FSIS, Safe Minimum Internal Temperature Chart: whole pork 63 °C and three minutes.
+    expect(cores().filter((words) => words.startsWith('63'))).toEqual([
+      '63°, as public guidance asks',
+    ]);
+  });
+
+  it('asks where it is cooked only where there is a choice', () => {
+    page(PATTERNS.find(({ fires }) => fires === undefined)?.id ?? '');
+    expect(screen.queryByRole('combobox', { name: dishes['dishes.fire'] })).toBeNull();
+  });
+
+  it('puts it on the fire that was chosen', async () => {
+    const { mealNow, user } = page('smoked-loin');
+    await user.selectOptions(screen.getByRole('combobox', { name: dishes['dishes.fire'] }), 'oven');
+    await user.click(put());
+    const places =
+      mealNow(meal.id)
+        ?.dishes.at(-1)
+        ?.steps.map(({ place }) => place.kind) ?? [];
+    expect(places).toContain('oven');
+    expect(places).not.toContain('smoker');
+  });
+
+  it('keeps an answer to where cooks disagree with the dish, not with the kitchen', async () => {
+    const { mealNow, user } = page('smoked-loin');
+    const question = screen.getAllByRole('combobox').at(-1) as HTMLSelectElement;
+    const other = [...question.options].find(({ value }) => value !== question.value);
+    await user.selectOptions(question, other?.value ?? '');
+    await user.click(put());
+    expect(Object.values(mealNow(meal.id)?.dishes.at(-1)?.schools ?? {})).toEqual([other?.value]);
+    expect(mealNow(meal.id)?.kitchen.schools).toEqual(meal.kitchen.schools);
+  });
+});
