@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { goTo, openSupper } from './supper.ts';
+import { comeAgain, goTo, openSupper } from './supper.ts';
 
 test('meals survive a reload', async ({ page }) => {
   await openSupper(page, 'Bench');
@@ -8,7 +8,7 @@ test('meals survive a reload', async ({ page }) => {
   await scale.fill('2,62');
   await scale.press('Enter');
   await expect(scale).toHaveValue('2.62 kg');
-  await page.reload();
+  await comeAgain(page);
   await expect(scale).toHaveValue('2.62 kg');
 });
 
@@ -71,7 +71,7 @@ test('a meal is duplicated, deleted, and brought back', async ({ page }) => {
   await page.getByRole('button', { name: 'More for First-frost supper, again' }).click();
   await page.getByRole('menuitem', { name: 'Delete' }).click();
   await expect(page.getByRole('link', { name: 'Open First-frost supper, again' })).toHaveCount(0);
-  await page.reload();
+  await comeAgain(page);
   await page.getByText('Lately deleted').click();
   await page.getByRole('button', { name: 'Bring back' }).click();
   await expect(page.getByRole('link', { name: 'Open First-frost supper, again' })).toBeVisible();

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import { expectNoFindings } from './axe.ts';
-import { goTo, openSupper } from './supper.ts';
+import { comeAgain, goTo, openSupper } from './supper.ts';
 
 test('the evening by the clock, the shopping, the weighing and what stands ready', async ({
   page,
@@ -15,7 +15,7 @@ test('the evening by the clock, the shopping, the weighing and what stands ready
   await page.getByRole('link', { name: 'Shopping' }).click();
   const oil = page.getByRole('checkbox', { name: 'olive oil is at home' });
   await oil.check();
-  await page.reload();
+  await comeAgain(page);
   await expect(oil).toBeChecked();
   await page.getByRole('link', { name: 'Fetch and weigh' }).click();
   await expect(page.getByRole('heading', { name: 'Yoghurt and black-lime paste' })).toBeVisible();

@@ -60,3 +60,13 @@ export function minutesOf(time: string): number {
   const [hour = 0, minute = 0] = clock.split(':').map(Number);
   return days.indexOf(day) * 1440 + hour * 60 + minute;
 }
+
+/** Comes again once all that was done is written, as nobody asks before leaving any more. */
+export async function comeAgain(page: Page): Promise<void> {
+  await expect
+    .poll(() =>
+      page.evaluate(() => window.dispatchEvent(new Event('beforeunload', { cancelable: true }))),
+    )
+    .toBe(true);
+  await page.reload();
+}

@@ -72,6 +72,11 @@ export class Saver {
     for (const id of this.saved.keys()) this.later(() => this.refresh(id));
   }
 
+  /** Whether something is in memory only. */
+  get pending(): boolean {
+    return this.unsaved.size > 0;
+  }
+
   /** All that was asked for so far is done. */
   async settled(): Promise<void> {
     for (let last; last !== this.queue;) {

@@ -67,10 +67,13 @@ async function readAll(db: Db): Promise<Stored> {
 }
 
 /**
- * Every change is written; what failed is tried again as the minutes turn.
+ * Every change is written; what failed is tried again as the minutes turn. Whoever leaves before
+ * that is asked first: a page that goes takes with it what is not written yet.
  */
 function listenForSaving(db: Db, channel: Channel, { meals }: Stored): void {
   let begun: Promise<Saver> | undefined;
+  let writer: Saver | undefined;
+  let asked = 0;
   const begin = async (): Promise<Saver> => {
     const { Saver } = await import('./saving.ts');
     const connection = {
@@ -84,7 +87,7 @@ function listenForSaving(db: Db, channel: Channel, { meals }: Stored): void {
         : storageFails('failing', failed),
     );
     saver.start(meals);
-    return saver;
+    return (writer = saver);
   };
   const saver = () => (begun ??= begin());
   startListening({
@@ -94,11 +97,21 @@ function listenForSaving(db: Db, channel: Channel, { meals }: Stored): void {
       !loaded.match(action),
     effect: async (action, api) => {
       const [before, now] = [api.getOriginalState().library, api.getState().library];
-      (await saver()).changed(before, now, action);
+      asked++;
+      try {
+        const one = await saver();
+        one.changed(before, now, action);
+        await one.settled();
+      } finally {
+        asked--;
+      }
     },
   });
   channel.hear((meal) => void saver().then((one) => one.heard(meal)));
   startListening({ actionCreator: ticked, effect: async () => (await begun)?.retry() });
+  globalThis.addEventListener?.('beforeunload', (event) => {
+    if (asked > 0 || writer?.pending) event.preventDefault();
+  });
   // Where other windows cannot be heard, they are looked at when this one is.
   globalThis.document?.addEventListener('visibilitychange', () => {
     if (document.visibilityState === 'visible') void begun?.then((one) => one.refreshAll());
