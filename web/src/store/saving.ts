@@ -38,11 +38,12 @@ export class Saver {
     private readonly told: Told,
   ) {}
 
-  /** Begins from what was read; what was begun before that is written now. */
+  /** Begins from what was read; what was done before that is written now. */
   start(read: readonly ReadMeal[]): void {
     for (const one of read) this.saved.set(one.meal.id, one);
-    for (const id of Object.keys(this.store.library().meals)) {
-      if (!this.saved.has(id)) this.unsaved.set(id, ['whole']);
+    const { meals } = this.store.library();
+    for (const id of new Set([...Object.keys(meals), ...this.saved.keys()])) {
+      if (own(meals, id) !== this.saved.get(id)?.meal) this.unsaved.set(id, ['whole']);
     }
     this.later(() => this.writeAll());
   }

@@ -71,9 +71,11 @@ async function readAll(db: Db): Promise<Stored> {
  * that is asked first: a page that goes takes with it what is not written yet.
  */
 function listenForSaving(db: Db, channel: Channel, { meals }: Stored): void {
-  let begun: Promise<Saver> | undefined;
+  let begun: Promise<Saver | undefined> | undefined;
   let writer: Saver | undefined;
+  /** Changes a writer has not been told of, or has in hand. */
   let asked = 0;
+  let untold = false;
   const begin = async (): Promise<Saver> => {
     const { Saver } = await import('./saving.ts');
     const connection = {
@@ -87,9 +89,16 @@ function listenForSaving(db: Db, channel: Channel, { meals }: Stored): void {
         : storageFails('failing', failed),
     );
     saver.start(meals);
+    untold = false;
     return (writer = saver);
   };
-  const saver = () => (begun ??= begin());
+  // Its code may not come, from a server that has gone: said, and asked for again.
+  const saver = () =>
+    (begun ??= begin().catch((error: unknown) => {
+      begun = undefined;
+      storageFails('failing', error);
+      return undefined;
+    }));
   startListening({
     predicate: (action, now, before) =>
       now.library.meals !== before.library.meals &&
@@ -100,21 +109,22 @@ function listenForSaving(db: Db, channel: Channel, { meals }: Stored): void {
       asked++;
       try {
         const one = await saver();
-        one.changed(before, now, action);
-        await one.settled();
+        if (one === undefined) untold = true;
+        one?.changed(before, now, action);
+        await one?.settled();
       } finally {
         asked--;
       }
     },
   });
-  channel.hear((meal) => void saver().then((one) => one.heard(meal)));
-  startListening({ actionCreator: ticked, effect: async () => (await begun)?.retry() });
+  channel.hear((meal) => void saver().then((one) => one?.heard(meal)));
+  startListening({ actionCreator: ticked, effect: async () => (await saver())?.retry() });
   globalThis.addEventListener?.('beforeunload', (event) => {
-    if (asked > 0 || writer?.pending) event.preventDefault();
+    if (asked > 0 || untold || writer?.pending) event.preventDefault();
   });
   // Where other windows cannot be heard, they are looked at when this one is.
   globalThis.document?.addEventListener('visibilitychange', () => {
-    if (document.visibilityState === 'visible') void begun?.then((one) => one.refreshAll());
+    if (document.visibilityState === 'visible') void begun?.then((one) => one?.refreshAll());
   });
   // Fetched beside the first page, so that the first change is written the moment it is made.
   void saver();

@@ -252,7 +252,12 @@ describe('the store', () => {
         },
       });
     };
+    const page = new EventTarget();
+    vi.stubGlobal('addEventListener', page.addEventListener.bind(page));
     const store = await openWindow('full-disk', alone(), open);
+    vi.unstubAllGlobals();
+    const leavesUnasked = () => page.dispatchEvent(new Event('beforeunload', { cancelable: true }));
+    await eventually(() => expect(leavesUnasked()).toBe(true));
     store.dispatch(added(supper()));
     await eventually(() =>
       expect(store.getState().storage).toEqual({
@@ -262,9 +267,24 @@ describe('the store', () => {
       }),
     );
     expect(Object.keys(store.getState().library.meals)).toEqual(['first-frost-supper']);
+    expect(leavesUnasked()).toBe(false);
     full = false;
     store.dispatch(ticked(nowMin + 1));
     await eventually(async () => expect((await stored('full-disk')).meals.length).toBe(1));
     expect(store.getState().storage.condition).toBe('ok');
+    await eventually(() => expect(leavesUnasked()).toBe(true));
+  });
+
+  it('says when the code that writes does not come, and writes all once it does', async () => {
+    vi.doMock('./saving.ts', () => {
+      throw new Error('the server has gone');
+    });
+    const store = await openWindow('no-writer');
+    store.dispatch(added(supper()));
+    await eventually(() => expect(store.getState().storage.condition).toBe('failing'));
+    vi.doUnmock('./saving.ts');
+    store.dispatch(ticked(nowMin + 1));
+    await eventually(async () => expect((await stored('no-writer')).meals.length).toBe(1));
+    await eventually(() => expect(store.getState().storage.condition).toBe('ok'));
   });
 });
