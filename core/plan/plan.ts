@@ -5,10 +5,7 @@ import {
   type Kitchen,
   type Meal,
 } from '../meal/index.ts';
-import type { Caution, SafetyFinding } from '../safety/index.ts';
 import type { Solution } from '../solve/index.ts';
-import { type Block } from '../time/index.ts';
-import type { Message } from '../words/index.ts';
 import {
   schedulingModelOf,
   solveSchedule,
@@ -20,8 +17,7 @@ import { findClashes } from './resources/clashes.ts';
 import { expandMeal, type ExpandedStep } from './network/expanded-steps.ts';
 import { explainContradiction, type Because } from './explain/explain.ts';
 import { settleSharedTemperatures } from './resources/shared-temperatures.ts';
-import { jobsOf } from './jobs.ts';
-import { solveEarliest, solveLatest, Trace, type Times } from './network/time-network.ts';
+import { solveEarliest, solveLatest, type Times } from './network/time-network.ts';
 import type { ResourceOrder } from './simulation/schedule-simulation.ts';
 import { simulateOnTime } from './simulation/on-time.ts';
 import { peopleOf, type Person } from './resources/people.ts';
@@ -29,7 +25,10 @@ import { plannedStep, type ServedBy, type TimedNetwork } from './scheduling/plan
 import { rescuesFor } from './rescues/rescues.ts';
 import { safetyOf } from '../ledger/index.ts';
 import { settleTimes } from './scheduling/settle-times.ts';
-import type { Plan, PlannedStep } from './planned.ts';
+import { saidOnce, withFindings } from './cautions-at-steps.ts';
+import { frame, traceOf } from './plan-frame.ts';
+import { planThatCannot } from './plan-that-cannot.ts';
+import type { Plan } from './planned.ts';
 
 /** A chance below this is called tight. Our own line, no source. */
 const TIGHT_BELOW = 0.7;
@@ -201,32 +200,6 @@ function planOf(
   };
 }
 
-/** Each caution once, at the first step it is for; what is broken is said wherever it is. */
-function saidOnce(steps: readonly PlannedStep[]): PlannedStep[] {
-  const said = new Map<string, number>();
-  const keyOf = (caution: Caution) => JSON.stringify(caution.message);
-  for (const { startMin, cautions } of steps) {
-    for (const caution of cautions) {
-      const key = keyOf(caution);
-      said.set(key, Math.min(startMin, said.get(key) ?? Infinity));
-    }
-  }
-  return steps.map((step) => ({
-    ...step,
-    cautions: step.cautions.filter(
-      (caution) => caution.broken || said.get(keyOf(caution)) === step.startMin,
-    ),
-  }));
-}
-
-/** A step with what the safety rules say of it beside its cautions; the gravest first. */
-function withFindings(step: PlannedStep, findings: readonly SafetyFinding[]): PlannedStep {
-  const said = findings
-    .filter((finding) => finding.step === step.id && finding.level !== 'note')
-    .map(({ message, source, level }) => ({ message, source, broken: level === 'stop' }));
-  return said.length === 0 ? step : { ...step, cautions: [...said, ...step.cautions] };
-}
-
 /** Which oven, and which pot. */
 function servedBy(
   step: number,
@@ -260,97 +233,7 @@ function ordersOf(built: MealNetwork): ResourceOrder[] {
   });
 }
 
-interface Given {
-  readonly servingMin: number;
-  readonly nowMin: number;
-  readonly people: readonly Person[];
-  readonly because: readonly Message[];
-  readonly becauseOf: readonly string[];
-}
-
-/**
- * The plan one would have needed: times that ignore what it is too late for, so that the cook
- * sees how much is missing. Never called good.
- */
-function planThatCannot(meal: Meal, steps: readonly ExpandedStep[], given: Given): Plan {
-  const { servingMin, nowMin, people } = given;
-  const open = { servingMin, nowMin: servingMin - 60 * MINUTES_PER_DAY, people };
-  let built = buildNetwork(steps, open);
-  let solved = solveLatest(built.network);
-  if (!solved.ok) {
-    // As if nobody slept or went away: so one sees what falls into those hours.
-    built = buildNetwork(steps, { ...open, people: people.map(atAllHours) });
-    solved = solveLatest(built.network);
-  }
-  if (!solved.ok) {
-    built = buildNetwork(steps, { ...open, loose: true });
-    solved = solveLatest(built.network);
-  }
-  const times = solved.ok ? solved.times : solved.contradiction.times;
-  const fromNow = buildNetwork(steps, { servingMin: nowMin, nowMin, people, openServing: true });
-  const earliest = solveEarliest(fromNow.network, nowMin + 90 * MINUTES_PER_DAY) ?? times.at;
-  const timed: TimedNetwork = {
-    meal,
-    built,
-    times,
-    trace: traceOf(built),
-    nowMin,
-    slack: { built: fromNow, earliest, latest: times.at },
-    pinMissedMin: new Map(),
-    whose: () => undefined,
-    served: () => ({}),
-  };
-  const placed = steps.map((step) => plannedStep(timed, step));
-  const findings = safetyOf(meal, servingMin, placed);
-  const planned = saidOnce(placed.map((step) => withFindings(step, findings)));
-  return {
-    ...frame(meal, servingMin, nowMin, people[0]?.closed ?? [], planned),
-    status: 'cannot',
-    onTime: 0,
-    onTimeOf: [],
-    findings,
-    // What was never planned cannot clash.
-    clashes: [],
-    because: given.because,
-    becauseOf: given.becauseOf,
-    rescues: [],
-    buffers: [],
-    warmStart: [],
-  };
-}
-
-function atAllHours(person: Person): Person {
-  return { ...person, closed: [] };
-}
-
-/** How the plan's times came about, soft constraints and orders among them. */
-function traceOf(built: MealNetwork): Trace {
-  const trace = new Trace();
-  solveLatest(built.network, trace);
-  return trace;
-}
-
 function pastServing(servingMin: number, nowMin: number): Because {
   const values = { at: { at: servingMin }, now: { at: nowMin } };
   return { because: [{ key: 'because.past', values }], becauseOf: [] };
-}
-
-function frame(
-  meal: Meal,
-  servingMin: number,
-  nowMin: number,
-  blocks: readonly Block[],
-  planned: readonly PlannedStep[],
-) {
-  const first = Math.min(...planned.map((step) => step.startMin), servingMin);
-  const [firstJob] = jobsOf({ steps: planned });
-  return {
-    meal: meal.id,
-    servingMin,
-    zone: meal.serving.zone,
-    nowMin,
-    firstJobMin: firstJob?.startMin,
-    steps: planned,
-    blocks: blocks.filter((block) => block.endMin > first && block.startMin < servingMin),
-  };
 }

@@ -1,0 +1,75 @@
+import { MINUTES_PER_DAY } from '../figures/index.ts';
+import { safetyOf } from '../ledger/index.ts';
+import type { Meal } from '../meal/index.ts';
+import type { Message } from '../words/index.ts';
+import { saidOnce, withFindings } from './cautions-at-steps.ts';
+import type { ExpandedStep } from './network/expanded-steps.ts';
+import { buildNetwork } from './network/meal-network.ts';
+import { solveEarliest, solveLatest } from './network/time-network.ts';
+import { frame, traceOf } from './plan-frame.ts';
+import type { Plan } from './planned.ts';
+import type { Person } from './resources/people.ts';
+import { plannedStep, type TimedNetwork } from './scheduling/planned-step.ts';
+
+interface Given {
+  readonly servingMin: number;
+  readonly nowMin: number;
+  readonly people: readonly Person[];
+  readonly because: readonly Message[];
+  readonly becauseOf: readonly string[];
+}
+
+/**
+ * The plan one would have needed: times that ignore what it is too late for, so that the cook
+ * sees how much is missing. Never called good.
+ */
+export function planThatCannot(meal: Meal, steps: readonly ExpandedStep[], given: Given): Plan {
+  const { servingMin, nowMin, people } = given;
+  const open = { servingMin, nowMin: servingMin - 60 * MINUTES_PER_DAY, people };
+  let built = buildNetwork(steps, open);
+  let solved = solveLatest(built.network);
+  if (!solved.ok) {
+    // As if nobody slept or went away: so one sees what falls into those hours.
+    built = buildNetwork(steps, { ...open, people: people.map(atAllHours) });
+    solved = solveLatest(built.network);
+  }
+  if (!solved.ok) {
+    built = buildNetwork(steps, { ...open, loose: true });
+    solved = solveLatest(built.network);
+  }
+  const times = solved.ok ? solved.times : solved.contradiction.times;
+  const fromNow = buildNetwork(steps, { servingMin: nowMin, nowMin, people, openServing: true });
+  const earliest = solveEarliest(fromNow.network, nowMin + 90 * MINUTES_PER_DAY) ?? times.at;
+  const timed: TimedNetwork = {
+    meal,
+    built,
+    times,
+    trace: traceOf(built),
+    nowMin,
+    slack: { built: fromNow, earliest, latest: times.at },
+    pinMissedMin: new Map(),
+    whose: () => undefined,
+    served: () => ({}),
+  };
+  const placed = steps.map((step) => plannedStep(timed, step));
+  const findings = safetyOf(meal, servingMin, placed);
+  const planned = saidOnce(placed.map((step) => withFindings(step, findings)));
+  return {
+    ...frame(meal, servingMin, nowMin, people[0]?.closed ?? [], planned),
+    status: 'cannot',
+    onTime: 0,
+    onTimeOf: [],
+    findings,
+    // What was never planned cannot clash.
+    clashes: [],
+    because: given.because,
+    becauseOf: given.becauseOf,
+    rescues: [],
+    buffers: [],
+    warmStart: [],
+  };
+}
+
+function atAllHours(person: Person): Person {
+  return { ...person, closed: [] };
+}
