@@ -1,6 +1,6 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { cleanup, configure, render } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import userEvent, { type UserEvent } from '@testing-library/user-event';
 import { mealOf, plan, type Meal, type Plan } from '@zemrin/core';
 import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';
@@ -10,11 +10,24 @@ import supperFile from '../../../demo/first-frost-supper.json';
 import { library, loaded } from '../store/library.ts';
 import { planned, plans, ticked } from '../store/plans.ts';
 import { storage } from '../store/storage-status.ts';
+import { useAppSelector } from '../store/store.ts';
 import '../words/words.ts';
 
 afterEach(cleanup);
 // As long as a busy machine may need: no test is about time.
 configure({ asyncUtilTimeout: 60_000 });
+
+/** The page has no sizes here: whatever watches them has nothing to tell. */
+class NoSizes implements ResizeObserver {
+  observe = nothing;
+  unobserve = nothing;
+  disconnect = nothing;
+}
+function nothing(): void {
+  return undefined;
+}
+if (!('ResizeObserver' in globalThis)) globalThis.ResizeObserver = NoSizes;
+Element.prototype.scrollIntoView = nothing;
 
 /** Wednesday, three days before the supper. */
 export const NOW_MIN = Date.parse('2026-11-25T08:00:00+01:00') / 60_000;
@@ -59,4 +72,34 @@ export function show(part: ReactNode, { meals = [], plan: made, path = '/' }: Sh
   );
   const mealNow = (id: string) => store.getState().library.meals[id];
   return { store, mealNow, user: userEvent.setup() };
+}
+
+function Live({ id, part }: { id: string; part: (meal: Meal) => ReactNode }) {
+  const meal = useAppSelector((state) => state.library.meals[id]);
+  return meal && part(meal);
+}
+
+/** Shows a part of one meal as the store has it, whatever is done to it. */
+export function showLive(meal: Meal, part: (meal: Meal) => ReactNode, more: Shown = {}) {
+  const shown = show(<Live id={meal.id} part={part} />, { ...more, meals: [meal] });
+  const now = (): Meal => {
+    const there = shown.mealNow(meal.id);
+    if (!there) throw new Error('The meal is gone.');
+    return there;
+  };
+  const undoable = () => shown.store.getState().library.past.length;
+  return { ...shown, now, undoable };
+}
+
+/** The one of this id, which the test knows is there. */
+export function one<T extends { readonly id: string }>(all: readonly T[], id: string): T {
+  const found = all.find((each) => each.id === id);
+  if (!found) throw new Error(`There is no ${id}.`);
+  return found;
+}
+
+/** Types over what stands in a field, and takes it with Enter. */
+export async function typeOver(user: UserEvent, field: HTMLElement, text: string) {
+  await user.clear(field);
+  await user.type(field, `${text}{Enter}`);
 }

@@ -25,8 +25,9 @@ export function Answer({ meal, plan }: { meal: Meal; plan: Plan | undefined }) {
 function Yes({ meal, plan }: { meal: Meal; plan: Plan }) {
   const t = useWords();
   const time = (min: number) => showTime(min, plan.zone, meal.kitchen.clock, plan.servingMin);
-  const [first] = jobsOf(plan);
-  const latest = Math.min(...plan.steps.filter((s) => !s.begun).map((s) => s.mustStartByMin));
+  const open = plan.steps.filter(({ begun }) => !begun);
+  const [first] = jobsOf({ steps: open });
+  const latest = Math.min(...open.map(({ mustStartByMin }) => mustStartByMin));
   if (!first) return <p className="mt-1 text-[17px]">{t('table.yesBegun')}</p>;
   const values = {
     at: time(first.startMin),

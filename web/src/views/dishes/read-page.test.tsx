@@ -1,0 +1,101 @@
+// @vitest-environment jsdom
+import { fireEvent, screen, within } from '@testing-library/react';
+import { describe, expect, it } from 'vitest';
+import { showLive, supper, typeOver } from '../../test/render.tsx';
+import { dishes } from '../../words/en/dishes.ts';
+import { table } from '../../words/en/table.ts';
+import { learn } from '../../words/words.ts';
+import ReadPage from './ReadPage.tsx';
+
+learn(dishes);
+learn(table);
+
+const meal = supper();
+const RECIPE = `Barley broth
+Serves 4
+
+Ingredients
+200 g pearl barley
+1 l vegetable stock
+2 carrots, diced
+
+Method
+1. Simmer the barley in the stock for 40 minutes.
+2. Add the carrots and simmer 15 minutes.
+3. My uncle hums while it cooks.
+`;
+
+function reading(text = RECIPE) {
+  const shown = showLive(meal, (now) => <ReadPage meal={now} />);
+  const page = screen.getByRole('textbox', { name: dishes['dishes.paste'] });
+  fireEvent.change(page, { target: { value: text } });
+  const put = () =>
+    shown.user.click(screen.getByRole('button', { name: dishes['dishes.putRead'] }));
+  const dish = () => shown.now().dishes.at(-1);
+  const understood = () => screen.findByRole('region', { name: dishes['dishes.right'] });
+  return { ...shown, page, put, dish, understood };
+}
+
+describe('a recipe that was pasted', () => {
+  it('shows line by line what was understood, and marks what was not', async () => {
+    const { understood } = reading();
+    await understood();
+    const lines = within(screen.getByRole('list', { name: dishes['dishes.left'] }));
+    const hums = lines
+      .getAllByRole('listitem')
+      .filter((line) => /hums/.test(line.textContent ?? ''));
+    expect(hums[0]?.textContent).toContain(dishes['dishes.unread']);
+    expect(lines.getAllByText('40 minutes').length).toBeGreaterThan(0);
+    expect(screen.getByText(/^For 4\./)).toBeTruthy();
+  });
+
+  it('put on the table, brings its lines not understood as a note', async () => {
+    const { understood, put, dish, undoable } = reading();
+    await understood();
+    await put();
+    expect(dish()).toMatchObject({ name: 'Barley broth' });
+    expect(dish()?.note).toMatch(/hums/);
+    expect(undoable()).toBe(1);
+  });
+
+  it('is corrected line by line before it is put', async () => {
+    const { user, understood, put, dish } = reading();
+    await understood();
+    const barley = screen.getByRole('textbox', { name: /^Line of .*barley/ });
+    await typeOver(user, barley, '300 g pearl barley');
+    expect(screen.getByText(/pearl barley, 300 g/)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: /^Leave carrot.* out/ }));
+    await put();
+    const lines = JSON.stringify(dish());
+    expect(lines).toContain('300 g');
+    expect(lines).not.toMatch(/"carrots?"/);
+  });
+
+  it('takes no line that names nothing to eat', async () => {
+    const { user, understood } = reading();
+    await understood();
+    const add = screen.getByRole('textbox', { name: dishes['dishes.addIngredient'] });
+    await typeOver(user, add, '2 tbsp');
+    expect(screen.getByRole('alert').textContent).toContain('2 tbsp');
+  });
+
+  it('keeps the corrections of its chain when an ingredient changes after them', async () => {
+    const { user, understood, put, dish } = reading();
+    await understood();
+    const [name] = screen.getAllByRole('textbox', { name: /^Name of/ });
+    await typeOver(user, name as HTMLElement, 'Long simmer');
+    const barley = screen.getByRole('textbox', { name: /^Line of .*barley/ });
+    await typeOver(user, barley, '250 g pearl barley');
+    await put();
+    expect(dish()?.steps.map(({ label }) => label)).toContain('Long simmer');
+  });
+
+  it('says there is nothing to read until there is something', async () => {
+    const { user } = reading('');
+    expect(screen.getByText(dishes['dishes.readFailed'])).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: dishes['dishes.example'] }));
+    expect(await screen.findByRole('region', { name: dishes['dishes.right'] })).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: dishes['dishes.clear'] }));
+    expect(screen.getByText(dishes['dishes.readFailed'])).toBeTruthy();
+  });
+});
