@@ -1,6 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { applyCommand, epochMinOf, mannerOf, say, type Meal } from '../../index.ts';
+import {
+  applyCommand,
+  epochMinOf,
+  mannerOf,
+  patternDish,
+  patternNamed,
+  say,
+  type Meal,
+} from '../../index.ts';
 import {
   after,
   at,
@@ -22,6 +30,18 @@ function whyOf(meal: Meal, id: string, now = '2026-11-23T08:00'): string {
   const solution = made.steps.find((s) => s.id === id);
   return (solution?.why ?? []).map((w) => say(w, mannerOf(meal, made.servingMin))).join(' ');
 }
+
+describe('a network that goes round in a circle', () => {
+  it('is told as one, whatever its dish, and ends', () => {
+    const pattern = patternNamed('direct-then-indirect');
+    if (!pattern) throw new Error('There is no such pattern.');
+    const made = patternDish(pattern, { cut: 'beef-steak', coreC: 50 }, new Set());
+    const meal = mealOfDishes([made]);
+    const { status, because } = plan(meal, meal.kitchen, at('2026-11-23T08:00'));
+    expect(status).toBe('cannot');
+    expect(because[0]?.key).toBe('because.circle');
+  });
+});
 
 describe('why a step lies where it lies', () => {
   it('because it goes to the table', () => {

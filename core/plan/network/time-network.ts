@@ -152,10 +152,12 @@ export function solveLatest(network: TimeNetwork, trace?: Trace): Solved {
 
 function pushEarlier(network: TimeNetwork, times: Times, queue: number[], trace?: Trace): Solved {
   const queued = new Set(queue);
+  const floor = earliestThinkable(network);
   for (let head = 0; head < queue.length; head++) {
     const node = queue[head] ?? 0;
     queued.delete(node);
-    if ((times.at[node] ?? 0) < (network.lower[node] ?? 0)) {
+    const at = times.at[node] ?? 0;
+    if (at < (network.lower[node] ?? 0) || at < floor) {
       return { ok: false, contradiction: { node, times } };
     }
     for (const index of network.arcsInto(node)) {
@@ -172,6 +174,19 @@ function pushEarlier(network: TimeNetwork, times: Times, queue: number[], trace?
     }
   }
   return { ok: true, times };
+}
+
+/**
+ * No chain of arcs without a circle pushes a node earlier than this: all lags together, before the
+ * first block and the earliest bound. Whatever gets there goes round in a circle for ever.
+ */
+function earliestThinkable(network: TimeNetwork): number {
+  const blocks = network.closed.flatMap(([first]) => first?.startMin ?? []);
+  const bounds = network.upper.filter(Number.isFinite);
+  const first = [...bounds, ...blocks].reduce((a, b) => Math.min(a, b), Infinity);
+  const lags = network.arcs.reduce((sum, { lag }) => sum + Math.max(0, lag), 0);
+  const hands = network.handsMin.reduce((most, minutes) => Math.max(most, minutes), 0);
+  return first - lags - hands;
 }
 
 /**
