@@ -1,5 +1,4 @@
 import { FROM_FRIDGE_C } from '../figures/index.ts';
-import { FIRE_VERBS } from '../terms/index.ts';
 import { cooks } from '../places/index.ts';
 import { shownCook, stageTimes, type Cook, type CookSpec, type StageSpec } from '../heat/index.ts';
 import {
@@ -11,6 +10,7 @@ import {
   placeOfCook,
   stageOf,
   type Dish,
+  type Food,
   type Meal,
   type Step,
 } from '../meal/index.ts';
@@ -104,26 +104,27 @@ export function minutesWarmInFridge(
 }
 
 /**
- * The middle of a food at the end of its last fire, where nothing but the clock ends it: by its cut
- * and weight. Undefined where that cannot be reckoned.
+ * The middle of a food at the end of a fire, where nothing but the clock ends it: by its cut and
+ * weight. Undefined where that cannot be reckoned.
+ *
+ * @param ofFood whether a step works on this food
+ * @param minutes how long each piece is on the fire
  */
 export function coreAfterClockTime(
   meal: Meal,
   dish: Dish,
   step: Step,
-  at: StepTiming,
+  food: Food,
+  ofFood: (step: Step) => boolean,
+  minutes: number,
 ): number | undefined {
-  const { time, doneWhen, verb } = step;
-  const timed = time.kind === 'fixed' || time.kind === 'range';
-  const raw = dish.foods.filter((food) => (cutOf(meal, food)?.animal ?? 'none') !== 'none');
-  const [food] = raw;
-  if (!timed || !food || raw.length > 1 || doneWhen?.coreC !== undefined) return undefined;
-  if (!FIRE_VERBS.has(verb) || goesOn(dish, step)) return undefined;
-  const { chain, startC } = chainUpTo(dish, step);
+  if (!cutOf(meal, food) || minutes <= 0) return undefined;
+  const { chain: whole, startC } = chainUpTo(dish, step);
+  const chain = whole.filter(ofFood);
   const stages = chain.flatMap((one) => stageOf(one, meal.kitchen));
-  const end = { kind: 'minutes', minutes: at.endMin - at.startMin } as const;
+  const end = { kind: 'minutes', minutes } as const;
   const [last] = stages.slice(-1);
-  if (!last || end.minutes <= 0 || stages.length !== chain.length) return undefined;
+  if (!last || stages.length !== chain.length) return undefined;
   const cook = knownCook({
     piece: pieceOf(meal, dish, food),
     startC,

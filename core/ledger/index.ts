@@ -1,3 +1,4 @@
 export { mendCommands, mendMessage } from './mend-commands.ts';
-export { safetyOf } from './safety-of-meal.ts';
+export { ledgerOf, safetyOf } from './safety-of-meal.ts';
+export { withSafeGaps, type AfterSoak } from './safe-gaps.ts';
 export type { StepTiming } from './step-timing.ts';

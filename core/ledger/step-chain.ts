@@ -39,3 +39,9 @@ export function goesOn(dish: Dish, step: Step): boolean {
     (later) => isFire(dish, later) && ancestors(dish, later).some(({ id }) => id === step.id),
   );
 }
+
+/** The mixtures a step is about, what it soaks in among them. */
+export function mixturesOf({ time, mixtures }: Step): string[] {
+  const soaked = time.kind === 'soak' || time.kind === 'cooling' ? [time.mixture] : [];
+  return [...new Set([...(mixtures ?? []), ...soaked])];
+}

@@ -21,6 +21,7 @@ import {
   type Forecast,
   type StageSpec,
 } from '../heat/index.ts';
+import { FRIDGE_COLD_C } from '../safety/index.ts';
 import { cutOf, foodOf, settleFood } from './amounts.ts';
 import { stageMinutes } from './step-times/registry.ts';
 import type { Dish, Food, Kitchen, Meal, Step, StepTime } from './schema.ts';
@@ -136,13 +137,18 @@ export function chainUpTo(dish: Dish, step: Step): { chain: Step[]; startC: numb
   let startC = FROM_FRIDGE_C;
   for (let at = stepBefore(dish, step); at; at = stepBefore(dish, at)) {
     if (at.place.kind === 'freezer') startC = FREEZER_C;
-    if (at.place.kind === 'freezer' || at.place.kind === 'fridge') break;
+    if (liesCold(at.place)) break;
     // A cook is some stages long; a circle of steps has been refused before.
     if (chain.includes(at)) break;
     chain.unshift(at);
   }
   if (step.verb === 'thaw' && chain.length === 1) startC = FREEZER_C;
   return { chain, startC };
+}
+
+/** In a fridge, or in what is as cold as one: an ice box, a cellar in winter. */
+function liesCold({ kind, tempC }: Step['place']): boolean {
+  return kind === 'freezer' || kind === 'fridge' || (tempC !== undefined && tempC <= FRIDGE_COLD_C);
 }
 
 /** A step as a stage of a cook; none where the food meets no heat. */

@@ -64,10 +64,19 @@ export const StepSchema = z.looseObject({
   place: PlaceSchema,
   vessel: InVesselSchema.optional(),
   hands: z.array(HandsSchema).default([]),
-  doneWhen: z.looseObject({ coreC: z.number().optional(), text: z.string().optional() }).optional(),
+  doneWhen: z
+    .looseObject({
+      coreC: z.number().optional(),
+      text: z.string().optional(),
+      /** The cook wants it rarer than guidance, and has said so for this table. */
+      rarer: z.boolean().optional(),
+    })
+    .optional(),
   cautions: z.array(z.string()).default([]),
   /** The mixtures it is about: what is mixed, boiled, brushed on. */
   mixtures: z.array(id).optional(),
+  /** The foods it works on; left out, as inferred from its dish (works-on.ts). */
+  foods: z.array(id).optional(),
   /** Straight from the cold: how long it would stand out of the fridge otherwise. */
   temperTime: StepTimeSchema.optional(),
   /** Board, knife, brush and hands are washed in it. */

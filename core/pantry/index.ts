@@ -2,5 +2,6 @@ export * from './rows.ts';
 export * from './ingredient.ts';
 export * from './cut.ts';
 export * from './own.ts';
+export * from './named.ts';
 export * from './pantry.ts';
 export * from './stand-ins.ts';

@@ -9,6 +9,7 @@ import {
   type Step,
 } from '../meal/index.ts';
 import { CUTS } from '../pantry/index.ts';
+import { leastCoreC } from '../safety/index.ts';
 import { fireFor, fireText, refuelText } from './fire.ts';
 import { onFire, type Fire } from './other-fire.ts';
 import type { Part } from './parts.ts';
@@ -106,8 +107,19 @@ export function patternDish(
         one.part === undefined ? one : { ...one, ingredient: of('mixture', one.ingredient) },
       ),
     })),
-    steps: withFires(parts).map((one, i, all) => stepOf(one, all[i - 1], of)),
+    steps: withFires(parts).map((one, i, all) => asked(stepOf(one, all[i - 1], of), cut)),
   };
+}
+
+/** A core below guidance that the cook has chosen from the book says so at its step. */
+function asked(step: Step, cut: string): Step {
+  const facts = CUTS.get(cut);
+  const least = facts && leastCoreC(facts);
+  const until =
+    step.time.kind === 'heat' && 'coreC' in step.time.until ? step.time.until.coreC : undefined;
+  const coreC = until ?? step.doneWhen?.coreC;
+  if (least === undefined || coreC === undefined || coreC >= least) return step;
+  return { ...step, doneWhen: { ...step.doneWhen, coreC, rarer: true } };
 }
 
 function stepOf(

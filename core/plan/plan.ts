@@ -23,7 +23,7 @@ import { simulateOnTime } from './simulation/on-time.ts';
 import { peopleOf, type Person } from './resources/people.ts';
 import { plannedStep, type ServedBy, type TimedNetwork } from './scheduling/planned-step.ts';
 import { rescuesFor } from './rescues/rescues.ts';
-import { safetyOf } from '../ledger/index.ts';
+import { safetyOf, withSafeGaps } from '../ledger/index.ts';
 import { settleTimes } from './scheduling/settle-times.ts';
 import { saidOnce, withFindings } from './cautions-at-steps.ts';
 import { frame, traceOf } from './plan-frame.ts';
@@ -139,7 +139,26 @@ interface TimedMeal {
   readonly latest: Times;
 }
 
+/**
+ * A meal with its times: food neither lies warm nor soaks on between its steps where that can be,
+ * else somebody takes it out of its soak, else the cook's gaps as they are, which safety then tells.
+ */
 function timedMealAt(
+  given: Meal,
+  kitchen: Kitchen,
+  servingMin: number,
+  nowMin: number,
+  frozen?: ReadonlyMap<string, number>,
+): TimedMeal | Plan {
+  for (const afterSoak of ['at once', 'taken out'] as const) {
+    const kept = withSafeGaps(given, afterSoak);
+    const timed = timedAsGiven(kept, kitchen, servingMin, nowMin, frozen);
+    if (!('status' in timed)) return timed;
+  }
+  return timedAsGiven(given, kitchen, servingMin, nowMin, frozen);
+}
+
+function timedAsGiven(
   meal: Meal,
   kitchen: Kitchen,
   servingMin: number,

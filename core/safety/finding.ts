@@ -23,6 +23,8 @@ export interface SafetyFinding {
   readonly dish: string;
   /** The step where it is said. */
   readonly step?: string | undefined;
+  /** The food whose story it is, where it is about one. */
+  readonly food?: string | undefined;
   readonly message: Message;
   readonly source: MessageKey;
   readonly mends: readonly Mend[];

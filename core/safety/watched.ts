@@ -9,6 +9,11 @@ import { FRIDGE_COLD_C, FRIDGE_MOST_C } from './figures/index.ts';
  */
 export interface WatchedMeal {
   readonly servingMin: number;
+  /** Where water boils here, °C. */
+  readonly boilingC: number;
+  readonly altitudeM: number;
+  /** How much each vessel holds, by its id. */
+  readonly vessels: ReadonlyMap<string, { readonly name: string; readonly capacityMl: number }>;
   readonly roomC: number;
   readonly outdoorC: number;
   readonly dishes: readonly WatchedDish[];
@@ -33,10 +38,69 @@ export interface WatchedDish {
   readonly acts: readonly WatchedAct[];
 }
 
+/** What has been done to a food so far. */
+export type FoodState = 'raw' | 'part-cooked' | 'cooked' | 'ready';
+
+/**
+ * A stretch of time in which a food stays as it is: held by a step, or lying where the last step
+ * left it. Spans follow one another without a gap.
+ */
+export interface LedgerSpan {
+  readonly fromMin: number;
+  readonly toMin: number;
+  /** The step that holds it; left out while it lies. */
+  readonly step?: string | undefined;
+  /** The step that left it there. */
+  readonly leftBy?: string | undefined;
+  readonly verb?: Verb | undefined;
+  readonly place: PlaceKind;
+  /** How warm it is around it, °C. */
+  readonly placeC: number;
+  /** What it lies in. */
+  readonly mixtures: readonly string[];
+  /** It soaks: in a step, or because nobody has taken it out. */
+  readonly soaks?: 'marinade' | 'brine' | undefined;
+  readonly state: FoodState;
+  /** Its middle and its surface at the beginning and the end, °C: from heat, or by bounds. */
+  readonly coreC: readonly [number, number];
+  readonly surfaceC: readonly [number, number];
+  /** Minutes of it between 5 and 57 °C. */
+  readonly growthMin: number;
+}
+
+/** A fire that saw the food. */
+export interface LedgerFire {
+  readonly step: string;
+  readonly verb: Verb;
+  readonly startMin: number;
+  readonly endMin: number;
+  /** The middle it goes on to, as it is said. */
+  readonly coreC?: number | undefined;
+  /** By the clock alone: the middle by then, by its cut and weight. */
+  readonly clockC?: number | undefined;
+  readonly tender: boolean;
+  /** In simmering or boiling liquid, or in steam. */
+  readonly wet: boolean;
+  /** What heat has done at its coldest point, with the rest that follows. */
+  readonly logs?: number | undefined;
+  readonly wanted?: number | undefined;
+  /** The cook has asked for it rarer than guidance. */
+  readonly rarer: boolean;
+}
+
 export interface WatchedFood {
   readonly id: string;
   readonly name: string;
   readonly animal: Animal;
+  readonly cut?: string | undefined;
+  /** Nobody knows its cut; its name says what it may be. */
+  readonly unknown: boolean;
+  /** From the first step that works on it until it is served. */
+  readonly spans: readonly LedgerSpan[];
+  /** In their order. */
+  readonly fires: readonly LedgerFire[];
+  /** A whole piece, raw only on its surface: neither minced nor pierced. */
+  readonly intact: boolean;
   /** Minced, and so raw all through. */
   readonly minced: boolean;
   /** Cooked where it was made. */
@@ -75,6 +139,21 @@ export interface WatchedMixture {
   readonly saltPct: number;
   /** A dough or a batter: the food is made of it. */
   readonly makesFood: boolean;
+  readonly kind: string;
+  readonly on: readonly string[];
+  /** What is in it, by name and by ingredient. */
+  readonly names: readonly string[];
+  readonly ml: number;
+  readonly grams: number;
+  /** Of its weight. */
+  readonly oilShare: number;
+  readonly sugarShare: number;
+  readonly saltShare: number;
+  readonly alcoholShare: number;
+  readonly waterShare: number;
+  /** Left out where nothing in it is sour. */
+  readonly pH?: number | undefined;
+  readonly vessel?: string | undefined;
   /** Curing salt in it, as the dose it comes to. */
   readonly cure?: Cure | undefined;
 }
@@ -98,6 +177,10 @@ export interface WatchedAct {
   readonly startMin: number;
   readonly endMin: number;
   readonly mixtures: readonly string[];
+  /** The foods it works on. */
+  readonly foods: readonly string[];
+  /** What it is done in, where it says which. */
+  readonly vessel?: string | undefined;
   /** The one food it is timed by, where there is one. */
   readonly food?: string | undefined;
   /** The core it is taken off at. */
@@ -113,8 +196,6 @@ export interface WatchedAct {
   readonly wrappedFrozen?: { readonly pieceG: number } | undefined;
   /** A cold place: minutes in which what stood warm before is still above 10 °C in it. */
   readonly coolsBackMin: number;
-  /** Where it goes by the clock alone: the middle by then, by its cut and weight. */
-  readonly clockC?: number | undefined;
   /** Minutes over a fire that follow it in its chain. */
   readonly thenFiredMin: number;
   /** No further heat follows in its chain. */
@@ -124,6 +205,8 @@ export interface WatchedAct {
   readonly afterFire: boolean;
   /** The temperatures of the food in it, where heat times its chain. */
   readonly temperatures?: FoodTemperatures | undefined;
+  /** The cook has asked for it rarer than guidance. */
+  readonly rarer: boolean;
   /** A boiled mixture that cools in it: how much of its way to cold. */
   readonly brineShare?: number | undefined;
   /** A liquid or a pot that cools in it. */
@@ -145,6 +228,8 @@ export interface CoolingPot {
   /** Minutes from 57 to 21 °C, and from 57 to 5 °C. */
   readonly to21Min: number;
   readonly to5Min: number;
+  /** Minutes it stands out before it comes into the cold. */
+  readonly outMin: number;
 }
 
 /** Hands on raw food, where it is done at the board. */
@@ -177,6 +262,19 @@ export function warmForRaw(standing: Standing): boolean {
 }
 
 export const minutesOf = (act: WatchedAct): number => act.endMin - act.startMin;
+
+export const minutesOfSpan = ({ fromMin, toMin }: LedgerSpan): number => toMin - fromMin;
+
+const OF_FLOUR = /^(?:flour|bread|cheese-board|dessert)/;
+
+/** Bread and its kind cool and wait as they like. */
+export function isMadeOfFlour(dish: WatchedDish, food: WatchedFood): boolean {
+  return (
+    food.animal === 'none' &&
+    (OF_FLOUR.test(food.cut ?? '') ||
+      dish.mixtures.some((one) => one.makesFood && one.on.includes(food.id)))
+  );
+}
 
 /** Foods of a dish that were an animal. */
 export function rawFoods(dish: WatchedDish): WatchedFood[] {

@@ -1,5 +1,57 @@
 /** What the rules of safety say: findings, figures, names, mends and sources. */
 export const safety = {
+  'safety.tooBrief': '{{food}} is on the fire too short a time to be sure of. Probe it.',
+  'safety.coreChosen':
+    '{{food}} comes off at {{tempC}}, as you want it; public guidance asks {{least}}.',
+  'safety.restPart':
+    '{{food}} wants {{minutes}} of rest before it is cut: that is part of what makes its core safe.',
+  'safety.partCooking':
+    '{{food}} is cooked half-way and then waits {{minutes}}. Cook it through now, or begin later.',
+  'safety.holdingLies':
+    'Nobody takes it up for {{minutes}} after this, and it is below {{tempC}}; {{limit}} is the limit.',
+  'safety.washingSalad':
+    'Raw food was on the board, and this is eaten without a fire: wash board, knife and hands first.',
+  'safety.sameVessel': 'Raw food lay in the {{vessel}}: wash it, or take another.',
+  'safety.poisonous':
+    '{{food}} makes ill raw or badly prepared. Follow what your food authority says of it to the letter.',
+  'safety.rawFlour': '{{food}} has flour in it that no fire reaches: raw flour can make ill.',
+  'safety.stuffing':
+    'The stuffing lies in the middle: it reaches {{tempC}} as well. Probe it there.',
+  'safety.tooFull':
+    'The {{vessel}} is {{share}} % full; hot as this, {{most}} % is the most before it boils over.',
+  'safety.shelf':
+    '{{mixture}}, low in acid, is to keep {{days}} days; cold it keeps {{most}}, longer only frozen or pressure canned.',
+  'safety.highBoil': 'Up here water boils cooler: a boil that makes safe lasts {{minutes}}.',
+  'safety.unknownFood':
+    'Nobody knows the cut of {{food}}; it is taken for raw {{animal}}. Choose its cut on Table.',
+  'safety.softCheese': 'Soft cheese in {{mixture}}: not for the pregnant and the frail.',
+  'safety.smokedFish': 'Smoked or cured fish, {{mixture}}: not for the pregnant and the frail.',
+  'safety.liver': 'Liver, {{mixture}}: not for the pregnant.',
+  'safety.sprouts': 'Raw sprouts, {{mixture}}: not for the pregnant and the frail.',
+  'safety.honey': 'Honey in {{mixture}}: for nobody under a year.',
+  'rule.partCooking': 'Cooked in one go',
+  'figures.partCooking': 'What a fire has begun goes on within {{minutes}}.',
+  'rule.poisonous': 'Plants and flour that make ill raw',
+  'figures.poisonous': 'Elderberries, cassava, green potatoes and the like; flour and dough.',
+  'rule.stuffing': 'Stuffing',
+  'figures.stuffing': '{{tempC}} in the middle of the stuffing too.',
+  'rule.tooFull': 'Room above what boils up',
+  'figures.tooFull':
+    'Hot fat fills {{fat}} % of its pan at most, sugar {{sugar}} %, a pressure cooker {{pressure}} %.',
+  'rule.shelf': 'Kept for long',
+  'figures.shelf': 'Above pH {{pH}}: {{days}} days cold, longer only frozen or pressure canned.',
+  'rule.highBoil': 'Boiling high up',
+  'figures.highBoil': 'From {{height}} m: {{minutes}}.',
+  'rule.sameVessel': 'One tray for raw and cooked',
+  'figures.sameVessel': 'What held raw food is washed before anything cooked lies in it.',
+  'rule.unknownFood': 'Foods nobody knows',
+  'figures.unknownFood': 'A food without a cut is taken for what its name says, and carefully.',
+  'source.fsisPartCooking': 'USDA/FSIS, partial cooking',
+  'source.plants': 'FDA and FSA, natural toxins in food',
+  'source.flour': 'FDA, flour is a raw food',
+  'source.canning': 'USDA, Complete Guide to Home Canning',
+  'source.boilWater': 'CDC, boil water guidance',
+  'source.pregnancy': 'FDA and NHS, food in pregnancy',
   'safety.counter': 'Raw food is out of the fridge for {{minutes}} in all; {{limit}} is the limit.',
   'safety.counterInAll':
     'Raw food is lukewarm for {{minutes}} in all, by its surface; {{limit}} is the limit.',

@@ -1,5 +1,6 @@
 /** Every sentence the computation can say. The application adds its own words to these. */
 export const en = {
+  'mend.outOfSoakStep': 'Out of what it lay in, wiped, back in the fridge',
   'why.takes': 'It takes {{minutes}}.',
   'why.likely': 'It likely takes {{likely}}; eight times in ten {{least}} to {{most}}.',
   'why.soakBest': 'It has its best {{likely}}.',

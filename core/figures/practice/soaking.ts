@@ -69,3 +69,12 @@ export const BICARBONATE_LONGEST_MIN = 45;
  * @confidence 0.7
  */
 export const NIGHT_MIN = { least: 480, likely: 600, most: 720 };
+
+/**
+ * Taking a piece out of its marinade, wiping it and putting it back in the fridge.
+ *
+ * @unit min
+ * @source common practice, no source
+ * @confidence 0.5
+ */
+export const OUT_OF_SOAK_MIN = 3;

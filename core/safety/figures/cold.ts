@@ -15,3 +15,12 @@ export const FRIDGE_COLD_C = 5;
  * @confidence 0.85
  */
 export const FRIDGE_MOST_C = 8;
+
+/**
+ * Below this what lies in a freezer is frozen, and does not age as raw food does.
+ *
+ * @unit °C
+ * @source our own line, no source
+ * @confidence 0.5
+ */
+export const FROZEN_MOST_C = -5;

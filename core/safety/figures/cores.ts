@@ -123,3 +123,48 @@ export const PROBE_READS_HIGH_C = 1;
  * @confidence 0.6
  */
 export const SURE_CARRY_C = 3;
+
+/**
+ * Pork rarer than guidance by choice, but no cooler than its parasites bear.
+ *
+ * @unit °C
+ * @source 9 CFR 318.10 (60 °C for a minute), from memory
+ * @confidence 0.8
+ */
+export const PORK_BY_CHOICE_C = 60;
+
+/**
+ * A sauce with egg in it that is stirred at this heat or more sets, and is no longer raw.
+ *
+ * @unit °C
+ * @source FDA Food Code, 3-401.11 (eggs, 68 °C), from memory
+ * @confidence 0.7
+ */
+export const RAW_EGG_HOT_C = 70;
+
+/**
+ * A fire on a food nobody can reckon is taken for one from so many minutes on.
+ *
+ * @unit min
+ * @source our own line, no source
+ * @confidence 0.4
+ */
+export const UNRECKONED_FIRE_MIN = 5;
+
+/**
+ * Whole cuts rest so long after 63 °C: it is part of the figure.
+ *
+ * @unit min
+ * @source USDA/FSIS, safe minimum internal temperatures, from memory
+ * @confidence 0.95
+ */
+export const WHOLE_CUT_REST_MIN = 3;
+
+/**
+ * Cooler than what water boils at by so much, it still boils: a ring's figure is no thermometer.
+ *
+ * @unit °C
+ * @source our own line, no source
+ * @confidence 0.5
+ */
+export const BOIL_ROUNDING_C = 4;

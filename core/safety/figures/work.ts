@@ -26,6 +26,15 @@ export const WORKED_FOR_MIN = 20;
 export const BRISK_MIN = 30;
 
 /**
+ * Chopped things from a marinade are cooked through in a hot pan in this.
+ *
+ * @unit min
+ * @source common practice, no source
+ * @confidence 0.5
+ */
+export const FRIED_THROUGH_MIN = 5;
+
+/**
  * What is brushed on raw is cooked with the food, if it stays on the fire so long.
  *
  * @unit min

@@ -1,6 +1,5 @@
-import { BEANS_BOIL_MIN } from '../figures/index.ts';
+import { BEANS_BOIL_MIN, BOIL_ROUNDING_C } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
-import { minutesOf } from '../watched.ts';
 
 /** Kidney beans boil hard before any slow cooking. */
 export const beans: Rule = {
@@ -13,9 +12,16 @@ export const beans: Rule = {
       const bean = dish.foods.find(({ toxicBean }) => toxicBean);
       if (!bean) return [];
       const boiled = dish.acts.some(
-        (act) => act.verb === 'boil' && minutesOf(act) >= BEANS_BOIL_MIN,
+        ({ verb, tempC, ...act }) =>
+          (verb === 'boil' || verb === 'simmer') &&
+          (verb === 'boil' || tempC !== undefined) &&
+          (tempC ?? meal.boilingC) >= meal.boilingC - BOIL_ROUNDING_C &&
+          act.foods.includes(bean.id) &&
+          act.endMin - act.startMin >= BEANS_BOIL_MIN,
       );
-      const [first] = dish.acts.filter(({ verb }) => COOKS.has(verb));
+      const [first] = dish.acts.filter(
+        ({ verb, foods }) => COOKS.has(verb) && foods.includes(bean.id),
+      );
       if (boiled || !first) return [];
       return [
         {
@@ -34,4 +40,4 @@ export const beans: Rule = {
     }),
 };
 
-const COOKS = new Set(['simmer', 'braise', 'steam', 'bake', 'roast', 'fry']);
+const COOKS = new Set(['boil', 'simmer', 'braise', 'steam', 'bake', 'roast', 'fry']);

@@ -1,9 +1,12 @@
-import { BRUSHED_ON_FIRE_MIN } from '../figures/index.ts';
-import type { Rule } from '../finding.ts';
-import type { WatchedAct } from '../watched.ts';
-
-/** What is put on food that is, or will be, cooked through. */
-const PUTS_ON = new Set(['glaze', 'baste', 'serve', 'slice', 'shred']);
+import { BOIL_ROUNDING_C, BRUSHED_ON_FIRE_MIN, FRIED_THROUGH_MIN } from '../figures/index.ts';
+import type { Rule, SafetyFinding } from '../finding.ts';
+import {
+  minutesOf,
+  type WatchedAct,
+  type WatchedDish,
+  type WatchedMeal,
+  type WatchedMixture,
+} from '../watched.ts';
 
 /**
  * What has touched raw food reaches nothing cooked except through a full boil. A part kept clean
@@ -15,46 +18,85 @@ export const contact: Rule = {
   source: 'source.fsisMarinating',
   figures: { key: 'figures.contact' },
   check: (meal) =>
-    meal.dishes.flatMap((dish) => {
-      const touched = dish.mixtures.filter((one) => one.touchesRaw && !one.keptClean);
-      return touched.flatMap(({ id, name }) => {
-        const soaked = dish.acts.findIndex(
-          ({ verb, mixtures }) => SOAKS.has(verb) && mixtures.includes(id),
-        );
-        return dish.acts.flatMap((act, i) => {
-          const late = soaked === -1 || i > soaked;
-          if (!late || !putsOn(act) || !act.mixtures.includes(id)) return [];
-          const boiled = dish.acts
-            .slice(0, i)
-            .some((one) => boils(one) && one.mixtures.includes(id));
-          if (boiled || isCookedOn(act)) return [];
-          return [
-            {
-              rule: 'contact',
-              level: 'stop',
-              dish: dish.id,
-              step: act.id,
-              message: { key: 'safety.contact', values: { mixture: name } },
-              source: 'source.fsisMarinating',
-              mends: [{ kind: 'boilBefore', step: act.id, mixture: id }],
-            } as const,
-          ];
-        });
-      });
-    }),
+    meal.dishes.flatMap((dish) =>
+      dish.mixtures
+        .filter((one) => one.touchesRaw && !one.keptClean)
+        .flatMap((mixture) => usedUnboiled(meal, dish, mixture)),
+    ),
 };
+
+const SOAKS = new Set(['marinate', 'brine', 'mix', 'soak']);
+
+function usedUnboiled(
+  meal: WatchedMeal,
+  dish: WatchedDish,
+  mixture: WatchedMixture,
+): SafetyFinding[] {
+  const { id, name } = mixture;
+  const isIn = (act: WatchedAct) => act.mixtures.includes(id) || namesIt(act, mixture);
+  const soaked = dish.acts.findIndex(
+    (act) => SOAKS.has(act.verb) && act.mixtures.includes(id) && !act.afterFire,
+  );
+  const after = dish.acts
+    .map((act, i) => ({ act, i }))
+    .filter(({ act, i }) => i > soaked && isIn(act));
+  return after.flatMap(({ act, i }): SafetyFinding[] => {
+    if (isSoakingOn(act) || boils(meal, act) || isCookedOn(act)) return [];
+    if (!act.afterFire && !PUTS_ON.has(act.verb) && !WARMS.has(act.verb)) return [];
+    const boiled = after.some((one) => one.i < i && boils(meal, one.act));
+    if (boiled) return [];
+    // Warmed now and boiled before it is eaten.
+    const boiledLater = after.some((one) => one.i > i && boils(meal, one.act));
+    if (boiledLater && WARMS.has(act.verb)) return [];
+    return [
+      {
+        rule: 'contact',
+        level: 'stop',
+        dish: dish.id,
+        step: act.id,
+        message: { key: 'safety.contact', values: { mixture: name } },
+        source: 'source.fsisMarinating',
+        mends: [{ kind: 'boilBefore', step: act.id, mixture: id }],
+      },
+    ];
+  });
+}
+
+/** Brushed on while it is still raw, too. */
+const PUTS_ON = new Set(['glaze', 'baste', 'serve', 'slice', 'shred']);
+
+/** It soaks on, before any fire. */
+function isSoakingOn({ verb, afterFire }: WatchedAct): boolean {
+  return SOAKS.has(verb) && !afterFire;
+}
+
+/** On a ring or kept warm: to be eaten, or why is it warmed? */
+const WARMS = new Set(['simmer', 'reduce', 'boil', 'hold', 'stir']);
+
+/** Words that put it back, where nobody has said which mixture. */
+function namesIt({ afterFire, label }: WatchedAct, { name, kind }: WatchedMixture): boolean {
+  const said = label.toLowerCase();
+  if (!afterFire || THROWN.test(said)) return false;
+  return (
+    said.includes(name.toLowerCase()) ||
+    (/\b(its|the|used) marinade\b/.test(said) && kind === 'marinade')
+  );
+}
+
+const THROWN = /\b(discard|throw|tip|drain|wipe|pat|out of|off|away|clean)\b/;
 
 function isCookedOn({ verb, thenFiredMin }: WatchedAct): boolean {
   return (verb === 'glaze' || verb === 'baste') && thenFiredMin >= BRUSHED_ON_FIRE_MIN;
 }
 
-/** A sauce that is reduced boils all the while. */
-function boils({ verb }: WatchedAct): boolean {
-  return verb === 'boil' || verb === 'reduce';
-}
+const BOILS = new Set(['boil', 'reduce', 'simmer', 'braise']);
+const FRIES = new Set(['fry', 'brown', 'roast', 'bake']);
 
-const SOAKS = new Set(['marinate', 'brine', 'mix']);
-
-function putsOn({ verb, afterFire }: WatchedAct): boolean {
-  return PUTS_ON.has(verb) && (afterFire || verb === 'glaze' || verb === 'baste');
+/** A full boil is one that reaches it: here, at this altitude. A sauce that is reduced boils all the while. */
+function boils({ boilingC }: WatchedMeal, act: WatchedAct): boolean {
+  const { verb, tempC } = act;
+  // What was in it, onions say, fried or roasted through.
+  if (FRIES.has(verb) && !act.foods.some((food) => food === act.food))
+    return (tempC ?? 0) > boilingC && minutesOf(act) >= FRIED_THROUGH_MIN;
+  return BOILS.has(verb) && (tempC === undefined || tempC >= boilingC - BOIL_ROUNDING_C - 1);
 }

@@ -1,5 +1,7 @@
 import {
   COOLED_TO_21_MIN,
+  FAR_SLOWER_TIMES,
+  ROOM_LIMIT_MIN,
   COOLED_TO_5_MIN,
   MADE_COLD_MIN,
   HOT_HOLDING_C,
@@ -7,13 +9,23 @@ import {
   FRIDGE_COLD_C,
 } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
-import { spoils } from '../watched.ts';
+import { spoils, type CoolingPot } from '../watched.ts';
 
 /** How far it has to fall first, and within how long. */
 const FIRST_FALL = {
   tempC: { tempC: COOLED_FIRST_TO_C },
   limit: { minutes: COOLED_TO_21_MIN },
 };
+
+/** Not merely slower than the law for kitchens that sell food. */
+function isFarTooSlow({ to21Min, to5Min, outMin }: CoolingPot): boolean {
+  const slow = to21Min > COOLED_TO_21_MIN * FAR_SLOWER_TIMES;
+  return slow || to5Min > COOLED_TO_5_MIN * FAR_SLOWER_TIMES || outMin > ROOM_LIMIT_MIN;
+}
+
+function isInTime({ to21Min, to5Min, outMin }: CoolingPot): boolean {
+  return to21Min <= COOLED_TO_21_MIN && to5Min <= COOLED_TO_5_MIN && outMin <= ROOM_LIMIT_MIN;
+}
 
 /** Cooked food is cold again in time, by how its own pot cools; bread cools as it likes. */
 export const cooling: Rule = {
@@ -36,11 +48,12 @@ export const cooling: Rule = {
       dish.acts.flatMap((act) => {
         const { cools } = act;
         if (!cools || !act.afterFire) return [];
-        if (cools.to21Min <= COOLED_TO_21_MIN && cools.to5Min <= COOLED_TO_5_MIN) return [];
+        if (isInTime(cools)) return [];
         return [
           {
             rule: 'cooling',
-            level: 'stop',
+            // At home what goes into the fridge in time is good; the law for kitchens is stricter.
+            level: isFarTooSlow(cools) ? 'stop' : 'caution',
             dish: dish.id,
             step: act.id,
             message: Number.isFinite(cools.to21Min)

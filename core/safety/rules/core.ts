@@ -1,23 +1,29 @@
-import { PIERCED_CORE_C, CLOCK_DOUBT_C, CLOCK_RAW_C } from '../figures/index.ts';
+import {
+  CLOCK_DOUBT_C,
+  CLOCK_RAW_C,
+  PIERCED_CORE_C,
+  WHOLE_CUT_REST_MIN,
+} from '../figures/index.ts';
 import {
   CORE_ROUNDING_C,
   MINCED_CORE_C,
+  PORK_BY_CHOICE_C,
   POULTRY_CORE_C,
   WHOLE_CUT_CORE_C,
 } from '../figures/index.ts';
-import { leastCoreOf } from '../least-core.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
+import { killsIn, leastFor } from '../kills.ts';
 import {
   rawFoods,
-  type WatchedAct,
+  type LedgerFire,
   type WatchedDish,
   type WatchedFood,
   type WatchedMeal,
 } from '../watched.ts';
 
 /**
- * The least core by food, or the same safety by less heat for longer: the reduction along the
- * planned curve at its coldest point. Rarer is the cook's choice, and is said.
+ * Every food that was an animal meets a fire that cooks it through: the least core by food, or the
+ * same safety by less heat for longer at its coldest point. Rarer is the cook's choice, and is said.
  */
 export const core: Rule = {
   id: 'core',
@@ -33,37 +39,35 @@ export const core: Rule = {
     },
   },
   check: (meal) =>
-    meal.dishes.flatMap((dish) => [
-      ...neverCooked(dish),
-      ...dish.acts.flatMap((act): SafetyFinding[] => {
-        const own = rawFoods(dish).filter(({ id }) => act.food === undefined || id === act.food);
-        const food = strictest(own);
-        if (!food || !act.last) return [];
-        const least = leastFor(food);
-        if (act.coreC === undefined) {
-          const probed = dish.acts.some((other) => other.last && other.coreC !== undefined);
-          // Shellfish is judged by its look: opaque, or open.
-          const byLook = food.animal === 'shellfish';
-          return probed || byLook ? [] : byClock(dish.id, act, least);
-        }
-        if (act.coreC >= least - CORE_ROUNDING_C || isEnough(act, food)) return [];
-        return [tooCool(meal, dish.id, act, food, least)];
-      }),
-    ]),
+    meal.dishes.flatMap((dish) =>
+      rawFoods(dish)
+        .filter(({ ready }) => !ready)
+        .flatMap((food) => judged(meal, dish, food)),
+    ),
 };
 
+function judged(meal: WatchedMeal, dish: WatchedDish, food: WatchedFood): SafetyFinding[] {
+  const { fires } = food;
+  const last = fires.at(-1);
+  if (!last) return neverCooked(dish, food);
+  if (fires.some((fire) => killsIn(fire, food))) return restsAfter(dish, food, fires);
+  // Shellfish is judged by its look: opaque, or open.
+  const probed = fires.findLast(({ coreC }) => coreC !== undefined);
+  if (!probed && food.animal === 'shellfish') return [];
+  return probed ? [tooCool(meal, dish.id, probed, food)] : byClock(dish.id, last, food);
+}
+
 /** Meat or fish that no fire ever sees; fish that was frozen hard is the cook's choice. */
-function neverCooked({ id, foods, acts }: WatchedDish): SafetyFinding[] {
-  const food = foods.find(({ animal, ready }) => animal !== 'none' && !ready);
-  const last = acts.at(-1);
-  if (!food || !last || acts.some((act) => act.last)) return [];
+function neverCooked({ id, acts }: WatchedDish, food: WatchedFood): SafetyFinding[] {
+  const at = food.spans.findLast(({ step }) => step !== undefined)?.step ?? acts.at(-1)?.id;
   const fish = food.animal === 'fish' || food.animal === 'shellfish';
   return [
     {
       rule: 'core',
       level: fish && food.frozenFirst ? 'caution' : 'stop',
       dish: id,
-      step: last.id,
+      step: at,
+      food: food.id,
       message: { key: 'safety.neverCooked', values: { food: food.name } },
       source: 'source.fsisChart',
       mends: fish && !food.frozenFirst ? [{ kind: 'frozen', food: food.id }] : [],
@@ -72,62 +76,95 @@ function neverCooked({ id, foods, acts }: WatchedDish): SafetyFinding[] {
 }
 
 /** Nothing says how hot it gets, and by its weight it may be too little. */
-function byClock(dish: string, act: WatchedAct, leastC: number): SafetyFinding[] {
-  if (act.clockC === undefined || act.clockC >= leastC - CLOCK_DOUBT_C) return [];
-  const values = { tempC: { tempC: act.clockC }, least: { tempC: leastC } };
+function byClock(dish: string, fire: LedgerFire, food: WatchedFood): SafetyFinding[] {
+  const leastC = leastFor(food);
+  const { clockC } = fire;
+  if (clockC !== undefined && clockC >= leastC - CLOCK_DOUBT_C) return [];
+  const short = clockC === undefined || clockC < leastC - CLOCK_RAW_C;
   return [
     {
       rule: 'core',
-      level: act.clockC < leastC - CLOCK_RAW_C ? 'stop' : 'caution',
+      level: short ? 'stop' : 'caution',
       dish,
-      step: act.id,
-      message: { key: 'safety.byClock', values },
+      step: fire.step,
+      food: food.id,
+      message:
+        clockC === undefined
+          ? { key: 'safety.tooBrief', values: { food: food.name } }
+          : {
+              key: 'safety.byClock',
+              values: { tempC: { tempC: clockC }, least: { tempC: leastC } },
+            },
       source: 'source.fsisChart',
-      mends: [{ kind: 'core', step: act.id, coreC: Math.ceil(leastC) }],
+      mends: [{ kind: 'core', step: fire.step, coreC: Math.ceil(leastC) }],
     },
   ];
 }
 
-/** Raw food that no row of the chart names is held to the whole cuts'. */
-function leastFor(food: WatchedFood): number {
-  return leastCoreOf(food) ?? WHOLE_CUT_CORE_C;
-}
-
-function strictest(foods: readonly WatchedFood[]): WatchedFood | undefined {
-  return foods.reduce<WatchedFood | undefined>(
-    (most, food) => (most && leastFor(most) >= leastFor(food) ? most : food),
-    undefined,
+/** A whole cut at 63 °C is safe by the rest that follows; that is part of the figure. */
+function restsAfter(
+  dish: WatchedDish,
+  food: WatchedFood,
+  fires: readonly LedgerFire[],
+): SafetyFinding[] {
+  const last = fires.findLast(({ coreC }) => coreC !== undefined);
+  const bare = last?.coreC !== undefined && last.coreC < WHOLE_CUT_CORE_C + 2 * CORE_ROUNDING_C;
+  if (!last || !bare || leastFor(food) !== WHOLE_CUT_CORE_C || food.animal === 'fish') return [];
+  const rests = food.spans.some(
+    ({ fromMin, toMin, verb }) =>
+      fromMin >= last.endMin && toMin - fromMin >= WHOLE_CUT_REST_MIN && verb !== 'slice',
   );
+  if (rests || food.animal === 'shellfish') return [];
+  return [
+    {
+      rule: 'core',
+      level: 'caution',
+      dish: dish.id,
+      step: last.step,
+      food: food.id,
+      message: {
+        key: 'safety.restPart',
+        values: { food: food.name, minutes: { minutes: WHOLE_CUT_REST_MIN } },
+      },
+      source: 'source.fsisChart',
+      mends: [],
+    },
+  ];
 }
 
-/** Held long enough at less heat. Printed tables speak of whole cuts and poultry, not of mince or fish. */
-function isEnough({ temperatures }: WatchedAct, { animal, minced }: WatchedFood): boolean {
-  if (!temperatures || minced || animal === 'fish' || animal === 'shellfish') return false;
-  return temperatures.logs >= temperatures.wanted;
+/** Rarer by the cook's own word, of a piece that is raw only on its surface, for nobody frail. */
+function isByChoice(meal: WatchedMeal, fire: LedgerFire, { animal, intact }: WatchedFood): boolean {
+  const { coreC = 0 } = fire;
+  const bearable = animal === 'pork' ? coreC >= PORK_BY_CHOICE_C : animal !== 'poultry';
+  return fire.rarer && intact && !meal.frail && bearable;
 }
 
 function tooCool(
   meal: WatchedMeal,
   dish: string,
-  act: WatchedAct,
+  fire: LedgerFire,
   food: WatchedFood,
-  leastC: number,
 ): SafetyFinding {
+  const leastC = leastFor(food);
+  const chosen = isByChoice(meal, fire, food);
   const key = meal.frail
     ? 'safety.coreFrail'
     : meal.children
       ? 'safety.coreChildren'
-      : 'safety.core';
+      : chosen
+        ? 'safety.coreChosen'
+        : 'safety.core';
   return {
     rule: 'core',
-    level: 'stop',
+    level: chosen ? 'caution' : 'stop',
     dish,
-    step: act.id,
+    step: fire.step,
+    food: food.id,
     message: {
       key,
-      values: { food: food.name, tempC: { tempC: act.coreC ?? 0 }, least: { tempC: leastC } },
+      values: { food: food.name, tempC: { tempC: fire.coreC ?? 0 }, least: { tempC: leastC } },
     },
     source: 'source.fsisChart',
-    mends: [{ kind: 'core', step: act.id, coreC: Math.ceil(leastC) }],
+    mends: [{ kind: 'core', step: fire.step, coreC: Math.ceil(leastC) }],
   };
 }

@@ -2,20 +2,33 @@ import { WORKED_FOR_MIN, BRISK_MIN, FRIDGE_COLD_C, HOT_HOLDING_C } from '../figu
 import { HOT_LIMIT_MIN, HOT_ROOM_C, ROOM_LIMIT_MIN } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
 import {
-  minutesOf,
+  minutesOfSpan,
   RAW_BOARD_WORK,
   rawFoods,
   warmForRaw,
-  type WatchedAct,
+  type LedgerSpan,
   type WatchedDish,
+  type WatchedFood,
+  type WatchedMeal,
 } from '../watched.ts';
 
-const LIES = new Set(['marinate', 'brine', 'soak', 'temper', 'rest', 'rise', 'ferment', 'hold']);
+const LIES = new Set([
+  'marinate',
+  'brine',
+  'soak',
+  'temper',
+  'rest',
+  'rise',
+  'ferment',
+  'hold',
+  'chill',
+  'cool',
+]);
 
 /**
- * Raw food between 5 and 60 °C, summed over its chain by its own surface: all the time it lies on
- * the counter, what it takes the fridge to cool it again, and what a slow fire takes to warm it.
- * Thawing is a rule of its own.
+ * Raw food between 5 and 57 °C, summed over its story by its own surface: all the time it lies on
+ * the counter, held by a step or forgotten between two, what it takes the fridge to cool it again,
+ * and what a slow fire takes to warm it. Thawing is a rule of its own.
  */
 export const counter: Rule = {
   id: 'counter',
@@ -31,42 +44,60 @@ export const counter: Rule = {
       hot: { minutes: HOT_LIMIT_MIN },
     },
   },
-  check: (meal) => {
-    const limit = meal.roomC > HOT_ROOM_C ? HOT_LIMIT_MIN : ROOM_LIMIT_MIN;
-    return meal.dishes.flatMap((dish) => overLong(dish, limit));
-  },
+  check: (meal) =>
+    meal.dishes.flatMap((dish) => {
+      const found = rawFoods(dish)
+        .filter(({ ready }) => !ready)
+        .flatMap((food) => overLong(meal, dish, food));
+      // Pieces that lie together are told once.
+      return found.filter(({ step }, i) => found.findIndex((one) => one.step === step) === i);
+    }),
 };
 
-function overLong(dish: WatchedDish, limit: number): SafetyFinding[] {
-  if (rawFoods(dish).length === 0) return [];
-  const lies = dish.acts.filter(
-    (act) =>
-      warmForRaw(act) && (LIES.has(act.verb) || isWorked(act)) && !act.afterFire && !act.aside,
-  );
-  const out = lies.reduce((sum, act) => sum + minutesOf(act), 0);
-  const back = dish.acts.reduce((sum, act) => sum + act.coolsBackMin, 0);
+function overLong(meal: WatchedMeal, dish: WatchedDish, food: WatchedFood): SafetyFinding[] {
+  const lies = food.spans.filter(isOut);
+  const limit = limitOf(meal, lies);
+  const out = lies.reduce((sum, span) => sum + minutesOfSpan(span), 0);
+  const back = dish.acts
+    .filter(({ foods }) => foods.includes(food.id))
+    .reduce((sum, act) => sum + act.coolsBackMin, 0);
   const slow = slowFireMin(dish, limit);
   const total = out + back + slow;
-  const [longest] = [...lies].sort((a, b) => minutesOf(b) - minutesOf(a));
+  const [longest] = [...lies].sort((a, b) => minutesOfSpan(b) - minutesOfSpan(a));
   if (total <= limit || !longest) return [];
   return [
     {
       rule: 'counter',
       level: 'stop',
       dish: dish.id,
-      step: longest.id,
+      step: longest.step ?? longest.leftBy,
+      food: food.id,
       message: {
         key: total > out ? 'safety.counterInAll' : 'safety.counter',
         values: { minutes: { minutes: total }, limit: { minutes: limit } },
       },
       source: 'source.fsisTwoHours',
-      mends: mendsOf(longest, limit - (total - minutesOf(longest)) - slow / 4),
+      mends: mendsOf(longest, limit - (total - minutesOfSpan(longest)) - slow / 4),
     },
   ];
 }
 
-function isWorked(act: WatchedAct): boolean {
-  return RAW_BOARD_WORK.has(act.verb) && minutesOf(act) > WORKED_FOR_MIN;
+/** Raw, and out in the warm: in a step that lets it lie, worked on for long, or held by none. */
+function isOut(span: LedgerSpan): boolean {
+  const raw = span.state === 'raw' || span.state === 'part-cooked';
+  if (!raw || !warmForRaw({ place: span.place, tempC: span.placeC })) return false;
+  if (span.verb === undefined) return true;
+  if (LIES.has(span.verb)) return true;
+  return RAW_BOARD_WORK.has(span.verb) && minutesOfSpan(span) > WORKED_FOR_MIN;
+}
+
+/** The law of the day: an hour where it is hot, whether the room or the counter says so. */
+function limitOf({ roomC }: WatchedMeal, lies: readonly LedgerSpan[]): number {
+  const warmest = Math.max(
+    roomC,
+    ...lies.map(({ placeC }) => placeC).filter((placeC) => placeC < HOT_HOLDING_C),
+  );
+  return warmest > HOT_ROOM_C ? HOT_LIMIT_MIN : ROOM_LIMIT_MIN;
 }
 
 /** What the fire adds; by itself too slow it is a rule of its own. */
@@ -79,11 +110,10 @@ function slowFireMin(dish: WatchedDish, limit: number): number {
 }
 
 /** Colder food takes a slow fire longer, so a little more is taken off. */
-function mendsOf(longest: WatchedAct, restMin: number): SafetyFinding['mends'] {
+function mendsOf({ step, verb }: LedgerSpan, restMin: number): SafetyFinding['mends'] {
+  if (step === undefined) return [];
   return [
-    ...(longest.verb === 'temper' ? [] : [{ kind: 'fridge', step: longest.id } as const]),
-    ...(restMin >= 10
-      ? [{ kind: 'minutes', step: longest.id, minutes: Math.floor(restMin) } as const]
-      : []),
+    ...(verb === 'temper' ? [] : [{ kind: 'fridge', step } as const]),
+    ...(restMin >= 10 ? [{ kind: 'minutes', step, minutes: Math.floor(restMin) } as const] : []),
   ];
 }

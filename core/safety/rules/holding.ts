@@ -1,9 +1,17 @@
 import { HOT_HOLDING_C, HOLD_AT_C } from '../figures/index.ts';
-import { ROOM_LIMIT_MIN } from '../figures/index.ts';
-import type { Rule } from '../finding.ts';
-import { minutesOf, outOfFridge, spoils, type WatchedDish, type WatchedMeal } from '../watched.ts';
+import { HOT_LIMIT_MIN, HOT_ROOM_C, ROOM_LIMIT_MIN, WORKED_FOR_MIN } from '../figures/index.ts';
+import type { Rule, SafetyFinding } from '../finding.ts';
+import {
+  isMadeOfFlour,
+  minutesOfSpan,
+  spoils,
+  type LedgerSpan,
+  type WatchedDish,
+  type WatchedFood,
+  type WatchedMeal,
+} from '../watched.ts';
 
-/** What waits for the table is kept above 57 °C, or waits two hours at most. */
+/** What waits for the table is kept above 57 °C, or waits two hours at most, wherever it waits. */
 export const holding: Rule = {
   id: 'holding',
   title: 'rule.holding',
@@ -14,63 +22,70 @@ export const holding: Rule = {
   },
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
-      if (!spoils(dish)) return [];
-      const waits = dish.acts
-        .filter((act) => WAITS.has(act.verb) && act.afterFire && !COLD.has(act.place))
-        .map((act) => ({ act, minutes: coolMinutes(act) }))
-        .sort((a, b) => b.minutes - a.minutes);
-      const [longest] = waits;
-      const minutes = waits.reduce((sum, one) => sum + one.minutes, untilServed(dish, meal));
-      if (!longest || minutes <= ROOM_LIMIT_MIN) return [];
-      const { id: step, place } = longest.act;
-      const rest = ROOM_LIMIT_MIN - (minutes - longest.minutes);
-      return [
-        {
-          rule: 'holding',
-          level: 'stop',
-          dish: dish.id,
-          step,
-          message: {
-            key: 'safety.holding',
-            values: {
-              minutes: { minutes },
-              tempC: { tempC: HOT_HOLDING_C },
-              limit: { minutes: ROOM_LIMIT_MIN },
-            },
-          },
-          source: 'source.foodCodeHold',
-          mends: [
-            ...(place === 'oven' || place === 'hob'
-              ? [{ kind: 'heat', step, tempC: HOLD_AT_C } as const]
-              : []),
-            ...(rest >= 10 ? [{ kind: 'minutes', step, minutes: rest } as const] : []),
-          ],
-        } as const,
-      ];
+      const found = dish.foods.flatMap((food) => lukewarm(meal, dish, food));
+      const [gravest] = found.sort(
+        (a, b) => Number(b.level === 'stop') - Number(a.level === 'stop'),
+      );
+      return gravest ? [gravest] : [];
     }),
 };
 
-/** It stands on board or table from its last step until it is served. */
-function untilServed({ acts }: WatchedDish, { servingMin }: WatchedMeal): number {
-  const last = acts.at(-1);
-  if (!last?.afterFire || !outOfFridge(last)) return 0;
-  return Math.max(0, servingMin - last.endMin);
+function lukewarm(meal: WatchedMeal, dish: WatchedDish, food: WatchedFood): SafetyFinding[] {
+  if (isMadeOfFlour(dish, food)) return [];
+  const waits = food.spans
+    .filter((span) => isWaiting(span))
+    .map((span) => ({ span, minutes: countedMin(span) }));
+  const minutes = waits.reduce((sum, one) => sum + one.minutes, 0);
+  const [longest] = [...waits].sort((a, b) => b.minutes - a.minutes);
+  const around = waits.map(({ span }) => span.placeC).filter((placeC) => placeC < HOT_HOLDING_C);
+  const hot = Math.max(meal.roomC, ...around) > HOT_ROOM_C;
+  const limit = hot ? HOT_LIMIT_MIN : ROOM_LIMIT_MIN;
+  if (!longest || minutes <= limit) return [];
+  const { step, leftBy, place } = longest.span;
+  const rest = limit - (minutes - longest.minutes);
+  return [
+    {
+      rule: 'holding',
+      // Cooked vegetables and bean curd go off as well, more slowly.
+      level: spoils(dish) ? 'stop' : 'caution',
+      dish: dish.id,
+      step: step ?? leftBy,
+      food: food.id,
+      message: {
+        key: step === undefined ? 'safety.holdingLies' : 'safety.holding',
+        values: {
+          minutes: { minutes },
+          tempC: { tempC: HOT_HOLDING_C },
+          limit: { minutes: limit },
+        },
+      },
+      source: 'source.foodCodeHold',
+      mends:
+        step === undefined
+          ? []
+          : [
+              ...(place === 'oven' || place === 'hob'
+                ? [{ kind: 'heat', step, tempC: HOLD_AT_C } as const]
+                : []),
+              ...(rest >= 10 ? [{ kind: 'minutes', step, minutes: rest } as const] : []),
+            ],
+    },
+  ];
 }
 
-const WAITS = new Set(['rest', 'hold', 'serve']);
-const COLD = new Set(['fridge', 'freezer']);
+const COOLS = new Set(['cool', 'chill']);
 
-/** Minutes in which its coldest point is below the limit. */
-function coolMinutes(act: Parameters<typeof minutesOf>[0]): number {
-  if (act.temperatures) {
-    const { minute, surfaceC } = act.temperatures;
-    let sum = 0;
-    for (let i = 1; i < minute.length; i++) {
-      if ((surfaceC[i] ?? 0) < HOT_HOLDING_C) sum += (minute[i] ?? 0) - (minute[i - 1] ?? 0);
-    }
-    return Math.round(sum);
-  }
-  if (act.tempC !== undefined && act.tempC >= HOT_HOLDING_C) return 0;
-  // A box keeps food hot for a while; what nobody has reckoned counts half.
-  return act.place === 'box' ? Math.round(minutesOf(act) / 2) : minutesOf(act);
+/** Cooked and let lie: cooling down is a rule of its own, and a board is worked at for a while. */
+function isWaiting(span: LedgerSpan): boolean {
+  if (span.state !== 'cooked' && span.state !== 'ready') return false;
+  if (span.place === 'fridge' || span.place === 'freezer') return false;
+  if (span.verb !== undefined && COOLS.has(span.verb)) return false;
+  const works = span.verb === 'slice' || span.verb === 'shred' || span.verb === 'prepare';
+  return !(works && minutesOfSpan(span) <= WORKED_FOR_MIN);
+}
+
+/** A box keeps food hot for a while; what nobody has reckoned counts half. */
+function countedMin(span: LedgerSpan): number {
+  const whole = span.growthMin >= minutesOfSpan(span) - 1;
+  return span.place === 'box' && whole ? Math.round(span.growthMin / 2) : span.growthMin;
 }

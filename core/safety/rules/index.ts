@@ -17,7 +17,15 @@ import { holding } from './holding.ts';
 import { labels } from './labels.ts';
 import { leftovers } from './leftovers.ts';
 import { longSoak } from './long-soak.ts';
+import { highBoil } from './high-boil.ts';
 import { notForThem } from './not-for-them.ts';
+import { partCooking } from './part-cooking.ts';
+import { poisonous } from './poisonous.ts';
+import { sameVessel } from './same-vessel.ts';
+import { shelf } from './shelf.ts';
+import { stuffing } from './stuffing.ts';
+import { tooFull } from './too-full.ts';
+import { unknownFood } from './unknown-food.ts';
 import { parasites } from './parasites.ts';
 import { powerCut } from './power-cut.ts';
 import { rawKeeping } from './raw-keeping.ts';
@@ -31,7 +39,9 @@ import { washing } from './washing.ts';
 /** Every rule, in the order of the work. */
 export const RULES: readonly Rule[] = [
   eaters,
+  unknownFood,
   notForThem,
+  poisonous,
   thawing,
   rawKeeping,
   counter,
@@ -39,14 +49,20 @@ export const RULES: readonly Rule[] = [
   brineCold,
   curing,
   garlicOil,
+  shelf,
   souring,
   beans,
   fish,
   parasites,
   contact,
   washing,
+  sameVessel,
+  highBoil,
   slowWarming,
   core,
+  partCooking,
+  stuffing,
+  tooFull,
   eggDishes,
   holding,
   rice,

@@ -1,7 +1,7 @@
 import { MINUTES_PER_DAY } from '../../figures/index.ts';
 import { rawDays } from '../raw-days.ts';
 import type { Rule } from '../finding.ts';
-import { minutesOf, rawFoods } from '../watched.ts';
+import { minutesOfSpan, rawFoods } from '../watched.ts';
 
 /** Raw food in a marinade or brine: cold, and no longer than it keeps. */
 export const longSoak: Rule = {
@@ -12,27 +12,34 @@ export const longSoak: Rule = {
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
       const cured = dish.mixtures.some(({ cure }) => cure !== undefined);
-      const [limit] = rawFoods(dish)
-        .map(({ animal, minced }) => ({ animal, days: rawDays({ animal, minced, cured }) }))
-        .sort((a, b) => a.days - b.days);
-      if (!limit) return [];
-      const soaks = dish.acts.filter(({ verb }) => verb === 'marinate' || verb === 'brine');
-      const total = soaks.reduce((sum, act) => sum + minutesOf(act), 0);
-      const last = soaks.at(-1);
-      if (!last || total <= limit.days * MINUTES_PER_DAY) return [];
-      const rest = limit.days * MINUTES_PER_DAY - (total - minutesOf(last));
+      const [worst] = rawFoods(dish)
+        .flatMap((food) => {
+          const soaks = food.spans.filter((span) => span.soaks !== undefined);
+          const minutes = soaks.reduce((sum, span) => sum + minutesOfSpan(span), 0);
+          const days = rawDays({ animal: food.animal, minced: food.minced, cured });
+          return minutes > days * MINUTES_PER_DAY ? [{ food, soaks, minutes, days }] : [];
+        })
+        .sort((a, b) => b.minutes / b.days - a.minutes / a.days);
+      const last = worst?.soaks.findLast(({ step }) => step !== undefined);
+      if (!worst || !last?.step) return [];
+      const rest = worst.days * MINUTES_PER_DAY - (worst.minutes - minutesOfSpan(last));
       return [
         {
           rule: 'longSoak',
           level: 'stop',
           dish: dish.id,
-          step: last.id,
+          step: last.step,
+          food: worst.food.id,
           message: {
             key: 'safety.longSoak',
-            values: { food: limit.animal, minutes: { minutes: total }, days: String(limit.days) },
+            values: {
+              food: worst.food.animal,
+              minutes: { minutes: worst.minutes },
+              days: String(worst.days),
+            },
           },
           source: 'source.fsisMarinating',
-          mends: rest > 0 ? [{ kind: 'minutes', step: last.id, minutes: rest }] : [],
+          mends: rest > 0 ? [{ kind: 'minutes', step: last.step, minutes: rest }] : [],
         } as const,
       ];
     }),

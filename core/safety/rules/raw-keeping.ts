@@ -1,7 +1,15 @@
 import { MINUTES_PER_DAY } from '../../figures/index.ts';
+import { FROZEN_MOST_C, KEEPING } from '../figures/index.ts';
 import { rawDays } from '../raw-days.ts';
-import type { Rule } from '../finding.ts';
-import { rawFoods, type WatchedDish } from '../watched.ts';
+import type { Rule, SafetyFinding } from '../finding.ts';
+import {
+  minutesOfSpan,
+  rawFoods,
+  warmForRaw,
+  type LedgerSpan,
+  type WatchedDish,
+  type WatchedFood,
+} from '../watched.ts';
 
 /** Raw food from the fridge, thawed or bought, is cooked within days. */
 export const rawKeeping: Rule = {
@@ -18,54 +26,60 @@ export const rawKeeping: Rule = {
   },
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
-      const cured = dish.mixtures.some(({ cure }) => cure !== undefined);
-      const foods = rawFoods(dish).map((food) => ({ food, days: rawDays({ ...food, cured }) }));
-      const [first] = foods.sort((a, b) => a.days - b.days);
-      const waits = first && waitsRaw(dish);
-      if (!first || !waits || waits.minutes <= first.days * MINUTES_PER_DAY) return [];
-      return [
-        {
-          rule: 'rawKeeping',
-          level: 'stop',
-          dish: dish.id,
-          step: waits.step,
-          message: {
-            key: 'safety.rawKeeping',
-            values: {
-              food: first.food.name,
-              minutes: { minutes: waits.minutes },
-              days: String(first.days),
-            },
-          },
-          source: 'source.storage',
-          mends: [],
-        } as const,
-      ];
+      const [first] = rawFoods(dish)
+        .flatMap((food) => keptTooLong(dish, food))
+        .sort((a, b) => Number(b.level === 'stop') - Number(a.level === 'stop'));
+      return first ? [first] : [];
     }),
 };
 
-/**
- * From the end of the thaw, or the first that is done to it, to its fire. What one soak takes for
- * itself is a rule of its own.
- */
-function waitsRaw({ acts }: WatchedDish): { minutes: number; step: string } | undefined {
-  const fire = acts.find(({ last, coreC, tender }) => last || coreC !== undefined || tender);
-  const before = acts.filter(({ afterFire, verb }) => !afterFire && verb !== 'light');
-  const raw = before.filter(({ verb }) => RAW.has(verb));
-  const thawed = raw.findLast(({ verb }) => verb === 'thaw');
-  const first = thawed ?? raw[0];
-  if (!fire || !first || raw.length < 2) return undefined;
-  const from = thawed ? thawed.endMin : first.startMin;
-  const during = (verbs: ReadonlySet<string>) =>
-    raw
-      .filter(({ verb }) => verbs.has(verb))
-      .reduce((sum, { startMin, endMin }) => sum + endMin - startMin, 0);
-  // A brine keeps what lies in it; how long it may is a rule of its own.
-  const minutes = fire.startMin - from - during(BRINES);
-  const step = raw.at(-1)?.id ?? first.id;
-  return minutes > during(MARINADES) ? { minutes, step } : undefined;
+function keptTooLong(dish: WatchedDish, food: WatchedFood): SafetyFinding[] {
+  if (food.ready) return [];
+  const cured = dish.mixtures.some(({ cure }) => cure !== undefined);
+  const days = rawDays({ ...food, cured });
+  const { minutes, step } = waitsRaw(food);
+  if (minutes <= days * MINUTES_PER_DAY) return [];
+  // The chart lets shellfish be older; a cook does not.
+  const most = food.animal === 'shellfish' ? KEEPING.shellfish.fridgeDays[1] : days;
+  return [
+    {
+      rule: 'rawKeeping',
+      level: minutes > most * MINUTES_PER_DAY ? 'stop' : 'caution',
+      dish: dish.id,
+      step,
+      food: food.id,
+      message: {
+        key: 'safety.rawKeeping',
+        values: { food: food.name, minutes: { minutes }, days: String(days) },
+      },
+      source: 'source.storage',
+      mends: [],
+    },
+  ];
 }
 
-const BRINES: ReadonlySet<string> = new Set(['brine']);
-const MARINADES: ReadonlySet<string> = new Set(['marinate']);
-const RAW = new Set(['thaw', 'brine', 'marinate', 'soak', 'chill', 'temper', 'hold']);
+/**
+ * Raw and not frozen, from the end of its thaw or the first that is done to it. What a brine keeps,
+ * and what one marinade takes for itself, are rules of their own.
+ */
+function waitsRaw({ spans, fires }: WatchedFood): { minutes: number; step: string | undefined } {
+  const fired = new Set(fires.map(({ step }) => step));
+  const raw = spans.filter(
+    ({ state, step, place, placeC }) =>
+      state === 'raw' && !fired.has(step ?? '') && !warmForRaw({ place, tempC: placeC }),
+  );
+  const thawed = raw.findLastIndex(
+    ({ verb, placeC }) => verb === 'thaw' || placeC <= FROZEN_MOST_C,
+  );
+  const since = raw.slice(thawed + 1).filter(({ soaks }) => soaks !== 'brine');
+  const last = since.at(-1);
+  const soaked = since.filter(isSoaking);
+  if (soaked.length === since.length) return { minutes: 0, step: undefined };
+  const minutes = since.reduce((sum, span) => sum + minutesOfSpan(span), 0);
+  const other = minutes - soaked.reduce((sum, span) => sum + minutesOfSpan(span), 0);
+  return { minutes: other > 0 ? minutes : 0, step: last?.step ?? last?.leftBy };
+}
+
+function isSoaking({ soaks }: LedgerSpan): boolean {
+  return soaks === 'marinade';
+}

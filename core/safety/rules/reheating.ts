@@ -1,6 +1,6 @@
 import { REHEATED_CORE_C } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
-import { spoils } from '../watched.ts';
+import { spoils, type WatchedAct } from '../watched.ts';
 
 /** A microwave heats in patches: stirred, covered, and let stand so long. Same source. */
 const STANDS_MIN = 2;
@@ -23,9 +23,8 @@ export const reheating: Rule = {
       const chilled = dish.acts.findIndex((act) => act.verb === 'chill' && act.afterFire);
       if (chilled === -1) return [];
       return dish.acts.slice(chilled + 1).flatMap((act) => {
-        const cool = act.coreC !== undefined && act.coreC < REHEATED_CORE_C;
-        if (!HEATS.has(act.verb) || !cool || (WET.has(act.verb) && act.coreC === undefined))
-          return [];
+        const coreC = warmedTo(act);
+        if (!HEATS.has(act.verb) || coreC === undefined || coreC >= REHEATED_CORE_C) return [];
         return [
           {
             rule: 'reheating',
@@ -34,12 +33,21 @@ export const reheating: Rule = {
             step: act.id,
             message: {
               key: 'safety.reheating',
-              values: { tempC: { tempC: act.coreC ?? 0 }, least: { tempC: REHEATED_CORE_C } },
+              values: { tempC: { tempC: coreC }, least: { tempC: REHEATED_CORE_C } },
             },
             source: 'source.foodCodeReheat',
-            mends: [{ kind: 'core', step: act.id, coreC: REHEATED_CORE_C }],
+            mends: [
+              act.coreC === undefined
+                ? { kind: 'heat', step: act.id, tempC: Math.round(meal.boilingC) }
+                : { kind: 'core', step: act.id, coreC: REHEATED_CORE_C },
+            ],
           } as const,
         ];
       });
     }),
 };
+
+/** A simmering pot is as hot as it is said to be; dry heat says its middle, or nothing. */
+function warmedTo({ coreC, verb, tempC }: WatchedAct): number | undefined {
+  return coreC ?? (WET.has(verb) ? tempC : undefined);
+}

@@ -1,9 +1,9 @@
 import { OVERNIGHT_MIN } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
-import { RAW_BOARD_WORK, rawFoods, type WatchedAct, type WatchedDish } from '../watched.ts';
+import { RAW_BOARD_WORK, type WatchedAct, type WatchedDish, type WatchedFood } from '../watched.ts';
 
-/** What is eaten as it leaves the board. */
-const PLATED = new Set(['slice', 'shred', 'serve']);
+/** Where hands, knives and boards work. */
+const WORKTOPS = new Set(['board', 'counter']);
 
 /** Board, knife, brush and hands are washed between raw food and what is eaten as it is. */
 export const washing: Rule = {
@@ -17,36 +17,64 @@ export const washing: Rule = {
       .sort((a, b) => a.act.startMin - b.act.startMin);
     /** When raw food was last on a board nobody has washed since. */
     let touchedMin = -Infinity;
+    let said: SafetyFinding | undefined;
     for (const { dish, act } of acts) {
-      if (isPlated(dish, act) && act.startMin - touchedMin <= OVERNIGHT_MIN) {
-        return [findingAt(dish.id, act.id)];
-      }
+      if (OTHER_BOARD.test(act.label)) touchedMin = -Infinity;
+      const near = act.startMin - touchedMin <= OVERNIGHT_MIN;
+      if (near && isEatenAsItIs(dish, act)) return [findingAt(dish.id, act.id, 'stop')];
+      if (near && isPlated(act)) said ??= findingAt(dish.id, act.id, 'caution');
       if (handlesRaw(dish, act)) touchedMin = act.endMin;
       if (act.washes) touchedMin = -Infinity;
     }
-    return [];
+    return said ? [said] : [];
   },
 };
 
+const OTHER_BOARD = /\b(clean|fresh|another|other|second|washed) (board|plate|knife)\b/i;
+
 /** Said once, where it is first wanted. */
-function findingAt(dish: string, step: string): SafetyFinding {
+function findingAt(dish: string, step: string, level: 'stop' | 'caution'): SafetyFinding {
   return {
     rule: 'washing',
-    level: 'caution',
+    level,
     dish,
     step,
-    message: { key: 'safety.washing' },
+    message: { key: level === 'stop' ? 'safety.washingSalad' : 'safety.washing' },
     source: 'source.fsisWashing',
     mends: [{ kind: 'washBefore', step }],
   };
 }
 
-function handlesRaw(dish: WatchedDish, { verb, place, afterFire }: WatchedAct): boolean {
-  return rawFoods(dish).length > 0 && place === 'board' && !afterFire && RAW_BOARD_WORK.has(verb);
+function handlesRaw(dish: WatchedDish, act: WatchedAct): boolean {
+  if (!WORKTOPS.has(act.place) || !RAW_BOARD_WORK.has(act.verb)) return false;
+  return foodsOf(dish, act).some((food) => isRawThen(food, act));
 }
 
-function isPlated(dish: WatchedDish, { verb, place, afterFire }: WatchedAct): boolean {
-  if (place !== 'board') return false;
-  const eatenRaw = rawFoods(dish).length === 0 && !dish.acts.some(({ last }) => last);
-  return (PLATED.has(verb) && afterFire) || (verb === 'prepare' && eatenRaw);
+function foodsOf({ foods }: WatchedDish, act: WatchedAct): WatchedFood[] {
+  return foods.filter(({ id }) => act.foods.includes(id));
 }
+
+function isRawThen({ animal, ready, spans }: WatchedFood, { startMin }: WatchedAct): boolean {
+  if (animal === 'none' || ready) return false;
+  const at = spans.find(({ fromMin, toMin }) => fromMin <= startMin && startMin < toMin);
+  return at === undefined || at.state === 'raw' || at.state === 'part-cooked';
+}
+
+const PLATED = new Set(['slice', 'shred', 'serve']);
+
+/** Cooked food on its way to the plate. */
+function isPlated({ place, verb, afterFire }: WatchedAct): boolean {
+  return WORKTOPS.has(place) && PLATED.has(verb) && afterFire;
+}
+
+/** Worked on with hands and eaten without a fire: salad, fruit, bread, cheese. */
+function isEatenAsItIs(dish: WatchedDish, act: WatchedAct): boolean {
+  if (!WORKTOPS.has(act.place) || !HANDLED.has(act.verb)) return false;
+  const foods = foodsOf(dish, act);
+  const cold = (food: WatchedFood) =>
+    (food.animal === 'none' || food.ready) &&
+    food.fires.every(({ endMin }) => endMin <= act.startMin);
+  return foods.length > 0 && foods.every(cold) && foods.every(({ fires }) => fires.length === 0);
+}
+
+const HANDLED = new Set(['slice', 'shred', 'prepare', 'serve', 'mix', 'shape', 'stir']);

@@ -1,0 +1,231 @@
+import { FREEZER_C, FRIDGE_C, SIMMER_C, WITH_LIQUID_TIMES } from '../figures/index.ts';
+import { minutesToCool } from '../heat/index.ts';
+import {
+  conditionsOf,
+  cutOf,
+  settleFood,
+  type Dish,
+  type Food,
+  type Meal,
+  type Step,
+} from '../meal/index.ts';
+import { isFirePlace, type PlaceKind } from '../places/index.ts';
+import {
+  FRIDGE_COLD_C,
+  GROWS_FROM_C,
+  FRIDGE_MOST_C,
+  HOT_HOLDING_C,
+  type FoodState,
+  type FoodTemperatures,
+  type LedgerFire,
+  type LedgerSpan,
+} from '../safety/index.ts';
+import type { Verb } from '../terms/index.ts';
+import type { StepTiming } from './step-timing.ts';
+
+/** A step that works on the food, with its times and what heat knows of it. */
+export interface Working {
+  readonly step: Step;
+  readonly at: StepTiming;
+  readonly mixtures: readonly string[];
+  readonly temperatures?: FoodTemperatures | undefined;
+  /** The fire it is to this food, where it is one. */
+  readonly fire?: LedgerFire | undefined;
+  /** The food is cooked through by its end. */
+  readonly cookedBy: boolean;
+}
+
+interface Story {
+  readonly meal: Meal;
+  readonly dish: Dish;
+  readonly food: Food;
+  readonly servingMin: number;
+  /** By their start. */
+  readonly works: readonly Working[];
+  /** Cooked where it was made, or nothing that makes ill raw. */
+  readonly begins: FoodState;
+}
+
+/** Where a food is, and how warm around it. */
+interface Lying {
+  readonly place: PlaceKind;
+  readonly placeC: number;
+  readonly mixtures: readonly string[];
+  readonly soaks?: LedgerSpan['soaks'];
+  readonly leftBy: string;
+}
+
+/**
+ * The spans of a food, from the first step that works on it until it is served: pure, of the steps
+ * and their times. Where no step holds it, it stays where the last one left it.
+ */
+export function spansOf(story: Story): LedgerSpan[] {
+  const { works, servingMin } = story;
+  const spans: LedgerSpan[] = [];
+  let state = story.begins;
+  let warmth: Warmth = {
+    coreC: FRIDGE_C,
+    surfaceC: FRIDGE_C,
+    hotSinceMin: undefined,
+    hotC: FRIDGE_C,
+  };
+  let lying: Lying | undefined;
+  let atMin = works[0]?.at.startMin ?? servingMin;
+  const add = (part: Omit<LedgerSpan, 'coreC' | 'surfaceC' | 'growthMin'>, work?: Working) => {
+    const { next, growthMin } = passed(story, warmth, part, work);
+    const coreC = [warmth.coreC, next.coreC] as const;
+    spans.push({ ...part, coreC, surfaceC: [warmth.surfaceC, next.surfaceC], growthMin });
+    warmth = next;
+  };
+  const lie = (toMin: number) => {
+    if (!lying || toMin <= atMin) return;
+    add({ ...lying, fromMin: atMin, toMin, state });
+    atMin = toMin;
+  };
+  for (const work of works) {
+    const { step, at, mixtures } = work;
+    lie(at.startMin);
+    const fromMin = Math.max(atMin, at.startMin);
+    if (at.endMin > fromMin) {
+      const { kind: place } = step.place;
+      const placeC = aroundC(story, step);
+      const part = {
+        step: step.id,
+        verb: step.verb,
+        place,
+        placeC,
+        mixtures,
+        soaks: SOAKING.get(step.verb),
+        state,
+      };
+      add({ ...part, fromMin, toMin: at.endMin }, work);
+      atMin = at.endMin;
+    }
+    if (work.fire) state = work.cookedBy ? 'cooked' : state === 'raw' ? 'part-cooked' : state;
+    lying = leftAt(story, work);
+  }
+  lie(servingMin);
+  return spans;
+}
+
+/** How warm a food is, and since when it has been off a fire at what heat. */
+interface Warmth {
+  readonly coreC: number;
+  readonly surfaceC: number;
+  readonly hotSinceMin: number | undefined;
+  readonly hotC: number;
+}
+
+function passed(
+  story: Story,
+  before: Warmth,
+  part: Omit<LedgerSpan, 'coreC' | 'surfaceC' | 'growthMin'>,
+  work: Working | undefined,
+): { next: Warmth; growthMin: number } {
+  const minutes = part.toMin - part.fromMin;
+  if (work?.fire) {
+    const { coreC, clockC, wet } = work.fire;
+    const hotC = coreC ?? clockC ?? (wet ? SIMMER_C : Math.max(before.coreC, HOT_HOLDING_C));
+    const surfaceC = wet ? SIMMER_C : Math.max(hotC, before.surfaceC);
+    return { next: { coreC: hotC, surfaceC, hotSinceMin: part.toMin, hotC }, growthMin: 0 };
+  }
+  const curve = work?.temperatures;
+  if (curve && before.hotSinceMin !== undefined) {
+    const [coreC, surfaceC] = [lastOf(curve.coreC), lastOf(curve.surfaceC)];
+    const next = { ...before, coreC, surfaceC, hotSinceMin: part.toMin, hotC: surfaceC };
+    return { next, growthMin: minutesCooler(curve, HOT_HOLDING_C) };
+  }
+  const { placeC } = part;
+  if (placeC >= HOT_HOLDING_C && part.state !== 'raw' && before.coreC > GROWS_FROM_C) {
+    const coreC = Math.max(before.coreC, Math.min(placeC, HOT_HOLDING_C));
+    const hotC = Math.max(coreC, HOT_HOLDING_C);
+    const next = { coreC, surfaceC: placeC, hotC, hotSinceMin: part.toMin };
+    // What has cooled a little on its way is hot again before long.
+    const growthMin = before.surfaceC < HOT_HOLDING_C ? Math.min(minutes, HOT_AGAIN_MIN) : 0;
+    return { next, growthMin };
+  }
+  const cold = placeC <= (part.place === 'fridge' ? FRIDGE_MOST_C : FRIDGE_COLD_C);
+  const next = { coreC: placeC, surfaceC: placeC, hotC: placeC, hotSinceMin: undefined };
+  if (cold) return { next, growthMin: 0 };
+  // A step that says how warm it is keeps it so warm.
+  const said = work?.step.place.tempC !== undefined;
+  const hotFor = said ? 0 : hotMinutes(story, before, part);
+  if (hotFor <= minutes) return { next, growthMin: minutes - hotFor };
+  const fallen = {
+    ...before,
+    hotC: before.hotC - ((before.hotC - HOT_HOLDING_C) * minutes) / hotFor,
+  };
+  return { next: { ...fallen, coreC: fallen.hotC, surfaceC: fallen.hotC }, growthMin: 0 };
+}
+
+/** Lukewarm at its surface and put where it is hot: so long until it is. Our own line, no source. */
+const HOT_AGAIN_MIN = 20;
+
+/** Minutes a food that comes hot off a fire stays hot where it stands. */
+function hotMinutes(
+  { meal, dish, food, works }: Story,
+  { hotC, hotSinceMin }: Warmth,
+  { place, placeC }: Pick<LedgerSpan, 'place' | 'placeC'>,
+): number {
+  const inPot = works.some(({ fire }) => fire?.wet) && place !== 'table';
+  // A bare piece is lukewarm at its surface within minutes.
+  if (hotSinceMin === undefined || hotC <= HOT_HOLDING_C || !inPot) return 0;
+  const { weightG } = settleFood(meal, dish, food);
+  const massG = Math.max(1, weightG * WITH_LIQUID_TIMES);
+  const minutes = minutesToCool({ massG }, hotC, HOT_HOLDING_C, 'counter', placeC);
+  // Out of its pot, on a board, it cools about twice as fast.
+  return Math.round(place === 'board' ? minutes / 2 : minutes);
+}
+
+function lastOf(values: ArrayLike<number>): number {
+  return values[values.length - 1] ?? NaN;
+}
+
+function minutesCooler({ minute, surfaceC }: FoodTemperatures, tempC: number): number {
+  let sum = 0;
+  for (let i = 1; i < minute.length; i++) {
+    if ((surfaceC[i] ?? 0) < tempC) sum += (minute[i] ?? 0) - (minute[i - 1] ?? 0);
+  }
+  return Math.round(sum);
+}
+
+/** How warm it is around the food in a step, °C. */
+function aroundC({ meal }: Story, step: Step): number {
+  return heatAround(meal, step.place.kind, step.place.tempC);
+}
+
+function heatAround(meal: Meal, kind: PlaceKind, tempC: number | undefined): number {
+  if (tempC !== undefined) return tempC;
+  if (kind === 'fridge') return FRIDGE_C;
+  if (kind === 'freezer') return FREEZER_C;
+  return conditionsOf(meal.kitchen).roomC;
+}
+
+const KEEPS_HOT: ReadonlySet<Verb> = new Set(['hold', 'rest']);
+const SOAKING: ReadonlyMap<Verb, LedgerSpan['soaks']> = new Map([
+  ['marinate', 'marinade'],
+  ['brine', 'brine'],
+]);
+
+/** What a step leaves behind: what was over a fire stands off it; what soaks, soaks on. */
+function leftAt(story: Story, { step, mixtures }: Working): Lying {
+  const { roomC } = conditionsOf(story.meal.kitchen);
+  const { kind, tempC } = step.place;
+  const leftBy = step.id;
+  if (isFirePlace(kind)) {
+    const stays = KEEPS_HOT.has(step.verb) && (tempC ?? 0) >= HOT_HOLDING_C;
+    return stays
+      ? { place: kind, placeC: tempC ?? roomC, mixtures: [], leftBy }
+      : { place: 'counter', placeC: roomC, mixtures: [], leftBy };
+  }
+  const takenOut = step.hands.some(({ when }) => when === 'end');
+  const soaks = takenOut ? undefined : SOAKING.get(step.verb);
+  const lies = soaks ? mixtures : [];
+  return { place: kind, placeC: aroundC(story, step), mixtures: lies, soaks, leftBy };
+}
+
+/** Nothing on an animal's raw meat; a food that is cooked already. */
+export function beginsAs(meal: Meal, food: Food, ready: boolean): FoodState {
+  if (ready || cutOf(meal, food)?.id === 'bread-loaf') return 'ready';
+  return 'raw';
+}

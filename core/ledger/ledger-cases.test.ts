@@ -1,0 +1,33 @@
+import { describe, expect, it } from 'vitest';
+import { mealOf } from '../meal/index.ts';
+import { plan } from '../plan/plan.ts';
+import { at } from '../test/meals.ts';
+import type { LedgerCase, Verdict } from '../test/ledger-cases/case.ts';
+import { ROUND_1, ROUND_2, ROUND_3 } from '../test/ledger-cases/rounds.ts';
+
+const NOW = at('2026-11-01T08:00');
+
+function judged({ meal, rule }: LedgerCase): { verdict: Verdict; said: boolean } {
+  const read = mealOf(meal, NOW);
+  const { findings } = plan(read, read.kitchen, NOW, { work: 200, rescues: false });
+  const stops = findings.filter(
+    ({ level, overruled }) => level === 'stop' && overruled === undefined,
+  );
+  const cautions = findings.filter(({ level }) => level === 'caution');
+  const verdict = stops.length > 0 ? 'stop' : cautions.length > 0 ? 'caution' : 'pass';
+  const told = verdict === 'stop' ? stops : cautions;
+  return { verdict, said: rule === undefined || told.some((one) => one.rule === rule) };
+}
+
+describe.each([
+  ['first', ROUND_1],
+  ['second', ROUND_2],
+  ['third', ROUND_3],
+])('whole meals, the %s round', (_round, cases) => {
+  it.each(cases.map((one) => [one.name, one] as const))('%s', (_name, one) => {
+    const { verdict, said } = judged(one);
+    // What is safe may have something to mind; it is not stopped.
+    if (one.verdict === 'pass') expect(verdict).not.toBe('stop');
+    else expect({ verdict, said }).toEqual({ verdict: one.verdict, said: true });
+  });
+});

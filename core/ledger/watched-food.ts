@@ -1,0 +1,139 @@
+import { isEggDish, isShellEgg } from '../pantry/index.ts';
+import { cutOf, foodFacts, type Dish, type Food, type Meal, type Step } from '../meal/index.ts';
+import {
+  killsIn,
+  type FoodTemperatures,
+  type LedgerFire,
+  type WatchedFood,
+} from '../safety/index.ts';
+import { coreAfterClockTime } from './food-temperatures.ts';
+import { beginsAs, spansOf, type Working } from './food-story.ts';
+import { isFire, mixturesOf } from './step-chain.ts';
+import type { StepTiming } from './step-timing.ts';
+
+/** What a food's story is told of. */
+export interface FoodOfPlan {
+  readonly meal: Meal;
+  readonly dish: Dish;
+  readonly food: Food;
+  readonly timing: ReadonlyMap<string, StepTiming>;
+  /** The foods each step works on. */
+  readonly foods: ReadonlyMap<string, readonly string[]>;
+  readonly warm: ReadonlyMap<string, FoodTemperatures>;
+  readonly servingMin: number;
+}
+
+/** A food as the rules see it: what it is, and its story. */
+export function watchedFood(of: FoodOfPlan): WatchedFood {
+  const { meal, food } = of;
+  const cut = cutOf(meal, food);
+  const { animal, minced, ready, known } = foodFacts(meal, food);
+  const pierced = food.pierced ?? false;
+  const eggs = cut !== undefined && (isShellEgg(cut) || isEggDish(cut));
+  const works = worksOf(of, { animal, minced, pierced, ready, eggs });
+  return {
+    id: food.id,
+    name: food.name,
+    cut: food.cut,
+    animal,
+    unknown: !known && animal !== 'none',
+    minced,
+    ready,
+    pierced,
+    intact: !minced && !pierced,
+    toxicBean: cut?.id.startsWith('kidney-beans') ?? /kidney beans?/i.test(food.name),
+    grain: GRAINS.test(cut?.id ?? ''),
+    starchy: STARCHY.test(cut?.id ?? ''),
+    egg: cut !== undefined && isShellEgg(cut),
+    eggDish: cut !== undefined && isEggDish(cut),
+    frozenFirst: food.frozenBefore ?? false,
+    spans: spansOf({ ...of, works, begins: beginsAs(meal, food, ready) }),
+    fires: works.flatMap(({ fire }) => fire ?? []),
+  };
+}
+
+type Facts = Parameters<typeof killsIn>[1];
+
+/** The steps that work on the food, in their order, each with what its fire does. */
+function worksOf(of: FoodOfPlan, facts: Facts): Working[] {
+  const { dish, food, foods, timing, warm } = of;
+  const ofFood = (step: Step) => foods.get(step.id)?.includes(food.id) ?? false;
+  const steps = dish.steps
+    .filter(ofFood)
+    .flatMap((step) => {
+      const at = timing.get(step.id);
+      return at ? [{ step, at }] : [];
+    })
+    .sort((a, b) => a.at.startMin - b.at.startMin);
+  let cooked = facts.animal === 'none' || facts.ready;
+  return steps.map(({ step, at }) => {
+    const temperatures = isTimedBy(step, food, dish) ? warm.get(step.id) : undefined;
+    const fire = isFire(dish, step)
+      ? fireOf(of, step, at, { temperatures, ofFood, cooked })
+      : undefined;
+    cooked ||= fire !== undefined && killsIn(fire, facts);
+    return { step, at, mixtures: mixturesOf(step), temperatures, fire, cookedBy: cooked };
+  });
+}
+
+/** Temperatures are those of the food that times the chain: a rest of it, or a step of its own. */
+function isTimedBy(step: Step, food: Food, dish: Dish): boolean {
+  if ('food' in step.time && step.time.food !== undefined) return step.time.food === food.id;
+  const timed = dish.steps.find(({ time }) => time.kind === 'heat');
+  return timed?.time.kind === 'heat' && timed.time.food === food.id;
+}
+
+const WET: ReadonlySet<string> = new Set(['simmer', 'braise', 'boil', 'steam']);
+
+interface Known {
+  readonly temperatures: FoodTemperatures | undefined;
+  readonly ofFood: (step: Step) => boolean;
+  /** What comes now only warms it. */
+  readonly cooked: boolean;
+}
+
+function fireOf(of: FoodOfPlan, step: Step, at: StepTiming, known: Known): LedgerFire {
+  const { meal, dish, food } = of;
+  const { time, doneWhen, verb } = step;
+  const mine = !('food' in time) || time.food === food.id || isSibling(dish, food, time.food);
+  const until = time.kind === 'heat' && 'coreC' in time.until ? time.until.coreC : undefined;
+  const tender = time.kind === 'heat' && 'tender' in time.until && mine;
+  const said =
+    mine && (time.kind === 'heat' || isProbed(of, step)) ? (until ?? doneWhen?.coreC) : undefined;
+  const minutes = time.kind === 'batches' ? time.likelyMin : at.endMin - at.startMin;
+  const byClock = said === undefined && !tender && !known.cooked;
+  return {
+    step: step.id,
+    verb,
+    startMin: at.startMin,
+    endMin: at.endMin,
+    coreC: said,
+    clockC: byClock ? coreAfterClockTime(meal, dish, step, food, known.ofFood, minutes) : undefined,
+    tender,
+    wet: WET.has(verb),
+    logs: known.temperatures?.logs,
+    wanted: known.temperatures?.wanted,
+    rarer: doneWhen?.rarer ?? false,
+  };
+}
+
+/** One probe goes into one food: where a step says only a core, it is that of the dish's one animal. */
+function isProbed({ meal, dish, food, foods }: FoodOfPlan, step: Step): boolean {
+  const meats = dish.foods.filter(
+    (one) => foods.get(step.id)?.includes(one.id) && foodFacts(meal, one).animal !== 'none',
+  );
+  return (
+    meats.length <= 1 || meats.every((one) => one.cut === food.cut) || meats[0]?.id === food.id
+  );
+}
+
+function isSibling(dish: Dish, food: Food, other: string | undefined): boolean {
+  const timed = dish.foods.find(({ id }) => id === other);
+  return timed?.cut !== undefined && timed.cut === food.cut;
+}
+
+/** Their spores survive as well. */
+const STARCHY = /^(?:lentils|chickpeas|split-peas|kidney-beans|pasta|(?:sweet-)?potatoes)(?:-|$)/;
+
+/** Rice and what is boiled like it: spores survive in all of them. */
+const GRAINS = /^(?:rice|pearl-barley|quinoa|bulgur|couscous|polenta)-/;

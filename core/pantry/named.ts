@@ -1,0 +1,67 @@
+import type { Animal } from './rows.ts';
+
+/** What a food's name alone says, where nobody knows its cut: the careful case. */
+export interface NamedFood {
+  readonly animal: Animal;
+  readonly minced: boolean;
+  /** Cooked, cured or smoked where it was made. */
+  readonly ready: boolean;
+}
+
+/** Words of English kitchens. The longer names come first: a crab apple is no crab. */
+const ANIMAL_WORDS: ReadonlyArray<readonly [RegExp, Animal]> = [
+  [
+    /\b(crab apples?|oyster (sauce|mushrooms?)|fish sauce|beef tomato(es)?|lamb'?s lettuce)\b/,
+    'none',
+  ],
+  [/\b(chicken|turkey|duck|goose|hen|guinea ?fowl|quail|poultry|poussin|capon)s?\b/, 'poultry'],
+  [/\b(venison|deer|boar|rabbit|hare|pheasant|partridge|grouse|pigeon|elk|bear)s?\b/, 'game'],
+  [/\b(pork|bacon|ham|gammon|lardons?|sausages?|chorizo|sausage ?meat)\b/, 'pork'],
+  [/\b(lamb|mutton|hogget|goat|kid)s?\b/, 'lamb'],
+  [
+    /\b(beef|veal|steaks?|brisket|burgers?|patt(y|ies)|meatballs?|mince|mincemeat|oxtail|ox cheeks?)\b/,
+    'beef',
+  ],
+  [/\b(liver|kidneys|heart|sweetbreads?|tripe|meat)\b/, 'beef'],
+  [
+    /\b(mussel|clam|oyster|cockle|scallop|prawn|shrimp|crab|lobster|langoustine|squid|octopus|shellfish|crayfish|whelk)s?\b/,
+    'shellfish',
+  ],
+  [
+    /\b(fish|salmon|trout|cod|hake|haddock|tuna|mackerel|sardine|herring|sea ?bass|bream|halibut|plaice|sole|monkfish|anchov(y|ies)|eel|carp|pike|turbot|pollock)s?\b/,
+    'fish',
+  ],
+];
+
+const READY =
+  /\b(smoked|cured|cooked|tinned|canned|potted|pickled|dried|pre-?cooked|roasted|ready)\b/;
+const MINCED =
+  /\b(mince|minced|ground|burgers?|patt(y|ies)|meatballs?|sausages?|sausage ?meat|tartare)\b/;
+
+/** @returns undefined where the name says nothing of an animal */
+export function animalNamed(name: string): NamedFood | undefined {
+  const words = name.toLowerCase().replaceAll('-', ' ');
+  const found = ANIMAL_WORDS.find(([pattern]) => pattern.test(words));
+  if (!found || found[1] === 'none') return undefined;
+  return { animal: found[1], minced: MINCED.test(words), ready: READY.test(words) };
+}
+
+/** Foods that are minded whatever is done to them, or unless they are cooked. */
+export const WATCHED_NAMES = {
+  /** Poisonous raw, or unless prepared as its own guidance says. */
+  poisonRaw:
+    /\b(elderberr(y|ies)|elder ?flowers?|cassava|manioc|yuca|green potato(es)?|sprouting potato(es)?|taro|bitter almonds?|apricot kernels?|lima beans?|butter beans?, dry|lupins?|lupin beans?|wild mushrooms?|morels?|fiddleheads?|ackee|rhubarb leaves|nutmegs, whole|yams?, raw|red beans?|runner beans?|bamboo shoots?)\b/,
+  sprouts: /\b(bean ?sprouts?|alfalfa|sprouted|sprouts? of|cress sprouts?|mung sprouts?)\b/,
+  softCheese:
+    /\b(soft (white )?cheese|brie|camembert|blue cheese|fresh cheese|queso|ricotta|unpasteuri[sz]ed|raw milk|feta)\b/,
+  smokedFish:
+    /\b(smoked|cured|gravad|cold smoked) (salmon|trout|fish|mackerel|eel|herring)\b|\bgravlax\b/,
+  liver: /\b(liver|p[aâ]t[eé])\b/,
+  stuffing: /\b(stuffing|stuffed|stuff (the|it|them))\b/,
+  flour: /\b(flour|semolina|dough)\b/,
+  honey: /\bhoney\b/,
+} as const;
+
+export function isNamed(what: keyof typeof WATCHED_NAMES, text: string): boolean {
+  return WATCHED_NAMES[what].test(text.toLowerCase().replaceAll('-', ' '));
+}

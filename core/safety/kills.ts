@@ -1,0 +1,33 @@
+import {
+  CLOCK_DOUBT_C,
+  CORE_ROUNDING_C,
+  UNRECKONED_FIRE_MIN,
+  WHOLE_CUT_CORE_C,
+} from './figures/index.ts';
+import { leastCoreOf, type CoreFacts } from './least-core.ts';
+import type { LedgerFire } from './watched.ts';
+
+/** Raw food that no row of the chart names is held to the whole cuts'. */
+export function leastFor(food: CoreFacts): number {
+  return leastCoreOf(food) ?? WHOLE_CUT_CORE_C;
+}
+
+/** Whether a fire cooks a food through: by its middle, by less heat for longer, or by the clock. */
+export function killsIn(fire: LedgerFire, food: CoreFacts): boolean {
+  if (food.animal === 'none' || food.ready || fire.tender) return true;
+  const least = leastFor(food);
+  if (fire.coreC !== undefined)
+    return fire.coreC >= least - CORE_ROUNDING_C || isHeldLongEnough(fire, food);
+  if (fire.clockC !== undefined) return fire.clockC >= least - CLOCK_DOUBT_C;
+  // Nothing to reckon by: a fire worth the name is taken for one.
+  return fire.endMin - fire.startMin >= UNRECKONED_FIRE_MIN;
+}
+
+/** Held long enough at less heat. Printed tables speak of whole cuts and poultry, not of mince or fish. */
+export function isHeldLongEnough(
+  { logs, wanted }: Pick<LedgerFire, 'logs' | 'wanted'>,
+  { animal, minced }: CoreFacts,
+): boolean {
+  if (logs === undefined || wanted === undefined) return false;
+  return !minced && animal !== 'fish' && animal !== 'shellfish' && logs >= wanted;
+}

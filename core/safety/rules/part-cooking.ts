@@ -1,0 +1,44 @@
+import { PART_COOKED_WAIT_MIN } from '../figures/index.ts';
+import type { Rule, SafetyFinding } from '../finding.ts';
+import { killsIn } from '../kills.ts';
+import { rawFoods, type WatchedDish, type WatchedFood } from '../watched.ts';
+
+/** Food is not cooked half-way, kept, and finished later: what is begun on the fire goes on at once. */
+export const partCooking: Rule = {
+  id: 'partCooking',
+  title: 'rule.partCooking',
+  source: 'source.fsisPartCooking',
+  figures: { key: 'figures.partCooking', values: { minutes: { minutes: PART_COOKED_WAIT_MIN } } },
+  check: (meal) =>
+    meal.dishes.flatMap((dish) => rawFoods(dish).flatMap((food) => interrupted(dish, food))),
+};
+
+function interrupted(dish: WatchedDish, food: WatchedFood): SafetyFinding[] {
+  if (food.ready) return [];
+  const first = food.fires.findIndex((fire) => killsIn(fire, food));
+  const before = food.fires.slice(0, first === -1 ? food.fires.length : first);
+  return before.flatMap((fire, i) => {
+    const next = food.fires[i + 1];
+    const waits = food.spans.filter(
+      ({ fromMin, toMin }) => fromMin >= fire.endMin && toMin <= (next?.startMin ?? Infinity),
+    );
+    const minutes = waits.reduce((sum, { fromMin, toMin }) => sum + toMin - fromMin, 0);
+    // What is never finished is the core's rule.
+    if (!next || minutes <= PART_COOKED_WAIT_MIN) return [];
+    return [
+      {
+        rule: 'partCooking',
+        level: 'stop',
+        dish: dish.id,
+        step: fire.step,
+        food: food.id,
+        message: {
+          key: 'safety.partCooking',
+          values: { food: food.name, minutes: { minutes } },
+        },
+        source: 'source.fsisPartCooking',
+        mends: [],
+      } as const,
+    ];
+  });
+}

@@ -1,0 +1,33 @@
+import { isNamed } from '../../pantry/index.ts';
+import { POULTRY_CORE_C } from '../figures/index.ts';
+import type { Rule } from '../finding.ts';
+
+/** What a bird or a joint is stuffed with is in the middle: it reaches 74 °C as well. */
+export const stuffing: Rule = {
+  id: 'stuffing',
+  title: 'rule.stuffing',
+  source: 'source.fsisChart',
+  figures: { key: 'figures.stuffing', values: { tempC: { tempC: POULTRY_CORE_C } } },
+  check: (meal) =>
+    meal.dishes.flatMap((dish) => {
+      const meat = dish.foods.find(({ animal }) => animal !== 'none');
+      const said = [
+        ...dish.foods.map(({ name, cut = '' }) => `${name} ${cut}`),
+        ...dish.mixtures.map(({ name }) => name),
+        ...dish.acts.map(({ label }) => label),
+      ];
+      const fire = dish.acts.find(({ last }) => last);
+      if (!meat || !said.some((text) => isNamed('stuffing', text))) return [];
+      return [
+        {
+          rule: 'stuffing',
+          level: 'caution',
+          dish: dish.id,
+          step: fire?.id,
+          message: { key: 'safety.stuffing', values: { tempC: { tempC: POULTRY_CORE_C } } },
+          source: 'source.fsisChart',
+          mends: [],
+        } as const,
+      ];
+    }),
+};

@@ -1,0 +1,26 @@
+import type { Rule } from '../finding.ts';
+
+/** A food nobody knows the cut of is taken for what its name says, carefully, until the cook tells. */
+export const unknownFood: Rule = {
+  id: 'unknownFood',
+  title: 'rule.unknownFood',
+  source: 'source.common',
+  figures: { key: 'figures.unknownFood' },
+  check: (meal) =>
+    meal.dishes.flatMap((dish) =>
+      dish.foods
+        .filter(({ unknown, ready }) => unknown && !ready)
+        .map(
+          ({ id, name, animal }) =>
+            ({
+              rule: 'unknownFood',
+              level: 'caution',
+              dish: dish.id,
+              food: id,
+              message: { key: 'safety.unknownFood', values: { food: name, animal } },
+              source: 'source.common',
+              mends: [],
+            }) as const,
+        ),
+    ),
+};
