@@ -4,6 +4,7 @@ import {
   mannerOf,
   plan,
   say,
+  sayStory,
   type Meal,
   type Plan,
   type SafetyFinding,
@@ -20,15 +21,19 @@ export function checkCommand(file: string, options: Options): Outcome {
   const meal = withinHorizon(readMeal(file, nowMin), nowMin, file);
   const made = plan(meal, meal.kitchen, nowMin, { rescues: false });
   const manner = mannerOf(meal, made.servingMin);
+  // What the cook does anyway, in their own words, is minded and no longer stopped.
+  const levelOf = ({ level, overruled }: SafetyFinding) =>
+    level === 'stop' && overruled !== undefined ? 'caution' : level;
   const told = (level: SafetyFinding['level']) =>
     made.findings
-      .filter((finding) => finding.level === level && finding.overruled === undefined)
-      .map(({ rule, step, dish, message, source }) => ({
+      .filter((finding) => levelOf(finding) === level)
+      .map(({ rule, step, dish, food, message, source }) => ({
         rule,
         ...(step === undefined ? {} : { step }),
         dish,
         text: say(message, manner),
         source: say({ key: source }, manner),
+        story: sayStory(made.stories, { dish, food, step }, manner),
       }));
   const [stops, cautions] = [told('stop'), told('caution')];
   const avoids = avoidConflicts(meal).map((conflict) => ({
@@ -36,13 +41,12 @@ export function checkCommand(file: string, options: Options): Outcome {
     text: `holds ${conflict.avoids} (${conflict.because}), which ${conflict.heads} at the table avoid`,
   }));
   const found = auditOf(made, meal);
-  const where = ({ step, dish }: { step?: string; dish: string }) => step ?? dish;
   const lines = [
     `${file}: a good meal file. ${sentenceOf(made, stops.length, cautions.length + avoids.length + found.length)}`,
-    ...stops.map((item) => `! ${where(item)}: ${item.text} (${item.source})`),
+    ...stops.flatMap((item) => lineOf('!', item)),
     ...avoids.map((item) => `! ${item.dish} ${item.text}`),
     ...found.map((finding) => `! ${finding.steps.join(', ')}: ${finding.text}`),
-    ...cautions.map((item) => `- ${where(item)}: ${item.text} (${item.source})`),
+    ...cautions.flatMap((item) => lineOf('-', item)),
   ];
   return {
     json: {
@@ -57,6 +61,14 @@ export function checkCommand(file: string, options: Options): Outcome {
     text: lines.join('\n'),
     exit: stops.length > 0 || made.status === 'cannot' ? 3 : 0,
   };
+}
+
+function lineOf(
+  mark: string,
+  item: { step?: string; dish: string; text: string; source: string; story: string },
+): string[] {
+  const line = `${mark} ${item.step ?? item.dish}: ${item.text} (${item.source})`;
+  return item.story === '' ? [line] : [line, `    ${item.story}`];
 }
 
 function auditOf(made: Plan, meal: Meal) {

@@ -37,7 +37,16 @@ export function safetyOf(
   planned: readonly StepTiming[],
   rules?: readonly Rule[],
 ): SafetyFinding[] {
-  return watch(ledgerOf(meal, servingMin, planned), rules).map((finding) => {
+  return findingsOf(meal, ledgerOf(meal, servingMin, planned), rules);
+}
+
+/** The same of a ledger that is known already. */
+export function findingsOf(
+  meal: Meal,
+  ledger: WatchedMeal,
+  rules?: readonly Rule[],
+): SafetyFinding[] {
+  return watch(ledger, rules).map((finding) => {
     const { words } =
       (meal.overruled ?? []).find(
         ({ rule, step }) => rule === finding.rule && step === finding.step,

@@ -1,5 +1,5 @@
 import { MINUTES_PER_DAY } from '../figures/index.ts';
-import { safetyOf } from '../ledger/index.ts';
+import { findingsOf, ledgerOf, storiesOf } from '../ledger/index.ts';
 import type { Meal } from '../meal/index.ts';
 import type { Message } from '../words/index.ts';
 import { saidOnce, withFindings } from './cautions-at-steps.ts';
@@ -52,7 +52,8 @@ export function planThatCannot(meal: Meal, steps: readonly ExpandedStep[], given
     served: () => ({}),
   };
   const placed = steps.map((step) => plannedStep(timed, step));
-  const findings = safetyOf(meal, servingMin, placed);
+  const ledger = ledgerOf(meal, servingMin, placed);
+  const findings = findingsOf(meal, ledger);
   const planned = saidOnce(placed.map((step) => withFindings(step, findings)));
   return {
     ...frame(meal, servingMin, nowMin, people[0]?.closed ?? [], planned),
@@ -60,6 +61,7 @@ export function planThatCannot(meal: Meal, steps: readonly ExpandedStep[], given
     onTime: 0,
     onTimeOf: [],
     findings,
+    stories: storiesOf(ledger),
     // What was never planned cannot clash.
     clashes: [],
     because: given.because,

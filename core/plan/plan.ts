@@ -23,7 +23,7 @@ import { simulateOnTime } from './simulation/on-time.ts';
 import { peopleOf, type Person } from './resources/people.ts';
 import { plannedStep, type ServedBy, type TimedNetwork } from './scheduling/planned-step.ts';
 import { rescuesFor } from './rescues/rescues.ts';
-import { safetyOf, withSafeGaps } from '../ledger/index.ts';
+import { findingsOf, ledgerOf, storiesOf, withSafeGaps } from '../ledger/index.ts';
 import { settleTimes } from './scheduling/settle-times.ts';
 import { saidOnce, withFindings } from './cautions-at-steps.ts';
 import { frame, traceOf } from './plan-frame.ts';
@@ -199,7 +199,8 @@ function planOf(
     served: (step) => servedBy(step, model, solution),
   };
   const placed = settleSharedTemperatures(steps.map((step) => plannedStep(timed, step)));
-  const findings = safetyOf(meal, servingMin, placed);
+  const ledger = ledgerOf(meal, servingMin, placed);
+  const findings = findingsOf(meal, ledger);
   const planned = saidOnce(placed.map((step) => withFindings(step, findings)));
   const clashes = findClashes(model, left, times.at);
   const blocks = people[0]?.closed ?? [];
@@ -210,6 +211,7 @@ function planOf(
     status: clashes.length > 0 || odds.onTime < TIGHT_BELOW ? 'tight' : 'fits',
     ...odds,
     findings,
+    stories: storiesOf(ledger),
     clashes,
     because: [],
     rescues: [],

@@ -1,5 +1,6 @@
 import type { Verb } from '../terms/index.ts';
 import type { Command, DurationEstimate, Place } from '../meal/index.ts';
+import type { FoodStory } from '../ledger/index.ts';
 import type { Caution, SafetyFinding } from '../safety/index.ts';
 import type { Block } from '../time/index.ts';
 import type { Message } from '../words/index.ts';
@@ -72,6 +73,8 @@ export interface Plan {
   readonly steps: readonly PlannedStep[];
   /** What the safety rules have to say. */
   readonly findings: readonly SafetyFinding[];
+  /** Where each food is, how warm and for how long, span by span. */
+  readonly stories: readonly FoodStory[];
   readonly clashes: readonly Clash[];
   /** Why it cannot be done. */
   readonly because: readonly Message[];

@@ -1,5 +1,8 @@
 /** What the rules of safety say: findings, figures, names, mends and sources. */
 export const safety = {
+  'story.since': '{{place}} {{tempC}} since {{at}}',
+  'story.for': '{{place}} {{tempC}} for {{minutes}}',
+  'story.fire': '{{place}} {{tempC}} for {{minutes}}, to {{core}}',
   'safety.tooBrief': '{{food}} is on the fire too short a time to be sure of. Probe it.',
   'safety.coreChosen':
     '{{food}} comes off at {{tempC}}, as you want it; public guidance asks {{least}}.',

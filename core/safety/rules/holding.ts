@@ -54,7 +54,7 @@ function lukewarm(meal: WatchedMeal, dish: WatchedDish, food: WatchedFood): Safe
       message: {
         key: step === undefined ? 'safety.holdingLies' : 'safety.holding',
         values: {
-          minutes: { minutes },
+          minutes: { minutes: step === undefined ? longest.minutes : minutes },
           tempC: { tempC: HOT_HOLDING_C },
           limit: { minutes: limit },
         },

@@ -1,7 +1,7 @@
 import { PART_COOKED_WAIT_MIN } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
 import { killsIn } from '../kills.ts';
-import { rawFoods, type WatchedDish, type WatchedFood } from '../watched.ts';
+import { minutesOfSpan, rawFoods, type WatchedDish, type WatchedFood } from '../watched.ts';
 
 /** Food is not cooked half-way, kept, and finished later: what is begun on the fire goes on at once. */
 export const partCooking: Rule = {
@@ -22,7 +22,8 @@ function interrupted(dish: WatchedDish, food: WatchedFood): SafetyFinding[] {
     const waits = food.spans.filter(
       ({ fromMin, toMin }) => fromMin >= fire.endMin && toMin <= (next?.startMin ?? Infinity),
     );
-    const minutes = waits.reduce((sum, { fromMin, toMin }) => sum + toMin - fromMin, 0);
+    const minutes = waits.reduce((sum, span) => sum + minutesOfSpan(span), 0);
+    const [longest] = [...waits].sort((a, b) => minutesOfSpan(b) - minutesOfSpan(a));
     // What is never finished is the core's rule.
     if (!next || minutes <= PART_COOKED_WAIT_MIN) return [];
     return [
@@ -30,7 +31,7 @@ function interrupted(dish: WatchedDish, food: WatchedFood): SafetyFinding[] {
         rule: 'partCooking',
         level: 'stop',
         dish: dish.id,
-        step: fire.step,
+        step: longest?.step ?? longest?.leftBy ?? fire.step,
         food: food.id,
         message: {
           key: 'safety.partCooking',

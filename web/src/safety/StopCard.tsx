@@ -1,6 +1,7 @@
 import {
   mendCommands,
   mendMessage,
+  sayStory,
   type Meal,
   type Mend,
   type Plan,
@@ -14,6 +15,13 @@ import { safety } from '../words/en/safety.ts';
 import { learn, useWords } from '../words/words.ts';
 
 learn(safety);
+
+/** What has become of the food so far, in a line; nothing where it is about no food. */
+export function Story({ meal, plan, finding }: Omit<StopCardProps, 'onChoose'>) {
+  const { manner } = useManner(meal, plan);
+  const story = sayStory(plan.stories, finding, manner);
+  return story === '' ? null : <p className="mt-1 text-sm text-muted">{story}</p>;
+}
 
 interface StopCardProps {
   readonly meal: Meal;
@@ -51,6 +59,7 @@ export function StopCard({ meal, plan, finding, onChoose }: StopCardProps) {
           {t('safety.source', { source: sayIt({ key: finding.source }) })}
         </span>
       </p>
+      <Story meal={meal} plan={plan} finding={finding} />
       {overruled === undefined ? (
         <>
           <Mends meal={meal} plan={plan} finding={finding} />

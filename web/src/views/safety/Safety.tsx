@@ -1,7 +1,7 @@
 import { keepingTable, RULES, showTime, type Meal, type Plan } from '@zemrin/core';
 import { Printer } from 'lucide-react';
 import { Link, useNavigate } from 'react-router';
-import { StopCard } from '../../safety/StopCard.tsx';
+import { Story, StopCard } from '../../safety/StopCard.tsx';
 import { useMeal, usePlan } from '../../store/hooks.ts';
 import { useManner } from '../../store/manner.ts';
 import { NoMeal } from '../../ui/NoMeal.tsx';
@@ -79,7 +79,14 @@ function Sheet({ meal, plan }: { meal: Meal; plan: Plan }) {
               <span className="font-normal text-muted">{step.dishName}</span>
             </p>
             {cautions.map((caution) => (
-              <p key={caution.message.key}>{sayIt(caution.message)}</p>
+              <div key={caution.message.key}>
+                <p>{sayIt(caution.message)}</p>
+                {plan.findings
+                  .filter((one) => one.step === step.id && one.message.key === caution.message.key)
+                  .map((finding) => (
+                    <Story key={finding.rule} meal={meal} plan={plan} finding={finding} />
+                  ))}
+              </div>
             ))}
           </li>
         ))}

@@ -1,5 +1,6 @@
 import {
   companyOf,
+  elasticAxis,
   handsBetween,
   jobsOf,
   showMinutes,
@@ -15,6 +16,8 @@ import { NoMeal } from '../../ui/NoMeal.tsx';
 import { weave } from '../../words/en/weave.ts';
 import { learn, useWords } from '../../words/words.ts';
 import { HoursDialog } from '../../ui/HoursDialog.tsx';
+import { AtMoment } from './AtMoment.tsx';
+import { MomentSlider } from './MomentSlider.tsx';
 import { ServingPanel } from './panel/ServingPanel.tsx';
 import { StepPanel } from './panel/StepPanel.tsx';
 import { TimesList } from './panel/TimesList.tsx';
@@ -57,6 +60,7 @@ function Woven({ meal, plan }: { meal: Meal; plan: Plan }) {
   const narrow = useNarrow();
   const [hours, setHours] = useState(false);
   const [byPlace, setByPlace] = useState(false);
+  const [moment, setMoment] = useState<number>();
   const onChoose = (step: string | undefined) => {
     const to = `/meal/${meal.id}/weave${step === undefined ? '' : `/${step}`}`;
     void navigate(to, { replace: true });
@@ -64,6 +68,9 @@ function Woven({ meal, plan }: { meal: Meal; plan: Plan }) {
   const known = plan.steps.some((step) => step.id === chosen) ? chosen : undefined;
   const panel = known !== undefined && (
     <StepPanel key={known} meal={meal} plan={plan} stepId={known} onChoose={onChoose} />
+  );
+  const looked = moment !== undefined && (
+    <AtMoment meal={meal} plan={plan} moment={moment} onClose={() => setMoment(undefined)} />
   );
   const onHours = () => setHours(true);
   return (
@@ -73,7 +80,17 @@ function Woven({ meal, plan }: { meal: Meal; plan: Plan }) {
           {!narrow && <Layout byPlace={byPlace} onChange={setByPlace} />}
         </Head>
         {narrow ? (
-          <UprightWeave meal={meal} plan={plan} onChoose={onChoose} />
+          <>
+            <UprightWeave meal={meal} plan={plan} onChoose={onChoose} />
+            <MomentSlider
+              meal={meal}
+              plan={plan}
+              axis={elasticAxis(plan.steps.flatMap(({ startMin, endMin }) => [startMin, endMin]))}
+              moment={moment}
+              onMoment={setMoment}
+              className="moment-slider mt-3 block h-11 w-full"
+            />
+          </>
         ) : (
           <WideWeave
             meal={meal}
@@ -82,11 +99,15 @@ function Woven({ meal, plan }: { meal: Meal; plan: Plan }) {
             onChoose={onChoose}
             onHours={onHours}
             byPlace={byPlace}
+            moment={moment}
+            onMoment={setMoment}
           />
         )}
+        {narrow && looked}
         <TimesList meal={meal} plan={plan} />
       </section>
       <aside className="shrink-0 bg-panel p-5 lg:sticky lg:top-0 lg:h-screen lg:w-[272px] lg:overflow-y-auto">
+        {!narrow && looked}
         <ServingPanel
           meal={meal}
           plan={plan}

@@ -18,6 +18,7 @@ import { axisOf, LEFT, packLanes, RIGHT } from './layout.ts';
 import { PlaceRows, placesHeight } from './loads/PlaceRows.tsx';
 import { rowHeight } from './sizes.ts';
 import { ThreadRow, type LaidThread } from './threads/ThreadRow.tsx';
+import { MomentOnAxis } from './MomentOnAxis.tsx';
 import { useMove } from './useMove.ts';
 import { useWidth } from './useWidth.ts';
 
@@ -29,11 +30,13 @@ interface WideWeaveProps {
   readonly onHours: () => void;
   /** By place instead of by dish. */
   readonly byPlace: boolean;
+  readonly moment: number | undefined;
+  readonly onMoment: (minute: number) => void;
 }
 
 /** The weave lying down: time runs to the right and stops at the bar. */
 export function WideWeave(props: WideWeaveProps) {
-  const { meal, plan, chosen, onChoose, onHours, byPlace } = props;
+  const { meal, plan, chosen, onChoose, onHours, byPlace, moment } = props;
   const t = useWords();
   const [ref, width] = useWidth<HTMLDivElement>();
   const plotPx = Math.max(320, width - LEFT - RIGHT);
@@ -80,6 +83,15 @@ export function WideWeave(props: WideWeaveProps) {
             plotPx={plotPx}
             height={height}
             onHours={onHours}
+          />
+          <MomentOnAxis
+            meal={meal}
+            plan={plan}
+            axis={axis}
+            moment={moment}
+            onMoment={props.onMoment}
+            plotPx={plotPx}
+            height={height}
           />
           <PlaceRows
             rows={places}
