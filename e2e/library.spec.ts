@@ -20,7 +20,7 @@ test('a meal goes out to a file and comes back from it', async ({ page }) => {
   await page.getByRole('menuitem', { name: 'Export' }).click();
   const path = await (await download).path();
   const file = JSON.parse(readFileSync(path, 'utf8'));
-  expect(file).toMatchObject({ zemrin: 'meal', version: 1, serving: { at: '2026-11-28T19:00' } });
+  expect(file).toMatchObject({ zemrin: 'meal', version: 2, serving: { at: '2026-11-28T19:00' } });
   await page.locator('input[type=file]').setInputFiles({
     name: 'again.json',
     mimeType: 'application/json',

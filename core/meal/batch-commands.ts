@@ -104,6 +104,7 @@ function removeFood(dish: Dish, id: string): Dish {
   return {
     ...dish,
     foods: dish.foods.filter((food) => food.id !== id),
+    steps: dish.steps.map((step) => (step.foods ? { ...step, foods: without(step.foods) } : step)),
     mixtures: dish.mixtures.map((mixture) => ({
       ...mixture,
       on: without(mixture.on),

@@ -49,6 +49,7 @@ export function copyDish(dish: Dish, taken: ReadonlySet<string>, name = dish.nam
           ...('mixture' in step.time && { mixture: of(step.time.mixture) }),
         },
         ...(step.mixtures && { mixtures: step.mixtures.map(of) }),
+        ...(step.foods && { foods: step.foods.map(of) }),
       }),
     ),
   };

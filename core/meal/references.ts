@@ -67,6 +67,9 @@ function checkDish(dish: Dish, path: string, meal: MealFile): MealProblem[] {
       const what = step.time.kind === 'soak' ? 'mixture that soaks' : 'mixture that is boiled';
       if (!fits) problems.push(nowhere(`${at}.time.mixture`, step.time.mixture, what));
     }
+    step.foods?.forEach((food, f) => {
+      if (!foods.has(food)) problems.push(nowhere(`${at}.foods[${f}]`, food, 'food of this dish'));
+    });
     step.mixtures?.forEach((mixture, m) => {
       if (!mixtures.has(mixture))
         problems.push(nowhere(`${at}.mixtures[${m}]`, mixture, 'mixture of this dish'));

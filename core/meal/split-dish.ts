@@ -48,7 +48,11 @@ export function splitDish(meal: Meal, dish: Dish, avoids: Avoidable, name: strin
   const held = new Set(holding.map(({ id }) => id));
   return {
     ...dish,
-    steps: withOwnSteps(dish.steps, held, name, fresh),
+    steps: withOwnSteps(dish.steps, held, name, fresh).map((step) =>
+      step.foods
+        ? { ...step, foods: step.foods.flatMap((id) => [id, apart.get(id)?.id ?? []].flat()) }
+        : step,
+    ),
     foods: [...dish.foods, ...apart.values()],
     mixtures: dish.mixtures.map((mixture) => {
       if (!holding.includes(mixture)) {

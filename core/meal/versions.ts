@@ -64,10 +64,16 @@ function headed(json: unknown, kind: DocumentKind): RawDocument {
   return document;
 }
 
+/**
+ * Version 2 of meals and dishes: a step may say which foods it works on. One that does not, and so
+ * every step of version 1, is inferred from its dish whenever it is read (works-on.ts).
+ */
+const stepsMayNameFoods: Migration = (document) => document;
+
 /** The kinds of documents of Zemrin's, each with its way from its first version to the newest. */
 export const DOCUMENTS = {
-  meal: { name: 'meal', migrations: [] },
-  dish: { name: 'dish', migrations: [] },
+  meal: { name: 'meal', migrations: [stepsMayNameFoods] },
+  dish: { name: 'dish', migrations: [stepsMayNameFoods] },
   kitchen: { name: 'kitchen', migrations: [] },
   library: { name: 'library', migrations: [] },
   cook: { name: 'cook', migrations: [] },

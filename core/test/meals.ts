@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import {
   epochMinOf,
   mealOf,
+  MEAL_VERSION,
   MEASURES,
   type Dish,
   type Kitchen,
@@ -71,7 +72,7 @@ export function mealOfDishes(
 ): Meal {
   return {
     zemrin: 'meal',
-    version: 1,
+    version: MEAL_VERSION,
     id: 'test',
     title: 'Test',
     serving: { at: serveAt, zone: ZONE },

@@ -1,10 +1,10 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { bandOf, mayFollow, type ChainSpot, type Dish, type Meal } from '@zemrin/core';
+import { bandOf, type ChainSpot, type Dish, type Meal } from '@zemrin/core';
 import { ChevronDown, ChevronUp, GripVertical, X } from 'lucide-react';
-import { DropdownMenu } from 'radix-ui';
 import { EditField } from '../../ui/EditField.tsx';
 import { useWords } from '../../words/words.ts';
+import { Follows, WorksOn } from './ChainMenus.tsx';
 import { Gutter } from './Gutter.tsx';
 import { PhraseField } from './PhraseField.tsx';
 import { saidTime } from './saidTime.ts';
@@ -68,7 +68,8 @@ export function ChainRow(props: RowProps) {
           {props.guessed && `, ${t('dishes.guessed')}`}
         </span>
         <div className="col-span-2 row-start-4 flex min-w-0 @lg:col-span-1 @lg:row-start-2">
-          <Follows meal={meal} dish={dish} spot={spot} chain={chain} />
+          <Follows dish={dish} spot={spot} chain={chain} />
+          {dish.foods.length > 1 && <WorksOn dish={dish} spot={spot} chain={chain} />}
         </div>
         <div className="col-span-2 row-start-3 min-w-0 @lg:col-span-1 @lg:col-start-2 @lg:row-start-1">
           <PhraseField
@@ -115,53 +116,5 @@ function RowButton(props: { label: string; icon: typeof X; onClick: (() => void)
     >
       <Icon size={16} aria-hidden="true" />
     </button>
-  );
-}
-
-/** Forks and joins: which steps it comes after. */
-function Follows({ dish, spot, chain }: Pick<RowProps, 'meal' | 'dish' | 'spot' | 'chain'>) {
-  const t = useWords();
-  const { step } = spot;
-  const others = mayFollow(dish, step.id);
-  const followed = new Set(step.after.map((gap) => gap.step));
-  const names = others.filter(({ id }) => followed.has(id)).map(({ label }) => label);
-  return (
-    <DropdownMenu.Root>
-      <DropdownMenu.Trigger
-        className="min-h-[30px] min-w-0 truncate rounded-lg px-1.5 text-left text-[13px] text-muted hover:bg-soft"
-        aria-label={t('dishes.follows', { step: step.label })}
-        title={t('dishes.follows', { step: step.label })}
-      >
-        {names.length === 0
-          ? t('dishes.followsNothing')
-          : t('dishes.followsShort', { steps: names.join(', ') })}
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align="end"
-          className="z-40 max-h-[60vh] min-w-[220px] overflow-auto rounded-xl border border-line bg-panel p-1 text-ink shadow-lg"
-        >
-          {others.map((other) => (
-            <DropdownMenu.CheckboxItem
-              key={other.id}
-              checked={followed.has(other.id)}
-              onSelect={(event) => event.preventDefault()}
-              onCheckedChange={(on) => {
-                const next = new Set(followed);
-                if (on) next.add(other.id);
-                else next.delete(other.id);
-                chain.follow(step.id, [...next]);
-              }}
-              className="flex min-h-[44px] items-center gap-2 rounded-lg px-3 outline-none data-[highlighted]:bg-soft"
-            >
-              <span aria-hidden="true" className="w-4">
-                {followed.has(other.id) ? '✓' : ''}
-              </span>
-              {other.label}
-            </DropdownMenu.CheckboxItem>
-          ))}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
   );
 }

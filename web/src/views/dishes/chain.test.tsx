@@ -124,6 +124,17 @@ describe('a chain', () => {
     ]);
   });
 
+  it('says which foods a step works on, and is corrected where that is not so', async () => {
+    const { user, step } = editing('lamb');
+    const menu = () => screen.getByRole('button', { name: 'What Smoke works on' });
+    expect(menu().textContent).toMatch(/lamb shoulder, bone in, lamb piece.*inferred/);
+    await user.click(menu());
+    await user.click(screen.getByRole('menuitemcheckbox', { name: /^lamb piece/ }));
+    expect(step('Smoke').foods).toEqual(['lamb-shoulder']);
+    await user.click(screen.getByRole('menuitem', { name: dishes['dishes.inferAgain'] }));
+    expect(step('Smoke').foods).toBeUndefined();
+  });
+
   it('keeps a name when it is emptied', async () => {
     const { user, step } = editing();
     await typeOver(user, screen.getByRole('textbox', { name: 'Name of Shape' }), ' ');

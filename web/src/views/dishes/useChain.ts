@@ -1,4 +1,5 @@
 import {
+  foodsByStep,
   freshId,
   moveStep,
   stepOfPhrase,
@@ -42,6 +43,14 @@ export function useChain(meal: Meal, dish: Dish, { put, remove }: ChainEdits) {
     return {
       rename: (id: string, label: string) => put(change(id, (step) => ({ ...step, label }))),
       follow: (id: string, follows: readonly string[]) => put(withFollows(dish, id, follows)),
+      workOn: (id: string, foods: readonly string[] | undefined) =>
+        put(
+          change(id, ({ foods: _before, ...step }) =>
+            foods === undefined ? step : { ...step, foods: [...foods] },
+          ),
+        ),
+      /** The foods each step works on, said or inferred. */
+      worksOn: foodsByStep(meal, dish),
       move: (id: string, behind: string | undefined) => put(moveStep(dish, id, behind)),
       remove,
       say: (id: string, phrase: ReadPhrase) =>
