@@ -11,6 +11,8 @@ import { followsFire, goesOn, isFire } from './step-chain.ts';
  */
 export type AfterSoak = 'at once' | 'taken out';
 
+/** From a soak to what follows, without soaking on to speak of. */
+const OUT_AT_ONCE_MIN = 5;
 /** Carried over to what follows. */
 const AT_ONCE_MIN = 15;
 
@@ -51,7 +53,7 @@ function longestWait(
   afterSoak: AfterSoak,
 ): number | undefined {
   if (soaks(before))
-    return afterSoak === 'at once' && !endsByHand(before) ? AT_ONCE_MIN : undefined;
+    return afterSoak === 'at once' && !endsByHand(before) ? OUT_AT_ONCE_MIN : undefined;
   const { kind, tempC } = before.place;
   const cold = kind === 'fridge' || kind === 'freezer' || (tempC ?? Infinity) <= FRIDGE_COLD_C;
   if (cold) return undefined;

@@ -11,6 +11,7 @@ import {
   withCoreGaps,
 } from '../../meal/index.ts';
 import { epochMinOf } from '../../time/index.ts';
+import { ledgerFindings } from './audit-ledger.ts';
 import { resourceFindings } from './audit-resources.ts';
 import type { AuditFinding } from './finding.ts';
 import type { Plan, PlannedStep } from '../planned.ts';
@@ -44,6 +45,7 @@ export function audit(plan: Plan, given: Meal, kitchen: Kitchen): AuditFinding[]
   }
   const stepOf = new Map(meal.dishes.flatMap((dish) => dish.steps.map((s) => [s.id, s] as const)));
   solution.push(...resourceFindings(plan, stepOf, kitchen));
+  if (plan.steps.length === stepOf.size) solution.push(...ledgerFindings(plan, meal));
   return solution;
 }
 

@@ -13,6 +13,8 @@ export interface AuditFinding {
     | 'room'
     | 'tending'
     | 'give'
+    | 'ledger'
+    | 'soak'
     | 'unsaid';
   readonly steps: readonly string[];
   readonly text: string;

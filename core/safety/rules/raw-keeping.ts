@@ -59,8 +59,8 @@ function keptTooLong(dish: WatchedDish, food: WatchedFood): SafetyFinding[] {
 }
 
 /**
- * Raw and not frozen, from the end of its thaw or the first that is done to it. What a brine keeps,
- * and what one marinade takes for itself, are rules of their own.
+ * Raw and not frozen, before it is frozen and after its thaw. What a brine keeps, and what one
+ * marinade takes for itself, are rules of their own.
  */
 function waitsRaw({ spans, fires }: WatchedFood): { minutes: number; step: string | undefined } {
   const fired = new Set(fires.map(({ step }) => step));
@@ -68,10 +68,9 @@ function waitsRaw({ spans, fires }: WatchedFood): { minutes: number; step: strin
     ({ state, step, place, placeC }) =>
       state === 'raw' && !fired.has(step ?? '') && !warmForRaw({ place, tempC: placeC }),
   );
-  const thawed = raw.findLastIndex(
-    ({ verb, placeC }) => verb === 'thaw' || placeC <= FROZEN_MOST_C,
+  const since = raw.filter(
+    ({ soaks, verb, placeC }) => soaks !== 'brine' && verb !== 'thaw' && placeC > FROZEN_MOST_C,
   );
-  const since = raw.slice(thawed + 1).filter(({ soaks }) => soaks !== 'brine');
   const last = since.at(-1);
   const soaked = since.filter(isSoaking);
   if (soaked.length === since.length) return { minutes: 0, step: undefined };
