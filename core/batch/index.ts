@@ -13,6 +13,7 @@ export { saltedFood, saltingBy, weighMixture, type BatchFood, type BatchFor } fr
 export { roundCount, type ScaledLine } from './line.ts';
 export { VESSEL_KINDS, type Cover, type Vessel, type VesselKind } from './cover.ts';
 export { holdsOf, mixableOfLine, type Shelf } from './compose.ts';
+export { pHOf } from './contents.ts';
 export * from './contact.ts';
 export * from './cooling.ts';
 export * from './diffusion.ts';

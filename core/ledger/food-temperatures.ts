@@ -38,7 +38,7 @@ export function temperaturesOf(
     const rests = restsAfter(meal, dish, step, timing);
     const stages = [...spec.stages, ...rests.map(({ stage }) => stage)];
     const cook = knownCook({ ...spec, stages });
-    const { logs, wanted } = safetyOfCook({ ...spec, stages }, cook);
+    const { logs, wanted } = knownSafety({ ...spec, stages });
     const times = stageTimes(cook);
     const until = times[spec.stages.length - 1]?.to ?? 0;
     const firstFire = spec.stages.findIndex(({ cooker }) => cooks(cooker));
@@ -180,12 +180,29 @@ function part(
 }
 
 /** A cook is asked for at every change of the meal. */
-const known = new Map<string, Cook>();
+const known = new Map<string, Known>();
+const MOST_KNOWN = 200;
 
-function knownCook(spec: CookSpec): Cook {
+interface Known {
+  readonly cook: Cook;
+  /** What it does for safety, once that was asked for. */
+  safety?: ReturnType<typeof safetyOfCook>;
+}
+
+function lookUp(spec: CookSpec): Known {
   const key = JSON.stringify(spec);
-  const made = known.get(key) ?? shownCook(spec);
-  if (known.size > 100) known.clear();
+  const made = known.get(key) ?? { cook: shownCook(spec) };
+  if (known.size > MOST_KNOWN) known.clear();
   known.set(key, made);
   return made;
+}
+
+function knownCook(spec: CookSpec): Cook {
+  return lookUp(spec).cook;
+}
+
+function knownSafety(spec: CookSpec): ReturnType<typeof safetyOfCook> {
+  const made = lookUp(spec);
+  made.safety ??= safetyOfCook(spec, made.cook);
+  return made.safety;
 }

@@ -1,11 +1,24 @@
-import { MAKES_FOOD, soaks, type Mixture } from '../batch/index.ts';
-import { animalOf, batchOf, cutOf, type Dish, type Meal } from '../meal/index.ts';
+import { MAKES_FOOD, pHOf, soaks, weighMixture, type Mixture } from '../batch/index.ts';
+import { animalOf, batchFor, cutOf, type Dish, type Meal } from '../meal/index.ts';
 import { isMince, pantryOf } from '../pantry/index.ts';
 import { parseQuantity } from '../quantity/index.ts';
 import type { Cure, WatchedMixture } from '../safety/index.ts';
 
+/** What a mixture was seen as last, and of what: documents are never changed in place. */
+const known = new WeakMap<Mixture, { of: readonly unknown[]; seen: WatchedMixture }>();
+
 /** A mixture as the rules of safety see it. */
 export function watchedMixture(meal: Meal, dish: Dish, mixture: Mixture): WatchedMixture {
+  const of = [dish, meal.eaters, meal.kitchen, meal.pantry];
+  const before = known.get(mixture);
+  if (before?.of.every((one, i) => one === of[i])) return before.seen;
+  const seen = seenAs(meal, dish, mixture);
+  known.set(mixture, { of, seen });
+  return seen;
+}
+
+function seenAs(meal: Meal, dish: Dish, mixture: Mixture): WatchedMixture {
+  const weighed = weighMixture(mixture, batchFor(meal, dish, mixture));
   const { ingredients } = pantryOf(meal.pantry);
   const raw = mixture.on.some((id) => {
     const food = dish.foods.find((one) => one.id === id);
@@ -28,19 +41,19 @@ export function watchedMixture(meal: Meal, dish: Dish, mixture: Mixture): Watche
     garlicInOil: garlic && oil && !sour,
     keepsDays: mixture.keepsDays,
     rawEgg: !(mixture.boiled ?? false) && inIt.some((one) => isRawEgg(one)),
-    saltPct: saltPct(meal, dish, mixture),
+    saltPct: saltPct(weighed),
     kind: mixture.kind,
     on: mixture.on,
     names: mixture.lines.map(({ ingredient, name = '' }) =>
       `${ingredient.replaceAll('-', ' ')} ${name}`.trim(),
     ),
     vessel: mixture.vessel,
-    ...madeOf(meal, dish, mixture),
+    ...madeOf(meal, weighed),
     makesFood: MAKES_FOOD.has(mixture.kind),
     apart: (mixture.variants ?? []).map(({ name }) => name),
     ...(curing.length > 0 && {
       cure: {
-        ingoingPpm: ingoingPpm(meal, dish, mixture),
+        ingoingPpm: ingoingPpm(meal, mixture, weighed),
         immersed: mixture.kind === 'wet brine',
         on: curedOn(meal, dish, mixture),
         bySpoon: curing.some(({ line }) => parseQuantity(line.amount).dimension !== 'mass'),
@@ -71,10 +84,12 @@ function curedOn(meal: Meal, dish: Dish, mixture: Mixture): Cure['on'] {
   return cuts.some(isMince) ? 'mince' : 'other';
 }
 
-function saltPct(meal: Meal, dish: Dish, mixture: Mixture): number {
-  const { totals, batchG } = batchOf(meal, dish, mixture);
-  const othersG = totals.grams - totals.saltG + batchG;
-  return othersG > 0 ? (totals.saltG / othersG) * 100 : 0;
+type Weighed = ReturnType<typeof weighMixture>;
+
+function saltPct({ main }: Weighed): number {
+  const { grams, saltG } = main.contents;
+  const othersG = grams - saltG + main.foodG;
+  return othersG > 0 ? (saltG / othersG) * 100 : 0;
 }
 
 /** Egg as the hen laid it: what comes in a jar is made safe, and pasta is boiled. */
@@ -87,26 +102,29 @@ const FATS = /(^|-)(oil|lard|dripping|ghee|fat|butter)(-|$)/;
 /** How much there is of it, and what it is made of. */
 function madeOf(
   meal: Meal,
-  dish: Dish,
-  mixture: Mixture,
+  { main, lines }: Weighed,
 ): Pick<
   WatchedMixture,
   'ml' | 'grams' | 'oilShare' | 'sugarShare' | 'saltShare' | 'alcoholShare' | 'waterShare' | 'pH'
 > {
   const { ingredients } = pantryOf(meal.pantry);
-  const { lines, totals, meters } = batchOf(meal, dish, mixture);
-  const gramsOf = (share: (id: string) => number) =>
-    lines.reduce((sum, { grams }, i) => sum + grams * share(mixture.lines[i]?.ingredient ?? ''), 0);
-  const whole = Math.max(1e-9, totals.grams);
+  const { contents } = main;
+  const whole = Math.max(
+    1e-9,
+    lines.reduce((sum, { grams }) => sum + grams, 0),
+  );
+  const shareOf = (share: (id: string) => number) =>
+    lines.reduce((sum, { grams, line }) => sum + grams * share(line.ingredient), 0) / whole;
+  const grams = Math.max(1e-9, contents.grams);
   return {
-    ml: totals.ml,
-    grams: totals.grams,
-    oilShare: gramsOf((id) => (FATS.test(id) ? 1 : 0)) / whole,
-    waterShare: gramsOf((id) => (ingredients.get(id)?.waterPct ?? 0) / 100) / whole,
-    sugarShare: meters.sugarPct / 100,
-    saltShare: meters.saltPct / 100,
-    alcoholShare: meters.alcoholPct / 100,
-    pH: meters.pH,
+    ml: contents.ml,
+    grams: contents.grams,
+    oilShare: shareOf((id) => (FATS.test(id) ? 1 : 0)),
+    waterShare: shareOf((id) => (ingredients.get(id)?.waterPct ?? 0) / 100),
+    sugarShare: contents.sugarG / grams,
+    saltShare: contents.saltG / grams,
+    alcoholShare: contents.alcoholG / grams,
+    pH: pHOf(contents),
   };
 }
 
@@ -118,13 +136,12 @@ const FRESH = 'greengrocer';
  * with it where it lies in one. Source: USDA/FSIS, Processing Inspectors' Calculations Handbook;
  * from memory.
  */
-function ingoingPpm(meal: Meal, dish: Dish, mixture: Mixture): number {
+function ingoingPpm(meal: Meal, mixture: Mixture, { lines, main }: Weighed): number {
   const { ingredients } = pantryOf(meal.pantry);
-  const { lines, totals, batchG } = batchOf(meal, dish, mixture);
-  const nitriteG = lines.reduce((sum, { grams }, i) => {
-    const pct = ingredients.get(mixture.lines[i]?.ingredient ?? '')?.nitritePct ?? 0;
+  const nitriteG = lines.reduce((sum, { grams, line }) => {
+    const pct = ingredients.get(line.ingredient)?.nitritePct ?? 0;
     return sum + (grams * pct) / 100;
   }, 0);
-  const within = batchG + (mixture.kind === 'wet brine' ? totals.grams : 0);
+  const within = main.foodG + (mixture.kind === 'wet brine' ? main.contents.grams : 0);
   return within > 0 ? (nitriteG / within) * 1e6 : 0;
 }

@@ -5,7 +5,7 @@ export { longestRaw, rawDays } from './raw-days.ts';
 export { afterwards, type Afterwards } from './afterwards.ts';
 export { cautionsOf, type Caution, type WatchedStep } from './cautions.ts';
 export * from './finding.ts';
-export { isHeldLongEnough, killsIn, leastFor } from './kills.ts';
+export { killsIn } from './kills.ts';
 export * from './watched.ts';
 export { RULES, ruleTitle, watch } from './rules/index.ts';
 export { safetyOfCook, type Fields } from './cooked.ts';
