@@ -11,7 +11,8 @@ import {
   patternNamed,
   plan,
   RULES,
-  safetyOf,
+  findingsOf,
+  ledgerOf,
   stepTimeNamed,
   stepFactsOf,
   USUAL_CONDITIONS,
@@ -169,11 +170,12 @@ describe('a rule of one’s own', () => {
 
   it('is asked beside the others, of a plan that was really made', () => {
     const onBoard = made.steps.filter(({ place }) => place.kind === 'board');
-    const found = safetyOf(meal, made.servingMin, made.steps, [...RULES, noBoard]);
+    const ledger = ledgerOf(meal, made.servingMin, made.steps);
+    const found = findingsOf(meal, ledger, [...RULES, noBoard]);
     const own = found.filter(({ rule }) => rule === 'noBoard');
     expect(own.map(({ step }) => step).sort()).toEqual(onBoard.map(({ id }) => id).sort());
     expect(own.length).toBeGreaterThan(0);
-    const without = safetyOf(meal, made.servingMin, made.steps);
+    const without = findingsOf(meal, ledger);
     expect(found.filter(({ rule }) => rule !== 'noBoard')).toEqual(without);
   });
 });

@@ -17,7 +17,7 @@ import {
 import {
   outOfFridge,
   safetyOfCook,
-  type WatchedAct,
+  type LedgerAct,
   type FoodTemperatures,
   GROWS_UNTIL_C,
   GROWS_FROM_C,
@@ -75,8 +75,8 @@ const FRIDGE: ReadonlySet<string> = new Set(['fridge', 'freezer']);
 export function minutesWarmInFridge(
   meal: Meal,
   dish: Dish,
-  before: ReadonlyArray<Omit<WatchedAct, 'coolsBackMin'>>,
-  act: Omit<WatchedAct, 'coolsBackMin'>,
+  before: ReadonlyArray<Omit<LedgerAct, 'coolsBackMin'>>,
+  act: Omit<LedgerAct, 'coolsBackMin'>,
 ): number {
   if (!FRIDGE.has(act.place)) return 0;
   const last = before.filter(({ afterFire }) => !afterFire).at(-1);

@@ -1,5 +1,5 @@
 import { isFirePlace } from '../places/index.ts';
-import type { FoodState, LedgerSpan, SafetyFinding, WatchedMeal } from '../safety/index.ts';
+import type { FoodState, LedgerSpan, SafetyFinding, Ledger } from '../safety/index.ts';
 import { say, type Manner, type Message } from '../words/index.ts';
 
 /** The spans of one food of a plan. */
@@ -12,7 +12,7 @@ export interface FoodStory {
 }
 
 /** The story of every food of a meal that a step works on. */
-export function storiesOf({ dishes }: WatchedMeal): FoodStory[] {
+export function storiesOf({ dishes }: Ledger): FoodStory[] {
   return dishes.flatMap((dish) =>
     dish.foods
       .filter(({ spans }) => spans.length > 0)

@@ -13,6 +13,8 @@ export const AVOIDABLE = [
   'shellfish',
   'soy',
   'sulphites',
+  'celery',
+  'lupin',
   'heat',
   'alcohol',
   'meat',

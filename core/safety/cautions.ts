@@ -27,6 +27,11 @@ export interface Caution {
 
 const HOT_FAT = new Set<Verb>(['sear', 'brown', 'fry']);
 const COLD = new Set<PlaceKind>(['fridge', 'freezer']);
+/** A cellar, ice. */
+function isCold({ tempC }: WatchedStep): boolean {
+  return tempC !== undefined && tempC <= FRIDGE_COLD_C;
+}
+
 const RAW_WORK = new Set<Verb>(['marinate', 'brine', 'temper', 'thaw']);
 
 /** What the rules look at. */
@@ -39,6 +44,8 @@ export interface WatchedStep {
   readonly minutes: number;
   /** The core at which it is taken off. */
   readonly coreC?: number | undefined;
+  /** False where a food of the step is minced, pierced or game: 63 °C is not for them. */
+  readonly wholeCuts?: boolean | undefined;
   /** False where the fire never brings the food to where it should be. */
   readonly reached?: boolean | undefined;
   /** It lies in a brine that was boiled. */
@@ -88,13 +95,13 @@ export function cautionsOf(step: WatchedStep): Caution[] {
   }
   if (step.reached === false) cautions.push(caution('caution.tooCool', 'source.heat', {}, true));
   if (HOT_FAT.has(step.verb)) cautions.push(caution('caution.hotFat', 'source.common'));
-  if (step.verb === 'hold') {
+  if (step.verb === 'hold' && !COLD.has(step.place) && !isCold(step)) {
     const values = { tempC: { tempC: HOT_HOLDING_C }, limit: { minutes: ROOM_LIMIT_MIN } };
     cautions.push(caution('caution.holdHot', 'source.foodCodeHold', values));
   }
   cautions.push(...kitchenCautions(step));
   if (step.verb === 'steam') cautions.push(caution('caution.steam', 'source.common'));
-  if (step.coreC !== undefined) cautions.push(...coreCautions(animals, step.coreC));
+  if (step.coreC !== undefined) cautions.push(...coreCautions(step, step.coreC));
   return cautions;
 }
 
@@ -125,9 +132,9 @@ function kitchenCautions(step: WatchedStep): Caution[] {
   return said;
 }
 
-function coreCautions(animals: readonly Animal[], coreC: number): Caution[] {
-  if (animals.length === 0) return [];
+function coreCautions({ animals, wholeCuts }: WatchedStep, coreC: number): Caution[] {
   const poultry = animals.includes('poultry');
+  if (animals.length === 0 || (!poultry && wholeCuts === false)) return [];
   const least = poultry ? POULTRY_CORE_C : WHOLE_CUT_CORE_C;
   // Cooler than that is a finding of its own.
   if (coreC < least - CORE_ROUNDING_C) return [];

@@ -1,5 +1,5 @@
 import type { Message, MessageKey } from '../words/index.ts';
-import type { WatchedMeal } from './watched.ts';
+import type { Ledger } from './ledger.ts';
 
 /** `stop`: a rule is broken. `caution`: mind this at its step. `note`: good to know. */
 export type Severity = 'stop' | 'caution' | 'note';
@@ -40,5 +40,5 @@ export interface Rule {
   readonly source: MessageKey;
   /** What it asks for, with its figures. */
   readonly figures: Message;
-  readonly check: (meal: WatchedMeal) => readonly SafetyFinding[];
+  readonly check: (meal: Ledger) => readonly SafetyFinding[];
 }

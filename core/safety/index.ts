@@ -6,7 +6,7 @@ export { afterwards, type Afterwards } from './afterwards.ts';
 export { cautionsOf, type Caution, type WatchedStep } from './cautions.ts';
 export * from './finding.ts';
 export { killsIn } from './kills.ts';
-export * from './watched.ts';
+export * from './ledger.ts';
 export { RULES, ruleTitle, watch } from './rules/index.ts';
 export { safetyOfCook, type Fields } from './cooked.ts';
 export { holdMinutes, type Lethality, type LethalityTable, type Reading } from './lethality.ts';

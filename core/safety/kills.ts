@@ -5,7 +5,7 @@ import {
   WHOLE_CUT_CORE_C,
 } from './figures/index.ts';
 import { leastCoreOf, type CoreFacts } from './least-core.ts';
-import type { LedgerFire } from './watched.ts';
+import type { LedgerFire } from './ledger.ts';
 
 /** Raw food that no row of the chart names is held to the whole cuts'. */
 export function leastFor(food: CoreFacts): number {

@@ -1,5 +1,5 @@
 import { environmentNamed } from '../../places/index.ts';
-import { animalsOf, type Meal } from '../../meal/index.ts';
+import { animalsOf, foodFacts, type Meal } from '../../meal/index.ts';
 import { pantryOf } from '../../pantry/index.ts';
 import { cautionsOf, type WatchedStep } from '../../safety/index.ts';
 import type { MealNetwork } from '../network/meal-network.ts';
@@ -71,6 +71,7 @@ export function plannedStep(timed: TimedNetwork, step: ExpandedStep): PlannedSte
       school: step.step.school,
       minutes: endMin - startMin,
       coreC: pulledAtC(step),
+      wholeCuts: areWholeCuts(meal, step),
       reached: step.reached,
       tempC: step.place.tempC,
       ...about(meal, step),
@@ -79,6 +80,14 @@ export function plannedStep(timed: TimedNetwork, step: ExpandedStep): PlannedSte
     pinned: step.pinnedMin !== undefined,
     pinMissedMin,
   };
+}
+
+/** Neither minced nor pierced nor game. */
+function areWholeCuts(meal: Meal, { dish }: ExpandedStep): boolean {
+  return dish.foods.every((food) => {
+    const { animal, minced } = foodFacts(meal, food);
+    return !minced && food.pierced !== true && animal !== 'game';
+  });
 }
 
 /** Of a mixture, that it burns on a hot fire. Our own line, no source. */

@@ -1,6 +1,6 @@
 import { FRIDGE_COLD_C } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
-import { rawFoods } from '../watched.ts';
+import { rawFoods } from '../ledger.ts';
 
 /** A brine that was boiled is cold before raw food goes in. */
 export const brineCold: Rule = {

@@ -2,11 +2,11 @@ import { BOIL_ROUNDING_C, BRUSHED_ON_FIRE_MIN, FRIED_THROUGH_MIN } from '../figu
 import type { Rule, SafetyFinding } from '../finding.ts';
 import {
   minutesOf,
-  type WatchedAct,
-  type WatchedDish,
-  type WatchedMeal,
-  type WatchedMixture,
-} from '../watched.ts';
+  type LedgerAct,
+  type LedgerDish,
+  type Ledger,
+  type LedgerMixture,
+} from '../ledger.ts';
 
 /**
  * What has touched raw food reaches nothing cooked except through a full boil. A part kept clean
@@ -27,13 +27,9 @@ export const contact: Rule = {
 
 const SOAKS = new Set(['marinate', 'brine', 'mix', 'soak']);
 
-function usedUnboiled(
-  meal: WatchedMeal,
-  dish: WatchedDish,
-  mixture: WatchedMixture,
-): SafetyFinding[] {
+function usedUnboiled(meal: Ledger, dish: LedgerDish, mixture: LedgerMixture): SafetyFinding[] {
   const { id, name } = mixture;
-  const isIn = (act: WatchedAct) => act.mixtures.includes(id) || namesIt(act, mixture);
+  const isIn = (act: LedgerAct) => act.mixtures.includes(id) || namesIt(act, mixture);
   const soaked = dish.acts.findIndex(
     (act) => SOAKS.has(act.verb) && act.mixtures.includes(id) && !act.afterFire,
   );
@@ -66,7 +62,7 @@ function usedUnboiled(
 const PUTS_ON = new Set(['glaze', 'baste', 'serve', 'slice', 'shred']);
 
 /** It soaks on, before any fire. */
-function isSoakingOn({ verb, afterFire }: WatchedAct): boolean {
+function isSoakingOn({ verb, afterFire }: LedgerAct): boolean {
   return SOAKS.has(verb) && !afterFire;
 }
 
@@ -74,7 +70,7 @@ function isSoakingOn({ verb, afterFire }: WatchedAct): boolean {
 const WARMS = new Set(['simmer', 'reduce', 'boil', 'hold', 'stir']);
 
 /** Words that put it back, where nobody has said which mixture. */
-function namesIt({ afterFire, label }: WatchedAct, { name, kind }: WatchedMixture): boolean {
+function namesIt({ afterFire, label }: LedgerAct, { name, kind }: LedgerMixture): boolean {
   const said = label.toLowerCase();
   if (!afterFire || THROWN.test(said)) return false;
   return (
@@ -85,7 +81,7 @@ function namesIt({ afterFire, label }: WatchedAct, { name, kind }: WatchedMixtur
 
 const THROWN = /\b(discard|throw|tip|drain|wipe|pat|out of|off|away|clean)\b/;
 
-function isCookedOn({ verb, thenFiredMin }: WatchedAct): boolean {
+function isCookedOn({ verb, thenFiredMin }: LedgerAct): boolean {
   return (verb === 'glaze' || verb === 'baste') && thenFiredMin >= BRUSHED_ON_FIRE_MIN;
 }
 
@@ -93,7 +89,7 @@ const BOILS = new Set(['boil', 'reduce', 'simmer', 'braise']);
 const FRIES = new Set(['fry', 'brown', 'roast', 'bake']);
 
 /** A full boil is one that reaches it: here, at this altitude. A sauce that is reduced boils all the while. */
-function boils({ boilingC }: WatchedMeal, act: WatchedAct): boolean {
+function boils({ boilingC }: Ledger, act: LedgerAct): boolean {
   const { verb, tempC } = act;
   // What was in it, onions say, fried or roasted through.
   if (FRIES.has(verb) && !act.foods.some((food) => food === act.food))

@@ -1,7 +1,7 @@
 import { MINUTES_PER_DAY } from '../../figures/index.ts';
 import { KEEPING, type Keeping } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
-import { minutesOf, spoils, type WatchedDish } from '../watched.ts';
+import { minutesOf, spoils, type LedgerDish } from '../ledger.ts';
 
 const DAY_MIN = MINUTES_PER_DAY;
 
@@ -20,7 +20,7 @@ export const cookedKeeping: Rule = {
   check: (meal) => meal.dishes.flatMap(judged),
 };
 
-function judged(dish: WatchedDish): SafetyFinding[] {
+function judged(dish: LedgerDish): SafetyFinding[] {
   const cold = dish.acts.filter(({ afterFire, place }) => afterFire && place === 'fridge');
   const last = cold.at(-1);
   if (!last || !spoils(dish)) return [];
@@ -47,6 +47,6 @@ function judged(dish: WatchedDish): SafetyFinding[] {
   ];
 }
 
-function keepingOf({ foods }: WatchedDish): Keeping {
+function keepingOf({ foods }: LedgerDish): Keeping {
   return foods.some(({ grain }) => grain) ? KEEPING.cookedRice : KEEPING.cookedMeat;
 }

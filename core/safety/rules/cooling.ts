@@ -9,7 +9,7 @@ import {
   FRIDGE_COLD_C,
 } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
-import { spoils, type CoolingPot } from '../watched.ts';
+import { spoils, type CoolingPot } from '../ledger.ts';
 
 /** How far it has to fall first, and within how long. */
 const FIRST_FALL = {

@@ -16,10 +16,10 @@ import { killsIn, leastFor } from '../kills.ts';
 import {
   rawFoods,
   type LedgerFire,
-  type WatchedDish,
-  type WatchedFood,
-  type WatchedMeal,
-} from '../watched.ts';
+  type LedgerDish,
+  type LedgerFood,
+  type Ledger,
+} from '../ledger.ts';
 
 /**
  * Every food that was an animal meets a fire that cooks it through: the least core by food, or the
@@ -46,7 +46,7 @@ export const core: Rule = {
     ),
 };
 
-function judged(meal: WatchedMeal, dish: WatchedDish, food: WatchedFood): SafetyFinding[] {
+function judged(meal: Ledger, dish: LedgerDish, food: LedgerFood): SafetyFinding[] {
   const { fires } = food;
   const last = fires.at(-1);
   if (!last) return neverCooked(dish, food);
@@ -58,7 +58,7 @@ function judged(meal: WatchedMeal, dish: WatchedDish, food: WatchedFood): Safety
 }
 
 /** Meat or fish that no fire ever sees; fish that was frozen hard is the cook's choice. */
-function neverCooked({ id, acts }: WatchedDish, food: WatchedFood): SafetyFinding[] {
+function neverCooked({ id, acts }: LedgerDish, food: LedgerFood): SafetyFinding[] {
   const at = food.spans.findLast(({ step }) => step !== undefined)?.step ?? acts.at(-1)?.id;
   const fish = food.animal === 'fish' || food.animal === 'shellfish';
   return [
@@ -76,7 +76,7 @@ function neverCooked({ id, acts }: WatchedDish, food: WatchedFood): SafetyFindin
 }
 
 /** Nothing says how hot it gets, and by its weight it may be too little. */
-function byClock(dish: string, fire: LedgerFire, food: WatchedFood): SafetyFinding[] {
+function byClock(dish: string, fire: LedgerFire, food: LedgerFood): SafetyFinding[] {
   const leastC = leastFor(food);
   const { clockC } = fire;
   if (clockC !== undefined && clockC >= leastC - CLOCK_DOUBT_C) return [];
@@ -103,8 +103,8 @@ function byClock(dish: string, fire: LedgerFire, food: WatchedFood): SafetyFindi
 
 /** A whole cut at 63 °C is safe by the rest that follows; that is part of the figure. */
 function restsAfter(
-  dish: WatchedDish,
-  food: WatchedFood,
+  dish: LedgerDish,
+  food: LedgerFood,
   fires: readonly LedgerFire[],
 ): SafetyFinding[] {
   const last = fires.findLast(({ coreC }) => coreC !== undefined);
@@ -133,18 +133,13 @@ function restsAfter(
 }
 
 /** Rarer by the cook's own word, of a piece that is raw only on its surface, for nobody frail. */
-function isByChoice(meal: WatchedMeal, fire: LedgerFire, { animal, intact }: WatchedFood): boolean {
+function isByChoice(meal: Ledger, fire: LedgerFire, { animal, intact }: LedgerFood): boolean {
   const { coreC = 0 } = fire;
   const bearable = animal === 'pork' ? coreC >= PORK_BY_CHOICE_C : animal !== 'poultry';
   return fire.rarer && intact && !meal.frail && bearable;
 }
 
-function tooCool(
-  meal: WatchedMeal,
-  dish: string,
-  fire: LedgerFire,
-  food: WatchedFood,
-): SafetyFinding {
+function tooCool(meal: Ledger, dish: string, fire: LedgerFire, food: LedgerFood): SafetyFinding {
   const leastC = leastFor(food);
   const chosen = isByChoice(meal, fire, food);
   const key = meal.frail

@@ -7,10 +7,10 @@ import {
   rawFoods,
   warmForRaw,
   type LedgerSpan,
-  type WatchedDish,
-  type WatchedFood,
-  type WatchedMeal,
-} from '../watched.ts';
+  type LedgerDish,
+  type LedgerFood,
+  type Ledger,
+} from '../ledger.ts';
 
 const LIES = new Set([
   'marinate',
@@ -54,7 +54,7 @@ export const counter: Rule = {
     }),
 };
 
-function overLong(meal: WatchedMeal, dish: WatchedDish, food: WatchedFood): SafetyFinding[] {
+function overLong(meal: Ledger, dish: LedgerDish, food: LedgerFood): SafetyFinding[] {
   const lies = food.spans.filter(isOut);
   const limit = limitOf(meal, lies);
   const out = lies.reduce((sum, span) => sum + minutesOfSpan(span), 0);
@@ -92,7 +92,7 @@ function isOut(span: LedgerSpan): boolean {
 }
 
 /** The law of the day: an hour where it is hot, whether the room or the counter says so. */
-function limitOf({ roomC }: WatchedMeal, lies: readonly LedgerSpan[]): number {
+function limitOf({ roomC }: Ledger, lies: readonly LedgerSpan[]): number {
   const warmest = Math.max(
     roomC,
     ...lies.map(({ placeC }) => placeC).filter((placeC) => placeC < HOT_HOLDING_C),
@@ -101,7 +101,7 @@ function limitOf({ roomC }: WatchedMeal, lies: readonly LedgerSpan[]): number {
 }
 
 /** What the fire adds; by itself too slow it is a rule of its own. */
-function slowFireMin(dish: WatchedDish, limit: number): number {
+function slowFireMin(dish: LedgerDish, limit: number): number {
   const minutes = Math.max(
     0,
     ...dish.acts.map(({ temperatures }) => temperatures?.warmingMin ?? 0),

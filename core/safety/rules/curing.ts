@@ -1,6 +1,6 @@
 import { NITRITE_EU_PPM, NITRITE_MOST_PPM } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
-import type { Cure } from '../watched.ts';
+import type { Cure } from '../ledger.ts';
 
 /** Curing salt only by its label, weighed, and no more nitrite than the law of its source allows. */
 export const curing: Rule = {

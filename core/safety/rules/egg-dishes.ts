@@ -1,7 +1,7 @@
 import { EGG_MINUTE_CORE_C } from '../figures/index.ts';
 import { CORE_ROUNDING_C, EGG_CORE_C } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
-import type { WatchedAct, WatchedMeal } from '../watched.ts';
+import type { LedgerAct, Ledger } from '../ledger.ts';
 
 /** Custards and whatever eggs set are hot enough inside, or hot for long enough. */
 export const eggDishes: Rule = {
@@ -25,7 +25,7 @@ export const eggDishes: Rule = {
 
 type Judged = Omit<SafetyFinding, 'dish' | 'message'>;
 
-function judged(meal: WatchedMeal, act: WatchedAct, coreC?: number): Judged | undefined {
+function judged(meal: Ledger, act: LedgerAct, coreC?: number): Judged | undefined {
   if (coreC === undefined || coreC >= EGG_CORE_C - CORE_ROUNDING_C) return undefined;
   const enough = coreC >= EGG_MINUTE_CORE_C - CORE_ROUNDING_C;
   if (enough && !meal.children && !meal.frail) return undefined;
@@ -38,11 +38,7 @@ function judged(meal: WatchedMeal, act: WatchedAct, coreC?: number): Judged | un
   };
 }
 
-function said(
-  { level }: Judged,
-  food: string,
-  { coreC = 0 }: WatchedAct,
-): SafetyFinding['message'] {
+function said({ level }: Judged, food: string, { coreC = 0 }: LedgerAct): SafetyFinding['message'] {
   const values = { food, tempC: { tempC: coreC }, least: { tempC: EGG_CORE_C } };
   return level === 'stop'
     ? { key: 'safety.eggDish', values: { ...values, minute: { tempC: EGG_MINUTE_CORE_C } } }

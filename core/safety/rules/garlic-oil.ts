@@ -1,6 +1,6 @@
 import { ROOM_LIMIT_MIN } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
-import { minutesOf, outOfFridge, type WatchedDish, type WatchedMixture } from '../watched.ts';
+import { minutesOf, outOfFridge, type LedgerDish, type LedgerMixture } from '../ledger.ts';
 
 /** Days that garlic or herbs in oil keep cold. Source: public guidance on botulism; from memory. */
 const MOST_DAYS = 4;
@@ -19,7 +19,7 @@ export const garlicOil: Rule = {
     ),
 };
 
-function tooLong(dish: WatchedDish, { id, name, keepsDays }: WatchedMixture): SafetyFinding[] {
+function tooLong(dish: LedgerDish, { id, name, keepsDays }: LedgerMixture): SafetyFinding[] {
   if (keepsDays === undefined || keepsDays <= MOST_DAYS) return [];
   return [
     {
@@ -37,7 +37,7 @@ function tooLong(dish: WatchedDish, { id, name, keepsDays }: WatchedMixture): Sa
 }
 
 /** It draws on the counter, away from any fire. */
-function tooWarm(dish: WatchedDish, { id, name }: WatchedMixture): SafetyFinding[] {
+function tooWarm(dish: LedgerDish, { id, name }: LedgerMixture): SafetyFinding[] {
   return dish.acts
     .filter((act) => act.mixtures.includes(id) && outOfFridge(act))
     .filter((act) => minutesOf(act) > ROOM_LIMIT_MIN)

@@ -1,6 +1,6 @@
 import { HIGH_BOIL_MIN, HIGH_FROM_M } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
-import { minutesOf } from '../watched.ts';
+import { minutesOf } from '../ledger.ts';
 
 /** High up water boils cooler: what is boiled to be safe boils for longer. */
 export const highBoil: Rule = {

@@ -6,10 +6,10 @@ import {
   minutesOfSpan,
   spoils,
   type LedgerSpan,
-  type WatchedDish,
-  type WatchedFood,
-  type WatchedMeal,
-} from '../watched.ts';
+  type LedgerDish,
+  type LedgerFood,
+  type Ledger,
+} from '../ledger.ts';
 
 /** What waits for the table is kept above 57 °C, or waits two hours at most, wherever it waits. */
 export const holding: Rule = {
@@ -30,7 +30,7 @@ export const holding: Rule = {
     }),
 };
 
-function lukewarm(meal: WatchedMeal, dish: WatchedDish, food: WatchedFood): SafetyFinding[] {
+function lukewarm(meal: Ledger, dish: LedgerDish, food: LedgerFood): SafetyFinding[] {
   if (isMadeOfFlour(dish, food)) return [];
   const waits = food.spans
     .filter((span) => isWaiting(span))

@@ -1,6 +1,6 @@
 import type { Message } from '../../words/index.ts';
 import { type Rule, type SafetyFinding } from '../finding.ts';
-import type { WatchedMeal } from '../watched.ts';
+import type { Ledger } from '../ledger.ts';
 import { beans } from './beans.ts';
 import { brineCold } from './brine-cold.ts';
 import { contact } from './contact.ts';
@@ -75,7 +75,7 @@ export const RULES: readonly Rule[] = [
 ];
 
 /** What the rules have to say of a meal: rule by rule, each finding once. */
-export function watch(meal: WatchedMeal, rules: readonly Rule[] = RULES): SafetyFinding[] {
+export function watch(meal: Ledger, rules: readonly Rule[] = RULES): SafetyFinding[] {
   return rules.flatMap((rule) => rule.check(meal));
 }
 

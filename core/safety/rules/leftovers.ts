@@ -2,7 +2,7 @@ import { THROWN_AFTER_MIN } from '../figures/index.ts';
 import { ROOM_LIMIT_MIN } from '../figures/index.ts';
 import { KEEPING, type Keeping } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
-import type { WatchedDish } from '../watched.ts';
+import type { LedgerDish } from '../ledger.ts';
 
 /** What is left over: cold soon, and for days only. */
 export const leftovers: Rule = {
@@ -43,7 +43,7 @@ export const leftovers: Rule = {
 };
 
 /** By the strictest of what is in it. */
-function keepingOf({ foods, acts }: WatchedDish): Keeping | undefined {
+function keepingOf({ foods, acts }: LedgerDish): Keeping | undefined {
   if (foods.some(({ grain }) => grain)) return KEEPING.cookedRice;
   if (!foods.some(({ animal }) => animal !== 'none')) {
     return foods.some(({ eggDish }) => eggDish) ? KEEPING.custards : undefined;

@@ -1,7 +1,7 @@
 import { MINUTES_PER_DAY } from '../../figures/index.ts';
 import { rawDays } from '../raw-days.ts';
 import type { Rule } from '../finding.ts';
-import { minutesOfSpan, rawFoods } from '../watched.ts';
+import { minutesOfSpan, rawFoods } from '../ledger.ts';
 
 /** Raw food in a marinade or brine: cold, and no longer than it keeps. */
 export const longSoak: Rule = {

@@ -3,7 +3,7 @@ import type { MessageKey } from '../../words/index.ts';
 import { isNamed } from '../../pantry/index.ts';
 import { FIRE_VERBS } from '../../terms/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
-import type { WatchedAct, WatchedDish, WatchedMeal, WatchedMixture } from '../watched.ts';
+import type { LedgerAct, LedgerDish, Ledger, LedgerMixture } from '../ledger.ts';
 
 /** What of a meal is not for small children, the pregnant, the old and the ill. */
 export const notForThem: Rule = {
@@ -26,7 +26,7 @@ export const notForThem: Rule = {
 };
 
 /** Egg that no fire reaches, wherever it lies. */
-function rawEggs({ frail }: WatchedMeal, dish: WatchedDish): SafetyFinding[] {
+function rawEggs({ frail }: Ledger, dish: LedgerDish): SafetyFinding[] {
   return dish.mixtures
     .filter((mixture) => mixture.rawEgg && !isHeated(dish, mixture))
     .map(({ name }) => ({
@@ -36,7 +36,7 @@ function rawEggs({ frail }: WatchedMeal, dish: WatchedDish): SafetyFinding[] {
 }
 
 /** It is cooked by itself, or goes on or into what is cooked after. */
-function isHeated(dish: WatchedDish, { id, on, makesFood }: WatchedMixture): boolean {
+function isHeated(dish: LedgerDish, { id, on, makesFood }: LedgerMixture): boolean {
   const mixed = dish.acts.find(({ verb, mixtures }) => verb === 'mix' && mixtures.includes(id));
   return dish.acts.some((act) => {
     if (act.startMin < (mixed?.endMin ?? -Infinity) || !isHot(act)) return false;
@@ -45,13 +45,13 @@ function isHeated(dish: WatchedDish, { id, on, makesFood }: WatchedMixture): boo
   });
 }
 
-function isHot({ verb, tempC }: WatchedAct): boolean {
+function isHot({ verb, tempC }: LedgerAct): boolean {
   const fire = FIRE_VERBS.has(verb) || verb === 'reduce' || verb === 'stir';
   return fire && (tempC === undefined ? verb !== 'stir' : tempC >= RAW_EGG_HOT_C);
 }
 
 /** An egg in its shell that is taken off before it is firm. */
-function softEggs(dish: WatchedDish): SafetyFinding[] {
+function softEggs(dish: LedgerDish): SafetyFinding[] {
   const egg = dish.foods.find((food) => food.egg);
   if (!egg) return [];
   return dish.acts
@@ -71,7 +71,7 @@ const FRAIL_WORDS = [
   ['sprouts', 'safety.sprouts'],
 ] as const;
 
-function forTheFrail(dish: WatchedDish): SafetyFinding[] {
+function forTheFrail(dish: LedgerDish): SafetyFinding[] {
   return FRAIL_WORDS.flatMap(([word, key]) => {
     const food = dish.foods.find(({ name, cut = '' }) => isNamed(word, `${name} ${cut}`));
     const cooked = word !== 'liver' && food !== undefined && food.fires.length > 0;
@@ -86,7 +86,7 @@ function forTheFrail(dish: WatchedDish): SafetyFinding[] {
 }
 
 /** Honey is for nobody under a year. */
-function forInfants(dish: WatchedDish): SafetyFinding[] {
+function forInfants(dish: LedgerDish): SafetyFinding[] {
   const food = dish.foods.find(({ name }) => isNamed('honey', name));
   const mixture = dish.mixtures.find(({ names }) => isNamed('honey', names.join(' ')));
   const name = food?.name ?? mixture?.name;

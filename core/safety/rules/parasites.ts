@@ -1,6 +1,6 @@
 import { GAME_PARASITES_C, TRICHINAE_AT_ONCE_C, TRICHINAE } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
-import type { WatchedAct, WatchedFood } from '../watched.ts';
+import type { LedgerAct, LedgerFood } from '../ledger.ts';
 
 /** Pork and game that stay cooler inside than their parasites bear. */
 export const parasites: Rule = {
@@ -42,8 +42,8 @@ export const parasites: Rule = {
 };
 
 function lives(
-  { animal, frozenFirst, ready }: WatchedFood,
-  { coreC, temperatures }: WatchedAct,
+  { animal, frozenFirst, ready }: LedgerFood,
+  { coreC, temperatures }: LedgerAct,
 ): boolean {
   if (coreC === undefined || ready) return false;
   if (animal === 'game') return coreC < GAME_PARASITES_C - 0.5;
@@ -52,7 +52,7 @@ function lives(
 }
 
 /** What of the time that is wanted has gone by, summed along a curve of the coldest point. */
-function shareDead({ minute, coreC }: NonNullable<WatchedAct['temperatures']>): number {
+function shareDead({ minute, coreC }: NonNullable<LedgerAct['temperatures']>): number {
   let share = 0;
   for (let i = 1; i < minute.length; i++) {
     const coldest = Math.min(coreC[i - 1] ?? 0, coreC[i] ?? 0);

@@ -1,7 +1,7 @@
 import { PART_COOKED_WAIT_MIN } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
 import { killsIn } from '../kills.ts';
-import { minutesOfSpan, rawFoods, type WatchedDish, type WatchedFood } from '../watched.ts';
+import { minutesOfSpan, rawFoods, type LedgerDish, type LedgerFood } from '../ledger.ts';
 
 /** Food is not cooked half-way, kept, and finished later: what is begun on the fire goes on at once. */
 export const partCooking: Rule = {
@@ -13,7 +13,7 @@ export const partCooking: Rule = {
     meal.dishes.flatMap((dish) => rawFoods(dish).flatMap((food) => interrupted(dish, food))),
 };
 
-function interrupted(dish: WatchedDish, food: WatchedFood): SafetyFinding[] {
+function interrupted(dish: LedgerDish, food: LedgerFood): SafetyFinding[] {
   if (food.ready) return [];
   const first = food.fires.findIndex((fire) => killsIn(fire, food));
   const before = food.fires.slice(0, first === -1 ? food.fires.length : first);

@@ -1,7 +1,7 @@
 import { isNamed } from '../../pantry/index.ts';
 import { FIRE_VERBS } from '../../terms/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
-import type { WatchedDish } from '../watched.ts';
+import type { LedgerDish } from '../ledger.ts';
 
 /** What makes ill raw though it was no animal: some berries, roots and beans, and flour. */
 export const poisonous: Rule = {
@@ -12,7 +12,7 @@ export const poisonous: Rule = {
   check: (meal) => meal.dishes.flatMap((dish) => [...plants(dish), ...rawFlour(dish)]),
 };
 
-function plants(dish: WatchedDish): SafetyFinding[] {
+function plants(dish: LedgerDish): SafetyFinding[] {
   const named = [
     ...dish.foods.map(({ name, id }) => ({ name, text: `${name} ${id}` })),
     ...dish.mixtures.flatMap(({ names }) => names.map((name) => ({ name, text: name }))),
@@ -35,7 +35,7 @@ const MIXED_FLOUR: ReadonlySet<string> = new Set(['dough', 'batter', 'sauce', 'g
 const BAKES = new Set([...FIRE_VERBS, 'reduce']);
 
 /** Flour is a raw food: milling kills nothing. */
-function rawFlour(dish: WatchedDish): SafetyFinding[] {
+function rawFlour(dish: LedgerDish): SafetyFinding[] {
   if (dish.acts.some(({ verb }) => BAKES.has(verb))) return [];
   const raw = dish.mixtures.find(
     ({ names, kind, boiled }) =>

@@ -1,7 +1,7 @@
 import { POWER_NOTE_FROM_MIN } from '../figures/index.ts';
 import { POWER_OUT_H } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
-import { minutesOf, rawFoods } from '../watched.ts';
+import { minutesOf, rawFoods } from '../ledger.ts';
 
 /** What to do when the power fails while raw food lies cold. */
 export const powerCut: Rule = {

@@ -7,9 +7,9 @@ import {
   rawFoods,
   warmForRaw,
   type LedgerSpan,
-  type WatchedDish,
-  type WatchedFood,
-} from '../watched.ts';
+  type LedgerDish,
+  type LedgerFood,
+} from '../ledger.ts';
 
 /** Raw food from the fridge, thawed or bought, is cooked within days. */
 export const rawKeeping: Rule = {
@@ -33,7 +33,7 @@ export const rawKeeping: Rule = {
     }),
 };
 
-function keptTooLong(dish: WatchedDish, food: WatchedFood): SafetyFinding[] {
+function keptTooLong(dish: LedgerDish, food: LedgerFood): SafetyFinding[] {
   if (food.ready) return [];
   const cured = dish.mixtures.some(({ cure }) => cure !== undefined);
   const days = rawDays({ ...food, cured });
@@ -62,7 +62,7 @@ function keptTooLong(dish: WatchedDish, food: WatchedFood): SafetyFinding[] {
  * Raw and not frozen, before it is frozen and after its thaw. What a brine keeps, and what one
  * marinade takes for itself, are rules of their own.
  */
-function waitsRaw({ spans, fires }: WatchedFood): { minutes: number; step: string | undefined } {
+function waitsRaw({ spans, fires }: LedgerFood): { minutes: number; step: string | undefined } {
   const fired = new Set(fires.map(({ step }) => step));
   const raw = spans.filter(
     ({ state, step, place, placeC }) =>

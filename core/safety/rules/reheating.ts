@@ -1,6 +1,6 @@
 import { REHEATED_CORE_C } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
-import { spoils, type WatchedAct } from '../watched.ts';
+import { spoils, type LedgerAct } from '../ledger.ts';
 
 /** A microwave heats in patches: stirred, covered, and let stand so long. Same source. */
 const STANDS_MIN = 2;
@@ -48,6 +48,6 @@ export const reheating: Rule = {
 };
 
 /** A simmering pot is as hot as it is said to be; dry heat says its middle, or nothing. */
-function warmedTo({ coreC, verb, tempC }: WatchedAct): number | undefined {
+function warmedTo({ coreC, verb, tempC }: LedgerAct): number | undefined {
   return coreC ?? (WET.has(verb) ? tempC : undefined);
 }

@@ -1,6 +1,6 @@
 import { HOT_HOLDING_C, RICE_WAITS_MIN } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
-import { minutesOf } from '../watched.ts';
+import { minutesOf } from '../ledger.ts';
 
 const WAITS = new Set(['rest', 'hold', 'cool']);
 

@@ -1,7 +1,7 @@
 import { FIRE_VERBS } from '../../terms/index.ts';
 import { OVERNIGHT_MIN } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
-import type { WatchedAct, WatchedDish, WatchedMeal } from '../watched.ts';
+import type { LedgerAct, LedgerDish, Ledger } from '../ledger.ts';
 
 /** A tray or a bowl that held raw food is washed before anything cooked lies in it. */
 export const sameVessel: Rule = {
@@ -32,14 +32,14 @@ export const sameVessel: Rule = {
   },
 };
 
-function inOrder(meal: WatchedMeal): Array<{ dish: WatchedDish; act: WatchedAct }> {
+function inOrder(meal: Ledger): Array<{ dish: LedgerDish; act: LedgerAct }> {
   return meal.dishes
     .flatMap((dish) => dish.acts.map((act) => ({ dish, act })))
     .sort((a, b) => a.act.startMin - b.act.startMin);
 }
 
 /** What lies in it: raw meat and fish by id, and whether anything that is eaten as it is. */
-function statesIn(dish: WatchedDish, act: WatchedAct): { raw: string[]; clean: boolean } {
+function statesIn(dish: LedgerDish, act: LedgerAct): { raw: string[]; clean: boolean } {
   const foods = dish.foods.filter(({ id }) => act.foods.includes(id));
   const raw = foods.filter(({ animal, ready, spans }) => {
     const at = spans.find(({ step }) => step === act.id);

@@ -7,7 +7,7 @@ import {
   SHELF_DAYS,
 } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
-import type { WatchedDish, WatchedMixture } from '../watched.ts';
+import type { LedgerDish, LedgerMixture } from '../ledger.ts';
 
 /** What is low in acid, salt, sugar and spirit keeps for days, unless it is frozen or pressure canned. */
 export const shelf: Rule = {
@@ -21,7 +21,7 @@ export const shelf: Rule = {
   check: (meal) => meal.dishes.flatMap((dish) => dish.mixtures.flatMap((one) => kept(dish, one))),
 };
 
-function kept({ id: dish }: WatchedDish, mixture: WatchedMixture): SafetyFinding[] {
+function kept({ id: dish }: LedgerDish, mixture: LedgerMixture): SafetyFinding[] {
   const { keepsDays, name } = mixture;
   if (keepsDays === undefined || keepsDays <= COOKED_SAUCE_DAYS || isPreserved(mixture)) return [];
   return [
@@ -40,7 +40,7 @@ function kept({ id: dish }: WatchedDish, mixture: WatchedMixture): SafetyFinding
 }
 
 /** Dry, sour, salt, sweet or strong enough that nothing grows in it. */
-function isPreserved(mixture: WatchedMixture): boolean {
+function isPreserved(mixture: LedgerMixture): boolean {
   const { pH, saltShare, sugarShare, alcoholShare, waterShare, oilShare } = mixture;
   // Oil keeps as oil does; garlic in it is a rule of its own.
   if (waterShare < DRY_SHARE || oilShare > 1 - DRY_SHARE) return true;

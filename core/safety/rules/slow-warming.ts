@@ -1,7 +1,7 @@
 import { GROWS_FROM_C, GROWS_UNTIL_C, WARMED_WITHIN_MIN } from '../figures/index.ts';
 import { ROOM_LIMIT_MIN } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
-import { rawFoods } from '../watched.ts';
+import { rawFoods } from '../ledger.ts';
 
 /** A slow fire brings the middle out of danger in six hours, and the surface in two. */
 export const slowWarming: Rule = {

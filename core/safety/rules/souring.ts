@@ -1,6 +1,6 @@
 import { SOURED_SALT_PCT, SOURS_FROM_MIN } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
-import { minutesOf, outOfFridge, type WatchedDish } from '../watched.ts';
+import { minutesOf, outOfFridge, type LedgerDish } from '../ledger.ts';
 
 /** A scale reads to the gram. */
 const ROUNDING_PCT = 0.1;
@@ -38,7 +38,7 @@ export const souring: Rule = {
 };
 
 /** A leaven ferments as well, and is baked; meat is the counter's rule. */
-function sours({ mixtures, foods }: WatchedDish): boolean {
+function sours({ mixtures, foods }: LedgerDish): boolean {
   return (
     foods.every(({ animal }) => animal === 'none') && !mixtures.some(({ makesFood }) => makesFood)
   );

@@ -6,7 +6,7 @@ import {
   THAW_BY_WEIGHT_FROM_G,
 } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
-import { minutesOf, rawFoods, type WatchedAct } from '../watched.ts';
+import { minutesOf, rawFoods, type LedgerAct } from '../ledger.ts';
 
 /** Small and thin pieces thaw faster by the kilogram than the rule says; less than this is too little. */
 const TOO_LITTLE = 0.7;
@@ -30,7 +30,7 @@ export const thawing: Rule = {
     }),
 };
 
-function of(dish: string, act: WatchedAct): SafetyFinding[] {
+function of(dish: string, act: LedgerAct): SafetyFinding[] {
   const base = { rule: 'thawing', dish, step: act.id, source: 'source.fsisThaw' } as const;
   // Cold water is said by the heat of the place it stands in.
   const inWater = act.place !== 'fridge' && act.tempC !== undefined && act.tempC < THAW_WATER_C;
@@ -54,11 +54,11 @@ function of(dish: string, act: WatchedAct): SafetyFinding[] {
     : [];
 }
 
-function neededMin(act: WatchedAct, perKg: number): number {
+function neededMin(act: LedgerAct, perKg: number): number {
   const small = (act.wrappedFrozen?.pieceG ?? 0) < THAW_BY_WEIGHT_FROM_G;
   return small ? 0 : byWeightMin(act, perKg);
 }
 
-function byWeightMin({ wrappedFrozen }: WatchedAct, perKg: number): number {
+function byWeightMin({ wrappedFrozen }: LedgerAct, perKg: number): number {
   return Math.round((perKg * (wrappedFrozen?.pieceG ?? 0)) / 1000 / 30) * 30;
 }

@@ -6,7 +6,7 @@ import {
   SYRUP_FROM_SHARE,
 } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
-import type { WatchedAct, WatchedDish, WatchedMeal } from '../watched.ts';
+import type { LedgerAct, LedgerDish, Ledger } from '../ledger.ts';
 
 /** Hot fat, boiling sugar and a pot under pressure want room above them. */
 export const tooFull: Rule = {
@@ -51,9 +51,9 @@ function percent(share: number): string {
 const HEATS = new Set(['fry', 'boil', 'simmer', 'reduce', 'brown', 'sear', 'braise']);
 
 function overfilled(
-  { vessels }: WatchedMeal,
-  { mixtures }: WatchedDish,
-  act: WatchedAct,
+  { vessels }: Ledger,
+  { mixtures }: LedgerDish,
+  act: LedgerAct,
 ): { vessel: string; share: number; most: number } | undefined {
   if (!HEATS.has(act.verb)) return undefined;
   const inIt = mixtures.filter(({ id }) => act.mixtures.includes(id));
@@ -67,7 +67,7 @@ function overfilled(
   return most !== undefined && share > most ? { vessel: vessel.name, share, most } : undefined;
 }
 
-function limitFor(act: WatchedAct, inIt: WatchedDish['mixtures']): number | undefined {
+function limitFor(act: LedgerAct, inIt: LedgerDish['mixtures']): number | undefined {
   if (act.place === 'pressure-cooker') return PRESSURE_FULL_SHARE;
   if (inIt.some(({ oilShare }) => oilShare >= OIL_FROM_SHARE)) return FRYING_FULL_SHARE;
   return inIt.some(({ sugarShare }) => sugarShare >= SYRUP_FROM_SHARE)

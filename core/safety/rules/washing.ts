@@ -1,6 +1,6 @@
 import { OVERNIGHT_MIN } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
-import { RAW_BOARD_WORK, type WatchedAct, type WatchedDish, type WatchedFood } from '../watched.ts';
+import { RAW_BOARD_WORK, type LedgerAct, type LedgerDish, type LedgerFood } from '../ledger.ts';
 
 /** Where hands, knives and boards work. */
 const WORKTOPS = new Set(['board', 'counter']);
@@ -45,16 +45,16 @@ function findingAt(dish: string, step: string, level: 'stop' | 'caution'): Safet
   };
 }
 
-function handlesRaw(dish: WatchedDish, act: WatchedAct): boolean {
+function handlesRaw(dish: LedgerDish, act: LedgerAct): boolean {
   if (!WORKTOPS.has(act.place) || !RAW_BOARD_WORK.has(act.verb)) return false;
   return foodsOf(dish, act).some((food) => isRawThen(food, act));
 }
 
-function foodsOf({ foods }: WatchedDish, act: WatchedAct): WatchedFood[] {
+function foodsOf({ foods }: LedgerDish, act: LedgerAct): LedgerFood[] {
   return foods.filter(({ id }) => act.foods.includes(id));
 }
 
-function isRawThen({ animal, ready, spans }: WatchedFood, { startMin }: WatchedAct): boolean {
+function isRawThen({ animal, ready, spans }: LedgerFood, { startMin }: LedgerAct): boolean {
   if (animal === 'none' || ready) return false;
   const at = spans.find(({ fromMin, toMin }) => fromMin <= startMin && startMin < toMin);
   return at === undefined || at.state === 'raw' || at.state === 'part-cooked';
@@ -63,15 +63,15 @@ function isRawThen({ animal, ready, spans }: WatchedFood, { startMin }: WatchedA
 const PLATED = new Set(['slice', 'shred', 'serve']);
 
 /** Cooked food on its way to the plate. */
-function isPlated({ place, verb, afterFire }: WatchedAct): boolean {
+function isPlated({ place, verb, afterFire }: LedgerAct): boolean {
   return WORKTOPS.has(place) && PLATED.has(verb) && afterFire;
 }
 
 /** Worked on with hands and eaten without a fire: salad, fruit, bread, cheese. */
-function isEatenAsItIs(dish: WatchedDish, act: WatchedAct): boolean {
+function isEatenAsItIs(dish: LedgerDish, act: LedgerAct): boolean {
   if (!WORKTOPS.has(act.place) || !HANDLED.has(act.verb)) return false;
   const foods = foodsOf(dish, act);
-  const cold = (food: WatchedFood) =>
+  const cold = (food: LedgerFood) =>
     (food.animal === 'none' || food.ready) &&
     food.fires.every(({ endMin }) => endMin <= act.startMin);
   return foods.length > 0 && foods.every(cold) && foods.every(({ fires }) => fires.length === 0);

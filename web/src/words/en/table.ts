@@ -65,6 +65,8 @@ export const table = {
   'avoid.shellfish': 'shellfish',
   'avoid.soy': 'soy',
   'avoid.sulphites': 'sulphites',
+  'avoid.celery': 'celery',
+  'avoid.lupin': 'lupin',
   'avoid.heat': 'hot spice',
   'avoid.alcohol': 'alcohol',
   'avoid.meat': 'meat',

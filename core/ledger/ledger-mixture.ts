@@ -2,13 +2,13 @@ import { MAKES_FOOD, pHOf, soaks, weighMixture, type Mixture } from '../batch/in
 import { animalOf, batchFor, cutOf, type Dish, type Meal } from '../meal/index.ts';
 import { isMince, pantryOf } from '../pantry/index.ts';
 import { parseQuantity } from '../quantity/index.ts';
-import type { Cure, WatchedMixture } from '../safety/index.ts';
+import type { Cure, LedgerMixture } from '../safety/index.ts';
 
 /** What a mixture was seen as last, and of what: documents are never changed in place. */
-const known = new WeakMap<Mixture, { of: readonly unknown[]; seen: WatchedMixture }>();
+const known = new WeakMap<Mixture, { of: readonly unknown[]; seen: LedgerMixture }>();
 
 /** A mixture as the rules of safety see it. */
-export function watchedMixture(meal: Meal, dish: Dish, mixture: Mixture): WatchedMixture {
+export function ledgerMixture(meal: Meal, dish: Dish, mixture: Mixture): LedgerMixture {
   const of = [dish, meal.eaters, meal.kitchen, meal.pantry];
   const before = known.get(mixture);
   if (before?.of.every((one, i) => one === of[i])) return before.seen;
@@ -17,7 +17,7 @@ export function watchedMixture(meal: Meal, dish: Dish, mixture: Mixture): Watche
   return seen;
 }
 
-function seenAs(meal: Meal, dish: Dish, mixture: Mixture): WatchedMixture {
+function seenAs(meal: Meal, dish: Dish, mixture: Mixture): LedgerMixture {
   const weighed = weighMixture(mixture, batchFor(meal, dish, mixture));
   const { ingredients } = pantryOf(meal.pantry);
   const raw = mixture.on.some((id) => {
@@ -104,7 +104,7 @@ function madeOf(
   meal: Meal,
   { main, lines }: Weighed,
 ): Pick<
-  WatchedMixture,
+  LedgerMixture,
   'ml' | 'grams' | 'oilShare' | 'sugarShare' | 'saltShare' | 'alcoholShare' | 'waterShare' | 'pH'
 > {
   const { ingredients } = pantryOf(meal.pantry);

@@ -7,7 +7,7 @@ import { FRIDGE_COLD_C, FRIDGE_MOST_C } from './figures/index.ts';
  * What the rules look at: a meal from the shop to the left-overs, with the planned times and the
  * temperatures the food will have. All times are epoch minutes.
  */
-export interface WatchedMeal {
+export interface Ledger {
   readonly servingMin: number;
   /** Where water boils here, °C. */
   readonly boilingC: number;
@@ -16,18 +16,18 @@ export interface WatchedMeal {
   readonly vessels: ReadonlyMap<string, { readonly name: string; readonly capacityMl: number }>;
   readonly roomC: number;
   readonly outdoorC: number;
-  readonly dishes: readonly WatchedDish[];
+  readonly dishes: readonly LedgerDish[];
   /** Children are at the table. */
   readonly children: boolean;
   /** And someone pregnant, old or ill. */
   readonly frail: boolean;
 }
 
-export interface WatchedDish {
+export interface LedgerDish {
   readonly id: string;
   readonly name: string;
-  readonly foods: readonly WatchedFood[];
-  readonly mixtures: readonly WatchedMixture[];
+  readonly foods: readonly LedgerFood[];
+  readonly mixtures: readonly LedgerMixture[];
   /** What it would put before someone who avoids it. */
   readonly conflicts: ReadonlyArray<{
     readonly avoids: string;
@@ -35,7 +35,7 @@ export interface WatchedDish {
     readonly because: string;
   }>;
   /** By their start. */
-  readonly acts: readonly WatchedAct[];
+  readonly acts: readonly LedgerAct[];
 }
 
 /** What has been done to a food so far. */
@@ -88,7 +88,7 @@ export interface LedgerFire {
   readonly rarer: boolean;
 }
 
-export interface WatchedFood {
+export interface LedgerFood {
   readonly id: string;
   readonly name: string;
   readonly animal: Animal;
@@ -120,7 +120,7 @@ export interface WatchedFood {
   readonly frozenFirst: boolean;
 }
 
-export interface WatchedMixture {
+export interface LedgerMixture {
   readonly id: string;
   readonly name: string;
   /** Lies on food that is raw meat, poultry or fish. */
@@ -168,7 +168,7 @@ export interface Cure {
 }
 
 /** A planned step as the rules see it. */
-export interface WatchedAct {
+export interface LedgerAct {
   readonly id: string;
   readonly label: string;
   readonly verb: Verb;
@@ -246,7 +246,7 @@ export const RAW_BOARD_WORK: ReadonlySet<Verb> = new Set([
 /** Places no fridge and no fire. */
 const OUT_OF_FRIDGE: ReadonlySet<PlaceKind> = new Set(['counter', 'board', 'table']);
 
-type Standing = Pick<WatchedAct, 'place' | 'tempC'>;
+type Standing = Pick<LedgerAct, 'place' | 'tempC'>;
 
 /** On counter, board or table; a cold cellar or a porch in winter may be as good as a fridge. */
 export function outOfFridge({ place, tempC }: Standing): boolean {
@@ -261,14 +261,14 @@ export function warmForRaw(standing: Standing): boolean {
   return outOfFridge(standing);
 }
 
-export const minutesOf = (act: WatchedAct): number => act.endMin - act.startMin;
+export const minutesOf = (act: LedgerAct): number => act.endMin - act.startMin;
 
 export const minutesOfSpan = ({ fromMin, toMin }: LedgerSpan): number => toMin - fromMin;
 
 const OF_FLOUR = /^(?:flour|bread|cheese-board|dessert)/;
 
 /** Bread and its kind cool and wait as they like. */
-export function isMadeOfFlour(dish: WatchedDish, food: WatchedFood): boolean {
+export function isMadeOfFlour(dish: LedgerDish, food: LedgerFood): boolean {
   return (
     food.animal === 'none' &&
     (OF_FLOUR.test(food.cut ?? '') ||
@@ -277,12 +277,12 @@ export function isMadeOfFlour(dish: WatchedDish, food: WatchedFood): boolean {
 }
 
 /** Foods of a dish that were an animal. */
-export function rawFoods(dish: WatchedDish): WatchedFood[] {
+export function rawFoods(dish: LedgerDish): LedgerFood[] {
   return dish.foods.filter(({ animal }) => animal !== 'none');
 }
 
 /** Cooked, it does not keep at room heat: meat, fish, grains, pulses, potatoes and what eggs set. */
-export function spoils(dish: WatchedDish): boolean {
+export function spoils(dish: LedgerDish): boolean {
   return dish.foods.some(
     ({ animal, grain, starchy, eggDish }) => animal !== 'none' || grain || starchy || eggDish,
   );

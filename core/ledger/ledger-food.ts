@@ -4,7 +4,7 @@ import {
   killsIn,
   type FoodTemperatures,
   type LedgerFire,
-  type WatchedFood,
+  type LedgerFood,
 } from '../safety/index.ts';
 import { coreAfterClockTime } from './food-temperatures.ts';
 import { beginsAs, spansOf, type Working } from './food-story.ts';
@@ -24,7 +24,7 @@ export interface FoodOfPlan {
 }
 
 /** A food as the rules see it: what it is, and its story. */
-export function watchedFood(of: FoodOfPlan): WatchedFood {
+export function ledgerFood(of: FoodOfPlan): LedgerFood {
   const { meal, food } = of;
   const cut = cutOf(meal, food);
   const { animal, minced, ready, known } = foodFacts(meal, food);

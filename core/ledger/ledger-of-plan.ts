@@ -1,0 +1,168 @@
+import { boilingCAt } from '../air/index.ts';
+import { ICE_BATH_UNTIL_C } from '../figures/index.ts';
+import { placeOfCooker } from '../places/index.ts';
+import {
+  avoidConflicts,
+  conditionsOf,
+  coolingOfBatch,
+  cutOf,
+  foodsByStep,
+  isAside,
+  pieceOf,
+  washesUp,
+  type Dish,
+  type Meal,
+  type Step,
+} from '../meal/index.ts';
+import {
+  type LedgerAct,
+  type LedgerDish,
+  type Ledger,
+  type FoodTemperatures,
+} from '../safety/index.ts';
+import { coolingPots } from './cooling-pots.ts';
+import { minutesWarmInFridge, temperaturesOf } from './food-temperatures.ts';
+import { ancestors, COOLS, goesOn, isFire, mixturesOf } from './step-chain.ts';
+import type { StepTiming } from './step-timing.ts';
+import { ledgerFood } from './ledger-food.ts';
+import { ledgerMixture } from './ledger-mixture.ts';
+
+/** The ledger of a meal: where each food is, how warm, and what has been done to it, by a plan. */
+export function ledgerOf(meal: Meal, servingMin: number, planned: readonly StepTiming[]): Ledger {
+  const { roomC, outdoorC } = conditionsOf(meal.kitchen);
+  const timing = new Map(planned.map((one) => [one.id, one]));
+  const conflicts = avoidConflicts(meal);
+  return {
+    servingMin,
+    boilingC: boilingCAt(meal.kitchen.altitudeM),
+    altitudeM: meal.kitchen.altitudeM,
+    vessels: new Map(meal.kitchen.vessels.map((vessel) => [vessel.id, vessel])),
+    roomC,
+    outdoorC,
+    children: meal.eaters.some(({ who }) => who === 'child'),
+    frail: meal.eaters.some(({ frail }) => frail === true),
+    dishes: meal.dishes.map((dish) => ({
+      ...ledgerDish(meal, dish, timing, servingMin),
+      conflicts: conflicts.filter((one) => one.dish === dish.id),
+    })),
+  };
+}
+
+function ledgerDish(
+  meal: Meal,
+  dish: Dish,
+  timing: ReadonlyMap<string, StepTiming>,
+  servingMin: number,
+): Omit<LedgerDish, 'conflicts'> {
+  const warm = temperaturesOf(meal, dish, timing);
+  const foods = foodsByStep(meal, dish);
+  const pots = coolingPots(meal, dish, timing);
+  const acts = dish.steps
+    .flatMap((step) => {
+      const at = timing.get(step.id);
+      if (!at) return [];
+      const act = ledgerAct(meal, dish, step, at, warm.get(step.id));
+      const cools = pots.get(step.id);
+      return [
+        {
+          ...act,
+          foods: foods.get(step.id) ?? [],
+          thenFiredMin: thenFiredMin(dish, step, timing),
+          ...(cools && { cools }),
+        },
+      ];
+    })
+    .sort((a, b) => a.startMin - b.startMin);
+  return {
+    id: dish.id,
+    name: dish.name,
+    foods: dish.foods.map((food) =>
+      ledgerFood({ meal, dish, food, timing, foods, warm, servingMin }),
+    ),
+    mixtures: dish.mixtures.map((mixture) => ledgerMixture(meal, dish, mixture)),
+    acts: acts.map((act, i) => ({
+      ...act,
+      coolsBackMin: act.afterFire ? 0 : minutesWarmInFridge(meal, dish, acts.slice(0, i), act),
+    })),
+  };
+}
+
+function ledgerAct(
+  meal: Meal,
+  dish: Dish,
+  step: Step,
+  at: StepTiming,
+  temperatures: FoodTemperatures | undefined,
+): Omit<LedgerAct, 'coolsBackMin' | 'thenFiredMin' | 'foods' | 'cools'> {
+  const { time, doneWhen, place, verb } = step;
+  const until = time.kind === 'heat' && 'coreC' in time.until ? time.until.coreC : undefined;
+  const before = ancestors(dish, step);
+  const afterFire = before.some((one) => isFire(dish, one));
+  const cooker = time.kind === 'heat' ? time.cooker : undefined;
+  return {
+    id: step.id,
+    label: step.label,
+    verb,
+    place: place.kind,
+    tempC: place.tempC,
+    startMin: at.startMin,
+    endMin: at.endMin,
+    mixtures: mixturesOf(step),
+    coreC: isFire(dish, step) ? (until ?? doneWhen?.coreC) : undefined,
+    last: isFire(dish, step) && !goesOn(dish, step),
+    slowCooker: cooker !== undefined && placeOfCooker(cooker).own === 'slow-cooker',
+    afterFire,
+    temperatures,
+    rarer: doneWhen?.rarer ?? false,
+    vessel: step.vessel?.one,
+    food: 'food' in time ? time.food : undefined,
+    tender: time.kind === 'heat' && 'tender' in time.until,
+    brineShare: brineShare(meal, dish, step, at),
+    washes: washesUp(step),
+    aside: isAside(dish, step),
+    handsOn: step.hands.length > 0,
+    wrappedFrozen: verb === 'thaw' ? thawing(meal, dish, step) : undefined,
+  };
+}
+
+/** A brush is no fire of its own. */
+const BRUSHES: ReadonlySet<string> = new Set(['glaze', 'baste', 'turn']);
+
+function thenFiredMin(dish: Dish, step: Step, timing: ReadonlyMap<string, StepTiming>): number {
+  return dish.steps
+    .filter((one) => isFire(dish, one) && !BRUSHES.has(one.verb))
+    .filter((one) => ancestors(dish, one).some(({ id }) => id === step.id))
+    .flatMap(({ id }) => timing.get(id) ?? [])
+    .reduce((sum, { startMin, endMin }) => sum + endMin - startMin, 0);
+}
+
+/** A boiled mixture on its way to cold, by its own weight and ice; undefined for any other step. */
+function brineShare(meal: Meal, dish: Dish, step: Step, at: StepTiming): number | undefined {
+  if (!COOLS.has(step.verb)) return undefined;
+  if (step.time.kind === 'cooling') return 1;
+  const boiled = dish.mixtures.find(
+    ({ id, boiled: hot }) => hot === true && mixturesOf(step).includes(id),
+  );
+  if (!boiled) return undefined;
+  const { fridgeMin, iceBathMin } = coolingOfBatch(meal, dish, boiled);
+  const { kind, tempC } = step.place;
+  const inIce =
+    kind !== 'fridge' && kind !== 'freezer' && tempC !== undefined && tempC <= ICE_BATH_UNTIL_C;
+  const needed = inIce
+    ? iceBathMin
+    : kind === 'fridge' || kind === 'freezer'
+      ? fridgeMin
+      : Infinity;
+  return needed === 0 ? 1 : (at.endMin - at.startMin) / needed;
+}
+
+/** What lies in a thaw: one piece of the heaviest food that was an animal. */
+function thawing(meal: Meal, dish: Dish, { time }: Step): LedgerAct['wrappedFrozen'] {
+  const pieces = dish.foods
+    .filter((food) => !('food' in time) || time.food === food.id)
+    .flatMap((food) => {
+      const cut = cutOf(meal, food);
+      return cut && cut.animal !== 'none' ? [pieceOf(meal, dish, food).weightG] : [];
+    });
+  return pieces.length > 0 ? { pieceG: Math.max(...pieces) } : undefined;
+}

@@ -1,0 +1,93 @@
+import { describe, expect, it } from 'vitest';
+import { mannerOf, mealOf, type Meal } from '../index.ts';
+import { plan } from '../plan/index.ts';
+import { at as atLocal } from '../test/meals.ts';
+import {
+  at,
+  board,
+  counter,
+  food,
+  fridge,
+  H,
+  marinade,
+  one,
+  step,
+  until,
+} from '../test/ledger-cases/case.ts';
+import { atMoment, sayStory } from './story.ts';
+
+const NOW = atLocal('2026-11-01T08:00');
+const read = (file: unknown): Meal => mealOf(file, NOW);
+const planOf = (meal: Meal) => plan(meal, meal.kitchen, NOW, { work: 200, rescues: false });
+
+const lamb = read(
+  one({
+    foods: [food('lamb', 'lamb-leg-bone-in', 2000)],
+    steps: [
+      step('chill', fridge, 10 * H),
+      step('temper', counter, 40),
+      until('roast', at('oven', 180), 'lamb', 65),
+      step('rest', board, 20),
+    ],
+  }),
+);
+
+describe('the story of a food', () => {
+  it('runs from its first step to the serving time, span by span without a gap', () => {
+    const made = planOf(lamb);
+    const spans = made.stories[0]?.spans ?? [];
+    expect(spans[0]?.fromMin).toBe(made.steps.find(({ verb }) => verb === 'chill')?.startMin);
+    expect(spans.at(-1)?.toMin).toBe(made.servingMin);
+    spans.slice(1).forEach((span, i) => {
+      expect(span.fromMin).toBe(spans[i]?.toMin);
+      expect(span.coreC[0]).toBe(spans[i]?.coreC[1]);
+      expect(span.surfaceC[0]).toBe(spans[i]?.surfaceC[1]);
+    });
+  });
+
+  it('is raw until a fire has cooked it through', () => {
+    const states = planOf(lamb).stories[0]?.spans.map(({ verb, state }) => [verb, state]);
+    expect(states).toContainEqual(['roast', 'raw']);
+    expect(states).toContainEqual(['rest', 'cooked']);
+  });
+
+  it('is told in a line, up to the step it is about', () => {
+    const made = planOf(lamb);
+    const manner = mannerOf(lamb, made.servingMin);
+    const told = sayStory(made.stories, { dish: 'dish', food: 'lamb', step: 'dish-1' }, manner);
+    expect(told).toMatch(/^lamb: fridge 4° since .*, counter 20° for 40 min$/);
+    expect(sayStory(made.stories, { dish: 'dish' }, manner)).toBe('');
+  });
+
+  it('says of a moment where the food stands, how warm, and since when', () => {
+    const made = planOf(lamb);
+    const temper = made.steps.find(({ verb }) => verb === 'temper');
+    if (!temper) throw new Error('There is no such step.');
+    const [there] = atMoment(made.stories, temper.startMin + 15);
+    expect(there).toMatchObject({ name: 'lamb', state: 'raw', sinceMin: temper.startMin });
+    expect(there?.span.place).toBe('counter');
+    expect(atMoment(made.stories, (made.steps[0]?.startMin ?? 0) - 60)).toEqual([]);
+  });
+
+  it('soaks on where nobody takes it out, and no longer than it must', () => {
+    const file = (leastMin: number) =>
+      read(
+        one({
+          foods: [food('chicken', 'chicken-breast', 900)],
+          mixtures: [marinade('lemon', ['chicken'])],
+          steps: [
+            step('marinate', fridge, 2 * H, { mixtures: ['lemon'] }),
+            until('grill', at('grill', 220), 'chicken', 76, {
+              after: [{ step: 'dish-0', leastMin, mostMin: 3 * 24 * H }],
+            }),
+          ],
+        }),
+      );
+    const soaked = (meal: Meal) =>
+      (planOf(meal).stories[0]?.spans ?? [])
+        .filter(({ soaks }) => soaks === 'marinade')
+        .reduce((sum, { fromMin, toMin }) => sum + toMin - fromMin, 0);
+    expect(soaked(file(0))).toBeLessThanOrEqual(2 * H + 5);
+    expect(soaked(file(10 * H))).toBeGreaterThanOrEqual(12 * H);
+  });
+});
