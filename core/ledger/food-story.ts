@@ -60,7 +60,7 @@ interface Lying {
  * and their times. Where no step holds it, it stays where the last one left it.
  */
 export function spansOf(story: Story): LedgerSpan[] {
-  const { works, servingMin } = story;
+  const { works } = story;
   const spans: LedgerSpan[] = [];
   let state = story.begins;
   let warmth: Warmth = {
@@ -69,43 +69,52 @@ export function spansOf(story: Story): LedgerSpan[] {
     hotSinceMin: undefined,
     hotC: FRIDGE_C,
   };
-  let lying: Lying | undefined;
-  let atMin = works[0]?.at.startMin ?? servingMin;
-  const add = (part: Omit<LedgerSpan, 'coreC' | 'surfaceC' | 'growthMin'>, work?: Working) => {
+  let last: Working | undefined;
+  for (const { fromMin, toMin, work } of stretchesOf(works, story.servingMin)) {
+    const held = work && {
+      step: work.step.id,
+      verb: work.step.verb,
+      place: work.step.place.kind,
+      placeC: aroundC(story, work.step),
+      mixtures: work.mixtures,
+      soaks: SOAKING.get(work.step.verb),
+    };
+    const there = held ?? (last && leftAt(story, last));
+    if (!there) continue;
+    const part = { ...there, fromMin, toMin, state };
     const { next, growthMin } = passed(story, warmth, part, work);
     const coreC = [warmth.coreC, next.coreC] as const;
     spans.push({ ...part, coreC, surfaceC: [warmth.surfaceC, next.surfaceC], growthMin });
     warmth = next;
-  };
-  const lie = (toMin: number) => {
-    if (!lying || toMin <= atMin) return;
-    add({ ...lying, fromMin: atMin, toMin, state });
-    atMin = toMin;
-  };
-  for (const work of works) {
-    const { step, at, mixtures } = work;
-    lie(at.startMin);
-    const fromMin = Math.max(atMin, at.startMin);
-    if (at.endMin > fromMin) {
-      const { kind: place } = step.place;
-      const placeC = aroundC(story, step);
-      const part = {
-        step: step.id,
-        verb: step.verb,
-        place,
-        placeC,
-        mixtures,
-        soaks: SOAKING.get(step.verb),
-        state,
-      };
-      add({ ...part, fromMin, toMin: at.endMin }, work);
-      atMin = at.endMin;
-    }
-    if (work.fire) state = work.cookedBy ? 'cooked' : state === 'raw' ? 'part-cooked' : state;
-    lying = leftAt(story, work);
+    if (work?.fire) state = work.cookedBy ? 'cooked' : state === 'raw' ? 'part-cooked' : state;
+    last = work ?? last;
   }
-  lie(servingMin);
   return spans;
+}
+
+interface Stretch {
+  readonly fromMin: number;
+  readonly toMin: number;
+  /** The step that holds the food; none while it lies. */
+  readonly work: Working | undefined;
+}
+
+/**
+ * From the first step to the serving time: which step holds the food. A food is in one place: of
+ * two steps at once it is with the one that began last.
+ */
+function stretchesOf(works: readonly Working[], servingMin: number): Stretch[] {
+  const moments = works.flatMap(({ at }) => [at.startMin, at.endMin]);
+  const sorted = [...new Set([...moments, servingMin])].sort((a, b) => a - b);
+  const stretches: Stretch[] = [];
+  sorted.slice(0, -1).forEach((fromMin, i) => {
+    const toMin = sorted[i + 1] ?? fromMin;
+    const work = works.findLast(({ at }) => at.startMin <= fromMin && toMin <= at.endMin);
+    const before = stretches.at(-1);
+    if (before && before.work === work) stretches.splice(-1, 1, { ...before, toMin });
+    else stretches.push({ fromMin, toMin, work });
+  });
+  return stretches;
 }
 
 /** How warm a food is, and since when it has been off a fire at what heat. */

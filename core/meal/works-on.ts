@@ -88,7 +88,7 @@ function namedFoods(
 
 /** Labels that speak of what lies beside the food. */
 const OTHERS =
-  /\b(vegetables?|veg|onions?|peppers?|potato(es)?|carrots?|rice|beans|bread|flatbreads?|greens|salad|sauce|gravy|juices?|stock|skewers?|croutons?|herbs)\b/;
+  /\b(vegetables?|veg|onions?|peppers?|potato(es)?|carrots?|rice|beans|bread|flatbreads?|greens|salad|slaw|cucumbers?|radish(?:es)?|cabbage|tomato(?:es)?|pickles?|crumbs?|crumble|nuts|fruit|apples?|plums?|lemons?|buns?|tortillas?|noodles?|sauce|gravy|juices?|stock|skewers?|croutons?|herbs)\b/;
 
 const BESIDE = /\b(with|over|on|onto|under|among|beside|and|into|in)\b/;
 

@@ -60,16 +60,16 @@ function placeFindings(
 /** Held by whatever works on it now; else where whatever worked on it last has left it. */
 function placeAt(works: readonly Work[], min: number): string[] {
   const now = works.filter(({ at }) => at.startMin <= min && min < at.endMin);
-  if (now.length > 0) return now.map(({ step }) => step.place.kind);
-  const last = works
-    .filter(({ at }) => at.endMin <= min)
-    .reduce<Work | undefined>(
-      (late, one) => (late && late.at.endMin > one.at.endMin ? late : one),
-      undefined,
+  const latest = Math.max(...now.map(({ at }) => at.startMin));
+  const holds = now.filter(({ at }) => at.startMin === latest);
+  if (holds.length > 0) return holds.map(({ step }) => step.place.kind);
+  const over = works.filter(({ at }) => at.endMin <= min);
+  const end = Math.max(...over.map(({ at }) => at.endMin));
+  return over
+    .filter(({ at }) => at.endMin === end)
+    .flatMap(({ step: { place } }) =>
+      isFirePlace(place.kind) ? [place.kind, 'counter'] : [place.kind],
     );
-  if (!last) return [];
-  const { kind } = last.step.place;
-  return isFirePlace(kind) ? [kind, 'counter'] : [kind];
 }
 
 function soakFindings(meal: Meal, dish: Dish, works: readonly Work[]): AuditFinding[] {
