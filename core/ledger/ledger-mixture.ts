@@ -40,7 +40,8 @@ function seenAs(meal: Meal, dish: Dish, mixture: Mixture): LedgerMixture {
     boiled: mixture.boiled ?? false,
     garlicInOil: garlic && oil && !sour,
     keepsDays: mixture.keepsDays,
-    rawEgg: !(mixture.boiled ?? false) && inIt.some((one) => isRawEgg(one)),
+    // Whether a fire reaches it, its steps say, whatever the file declares.
+    rawEgg: inIt.some((one) => isRawEgg(one)),
     saltPct: saltPct(weighed),
     kind: mixture.kind,
     on: mixture.on,
