@@ -3,7 +3,7 @@ import { mealOf } from '../meal/index.ts';
 import { plan } from '../plan/plan.ts';
 import { at } from '../test/meals.ts';
 import type { LedgerCase, Verdict } from '../test/ledger-cases/case.ts';
-import { ROUND_1, ROUND_2, ROUND_3 } from '../test/ledger-cases/rounds.ts';
+import { ROUND_1, ROUND_2, ROUND_3, ROUND_4 } from '../test/ledger-cases/rounds.ts';
 
 const NOW = at('2026-11-01T08:00');
 
@@ -23,6 +23,7 @@ describe.each([
   ['first', ROUND_1],
   ['second', ROUND_2],
   ['third', ROUND_3],
+  ['fourth', ROUND_4],
 ])('whole meals, the %s round', (_round, cases) => {
   it.each(cases.map((one) => [one.name, one] as const))('%s', (_name, one) => {
     const { verdict, said } = judged(one);

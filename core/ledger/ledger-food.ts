@@ -1,3 +1,4 @@
+import { isFirePlace } from '../places/index.ts';
 import { isEggDish, isShellEgg } from '../pantry/index.ts';
 import { cutOf, foodFacts, type Dish, type Food, type Meal, type Step } from '../meal/index.ts';
 import {
@@ -109,12 +110,19 @@ function fireOf(of: FoodOfPlan, step: Step, at: StepTiming, known: Known): Ledge
     endMin: at.endMin,
     coreC: said,
     clockC: byClock ? coreAfterClockTime(meal, dish, step, food, known.ofFood, minutes) : undefined,
+    mostC: saidHeat(step),
     tender,
     wet: WET.has(verb),
     logs: known.temperatures?.logs,
     wanted: known.temperatures?.wanted,
     rarer: doneWhen?.rarer ?? false,
   };
+}
+
+/** What the fire is set to, where the step is in a fire and in no cooker of its own. */
+function saidHeat({ place, time }: Step): number | undefined {
+  const elsewhere = time.kind === 'heat' && time.cooker !== undefined;
+  return isFirePlace(place.kind) && !elsewhere ? place.tempC : undefined;
 }
 
 /** One probe goes into one food: where a step says only a core, it is that of the dish's one animal. */

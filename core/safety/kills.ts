@@ -14,13 +14,20 @@ export function leastFor(food: CoreFacts): number {
 
 /** Whether a fire cooks a food through: by its middle, by less heat for longer, or by the clock. */
 export function killsIn(fire: LedgerFire, food: CoreFacts): boolean {
-  if (food.animal === 'none' || food.ready || fire.tender) return true;
+  if (food.animal === 'none' || food.ready) return true;
   const least = leastFor(food);
+  if (isTooCool(fire, food)) return isHeldLongEnough(fire, food);
+  if (fire.tender) return true;
   if (fire.coreC !== undefined)
     return fire.coreC >= least - CORE_ROUNDING_C || isHeldLongEnough(fire, food);
   if (fire.clockC !== undefined) return fire.clockC >= least - CLOCK_DOUBT_C;
   // Nothing to reckon by: a fire worth the name is taken for one.
   return fire.endMin - fire.startMin >= UNRECKONED_FIRE_MIN;
+}
+
+/** The fire itself is cooler than the food has to be. */
+export function isTooCool({ mostC }: LedgerFire, food: CoreFacts): boolean {
+  return mostC !== undefined && mostC < leastFor(food) - CORE_ROUNDING_C;
 }
 
 /** Held long enough at less heat. Printed tables speak of whole cuts and poultry, not of mince or fish. */

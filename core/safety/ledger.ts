@@ -78,6 +78,8 @@ export interface LedgerFire {
   readonly coreC?: number | undefined;
   /** By the clock alone: the middle by then, by its cut and weight. */
   readonly clockC?: number | undefined;
+  /** How hot the fire is said to be: the middle gets no hotter, whatever else is said. */
+  readonly mostC?: number | undefined;
   readonly tender: boolean;
   /** In simmering or boiling liquid, or in steam. */
   readonly wet: boolean;

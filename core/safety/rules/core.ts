@@ -12,7 +12,7 @@ import {
   WHOLE_CUT_CORE_C,
 } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
-import { killsIn, leastFor } from '../kills.ts';
+import { isTooCool, killsIn, leastFor } from '../kills.ts';
 import {
   rawFoods,
   type LedgerFire,
@@ -52,7 +52,7 @@ function judged(meal: Ledger, dish: LedgerDish, food: LedgerFood): SafetyFinding
   if (!last) return neverCooked(dish, food);
   if (fires.some((fire) => killsIn(fire, food))) return restsAfter(dish, food, fires);
   // Shellfish is judged by its look: opaque, or open.
-  const probed = fires.findLast(({ coreC }) => coreC !== undefined);
+  const probed = fires.findLast((fire) => fire.coreC !== undefined || isTooCool(fire, food));
   if (!probed && food.animal === 'shellfish') return [];
   return probed ? [tooCool(meal, dish.id, probed, food)] : byClock(dish.id, last, food);
 }
@@ -141,6 +141,7 @@ function isByChoice(meal: Ledger, fire: LedgerFire, { animal, intact }: LedgerFo
 
 function tooCool(meal: Ledger, dish: string, fire: LedgerFire, food: LedgerFood): SafetyFinding {
   const leastC = leastFor(food);
+  const endC = Math.min(fire.coreC ?? Infinity, fire.mostC ?? Infinity);
   const chosen = isByChoice(meal, fire, food);
   const key = meal.frail
     ? 'safety.coreFrail'
@@ -157,9 +158,12 @@ function tooCool(meal: Ledger, dish: string, fire: LedgerFire, food: LedgerFood)
     food: food.id,
     message: {
       key,
-      values: { food: food.name, tempC: { tempC: fire.coreC ?? 0 }, least: { tempC: leastC } },
+      values: { food: food.name, tempC: { tempC: endC }, least: { tempC: leastC } },
     },
     source: 'source.fsisChart',
-    mends: [{ kind: 'core', step: fire.step, coreC: Math.ceil(leastC) }],
+    // A hotter core in the same cool fire is no mend.
+    mends: isTooCool(fire, food)
+      ? []
+      : [{ kind: 'core', step: fire.step, coreC: Math.ceil(leastC) }],
   };
 }

@@ -10,3 +10,4 @@ import type { LedgerCase } from './case.ts';
 export const ROUND_1: readonly LedgerCase[] = [...ROUND_1_1, ...ROUND_1_2, ...ROUND_1_3];
 export const ROUND_2: readonly LedgerCase[] = [...ROUND_2_1, ...ROUND_2_2];
 export const ROUND_3: readonly LedgerCase[] = [...ROUND_3_1, ...ROUND_3_2];
+export { ROUND_4 } from './round-4.ts';
