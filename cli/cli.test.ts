@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { bundle } from './build.mjs';
+import { runCommandLine } from './command-line.ts';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
 const SUPPER = 'demo/first-frost-supper.json';
@@ -15,22 +16,34 @@ const LAUNCHER = join(root, 'cli/zemrin.mjs');
 /** The command in one file, built once, so that no call has to wait for it. */
 beforeAll(bundle, 120_000);
 
-function zemrin(...args: string[]) {
-  return fed('', ...args);
+/** What came out, and its documents where it was asked for JSON. */
+function heard(code: number | null, out: string, err: string, args: readonly string[]) {
+  const lines = out.trim().split('\n');
+  const several = args.includes('--json') && lines.every((line) => /^\{.*\}$/.test(line));
+  const parsed = () => (several ? lines.map((line) => JSON.parse(line)) : JSON.parse(out));
+  const json = args.includes('--json') && out !== '' ? parsed() : undefined;
+  return { code, out, err, json };
 }
 
-/** The same with something on standard input. */
+/** A call of the command line in the test's own process. */
+function zemrin(...args: string[]) {
+  let out = '';
+  let err = '';
+  const code = runCommandLine(args, {
+    out: (text) => (out += text),
+    err: (text) => (err += text),
+  });
+  return heard(code, out, err, args);
+}
+
+/** The same as a cook calls it: a process of its own, with something on standard input. */
 function fed(input: string, ...args: string[]) {
-  const done = spawnSync(process.execPath, [LAUNCHER, ...args], {
+  const { status, stdout, stderr } = spawnSync(process.execPath, [LAUNCHER, ...args], {
     cwd: root,
     encoding: 'utf8',
     input,
   });
-  const lines = done.stdout.trim().split('\n');
-  const several = args.includes('--json') && lines.every((line) => /^\{.*\}$/.test(line));
-  const parsed = () => (several ? lines.map((line) => JSON.parse(line)) : JSON.parse(done.stdout));
-  const json = args.includes('--json') && done.stdout !== '' ? parsed() : undefined;
-  return { code: done.status, out: done.stdout, err: done.stderr, json };
+  return heard(status, stdout, stderr, args);
 }
 
 function fileWith(text: string): string {
@@ -47,7 +60,7 @@ interface Doc {
 
 describe('the command line', () => {
   it('says what it can do', () => {
-    const { code, out } = zemrin('--help');
+    const { code, out } = fed('', '--help');
     expect([code, out.split('\n')[0]]).toEqual([
       0,
       'zemrin: plan a meal backwards from serving time',
@@ -55,7 +68,7 @@ describe('the command line', () => {
   });
 
   it('plans a meal as its contract says', () => {
-    const { code, json } = zemrin('plan', SUPPER, '--now', NOW, '--json');
+    const { code, json } = fed('', 'plan', SUPPER, '--now', NOW, '--json');
     expect(code).toBe(0);
     expect(Object.keys(json)).toEqual(
       expect.arrayContaining([
@@ -101,7 +114,7 @@ describe('the command line', () => {
     expect(json.because[0]).toBe('Serving is at 12:00.');
     expect(json.because.at(-1)).toMatch(/would have to begin by .*, and it is 08:00 now\.$/);
     expect(json.rescues[0].changes[0].do).toBe('serveAt');
-    expect(zemrin('plan', SUPPER, ...late.slice(0, 4)).out).toMatch(/It cannot be done in time/);
+    expect(fed('', 'plan', SUPPER, ...late.slice(0, 4)).out).toMatch(/It cannot be done in time/);
   });
 
   it('cooks a food as its contract says', () => {

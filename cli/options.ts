@@ -17,9 +17,9 @@ const OPTIONS = {
 export type Options = ReturnType<typeof readArguments>['values'];
 
 /** The words and options of the command line. @throws InputError for an option that is none */
-export function readArguments() {
+export function readArguments(args: readonly string[]) {
   try {
-    return parseArgs({ options: OPTIONS, allowPositionals: true });
+    return parseArgs({ args: [...args], options: OPTIONS, allowPositionals: true });
   } catch (error) {
     throw new InputError(
       'the command',
