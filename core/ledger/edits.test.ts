@@ -2,14 +2,14 @@ import { describe, expect, it } from 'vitest';
 import { mealOf, type Meal, type Step } from '../meal/index.ts';
 import { audit, plan } from '../plan/index.ts';
 import { at } from '../test/meals.ts';
-import { ROUND_1, ROUND_2, ROUND_3, ROUND_4 } from '../test/ledger-cases/rounds.ts';
+import { ROUNDS } from '../test/ledger-cases/rounds.ts';
 import { foodFacts } from '../meal/index.ts';
 import { FIRE_VERBS } from '../terms/index.ts';
 
 const NOW = at('2026-11-01T08:00');
 const planOf = (meal: Meal) => plan(meal, meal.kitchen, NOW, { work: 200, rescues: false });
 
-const SAFE = [...ROUND_1, ...ROUND_2, ...ROUND_3, ...ROUND_4]
+const SAFE = ROUNDS.flatMap(({ cases }) => cases)
   .filter(({ verdict }) => verdict === 'pass')
   .map(({ name, meal }) => ({ name, meal: mealOf(meal, NOW) }));
 
@@ -156,7 +156,7 @@ const HARMLESS: Readonly<Record<string, (meal: Meal) => Meal>> = {
 };
 
 describe.each(Object.entries(HARMLESS))('a harmless edit changes no verdict: %s', (_name, edit) => {
-  const all = [...ROUND_1, ...ROUND_2, ...ROUND_3, ...ROUND_4].filter(
+  const all = ROUNDS.flatMap(({ cases }) => cases).filter(
     ({ name }) => !name.includes('two and a half'),
   );
   it.each(all.map(({ name, meal }) => [name, mealOf(meal, NOW)] as const))('%s', (_case, meal) => {

@@ -3,7 +3,7 @@ import { mealOf } from '../meal/index.ts';
 import { plan } from '../plan/plan.ts';
 import { at } from '../test/meals.ts';
 import type { LedgerCase, Verdict } from '../test/ledger-cases/case.ts';
-import { ROUND_1, ROUND_2, ROUND_3, ROUND_4 } from '../test/ledger-cases/rounds.ts';
+import { ROUNDS } from '../test/ledger-cases/rounds.ts';
 
 const NOW = at('2026-11-01T08:00');
 
@@ -19,12 +19,7 @@ function judged({ meal, rule }: LedgerCase): { verdict: Verdict; said: boolean }
   return { verdict, said: rule === undefined || told.some((one) => one.rule === rule) };
 }
 
-describe.each([
-  ['first', ROUND_1],
-  ['second', ROUND_2],
-  ['third', ROUND_3],
-  ['fourth', ROUND_4],
-])('whole meals, the %s round', (_round, cases) => {
+describe.each(ROUNDS)('whole meals, the $name round', ({ cases }) => {
   it.each(cases.map((one) => [one.name, one] as const))('%s', (_name, one) => {
     const { verdict, said } = judged(one);
     // What is safe may have something to mind; it is not stopped.

@@ -2,10 +2,12 @@ import { isFirePlace } from '../places/index.ts';
 import { isEggDish, isShellEgg } from '../pantry/index.ts';
 import { cutOf, foodFacts, type Dish, type Food, type Meal, type Step } from '../meal/index.ts';
 import {
+  FISH_FROZEN,
   killsIn,
   type FoodTemperatures,
   type LedgerFire,
   type LedgerFood,
+  type LedgerSpan,
 } from '../safety/index.ts';
 import { coreAfterClockTime } from './food-temperatures.ts';
 import { beginsAs, spansOf, type Working } from './food-story.ts';
@@ -32,6 +34,7 @@ export function ledgerFood(of: FoodOfPlan): LedgerFood {
   const pierced = food.pierced ?? false;
   const eggs = cut !== undefined && (isShellEgg(cut) || isEggDish(cut));
   const works = worksOf(of, { animal, minced, pierced, ready, eggs });
+  const spans = spansOf({ ...of, works, begins: beginsAs(meal, food, ready) });
   return {
     id: food.id,
     name: food.name,
@@ -47,10 +50,18 @@ export function ledgerFood(of: FoodOfPlan): LedgerFood {
     starchy: STARCHY.test(cut?.id ?? ''),
     egg: cut !== undefined && isShellEgg(cut),
     eggDish: cut !== undefined && isEggDish(cut),
-    frozenFirst: food.frozenBefore ?? false,
-    spans: spansOf({ ...of, works, begins: beginsAs(meal, food, ready) }),
+    frozenFirst: (food.frozenBefore ?? false) || (animal === 'fish' && isFrozenHard(spans)),
+    spans,
     fires: works.flatMap(({ fire }) => fire ?? []),
   };
+}
+
+/** Frozen by its own steps, as hard and as long as its parasites need. */
+function isFrozenHard(spans: readonly LedgerSpan[]): boolean {
+  return Object.values(FISH_FROZEN).some(({ tempC, hours }) => {
+    const cold = spans.filter((span) => span.placeC <= tempC);
+    return cold.reduce((sum, { fromMin, toMin }) => sum + toMin - fromMin, 0) >= hours * 60;
+  });
 }
 
 type Facts = Parameters<typeof killsIn>[1];
@@ -66,7 +77,7 @@ function worksOf(of: FoodOfPlan, facts: Facts): Working[] {
       return at ? [{ step, at }] : [];
     })
     .sort((a, b) => a.at.startMin - b.at.startMin);
-  let cooked = facts.animal === 'none' || facts.ready;
+  let cooked = (facts.animal === 'none' && !facts.eggs) || facts.ready;
   return steps.map(({ step, at }) => {
     const temperatures = isTimedBy(step, food, dish) ? warm.get(step.id) : undefined;
     const fire = isFire(dish, step)
@@ -140,8 +151,9 @@ function isSibling(dish: Dish, food: Food, other: string | undefined): boolean {
   return timed?.cut !== undefined && timed.cut === food.cut;
 }
 
-/** Their spores survive as well. */
-const STARCHY = /^(?:lentils|chickpeas|split-peas|kidney-beans|pasta|(?:sweet-)?potatoes)(?:-|$)/;
+/** Their spores survive as well, and those of what is made of stock. */
+const STARCHY =
+  /^(?:lentils|chickpeas|split-peas|kidney-beans|pasta|(?:sweet-)?potatoes|gravy|soup|stuffing|dumplings)(?:-|$)/;
 
 /** Rice and what is boiled like it: spores survive in all of them. */
 const GRAINS = /^(?:rice|pearl-barley|quinoa|bulgur|couscous|polenta)-/;

@@ -4,11 +4,14 @@ import { isMince, pantryOf } from '../pantry/index.ts';
 import { parseQuantity } from '../quantity/index.ts';
 import type { Cure, LedgerMixture } from '../safety/index.ts';
 
-/** What a mixture was seen as last, and of what: documents are never changed in place. */
-const known = new WeakMap<Mixture, { of: readonly unknown[]; seen: LedgerMixture }>();
+/** A mixture by what is in it, whenever its steps are. */
+export type MixtureFacts = Omit<LedgerMixture, 'spans'>;
 
-/** A mixture as the rules of safety see it. */
-export function ledgerMixture(meal: Meal, dish: Dish, mixture: Mixture): LedgerMixture {
+/** What a mixture was seen as last, and of what: documents are never changed in place. */
+const known = new WeakMap<Mixture, { of: readonly unknown[]; seen: MixtureFacts }>();
+
+/** A mixture as the rules of safety see it, but for its times. */
+export function mixtureFacts(meal: Meal, dish: Dish, mixture: Mixture): MixtureFacts {
   const of = [dish, meal.eaters, meal.kitchen, meal.pantry];
   const before = known.get(mixture);
   if (before?.of.every((one, i) => one === of[i])) return before.seen;
@@ -17,7 +20,7 @@ export function ledgerMixture(meal: Meal, dish: Dish, mixture: Mixture): LedgerM
   return seen;
 }
 
-function seenAs(meal: Meal, dish: Dish, mixture: Mixture): LedgerMixture {
+function seenAs(meal: Meal, dish: Dish, mixture: Mixture): MixtureFacts {
   const weighed = weighMixture(mixture, batchFor(meal, dish, mixture));
   const { ingredients } = pantryOf(meal.pantry);
   const raw = mixture.on.some((id) => {
@@ -40,6 +43,10 @@ function seenAs(meal: Meal, dish: Dish, mixture: Mixture): LedgerMixture {
     boiled: mixture.boiled ?? false,
     garlicInOil: garlic && oil && !sour,
     keepsDays: mixture.keepsDays,
+    ...perishes(
+      inIt.map(({ id }) => id),
+      weighed,
+    ),
     // Whether a fire reaches it, its steps say, whatever the file declares.
     rawEgg: inIt.some((one) => isRawEgg(one)),
     saltPct: saltPct(weighed),
@@ -96,6 +103,24 @@ function saltPct({ main }: Weighed): number {
 /** Egg as the hen laid it: what comes in a jar is made safe, and pasta is boiled. */
 function isRawEgg({ id }: { readonly id: string }): boolean {
   return /^egg-/.test(id);
+}
+
+const TENDER = /^(?:egg-|eggs|whole-milk|skim-milk|cream-36|soft-white-cheese)/;
+const WORKS = /yeast|kefir|yoghurt|buttermilk|sourdough/;
+
+/** How much of it goes off at room heat, and whether something in it is meant to work there. */
+function perishes(
+  ids: readonly string[],
+  { lines }: Weighed,
+): Pick<LedgerMixture, 'tenderShare' | 'fermenting'> {
+  const whole = lines.reduce((sum, { grams }) => sum + grams, 0);
+  const tenderG = lines
+    .filter(({ line }) => TENDER.test(line.ingredient))
+    .reduce((sum, { grams }) => sum + grams, 0);
+  return {
+    tenderShare: tenderG / Math.max(1, whole),
+    fermenting: ids.some((id) => WORKS.test(id)),
+  };
 }
 
 const FATS = /(^|-)(oil|lard|dripping|ghee|fat|butter)(-|$)/;

@@ -20,12 +20,14 @@ import {
   type Ledger,
   type FoodTemperatures,
 } from '../safety/index.ts';
+import { FIRE_VERBS } from '../terms/index.ts';
 import { coolingPots } from './cooling-pots.ts';
 import { minutesWarmInFridge, temperaturesOf } from './food-temperatures.ts';
 import { ancestors, COOLS, goesOn, isFire, mixturesOf } from './step-chain.ts';
 import type { StepTiming } from './step-timing.ts';
 import { ledgerFood } from './ledger-food.ts';
-import { ledgerMixture } from './ledger-mixture.ts';
+import { mixtureFacts } from './ledger-mixture.ts';
+import { spansOfMixture } from './mixture-story.ts';
 
 /** The ledger of a meal: where each food is, how warm, and what has been done to it, by a plan. */
 export function ledgerOf(meal: Meal, servingMin: number, planned: readonly StepTiming[]): Ledger {
@@ -79,7 +81,10 @@ function ledgerDish(
     foods: dish.foods.map((food) =>
       ledgerFood({ meal, dish, food, timing, foods, warm, servingMin }),
     ),
-    mixtures: dish.mixtures.map((mixture) => ledgerMixture(meal, dish, mixture)),
+    mixtures: dish.mixtures.map((mixture) => {
+      const facts = mixtureFacts(meal, dish, mixture);
+      return { ...facts, spans: spansOfMixture(meal, dish, facts, timing, foods, servingMin) };
+    }),
     acts: acts.map((act, i) => ({
       ...act,
       coolsBackMin: act.afterFire ? 0 : minutesWarmInFridge(meal, dish, acts.slice(0, i), act),
@@ -141,7 +146,8 @@ function brineShare(meal: Meal, dish: Dish, step: Step, at: StepTiming): number 
   if (!COOLS.has(step.verb)) return undefined;
   if (step.time.kind === 'cooling') return 1;
   const boiled = dish.mixtures.find(
-    ({ id, boiled: hot }) => hot === true && mixturesOf(step).includes(id),
+    (one) =>
+      mixturesOf(step).includes(one.id) && (one.boiled === true || boilsBefore(dish, step, one.id)),
   );
   if (!boiled) return undefined;
   const { fridgeMin, iceBathMin } = coolingOfBatch(meal, dish, boiled);
@@ -154,6 +160,13 @@ function brineShare(meal: Meal, dish: Dish, step: Step, at: StepTiming): number 
       ? fridgeMin
       : Infinity;
   return needed === 0 ? 1 : (at.endMin - at.startMin) / needed;
+}
+
+/** A step before this one heats it, whatever the file declares. */
+function boilsBefore(dish: Dish, step: Step, mixture: string): boolean {
+  return ancestors(dish, step).some(
+    (one) => FIRE_VERBS.has(one.verb) && mixturesOf(one).includes(mixture),
+  );
 }
 
 /** What lies in a thaw: one piece of the heaviest food that was an animal. */

@@ -1,7 +1,12 @@
 import { OUT_OF_SOAK_MIN } from '../figures/index.ts';
 import { foodsByStep, animalOf, type Dish, type Meal, type Step } from '../meal/index.ts';
 import { isFirePlace } from '../places/index.ts';
-import { FRIDGE_COLD_C, PART_COOKED_WAIT_MIN, SERVED_WAIT_MIN } from '../safety/index.ts';
+import {
+  FRIDGE_COLD_C,
+  HOT_HOLDING_C,
+  PART_COOKED_WAIT_MIN,
+  SERVED_WAIT_MIN,
+} from '../safety/index.ts';
 import { coreWords } from '../words/index.ts';
 import { followsFire, goesOn, isFire } from './step-chain.ts';
 
@@ -62,7 +67,10 @@ function longestWait(
   if (!cooked) return PART_COOKED_WAIT_MIN;
   // It rests where it comes off the fire; what keeps hot is not left.
   if (isFirePlace(kind) && (next.verb === 'rest' || next.verb === 'hold')) return AT_ONCE_MIN;
-  return SERVED_WAIT_MIN;
+  // What waits at every turn has waited too long by the last one; what is to keep hot goes there.
+  const keepsHot = isFirePlace(next.place.kind) || (next.place.tempC ?? 0) >= HOT_HOLDING_C;
+  const leadsOn = dish.steps.some(({ after }) => after.some((gap) => gap.step === next.id));
+  return keepsHot || leadsOn ? AT_ONCE_MIN : SERVED_WAIT_MIN;
 }
 
 function soaks({ verb, time }: Step): boolean {

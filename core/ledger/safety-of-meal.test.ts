@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { applyCommand, mealOf, parseMeal, type Command, type Meal } from '../meal/index.ts';
 import { RULES } from '../safety/index.ts';
 import { at } from '../test/meals.ts';
-import { ROUND_1, ROUND_2, ROUND_3 } from '../test/ledger-cases/rounds.ts';
+import { ROUNDS } from '../test/ledger-cases/rounds.ts';
 import { SAFETY_CASES } from '../test/safety-cases.ts';
 import { heat, oven, rest, smallMeal, type Spec } from '../test/small-meal.ts';
 import { mendCommands } from './mend-commands.ts';
@@ -31,7 +31,7 @@ describe('the rules of safety', () => {
   });
 
   it('are each broken by a case, and as many cases pass as are stopped', () => {
-    const whole = [...ROUND_1, ...ROUND_2, ...ROUND_3].flatMap(({ meal }) =>
+    const whole = ROUNDS.flatMap(({ cases }) => cases).flatMap(({ meal }) =>
       stopsOf(mealOf(meal, NOW)),
     );
     const stopped = new Set([...SAFETY_CASES.map(({ stops }) => stops), ...whole]);

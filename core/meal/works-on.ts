@@ -25,11 +25,20 @@ export function foodsByStep(
     const within = new Set([...above, step.id]);
     const brought = step.after.flatMap((gap) => {
       const before = byId.get(gap.step);
-      return before && !within.has(before.id) ? visit(before, within) : [];
+      return before && !within.has(before.id) ? handedOn(before, within) : [];
     });
     const foods = [...new Set(workedOn(meal, dish, step, brought))];
     known.set(step.id, foods);
     return foods;
+  };
+  // Food waits while its sauce is made, and goes on after it.
+  const handedOn = (before: Step, within: ReadonlySet<string>): readonly string[] => {
+    const worked = visit(before, within);
+    if (worked.length > 0 || before.foods || !isOfMixtures(dish, before)) return worked;
+    return before.after.flatMap(({ step: id }) => {
+      const earlier = byId.get(id);
+      return earlier && !within.has(id) ? handedOn(earlier, new Set([...within, id])) : [];
+    });
   };
   for (const step of dish.steps) visit(step, new Set());
   return known;
@@ -63,10 +72,9 @@ function workedOn(
 
 /** A wait or a fire that follows nothing of the dish's foods is for all of them. */
 function startsWith(dish: Dish, step: Step, all: readonly string[]): readonly string[] {
-  const follows = step.after.length > 0;
   // What only sauces came before is a sauce.
   const before = step.after.flatMap((gap) => dish.steps.filter(({ id }) => id === gap.step));
-  const sauces = follows && before.every((one) => isOfMixtures(dish, one));
+  const sauces = before.length > 0 && before.every((one) => isOfMixtures(dish, one));
   return sauces ? [] : all;
 }
 

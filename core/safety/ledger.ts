@@ -117,7 +117,7 @@ export interface LedgerFood {
   readonly egg: boolean;
   /** What eggs set: custards and cheesecakes. */
   readonly eggDish: boolean;
-  /** Pulses, pasta, potatoes: cooked, they do not keep at room heat either. */
+  /** Pulses, pasta, potatoes, soup and gravy: cooked, they do not keep at room heat either. */
   readonly starchy: boolean;
   readonly frozenFirst: boolean;
 }
@@ -135,6 +135,12 @@ export interface LedgerMixture {
   readonly keepsDays?: number | undefined;
   /** Raw egg in what is never cooked. */
   readonly rawEgg: boolean;
+  /** How much of its weight is egg, milk, cream or fresh cheese. */
+  readonly tenderShare: number;
+  /** Yeast or a culture works in it: it is meant to stand warm. */
+  readonly fermenting: boolean;
+  /** From the first step that makes it until it is served. */
+  readonly spans: readonly MixtureSpan[];
   /** For someone who avoids something, taken out before it goes in. */
   readonly apart: readonly string[];
   /** Its salt, % of all else in it and of what lies in it together. */
@@ -158,6 +164,22 @@ export interface LedgerMixture {
   readonly vessel?: string | undefined;
   /** Curing salt in it, as the dose it comes to. */
   readonly cure?: Cure | undefined;
+}
+
+/** A stretch of time in which a mixture stays as it is: held by a step, or left by the last one. */
+export interface MixtureSpan {
+  readonly fromMin: number;
+  readonly toMin: number;
+  readonly step?: string | undefined;
+  readonly leftBy?: string | undefined;
+  readonly verb?: Verb | undefined;
+  readonly place: PlaceKind;
+  /** How warm it is around it, °C. */
+  readonly placeC: number;
+  /** A fire has been under it. */
+  readonly heated: boolean;
+  /** Minutes of it between 5 and 57 °C. */
+  readonly growthMin: number;
 }
 
 /** Nitrite, by weight of the curing salt. */

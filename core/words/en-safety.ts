@@ -72,6 +72,8 @@ export const safety = {
     '{{food}} comes off at {{tempC}}; eggs want {{least}} inside, or a minute at {{minute}}.',
   'safety.eggDishFrail':
     '{{food}} comes off at {{tempC}}; for children, the pregnant, old and ill make it {{least}}.',
+  'safety.perishable':
+    '{{mixture}}, with its egg or milk, is lukewarm for {{minutes}} in all; {{limit}} is the limit.',
   'safety.souring':
     '{{dish}} sours in {{pct}} % of salt; below {{least}} % what spoils it grows too.',
   'safety.label': 'Label {{mixture}}: made {{at}}, last day {{until}}, kept cold.',
@@ -120,6 +122,8 @@ export const safety = {
   'safety.rice': '{{food}} stands lukewarm for {{minutes}}; an hour is the limit.',
   'figures.counter':
     'Between {{cold}} and {{warm}} at most {{limit}}, and {{hot}} in a room above {{room}}: on the counter, cooling again, warming slowly.',
+  'figures.perishable':
+    'What holds egg, milk or cream is below {{tempC}} and out of the fridge for {{limit}} at most.',
   'figures.longSoak':
     'Poultry, fish and mince two days cold, whole cuts five, in a curing brine seven.',
   'figures.rawKeeping':
@@ -166,6 +170,7 @@ export const safety = {
   'rule.powerCut': 'When the power fails',
   'rule.counter': 'Raw food out of the fridge',
   'rule.longSoak': 'How long raw food soaks',
+  'rule.perishable': 'Egg and milk out of the fridge',
   'rule.brineCold': 'Brine is cold before food goes in',
   'rule.contact': 'What has touched raw food',
   'rule.core': 'The middle is hot enough, or long enough',

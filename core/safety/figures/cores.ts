@@ -134,6 +134,15 @@ export const SURE_CARRY_C = 3;
 export const PORK_BY_CHOICE_C = 60;
 
 /**
+ * Birds some cooks choose to eat pink, whole breasts of red meat; guidance is that of all poultry.
+ *
+ * @unit cuts
+ * @source common practice, no source
+ * @confidence 0.5
+ */
+export const POULTRY_BY_CHOICE: ReadonlySet<string> = new Set(['duck-breast', 'wood-pigeon']);
+
+/**
  * A sauce with egg in it that is stirred at this heat or more sets, and is no longer raw.
  *
  * @unit °C

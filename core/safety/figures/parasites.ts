@@ -52,3 +52,13 @@ export const TRICHINAE: ReadonlyArray<readonly [tempC: number, minutes: number]>
   [60, 1],
   [62.2, 0],
 ];
+
+/**
+ * Fish that is eaten raw without having been frozen: large tuna, whose parasites are no danger.
+ * Farmed salmon is exempt as well, where its feed is known to be clean; a cut does not say that.
+ *
+ * @unit the first word of a cut
+ * @source FDA Food Code, 3-402.11 (B), from memory
+ * @confidence 0.8
+ */
+export const FISH_EXEMPT = 'tuna';

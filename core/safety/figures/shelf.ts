@@ -69,3 +69,12 @@ export const HIGH_FROM_M = 2000;
  * @confidence 0.9
  */
 export const HIGH_BOIL_MIN = 3;
+
+/**
+ * With so much egg, milk or cream in it, a mixture goes off as they do.
+ *
+ * @unit share of weight
+ * @source our own line, no source
+ * @confidence 0.5
+ */
+export const TENDER_SHARE = 0.15;

@@ -1,6 +1,8 @@
 import { FRIDGE_COLD_C } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
-import { rawFoods } from '../ledger.ts';
+import { isFirePlace } from '../../places/index.ts';
+import { FIRE_VERBS } from '../../terms/index.ts';
+import { rawFoods, type LedgerAct } from '../ledger.ts';
 
 /** A brine that was boiled is cold before raw food goes in. */
 export const brineCold: Rule = {
@@ -12,9 +14,11 @@ export const brineCold: Rule = {
     meal.dishes.flatMap((dish) => {
       if (rawFoods(dish).length === 0) return [];
       const boiled = new Set(dish.mixtures.filter((one) => one.boiled).map(({ id }) => id));
+      const heatedBefore = (id: string, i: number) =>
+        dish.acts.slice(0, i).some((one) => isFireAct(one) && one.mixtures.includes(id));
       return dish.acts.flatMap((act, i) => {
         if (act.verb !== 'brine' && act.verb !== 'marinate') return [];
-        const mixture = act.mixtures.find((id) => boiled.has(id));
+        const mixture = act.mixtures.find((id) => boiled.has(id) || heatedBefore(id, i));
         if (mixture === undefined) return [];
         const cooled = dish.acts
           .slice(0, i)
@@ -35,6 +39,11 @@ export const brineCold: Rule = {
       });
     }),
 };
+
+/** Hot from a step, whatever its file declares. */
+function isFireAct({ verb, place }: LedgerAct): boolean {
+  return FIRE_VERBS.has(verb) && isFirePlace(place);
+}
 
 /** A pot shaped otherwise cools a little sooner. Our own line, no source. */
 const COLD_ENOUGH = 0.8;

@@ -8,10 +8,12 @@ import {
   CORE_ROUNDING_C,
   MINCED_CORE_C,
   PORK_BY_CHOICE_C,
+  POULTRY_BY_CHOICE,
   POULTRY_CORE_C,
   WHOLE_CUT_CORE_C,
 } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
+import { isFreeOfParasites } from '../free-of-parasites.ts';
 import { isTooCool, killsIn, leastFor } from '../kills.ts';
 import {
   rawFoods,
@@ -64,13 +66,13 @@ function neverCooked({ id, acts }: LedgerDish, food: LedgerFood): SafetyFinding[
   return [
     {
       rule: 'core',
-      level: fish && food.frozenFirst ? 'caution' : 'stop',
+      level: fish && isFreeOfParasites(food) ? 'caution' : 'stop',
       dish: id,
       step: at,
       food: food.id,
       message: { key: 'safety.neverCooked', values: { food: food.name } },
       source: 'source.fsisChart',
-      mends: fish && !food.frozenFirst ? [{ kind: 'frozen', food: food.id }] : [],
+      mends: fish && !isFreeOfParasites(food) ? [{ kind: 'frozen', food: food.id }] : [],
     },
   ];
 }
@@ -133,9 +135,10 @@ function restsAfter(
 }
 
 /** Rarer by the cook's own word, of a piece that is raw only on its surface, for nobody frail. */
-function isByChoice(meal: Ledger, fire: LedgerFire, { animal, intact }: LedgerFood): boolean {
+function isByChoice(meal: Ledger, fire: LedgerFire, { animal, cut, intact }: LedgerFood): boolean {
   const { coreC = 0 } = fire;
-  const bearable = animal === 'pork' ? coreC >= PORK_BY_CHOICE_C : animal !== 'poultry';
+  const pinkBird = POULTRY_BY_CHOICE.has(cut ?? '');
+  const bearable = animal === 'pork' ? coreC >= PORK_BY_CHOICE_C : animal !== 'poultry' || pinkBird;
   return fire.rarer && intact && !meal.frail && bearable;
 }
 

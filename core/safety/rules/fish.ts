@@ -1,3 +1,4 @@
+import { isFreeOfParasites } from '../free-of-parasites.ts';
 import { FISH_PARASITES_C, FISH_FROZEN } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
 
@@ -18,7 +19,7 @@ export const fish: Rule = {
   },
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
-      const one = dish.foods.find(({ animal, frozenFirst }) => animal === 'fish' && !frozenFirst);
+      const one = dish.foods.find((food) => food.animal === 'fish' && !isFreeOfParasites(food));
       if (!one) return [];
       return dish.acts.flatMap((act) => {
         if (!act.last || act.coreC === undefined || act.coreC >= FISH_PARASITES_C) return [];

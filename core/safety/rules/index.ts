@@ -19,6 +19,7 @@ import { leftovers } from './leftovers.ts';
 import { longSoak } from './long-soak.ts';
 import { highBoil } from './high-boil.ts';
 import { notForThem } from './not-for-them.ts';
+import { perishable } from './perishable.ts';
 import { partCooking } from './part-cooking.ts';
 import { poisonous } from './poisonous.ts';
 import { sameVessel } from './same-vessel.ts';
@@ -45,6 +46,7 @@ export const RULES: readonly Rule[] = [
   thawing,
   rawKeeping,
   counter,
+  perishable,
   longSoak,
   brineCold,
   curing,

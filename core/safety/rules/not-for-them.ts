@@ -54,13 +54,16 @@ function isHot({ verb, tempC }: LedgerAct): boolean {
 function softEggs(dish: LedgerDish): SafetyFinding[] {
   const egg = dish.foods.find((food) => food.egg);
   if (!egg) return [];
-  return dish.acts
-    .filter(({ last, coreC }) => last && coreC !== undefined && coreC < EGG_CORE_C - 0.5)
-    .map(({ id }) => ({
+  const last = egg.fires.at(-1);
+  const coreC = last?.coreC ?? last?.clockC;
+  if (!last || coreC === undefined || coreC >= EGG_CORE_C - 0.5) return [];
+  return [
+    {
       ...found(dish.id, 'safety.softEgg', egg.name),
-      step: id,
-      mends: [{ kind: 'core', step: id, coreC: 77 }],
-    }));
+      step: last.step,
+      mends: [{ kind: 'core', step: last.step, coreC: 77 }],
+    },
+  ];
 }
 
 /** What the pregnant do without, unless it is cooked through. */

@@ -5,9 +5,46 @@ import { ROUND_2_1 } from './round-2-1.ts';
 import { ROUND_2_2 } from './round-2-2.ts';
 import { ROUND_3_1 } from './round-3-1.ts';
 import { ROUND_3_2 } from './round-3-2.ts';
+import { ROUND_4 } from './round-4.ts';
+import { ROUND_5 } from './round-5.ts';
+import { ROUND_6 } from './round-6.ts';
 import type { LedgerCase } from './case.ts';
 
-export const ROUND_1: readonly LedgerCase[] = [...ROUND_1_1, ...ROUND_1_2, ...ROUND_1_3];
-export const ROUND_2: readonly LedgerCase[] = [...ROUND_2_1, ...ROUND_2_2];
-export const ROUND_3: readonly LedgerCase[] = [...ROUND_3_1, ...ROUND_3_2];
-export { ROUND_4 } from './round-4.ts';
+/** Cases written together, before the program was asked, and what it answered at first. */
+export interface Round {
+  readonly name: string;
+  readonly cases: readonly LedgerCase[];
+  /** Of those that must stop: stopped, minded, silent. */
+  readonly stop: readonly [stopped: number, minded: number, silent: number];
+  /** Of those to be minded: minded, silent. */
+  readonly caution: readonly [minded: number, silent: number];
+  /** Of the safe: not stopped, stopped. */
+  readonly pass: readonly [passed: number, stopped: number];
+}
+
+export const ROUNDS: readonly Round[] = [
+  {
+    name: 'first',
+    cases: [...ROUND_1_1, ...ROUND_1_2, ...ROUND_1_3],
+    stop: [2, 1, 19],
+    caution: [0, 9],
+    pass: [18, 1],
+  },
+  {
+    name: 'second',
+    cases: [...ROUND_2_1, ...ROUND_2_2],
+    stop: [19, 0, 0],
+    caution: [8, 0],
+    pass: [10, 3],
+  },
+  {
+    name: 'third',
+    cases: [...ROUND_3_1, ...ROUND_3_2],
+    stop: [12, 1, 0],
+    caution: [4, 0],
+    pass: [12, 1],
+  },
+  { name: 'fourth', cases: ROUND_4, stop: [0, 2, 1], caution: [0, 0], pass: [2, 0] },
+  { name: 'fifth', cases: ROUND_5, stop: [13, 1, 2], caution: [2, 0], pass: [15, 1] },
+  { name: 'sixth', cases: ROUND_6, stop: [12, 1, 0], caution: [4, 1], pass: [10, 0] },
+];
