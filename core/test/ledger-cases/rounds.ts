@@ -6,8 +6,10 @@ import { ROUND_2_2 } from './round-2-2.ts';
 import { ROUND_3_1 } from './round-3-1.ts';
 import { ROUND_3_2 } from './round-3-2.ts';
 import { ROUND_4 } from './round-4.ts';
-import { ROUND_5 } from './round-5.ts';
-import { ROUND_6 } from './round-6.ts';
+import { ROUND_5_1 } from './round-5-1.ts';
+import { ROUND_5_2 } from './round-5-2.ts';
+import { ROUND_6_1 } from './round-6-1.ts';
+import { ROUND_6_2 } from './round-6-2.ts';
 import type { LedgerCase } from './case.ts';
 
 /** Cases written together, before the program was asked, and what it answered at first. */
@@ -45,6 +47,18 @@ export const ROUNDS: readonly Round[] = [
     pass: [12, 1],
   },
   { name: 'fourth', cases: ROUND_4, stop: [0, 2, 1], caution: [0, 0], pass: [2, 0] },
-  { name: 'fifth', cases: ROUND_5, stop: [13, 1, 2], caution: [2, 0], pass: [15, 1] },
-  { name: 'sixth', cases: ROUND_6, stop: [12, 1, 0], caution: [4, 1], pass: [10, 0] },
+  {
+    name: 'fifth',
+    cases: [...ROUND_5_1, ...ROUND_5_2],
+    stop: [13, 1, 2],
+    caution: [2, 0],
+    pass: [15, 1],
+  },
+  {
+    name: 'sixth',
+    cases: [...ROUND_6_1, ...ROUND_6_2],
+    stop: [12, 1, 0],
+    caution: [4, 1],
+    pass: [10, 0],
+  },
 ];
