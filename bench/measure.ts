@@ -52,6 +52,18 @@ export function atMost(
   return { bench, what, value: round(value), unit, target: `≤ ${limit}`, holds: value <= limit };
 }
 
+/** A line whose value must be at least so much. */
+export function atLeast(
+  bench: string,
+  what: string,
+  value: number,
+  unit: string,
+  least: number,
+): Line {
+  const target = `≥ ${least}`;
+  return { bench, what, value: round(value), unit, target, holds: value >= least };
+}
+
 /** A line that is only told. */
 export function told(bench: string, what: string, value: number, unit: string): Line {
   return { bench, what, value: round(value), unit, target: 'told', holds: true };

@@ -4,12 +4,13 @@ import { heatBench } from './heat.ts';
 import type { Line } from './measure.ts';
 import { keep } from './keep.ts';
 import { plannerBench } from './planner.ts';
+import { realMealsBench } from './real-meals.ts';
 import { readerBench } from './reader.ts';
 import { solverBench } from './solver.ts';
 import { webBench } from './web.ts';
 
 const BENCHES: Readonly<Record<string, () => Line[] | Promise<Line[]>>> = {
-  planner: async () => [...plannerBench(), ...(await solverBench())],
+  planner: async () => [...plannerBench(), ...realMealsBench(), ...(await solverBench())],
   heat: heatBench,
   reader: readerBench,
   batch: batchBench,

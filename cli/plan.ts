@@ -39,8 +39,8 @@ export function planCommand(file: string, options: Options): Outcome {
 
 const STATUS = {
   fits: 'It can be done.',
-  tight: 'It can be done, with little in hand.',
-  cannot: 'It cannot be done in time.',
+  tight: 'It can be done, but only just.',
+  cannot: 'It cannot be done.',
 } as const;
 
 function planText(made: Plan, meal: Meal): string {
@@ -53,7 +53,12 @@ function planText(made: Plan, meal: Meal): string {
     lines.push(`First job ${time(made.firstJobMin)}; ${chance} in 100 to serve on time.`);
   }
   lines.push(...made.because.map((reason) => `  ${say(reason, manner)}`));
-  lines.push(...made.rescues.map((rescue) => `  ${say(rescue.text, manner)}.`));
+  for (const { text, onTime } of [...made.rescues, ...made.surer]) {
+    lines.push(`  ${say(text, manner)}: ${Math.round(onTime * 100)} in 100.`);
+  }
+  for (const { text, loss } of made.compromises) {
+    lines.push(`  ${say(text, manner)} ${say(loss, manner)}`);
+  }
   for (const dish of meal.dishes) {
     lines.push('', dish.name);
     for (const step of made.steps.filter((s) => s.dish === dish.id)) {

@@ -47,6 +47,7 @@ describe('the registry of figures', () => {
    * chance. Everything else is imported.
    */
   const ANOTHER_FACT: Readonly<Record<string, string>> = {
+    'batch/soak-limits.ts 0.15': 'a strength of acid',
     'batch/warnings.ts 1.05': 'a twentieth more than one wanted',
     'heat/changes.ts 66': 'where a protein of muscle sets',
     'ledger/food-temperatures.ts 240': 'how long a warmed surface is looked at',

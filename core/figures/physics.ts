@@ -105,6 +105,15 @@ export const G_PER_LB = 453.59237;
 export const MM_PER_INCH = 25.4;
 
 /**
+ * Minutes of a hour.
+ *
+ * @unit min
+ * @source definition
+ * @confidence 1
+ */
+export const MINUTES_PER_HOUR = 60;
+
+/**
  * Minutes of a day.
  *
  * @unit min

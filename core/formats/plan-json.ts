@@ -61,6 +61,12 @@ export function planJson(plan: Plan, meal: Meal) {
       source: say({ key: finding.source }, manner),
       overruled: finding.overruled ?? null,
     })),
+    compromises: plan.compromises.map(({ step, text, loss, minutesOver, cost }) => ({
+      step,
+      text: `${say(text, manner)} ${say(loss, manner)}`,
+      minutesOver,
+      cost,
+    })),
     clashes: plan.clashes.map((clash) => ({
       at: iso(clash.atMin),
       kind: clash.kind,
@@ -71,7 +77,14 @@ export function planJson(plan: Plan, meal: Meal) {
     rescues: plan.rescues.map((rescue) => ({
       text: say(rescue.text, manner),
       serveAt: iso(rescue.servingMin),
+      onTime: rescue.onTime,
+      cost: rescue.cost,
       changes: rescue.changes,
+    })),
+    surer: plan.surer.map(({ text, onTime, changes }) => ({
+      text: say(text, manner),
+      onTime,
+      changes,
     })),
     // A plan that cannot be done shows what would have been needed, and is never called good.
     audit: plan.status === 'cannot' ? [] : audit(plan, meal, meal.kitchen),

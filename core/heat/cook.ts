@@ -118,7 +118,7 @@ class Run {
     public tenderness: number,
   ) {
     this.coreC = field.coreC;
-    this.from = Math.sign(stage.end.kind === 'core' ? stage.end.coreC - field.coreC : 0);
+    this.from = directionOf(stage, field.coreC);
   }
 
   /** @returns whether it came to its end */
@@ -188,6 +188,16 @@ class Run {
     const gained = this.tenderness - tenderBefore;
     return gained > 0 ? Math.max(0, (end.tenderness - tenderBefore) / gained) : 0;
   }
+}
+
+/**
+ * Which way the middle goes to where a stage ends: 1 up, −1 down, 0 where it is there already. In a
+ * fire hotter than that nobody waits for food that is past it to cool.
+ */
+function directionOf({ end, around }: Stage, coreC: number): number {
+  if (end.kind !== 'core') return 0;
+  const heats = airCAt(around, LOOK_MIN) > end.coreC;
+  return heats && coreC >= end.coreC ? 0 : Math.sign(end.coreC - coreC);
 }
 
 /** A food that takes up less than this in an hour, J/kg, comes nowhere any more. */

@@ -3,6 +3,7 @@ import { minutesToCool } from '../heat/index.ts';
 import {
   conditionsOf,
   cutOf,
+  keepsWarm,
   settleFood,
   type Dish,
   type Food,
@@ -13,6 +14,7 @@ import { isFirePlace, type PlaceKind } from '../places/index.ts';
 import {
   FRIDGE_COLD_C,
   GROWS_FROM_C,
+  HOLD_AT_C,
   FRIDGE_MOST_C,
   HOT_HOLDING_C,
   type FoodState,
@@ -221,6 +223,7 @@ function leftAt(story: Story, { step, mixtures }: Working): Lying {
   const { roomC } = conditionsOf(story.meal.kitchen);
   const { kind, tempC } = step.place;
   const leftBy = step.id;
+  if (keepsWarm(step)) return { place: 'slow-cooker', placeC: HOLD_AT_C, mixtures: [], leftBy };
   if (isFirePlace(kind)) {
     const stays = KEEPS_HOT.has(step.verb) && (tempC ?? 0) >= HOT_HOLDING_C;
     return stays

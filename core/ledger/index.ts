@@ -2,5 +2,5 @@ export { mendCommands, mendMessage } from './mend-commands.ts';
 export { atMoment, sayStory, storiesOf, type FoodAtMoment, type FoodStory } from './story.ts';
 export { ledgerOf } from './ledger-of-plan.ts';
 export { findingsOf } from './safety-of-meal.ts';
-export { withSafeGaps, type AfterSoak } from './safe-gaps.ts';
+export { safeGapsOf, withSoaksEnded, type AfterSoak, type SafeGap } from './safe-gaps.ts';
 export type { StepTiming } from './step-timing.ts';

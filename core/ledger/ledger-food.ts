@@ -1,3 +1,4 @@
+import { MINUTES_PER_HOUR } from '../figures/index.ts';
 import { isFirePlace } from '../places/index.ts';
 import { isEggDish, isShellEgg } from '../pantry/index.ts';
 import { cutOf, foodFacts, type Dish, type Food, type Meal, type Step } from '../meal/index.ts';
@@ -60,7 +61,9 @@ export function ledgerFood(of: FoodOfPlan): LedgerFood {
 function isFrozenHard(spans: readonly LedgerSpan[]): boolean {
   return Object.values(FISH_FROZEN).some(({ tempC, hours }) => {
     const cold = spans.filter((span) => span.placeC <= tempC);
-    return cold.reduce((sum, { fromMin, toMin }) => sum + toMin - fromMin, 0) >= hours * 60;
+    return (
+      cold.reduce((sum, { fromMin, toMin }) => sum + toMin - fromMin, 0) >= hours * MINUTES_PER_HOUR
+    );
   });
 }
 

@@ -1,5 +1,12 @@
 import { OUT_OF_SOAK_MIN } from '../figures/index.ts';
-import { foodsByStep, animalOf, type Dish, type Meal, type Step } from '../meal/index.ts';
+import {
+  foodsByStep,
+  animalOf,
+  keepsWarm,
+  type Dish,
+  type Meal,
+  type Step,
+} from '../meal/index.ts';
 import { isFirePlace } from '../places/index.ts';
 import {
   FRIDGE_COLD_C,
@@ -16,38 +23,56 @@ import { followsFire, goesOn, isFire } from './step-chain.ts';
  */
 export type AfterSoak = 'at once' | 'taken out';
 
-/** From a soak to what follows, without soaking on to speak of. */
-const OUT_AT_ONCE_MIN = 5;
-/** Carried over to what follows. */
+/** Out of a soak and on, or carried over to what follows. */
 const AT_ONCE_MIN = 15;
 
-/**
- * The meal with the gaps that keep food from lying warm or soaking on between its steps. A gap the
- * cook has asked for stays as long as it is asked for at the least.
- */
-export function withSafeGaps(meal: Meal, afterSoak: AfterSoak): Meal {
-  return { ...meal, dishes: meal.dishes.map((dish) => safeDish(meal, dish, afterSoak)) };
+/** A gap that may be no longer, by safety. */
+export interface SafeGap {
+  readonly before: string;
+  readonly next: string;
+  readonly mostMin: number;
+  /** The first step soaks on until the next begins: together no longer than its longest. */
+  readonly soaksOn: boolean;
 }
 
-function safeDish(meal: Meal, dish: Dish, afterSoak: AfterSoak): Dish {
-  const raw = new Set(
-    dish.foods.filter((food) => animalOf(meal, food) !== 'none').map(({ id }) => id),
-  );
-  if (raw.size === 0) return dish;
+/**
+ * The gaps that keep food from lying warm or soaking on between its steps, whatever the cook would
+ * bear. A gap the cook has asked for stays as long as it is asked for at the least.
+ */
+export function safeGapsOf(meal: Meal, afterSoak: AfterSoak): SafeGap[] {
+  return meal.dishes.flatMap((dish) => safeGapsOfDish(meal, dish, afterSoak));
+}
+
+/** The meal in which somebody takes food out of its soak when that is over. */
+export function withSoaksEnded(meal: Meal): Meal {
+  return {
+    ...meal,
+    dishes: meal.dishes.map((dish) =>
+      rawOf(meal, dish).size === 0 ? dish : { ...dish, steps: dish.steps.map(takenOut) },
+    ),
+  };
+}
+
+function rawOf(meal: Meal, dish: Dish): ReadonlySet<string> {
+  return new Set(dish.foods.filter((food) => animalOf(meal, food) !== 'none').map(({ id }) => id));
+}
+
+function safeGapsOfDish(meal: Meal, dish: Dish, afterSoak: AfterSoak): SafeGap[] {
+  const raw = rawOf(meal, dish);
+  if (raw.size === 0) return [];
   const foods = foodsByStep(meal, dish);
   const shares = (a: Step, b: Step) =>
     foods.get(a.id)?.some((id) => raw.has(id) && foods.get(b.id)?.includes(id)) ?? false;
-  const steps = dish.steps.map((step) => ({
-    ...step,
-    after: step.after.map((gap) => {
+  return dish.steps.flatMap((step) =>
+    step.after.flatMap((gap): SafeGap[] => {
       const before = dish.steps.find(({ id }) => id === gap.step);
-      if (!before || gap.from !== 'end' || !shares(before, step)) return gap;
+      if (!before || gap.from !== 'end' || !shares(before, step)) return [];
       const most = longestWait(dish, before, step, afterSoak);
-      if (most === undefined || (gap.mostMin ?? Infinity) <= most) return gap;
-      return { ...gap, mostMin: Math.max(most, gap.leastMin) };
+      if (most === undefined) return [];
+      const mostMin = Math.max(most, gap.leastMin);
+      return [{ before: before.id, next: step.id, mostMin, soaksOn: soaks(before) }];
     }),
-  }));
-  return { ...dish, steps: afterSoak === 'at once' ? steps : steps.map(takenOut) };
+  );
 }
 
 /** Minutes it may wait between two steps; undefined where it may wait. */
@@ -58,7 +83,8 @@ function longestWait(
   afterSoak: AfterSoak,
 ): number | undefined {
   if (soaks(before))
-    return afterSoak === 'at once' && !endsByHand(before) ? OUT_AT_ONCE_MIN : undefined;
+    return afterSoak === 'at once' && !endsByHand(before) ? AT_ONCE_MIN : undefined;
+  if (keepsWarm(before)) return undefined;
   const { kind, tempC } = before.place;
   const cold = kind === 'fridge' || kind === 'freezer' || (tempC ?? Infinity) <= FRIDGE_COLD_C;
   if (cold) return undefined;

@@ -60,6 +60,7 @@ export {
 } from './draft-cook.ts';
 export * from './practices.ts';
 export { freshId, takenIds } from './ids.ts';
+export { keepsWarm } from './keeps-warm.ts';
 export { animalOf, foodFacts, foodsByStep, isAside, washesUp } from './works-on.ts';
 export * from './portions.ts';
 export { weekOf, type WeekPiece } from './week.ts';

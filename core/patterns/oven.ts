@@ -115,7 +115,7 @@ export const OVEN: readonly Pattern[] = [
     name: 'Oven strips with a cooked glaze',
     kind: 'main',
     cuts: ['pork-belly-strips', 'chicken-thigh-boneless', 'pork-back-ribs'],
-    cores: (cut) => (cut.startsWith('chicken') ? [74] : [75]),
+    cores: (cut) => (cut.startsWith('chicken') ? [74] : cut === 'pork-belly-strips' ? [85] : [75]),
     fires: ['oven', 'grill'],
     schools: ['washing', 'firstHalfHour'],
     chain: ({ cut, coreC }) => ({
@@ -156,7 +156,7 @@ export const OVEN: readonly Pattern[] = [
         }),
         part('soak', 'marinate', 'Marinate', { kind: 'soak', mixture: 'glaze' }, fridge),
         preheat(200),
-        part('bake', 'roast', 'First bake', range(22, 25, 28), oven(200), {
+        part('bake', 'roast', 'First bake', range(9, 10, 12), oven(200), {
           hands: start(4, 'On a rack, into the oven'),
           after: [...after(undefined, 'soak'), ...after(20, 'preheat')],
         }),

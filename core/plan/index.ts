@@ -17,7 +17,9 @@ export type {
   Plan,
   PlannedHands,
   PlannedStep,
+  Compromise,
   Rescue,
+  Surer,
 } from './planned.ts';
 export { audit } from './audit/audit.ts';
 export type { AuditFinding } from './audit/finding.ts';

@@ -79,7 +79,7 @@ describe('ovens', () => {
 describe('a grill', () => {
   it('has two sides, and what is beside the coals is not in the way of what is over them', () => {
     const grilled = (id: string, zone: 'direct' | 'indirect') =>
-      step({ id, verb: 'grill', time: fixed(30), place: { kind: 'grill', tempC: 230, zone } });
+      step({ id, verb: 'grill', time: fixed(60), place: { kind: 'grill', tempC: 230, zone } });
     const grill = { id: 'grill', kind: 'grill' as const, name: 'Grill', fits: 1 };
     const sides = { ...grill, fitsIndirect: 1 };
     const apart = two(grilled('a', 'direct'), grilled('b', 'indirect'));
@@ -95,7 +95,7 @@ describe('vessels', () => {
     step({
       id,
       verb: 'simmer',
-      time: fixed(30),
+      time: fixed(50),
       place: { kind: 'hob', tempC: 96 },
       vessel: { kind: 'pot', leastMl, ...(name === undefined ? {} : { name }) },
     });
@@ -158,7 +158,7 @@ describe('vessels', () => {
 
 describe('people', () => {
   const job = (id: string, kind: Step['place']['kind']): Step =>
-    step({ id, time: fixed(20), place: { kind }, hands: [{ when: 'all', what: id }] });
+    step({ id, time: fixed(100), place: { kind }, hands: [{ when: 'all', what: id }] });
   const helper = { id: 'h', name: 'Ida', from: '17:00', to: '20:00', days: [6] };
 
   it('work where they may', () => {

@@ -1,30 +1,26 @@
 import { MINUTES_PER_DAY } from '../figures/index.ts';
 import { findingsOf, ledgerOf, storiesOf } from '../ledger/index.ts';
-import type { Meal } from '../meal/index.ts';
-import type { Message } from '../words/index.ts';
 import { saidOnce, withFindings } from './cautions-at-steps.ts';
-import type { ExpandedStep } from './network/expanded-steps.ts';
 import { buildNetwork } from './network/meal-network.ts';
 import { solveEarliest, solveLatest } from './network/time-network.ts';
 import { frame, traceOf } from './plan-frame.ts';
 import type { Plan } from './planned.ts';
 import type { Person } from './resources/people.ts';
+import type { UntimedMeal } from './timed-meal.ts';
 import { plannedStep, type TimedNetwork } from './scheduling/planned-step.ts';
-
-interface Given {
-  readonly servingMin: number;
-  readonly nowMin: number;
-  readonly people: readonly Person[];
-  readonly because: readonly Message[];
-  readonly becauseOf: readonly string[];
-}
 
 /**
  * The plan one would have needed: times that ignore what it is too late for, so that the cook
  * sees how much is missing. Never called good.
  */
-export function planThatCannot(meal: Meal, steps: readonly ExpandedStep[], given: Given): Plan {
-  const { servingMin, nowMin, people } = given;
+export function planThatCannot({
+  meal,
+  steps,
+  servingMin,
+  nowMin,
+  people,
+  why,
+}: UntimedMeal): Plan {
   const open = { servingMin, nowMin: servingMin - 60 * MINUTES_PER_DAY, people };
   let built = buildNetwork(steps, open);
   let solved = solveLatest(built.network);
@@ -64,9 +60,10 @@ export function planThatCannot(meal: Meal, steps: readonly ExpandedStep[], given
     stories: storiesOf(ledger),
     // What was never planned cannot clash.
     clashes: [],
-    because: given.because,
-    becauseOf: given.becauseOf,
+    compromises: [],
+    ...why(),
     rescues: [],
+    surer: [],
     buffers: [],
     warmStart: [],
   };

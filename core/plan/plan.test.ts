@@ -141,10 +141,16 @@ describe('cases worked by hand', () => {
     const loose = planOf(mealOfDishes([dish('a', [job('a1')], 60), dish('b', [job('b1')], 60)]));
     expect(loose.clashes).toEqual([]);
     expect(Math.abs(stepOf(loose, 'a1').startMin - stepOf(loose, 'b1').startMin)).toBe(30);
-    // Both must end with serving: that cannot be, and the plan says so.
+    // Both must end with serving: one of them waits, and the plan says so.
     const tight = planOf(mealOfDishes([dish('a', [job('a1')]), dish('b', [job('b1')])]));
-    expect(tight.clashes.map((c) => [c.kind, c.steps])).toEqual([['hands', ['a1', 'b1']]]);
+    expect(tight.clashes).toEqual([]);
+    expect(tight.compromises.map(({ minutesOver }) => minutesOver)).toEqual([30]);
     expect(tight.status).toBe('tight');
+    // An hour's wait is more than it bears: then it cannot be done.
+    const long = (id: string) => step({ id, time: fixed(90), hands: [{ when: 'all', what: id }] });
+    const never = planOf(mealOfDishes([dish('a', [long('a1')]), dish('b', [long('b1')])]));
+    expect(never.clashes.map((c) => [c.kind, c.steps])).toEqual([['hands', ['a1', 'b1']]]);
+    expect(never.status).toBe('cannot');
   });
 
   it('keeps time in hand where a rest can give it', () => {
@@ -262,7 +268,7 @@ describe('when it cannot be done', () => {
     const contradiction = mealOfDishes([
       dish('d', [
         step({ id: 'a', time: fixed(10) }),
-        step({ id: 'b', time: fixed(60), after: after('a', 0, 0) }),
+        step({ id: 'b', time: fixed(200), after: after('a', 0, 0) }),
         step({ id: 'c', time: fixed(10), after: [...after('b'), ...after('a', 0, 30)] }),
       ]),
     ]);

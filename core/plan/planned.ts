@@ -53,6 +53,18 @@ export interface Rescue {
   readonly text: Message;
   readonly servingMin: number;
   readonly changes: readonly Command[];
+  /** The chance it gives, 0 to 1. */
+  readonly onTime: number;
+  /** What it asks of the cook and the table, in points; the cheapest is offered first. */
+  readonly cost: number;
+}
+
+/** Something that makes a plan surer that can be carried out; solved before it is offered. */
+export interface Surer {
+  readonly text: Message;
+  readonly changes: readonly Command[];
+  /** The chance it gives, 0 to 1. */
+  readonly onTime: number;
 }
 
 export interface Plan {
@@ -60,7 +72,10 @@ export interface Plan {
   readonly servingMin: number;
   readonly zone: string;
   readonly nowMin: number;
-  /** `tight`: it can be done, but something clashes or there is little in hand. */
+  /**
+   * `fits`: nothing beyond what the cook asked, and likely on time; `tight`: it can be carried out
+   * as printed, with compromises or little in hand; `cannot`: not without changing the meal.
+   */
   readonly status: 'fits' | 'tight' | 'cannot';
   /** When the cook is first wanted; undefined when nothing is left to begin. */
   readonly firstJobMin?: number | undefined;
@@ -75,12 +90,17 @@ export interface Plan {
   readonly findings: readonly SafetyFinding[];
   /** Where each food is, how warm and for how long, span by span. */
   readonly stories: readonly FoodStory[];
+  /** Empty unless it cannot be done. */
   readonly clashes: readonly Clash[];
+  /** What is asked of the food beyond what the cook likes, the worst first. */
+  readonly compromises: readonly Compromise[];
   /** Why it cannot be done. */
   readonly because: readonly Message[];
   /** The steps that is about, by id. */
   readonly becauseOf?: readonly string[] | undefined;
   readonly rescues: readonly Rescue[];
+  /** What would raise a chance that is low, the best first. */
+  readonly surer: readonly Surer[];
   /** Asleep and away, from the first step to serving. */
   readonly blocks: readonly Block[];
   /** By dish: minutes kept in hand against what a sure evening would want. */
@@ -108,6 +128,19 @@ export interface CostBound {
   readonly atLeast: number;
   /** No plan is better. */
   readonly proved: boolean;
+}
+
+/** A limit of the cook's that the plan passes, because every other plan is worse. */
+export interface Compromise {
+  readonly step: string;
+  readonly dish: string;
+  /** What waits longer, and for what. */
+  readonly text: Message;
+  /** What that does to it, or how it is borne best. */
+  readonly loss: Message;
+  readonly minutesOver: number;
+  /** In points, the more the worse. */
+  readonly cost: number;
 }
 
 /** Two things wanted at once of which there is one. */

@@ -30,9 +30,14 @@ export interface GreedySchedule {
  * stood in its way where the search got stuck, and last what is hard to place. If some never find a place, conflicts are left.
  *
  * @param at the latest times without any choice
+ * @param mostWork pushes after which what has found no place yet is left as it is
  */
-export function insertGreedily(problem: SchedulingProblem, at: readonly number[]): GreedySchedule {
-  return new GreedyInserter(propagatedState(problem, at)).run();
+export function insertGreedily(
+  problem: SchedulingProblem,
+  at: readonly number[],
+  mostWork = Infinity,
+): GreedySchedule {
+  return new GreedyInserter(propagatedState(problem, at), mostWork).run();
 }
 
 class GreedyInserter {
@@ -45,7 +50,10 @@ class GreedyInserter {
   private failures = 0;
   private readonly random = randomOf(0x1a7);
 
-  constructor(private readonly state: SearchState) {
+  constructor(
+    private readonly state: SearchState,
+    private readonly mostWork: number,
+  ) {
     this.root = state.save();
     this.hard = familyWeights(state);
     this.inTheWay = this.hard.map(() => 0);
@@ -55,7 +63,7 @@ class GreedyInserter {
   run(): GreedySchedule {
     const byHard = (a: number, b: number) => (this.hard[b] ?? 0) - (this.hard[a] ?? 0);
     let waiting = this.hard.map((_weight, family) => family).sort(byHard);
-    while (waiting.length > 0 && this.failures < MOST_FAILURES) {
+    while (waiting.length > 0 && this.failures < MOST_FAILURES && !this.spent) {
       const family = waiting.shift() as number;
       if (this.insert(family)) continue;
       this.failures++;
@@ -70,6 +78,10 @@ class GreedyInserter {
     const left = waiting.length === 0 ? [] : settleCheapest(this.state, waiting);
     this.state.active.fill(1);
     return greedyScheduleOf(this.state, left);
+  }
+
+  private get spent(): boolean {
+    return this.state.timer.searches >= this.mostWork;
   }
 
   private insert(family: number): boolean {

@@ -47,6 +47,12 @@ const SMALL_USES = 60;
 const GLANCE_PLACES = 60;
 /** With more than so many, orders taken one by one hardly ever come out even. */
 const LARGE_USES = 120;
+/** How often a first solution with conflicts is mended before it is begun otherwise. */
+const REPAIRS = 12;
+/** How often a mend takes the second cheapest order. */
+const STRAY = 0.15;
+/** Work for laying in family by family, in pushes. */
+const INSERT_WORK = 40_000;
 /** And while a part is put together anew. */
 const PART_PLACES = 80;
 
@@ -120,15 +126,34 @@ class Solver {
   /** The cheapest order at each conflict; and where that leaves some, a plan laid in quickly. */
   private *firstSolution(): Generator<Solution, void> {
     const { demands } = this.state.problem;
-    if (demands.length <= LARGE_USES) yield* this.keep(this.settleFrom([]));
+    if (demands.length <= LARGE_USES) {
+      yield* this.keep(this.settleFrom([]));
+      if (this.best?.unresolved.length !== 0) yield* this.repair();
+    }
     if (this.best?.unresolved.length === 0) return;
-    const greedy = insertGreedily(this.state.problem, this.limits.at ?? this.latest());
+    const small = Math.min(INSERT_WORK, 10 * this.limits.work);
+    const most = demands.length <= LARGE_USES ? small : Infinity;
+    const greedy = insertGreedily(this.state.problem, this.limits.at ?? this.latest(), most);
     // A push is a tenth of the work of a shortest path.
     this.quickWork = Math.round(greedy.work / 10);
     if (this.best && greedy.unresolved.length >= this.best.unresolved.length) return;
     yield* this.keep(this.settleFrom(greedy.decisions));
     if (this.best && greedy.unresolved.length >= this.best.unresolved.length) return;
     yield* this.keep(this.settleFrom(greedy.decisions, greedy));
+  }
+
+  /** Orders about what still clashes are found anew, a few times, some of them not the cheapest. */
+  private *repair(): Generator<Solution, void> {
+    const parts = new Neighbourhoods(this.state, this.random);
+    for (let i = 0; i < REPAIRS && this.best && this.best.unresolved.length > 0; i++) {
+      if (this.spent) return;
+      const { best } = this;
+      const part = parts.next(best);
+      this.state.restore(this.root);
+      for (const decision of best.decisions)
+        if (!isInNeighbourhood(decision, part)) this.state.decide(decision);
+      yield* this.keep(this.settle(undefined, STRAY));
+    }
   }
 
   private latest(): number[] {
@@ -230,7 +255,7 @@ class Solver {
       this.state.restore(this.root);
       for (const decision of best.decisions)
         if (!isInNeighbourhood(decision, part)) this.state.decide(decision);
-      if (best.unresolved.length > 0) yield* this.keep(this.settle(undefined, 0.15));
+      if (best.unresolved.length > 0) yield* this.keep(this.settle(undefined, STRAY));
       else {
         const better: Solution[] = [];
         searchOrders(this.state, {

@@ -69,3 +69,12 @@ export const NEXT_STEP_MOST_MIN = 30;
  * @confidence 0.6
  */
 export const PAT_DRY_MIN = 10;
+
+/**
+ * Out of a soak and on to what follows: so much beyond its longest is no soaking to speak of.
+ *
+ * @unit min
+ * @source our own line, no source
+ * @confidence 0.6
+ */
+export const SOAKS_ON_MIN = 5;

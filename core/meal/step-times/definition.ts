@@ -66,7 +66,12 @@ export function estimate(leastMin: number, likelyMin: number, mostMin: number): 
 
 /** A band in whole minutes, a minute at the least. */
 export function wholeMinutes({ least, likely, most }: Band): DurationEstimate {
-  return estimate(Math.round(least), Math.max(1, Math.round(likely)), Math.ceil(most));
+  const minutes = Math.max(1, Math.round(likely));
+  return estimate(
+    Math.min(minutes, Math.round(least)),
+    minutes,
+    Math.max(minutes, Math.ceil(most)),
+  );
 }
 
 /** Exactly a likely length, as the audit has it. */

@@ -1,6 +1,7 @@
 import {
   allowedMinutes,
   foodsByStep,
+  keepsWarm,
   stepFactsOf,
   type Dish,
   type Meal,
@@ -67,9 +68,11 @@ function placeAt(works: readonly Work[], min: number): string[] {
   const end = Math.max(...over.map(({ at }) => at.endMin));
   return over
     .filter(({ at }) => at.endMin === end)
-    .flatMap(({ step: { place } }) =>
-      isFirePlace(place.kind) ? [place.kind, 'counter'] : [place.kind],
-    );
+    .flatMap(({ step }) => {
+      const { kind } = step.place;
+      if (keepsWarm(step)) return ['slow-cooker'];
+      return isFirePlace(kind) ? [kind, 'counter'] : [kind];
+    });
 }
 
 function soakFindings(meal: Meal, dish: Dish, works: readonly Work[]): AuditFinding[] {

@@ -19,13 +19,15 @@ import type { Plan, PlannedStep } from '../planned.ts';
 /**
  * Checks a plan against its meal, from the meal's own text and none of the planner's code: every
  * length, gap, hour, load and safety rule. An empty list means the plan keeps its word. More than
- * there is of hands, heat or room is allowed only where the plan says so as a clash.
+ * there is of hands, heat or room is allowed only where the plan says so as a clash, and a wait beyond
+ * the cook's most only where it says so as a compromise.
  */
 export function audit(plan: Plan, given: Meal, kitchen: Kitchen): AuditFinding[] {
   const meal = withCoreGaps(given);
   const serving = epochMinOf(meal.serving.at, meal.serving.zone);
   const solution: AuditFinding[] = [];
   const planned = new Map(plan.steps.map((step) => [step.id, step]));
+  const borne = minutesBorne(plan);
   if (plan.servingMin !== serving)
     solution.push({ rule: 'serving', steps: [], text: 'another serving time' });
   for (const dish of meal.dishes) {
@@ -37,9 +39,9 @@ export function audit(plan: Plan, given: Meal, kitchen: Kitchen): AuditFinding[]
       }
       if (at.begun) continue;
       solution.push(...lengthFindings(meal, dish, step, at));
-      solution.push(...gapFindings(step, at, planned));
+      solution.push(...gapFindings(step, at, planned, borne));
       solution.push(...frameFindings(plan, dish, step, at, serving));
-      solution.push(...tendingFindings(step, at));
+      solution.push(...tendingFindings(step, at, borne(step.id)));
       solution.push(...safetyFindings(meal, dish, step, at));
     }
   }
@@ -56,16 +58,25 @@ function lengthFindings(meal: Meal, dish: Dish, step: Step, at: PlannedStep): Au
   return [{ rule: 'length', steps: [step.id], text: `${length} min is not in ${least}–${most}` }];
 }
 
+/** How far each step's limits are passed, as the plan itself says. */
+type Borne = (step: string) => number;
+
+function minutesBorne({ compromises }: Plan): Borne {
+  return (id) =>
+    Math.max(0, ...compromises.flatMap((one) => (one.step === id ? one.minutesOver : [])));
+}
+
 function gapFindings(
   step: Step,
   at: PlannedStep,
   planned: ReadonlyMap<string, PlannedStep>,
+  borne: Borne,
 ): AuditFinding[] {
   return step.after.flatMap((gap): AuditFinding[] => {
     const before = planned.get(gap.step);
     if (!before) return [];
     const waited = at.startMin - (gap.from === 'start' ? before.startMin : before.endMin);
-    const tooLong = gap.mostMin !== undefined && waited > gap.mostMin;
+    const tooLong = gap.mostMin !== undefined && waited > gap.mostMin + borne(gap.step);
     if (waited >= gap.leastMin && !tooLong) return [];
     return [{ rule: 'gap', steps: [gap.step, step.id], text: `${waited} min between them` }];
   });
@@ -82,7 +93,8 @@ function frameFindings(
   const steps = [step.id];
   if (at.endMin > serving) solution.push({ rule: 'serving', steps, text: 'ends after serving' });
   const followed = dish.steps.some((other) => other.after.some((gap) => gap.step === step.id));
-  if (!followed && serving - at.endMin > dish.readyWithinMin) {
+  const freshMin = dish.readyWithinMin + minutesBorne(plan)(step.id);
+  if (!followed && serving - at.endMin > freshMin) {
     solution.push({ rule: 'fresh', steps, text: `ends ${serving - at.endMin} min before serving` });
   }
   if (at.startMin < plan.nowMin) solution.push({ rule: 'past', steps, text: 'starts in the past' });
@@ -94,7 +106,7 @@ function frameFindings(
   return solution;
 }
 
-function tendingFindings(step: Step, at: PlannedStep): AuditFinding[] {
+function tendingFindings(step: Step, at: PlannedStep, borneMin: number): AuditFinding[] {
   return step.hands.flatMap((hands): AuditFinding[] => {
     if (hands.when !== 'every') return [];
     const pulses = at.hands.filter((piece) => piece.what === hands.what).map((p) => p.startMin);
@@ -102,7 +114,10 @@ function tendingFindings(step: Step, at: PlannedStep): AuditFinding[] {
     const longest = Math.max(0, ...beats.slice(1).map((beat, i) => beat - (beats[i] ?? beat)));
     const tail = at.endMin - (beats.at(-1) ?? at.endMin);
     // A beat may drift by a fifth, and the last round may be left to the step that follows.
-    if (longest <= hands.everyMin * 1.2 && tail <= hands.everyMin * (1.2 * beats.length + 1))
+    if (
+      longest <= hands.everyMin * 1.2 + borneMin &&
+      tail <= (hands.everyMin * 1.2 + borneMin) * beats.length + hands.everyMin
+    )
       return [];
     return [{ rule: 'tending', steps: [step.id], text: `left alone for ${longest} min` }];
   });

@@ -1,14 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  applyCommand,
-  epochMinOf,
-  mannerOf,
-  patternDish,
-  patternNamed,
-  say,
-  type Meal,
-} from '../../index.ts';
+import { applyCommand, epochMinOf, mannerOf, say, type Meal } from '../../index.ts';
 import {
   after,
   at,
@@ -33,10 +25,13 @@ function whyOf(meal: Meal, id: string, now = '2026-11-23T08:00'): string {
 
 describe('a network that goes round in a circle', () => {
   it('is told as one, whatever its dish, and ends', () => {
-    const pattern = patternNamed('direct-then-indirect');
-    if (!pattern) throw new Error('There is no such pattern.');
-    const made = patternDish(pattern, { cut: 'beef-steak', coreC: 50 }, new Set());
-    const meal = mealOfDishes([made]);
+    const meal = mealOfDishes([
+      dish('d', [
+        step({ id: 'a', time: fixed(10) }),
+        step({ id: 'b', time: fixed(200), after: after('a') }),
+        step({ id: 'c', time: fixed(10), after: [...after('b'), ...after('a', 0, 30)] }),
+      ]),
+    ]);
     const { status, because } = plan(meal, meal.kitchen, at('2026-11-23T08:00'));
     expect(status).toBe('cannot');
     expect(because[0]?.key).toBe('because.circle');

@@ -1,4 +1,6 @@
+import type { WaitKind } from '../../figures/index.ts';
 import {
+  foodsByStep,
   isElastic,
   settledTime,
   stepFactsOf,
@@ -11,6 +13,7 @@ import {
 import { placeOfCooker } from '../../places/index.ts';
 import { epochMinOfIso } from '../../time/index.ts';
 import type { Message } from '../../words/index.ts';
+import { waitKindOf } from './wait-kind.ts';
 
 /** A step with its time, hands and place settled for this meal. */
 export interface ExpandedStep {
@@ -24,6 +27,8 @@ export interface ExpandedStep {
   readonly limitedBy?: Message | undefined;
   readonly hands: readonly ExpandedHands[];
   readonly place: Place;
+  /** How what it leaves behind bears waiting. */
+  readonly wait: WaitKind;
   /** Where heat decides: whether this fire ever brings it there. */
   readonly reached?: boolean | undefined;
   /** "3 rounds of 6", where it goes in rounds. */
@@ -49,9 +54,12 @@ export interface ExpandedHands {
 
 /** The steps of all dishes, in the order of the file. */
 export function expandMeal(meal: Meal, servingMin: number): ExpandedStep[] {
-  const all = meal.dishes.flatMap((dish) => dish.steps.map((step) => ({ dish, step })));
+  const all = meal.dishes.flatMap((dish) => {
+    const foods = foodsByStep(meal, dish);
+    return dish.steps.map((step) => ({ dish, step, foods: foods.get(step.id) ?? [] }));
+  });
   const past = pastSteps(all.map(({ step }) => step));
-  return all.map(({ dish, step }, index) => {
+  return all.map(({ dish, step, foods }, index) => {
     const time = settledTime(step.time, stepFactsOf(meal, dish, step));
     const elastic = isElastic(step.time);
     return {
@@ -62,6 +70,7 @@ export function expandMeal(meal: Meal, servingMin: number): ExpandedStep[] {
       elastic,
       hands: handsOf(step, time.duration, elastic),
       place: placeOfStep(step, meal),
+      wait: waitKindOf(meal, dish, step, foods),
       begunMin:
         step.begunAt === undefined ? undefined : epochMinOfIso(step.begunAt, meal.serving.zone),
       endedMin:

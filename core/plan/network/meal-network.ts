@@ -1,9 +1,11 @@
-import { TEND_TOLERANCE } from '../../figures/index.ts';
+import { SOAKS_ON_MIN, TEND_TOLERANCE, WAITING } from '../../figures/index.ts';
 import { isFirePlace } from '../../places/index.ts';
+import { keepsWarm } from '../../meal/index.ts';
 import type { Verb } from '../../terms/index.ts';
 import { knownTimesOf, isGoingOn } from './known-times.ts';
 import type { ExpandedHands, ExpandedStep } from './expanded-steps.ts';
-import { TimeNetwork } from './time-network.ts';
+import { gapKey, type SafeGapLimits, type SoftLimit } from './soft-limits.ts';
+import { TimeNetwork, type ArcReason } from './time-network.ts';
 import { closedAt, workplaceOf, type Person } from '../resources/people.ts';
 
 /** A piece of hands-on work and the node at which it begins. */
@@ -23,6 +25,8 @@ export interface MealNetwork {
   readonly hands: readonly HandsNode[];
   /** Moments at which someone must be there for a minute, though no work is counted. */
   readonly attendances: readonly Attendance[];
+  /** The mosts that may be passed at a price, in the order they were built. */
+  readonly limits: readonly SoftLimit[];
   readonly people: readonly Person[];
 }
 
@@ -43,6 +47,15 @@ export interface BuildOptions {
   readonly frozen?: ReadonlyMap<string, number> | undefined;
   /** Serving may be later than asked: for the nearest time that works. */
   readonly openServing?: boolean;
+  /** The longest gaps by safety, whatever they cost. */
+  readonly safeGaps?: SafeGapLimits | undefined;
+  /**
+   * How many minutes each limit may be passed, by its index in `limits`; left out, as many as are
+   * borne at all.
+   */
+  readonly overMin?: readonly number[] | undefined;
+  /** Every limit holds: nothing is borne beyond what the cook likes. */
+  readonly rigid?: boolean;
   /** Leaves out all that keeps steps together, so that a plan of some kind always exists. */
   readonly loose?: boolean;
 }
@@ -56,6 +69,7 @@ export function buildNetwork(steps: readonly ExpandedStep[], options: BuildOptio
   const endOf: number[] = [];
   const hands: HandsNode[] = [];
   const calls: Attendance[] = [];
+  const limits: SoftLimit[] = [];
   for (const step of steps) {
     const fact = knownTimesOf(step, steps, options.nowMin);
     const frozen = step.past ? undefined : options.frozen?.get(step.step.id);
@@ -71,17 +85,27 @@ export function buildNetwork(steps: readonly ExpandedStep[], options: BuildOptio
     endOf,
     hands,
     attendances: calls,
+    limits,
     people,
+  };
+  const limit: AddLimit = (soft, why) => {
+    const most = options.rigid ? 0 : soft.mostOverMin;
+    const over = options.overMin?.[limits.length] ?? most;
+    limits.push(soft);
+    network.addArc({ from: soft.later, to: soft.earlier, lag: -(soft.mostMin + over), why });
   };
   for (const step of steps) {
     addLength(built, step, options.loose ?? false);
-    hands.push(...addHands(built, step, latest, options.nowMin));
+    hands.push(...addHands(built, step, latest, options.nowMin, limit));
     calls.push(...addCalls(built, step));
   }
-  addGaps(built, options.nowMin, options.loose ?? false);
-  addServing(built, options.loose ?? false);
+  addGaps(built, options, limit);
+  addServing(built, options.loose ?? false, limit);
   return built;
 }
+
+/** Adds a most that may be passed at a price. */
+type AddLimit = (limit: SoftLimit, why: ArcReason) => void;
 
 function addLength(built: MealNetwork, step: ExpandedStep, loose: boolean): void {
   const { network, startOf, endOf } = built;
@@ -102,6 +126,7 @@ function addHands(
   step: ExpandedStep,
   latest: number,
   nowMin: number,
+  limit: AddLimit,
 ): HandsNode[] {
   if (step.past) {
     return isGoingOn(step, built.steps) ? addHandsLeft(built, step, latest, nowMin) : [];
@@ -126,7 +151,18 @@ function addHands(
     const every = hands.everyMin ?? 0;
     const drift = Math.floor(every * TEND_TOLERANCE);
     network.addArc({ from: lastPulse, to: node, lag: every - drift, why });
-    network.addArc({ from: node, to: lastPulse, lag: -(every + drift), why });
+    limit(
+      {
+        kind: 'tend',
+        step: step.index,
+        later: node,
+        earlier: lastPulse,
+        mostMin: every + drift,
+        mostOverMin: Math.min(WAITING.tending.mostOverMin, every - drift),
+        wait: 'tending',
+      },
+      why,
+    );
     network.addArc({ from: node, to: end, lag: hands.minutes, why });
     lastPulse = node;
     return { step: step.index, node, hands };
@@ -148,10 +184,15 @@ function addCalls(built: MealNetwork, step: ExpandedStep): Attendance[] {
     calls.push({ step: step.index, node });
   };
   if (SWITCHED_ON.has(step.step.verb)) call(built.startOf[step.index] ?? 0);
-  if (isFirePlace(step.place.kind) && !HEATS_ALONE.has(step.step.verb)) {
+  if (isFirePlace(step.place.kind) && !endsAlone(step)) {
     call(built.endOf[step.index] ?? 0);
   }
   return calls;
+}
+
+/** A fire that is only lit, and a cooker that keeps warm by itself when its time is over. */
+function endsAlone({ step }: ExpandedStep): boolean {
+  return HEATS_ALONE.has(step.verb) || keepsWarm(step);
 }
 
 const HEATS_ALONE: ReadonlySet<Verb> = new Set(['preheat', 'light']);
@@ -196,7 +237,11 @@ function addAtEnd(
   network.addArc({ from: end, to: node, lag: -minutes, why });
 }
 
-function addGaps(built: MealNetwork, nowMin: number, loose: boolean): void {
+function addGaps(
+  built: MealNetwork,
+  { nowMin, loose, safeGaps }: BuildOptions,
+  limit: AddLimit,
+): void {
   const { network, steps, startOf, endOf } = built;
   const byId = new Map(steps.map((step) => [step.step.id, step.index]));
   for (const step of steps) {
@@ -213,32 +258,59 @@ function addGaps(built: MealNetwork, nowMin: number, loose: boolean): void {
         lag: gap.leastMin,
         why: { kind: 'gapLeast', step: step.index, before },
       });
-      if (gap.mostMin === undefined || loose) continue;
+      const unbound = gap.mostMin === undefined && !safeGaps?.has(gapKey(gap.step, step.step.id));
+      if (unbound || loose) continue;
       // What is over waits already too long: nothing mends that any more.
       const overMin = steps[before]?.endedMin;
-      if (overMin !== undefined && overMin + gap.mostMin < nowMin) continue;
-      network.addArc({
-        from: to,
-        to: from,
-        lag: -gap.mostMin,
-        why: { kind: 'gapMost', step: step.index, before },
-      });
+      if (overMin !== undefined && overMin + (gap.mostMin ?? Infinity) < nowMin) continue;
+      const safe = safeGaps?.get(gapKey(gap.step, step.step.id));
+      const soaking = safe?.soaksOn === true ? steps[before] : undefined;
+      if (soaking && !soaking.past) {
+        // Until it is taken out it soaks on, and no longer than it may.
+        const lag = -(soaking.duration.mostMin + SOAKS_ON_MIN);
+        const why = { kind: 'gapMost', step: step.index, before } as const;
+        network.addArc({ from: to, to: startOf[before] ?? 0, lag, why });
+      }
+      const safeMin = (soaking ? undefined : safe?.mostMin) ?? Infinity;
+      const asked = Math.min(gap.mostMin ?? Infinity, safe?.mostMin ?? Infinity);
+      const mostMin = Math.max(gap.leastMin, asked);
+      const wait = steps[before]?.wait ?? 'bare';
+      limit(
+        {
+          kind: 'gap',
+          step: before,
+          next: step.index,
+          later: to,
+          earlier: from,
+          mostMin,
+          // Safety is no matter of price.
+          mostOverMin: Math.max(0, Math.min(WAITING[wait].mostOverMin, safeMin - mostMin)),
+          wait,
+        },
+        { kind: 'gapMost', step: step.index, before },
+      );
     }
   }
 }
 
-function addServing(built: MealNetwork, loose: boolean): void {
+function addServing(built: MealNetwork, loose: boolean, limit: AddLimit): void {
   const { network, steps, endOf, serving } = built;
   for (const step of steps) {
     const end = endOf[step.index] ?? 0;
     network.addArc({ from: end, to: serving, lag: 0, why: { kind: 'serving', step: step.index } });
     if (!isLast(step) || loose || step.past) continue;
-    network.addArc({
-      from: serving,
-      to: end,
-      lag: -step.dish.readyWithinMin,
-      why: { kind: 'fresh', step: step.index },
-    });
+    limit(
+      {
+        kind: 'fresh',
+        step: step.index,
+        later: serving,
+        earlier: end,
+        mostMin: step.dish.readyWithinMin,
+        mostOverMin: WAITING[step.wait].mostOverMin,
+        wait: step.wait,
+      },
+      { kind: 'fresh', step: step.index },
+    );
   }
 }
 

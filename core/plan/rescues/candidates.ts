@@ -10,7 +10,7 @@ import { localOf, showClock, wallClock } from '../../time/index.ts';
 import type { Clash, Plan, PlannedStep, Rescue } from '../planned.ts';
 
 /** A way out that has not been tried yet. */
-export interface RescueCandidate extends Rescue {
+export interface RescueCandidate extends Omit<Rescue, 'onTime' | 'cost'> {
   /** What it asks of the cook and the table; the cheapest is offered first. Our own order, no source. */
   readonly price: number;
 }
@@ -27,9 +27,6 @@ const PRICE = {
   leaveOut: 20,
 } as const;
 
-/** How much later serving is tried. */
-const LATER_MIN = [10, 20, 40, 90];
-
 /** What might end the clashes of a plan, or what makes it impossible, the cheapest first. */
 export function rescueCandidates(meal: Meal, made: Plan): RescueCandidate[] {
   const touched = new Set(made.clashes.flatMap((clash) => clash.steps));
@@ -40,7 +37,6 @@ export function rescueCandidates(meal: Meal, made: Plan): RescueCandidate[] {
     ...helperFor(made.clashes, meal, made),
     ...made.clashes.flatMap((clash) => forClash(clash, meal, made)),
     ...dishes.flatMap((dish) => cutJoints(dish, made)),
-    ...(made.clashes.length > 0 ? laterThan(made) : []),
     ...dishes.map((dish): RescueCandidate => leaveOut(dish, made)),
   ].sort((a, b) => a.price - b.price);
 }
@@ -211,12 +207,6 @@ function cutInTwo(
       changes: [{ do: 'editFood', dish: dish.id, food: food.id, change }],
     },
   ];
-}
-
-function laterThan(made: Plan): RescueCandidate[] {
-  return LATER_MIN.map((later) =>
-    serveAtCandidate(made, made.servingMin + later, 'rescue.serveAt'),
-  );
 }
 
 /** Serving at another time, the dearer the later. */

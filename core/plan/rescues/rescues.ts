@@ -14,10 +14,14 @@ const DAYS_BACK = 60;
 const DAYS_AHEAD = 30;
 /** Serving times are offered on such minutes. */
 const ROUND_MIN = 5;
-/** After three hours of fine steps, so many coarse ones. */
-const FINE_STEPS = 36;
-const COARSE_STEPS = 24;
-const COARSE_MIN = 30;
+/** How much later than the first hour that works a surer one is looked for, minutes. */
+const SURER_AFTER_MIN = [10, 20, 30, 45, 60, 90, 120, 180];
+/** Hours tried before none is offered: fine at first, then coarser. */
+const FINE_TRIES = 12;
+const TRIES_OF_HOURS = 30;
+const COARSE_MIN = 20;
+/** Days on which the same clock time is tried. */
+const DAYS_TRIED = 8;
 
 /** Work, not time: every offer is planned whole, and no more than so many are tried. */
 const TRIES = 10;
@@ -25,11 +29,16 @@ const TRIES = 10;
 const OFFERED = 3;
 
 /** What a plan for a changed meal, or for another serving time, comes to. */
-export type TryMeal = (meal: Meal, servingMin?: number) => Pick<Plan, 'status' | 'clashes'>;
+export type TryMeal = (meal: Meal, servingMin?: number) => Pick<Plan, 'status' | 'onTime'>;
+
+/** A way out that works, with the chance it gives. */
+interface TriedCandidate extends RescueCandidate {
+  readonly onTime: number;
+}
 
 /**
  * What mends a plan, the cheapest first: each is planned whole before it is offered, and offered
- * only when nothing clashes then.
+ * only when it can be carried out then.
  */
 export function rescuesFor(
   meal: Meal,
@@ -39,21 +48,15 @@ export function rescuesFor(
   tryMeal: TryMeal,
 ): Rescue[] {
   const hours = made.status === 'cannot' ? otherHours(meal, kitchen, made, nowMin, tryMeal) : [];
-  const solution: RescueCandidate[] = [];
+  const solution: TriedCandidate[] = [];
   for (const candidate of rescueCandidates(meal, made).slice(0, TRIES)) {
     if (solution.length === OFFERED) break;
-    // One later hour is enough.
-    if (
-      candidate.servingMin > made.servingMin &&
-      solution.some((one) => one.servingMin > made.servingMin)
-    )
-      continue;
     const tried = tryMeal(candidate.changes.reduce(applyCommand, meal));
-    if (tried.status !== 'cannot' && tried.clashes.length === 0) solution.push(candidate);
+    if (tried.status !== 'cannot') solution.push({ ...candidate, onTime: tried.onTime });
   }
   return [...solution, ...hours]
     .sort((a, b) => a.price - b.price)
-    .map(({ text, servingMin, changes }) => ({ text, servingMin, changes }));
+    .map(({ price, ...rescue }) => ({ ...rescue, cost: price }));
 }
 
 /**
@@ -66,7 +69,7 @@ function otherHours(
   made: Plan,
   nowMin: number,
   tryMeal: TryMeal,
-): RescueCandidate[] {
+): TriedCandidate[] {
   const { zone, servingMin } = made;
   const asked = Math.max(servingMin, nowMin);
   const last = asked + DAYS_AHEAD * MINUTES_PER_DAY;
@@ -77,31 +80,52 @@ function otherHours(
   const first = firstServing(steps, asked, nowMin, people, last);
   if (first === undefined) return [];
 
-  const candidates: RescueCandidate[] = [];
-  let clashing: number | undefined;
-  for (const at of stepsFrom(first)) {
-    const { status, clashes } = tryMeal(meal, at);
-    if (status === 'cannot') continue;
-    clashing ??= at;
-    if (status === 'tight' && (candidates.length > 0 || clashes.length > 0)) continue;
-    candidates.push(
-      serveAtCandidate(made, at, candidates.length === 0 ? 'rescue.serveAt' : 'rescue.serveSurer'),
-    );
-    if (status === 'fits') break;
+  const offer = (at: number, key: 'rescue.serveAt' | 'rescue.serveSurer', onTime: number) => ({
+    ...serveAtCandidate(made, at, key),
+    onTime,
+  });
+  const nearest = nearestThatWorks(meal, first, tryMeal);
+  const candidates: TriedCandidate[] = [];
+  if (nearest) {
+    candidates.push(offer(nearest.at, 'rescue.serveAt', nearest.onTime));
+    const surer = nearest.fits ? undefined : surerAfter(meal, nearest.at, tryMeal);
+    if (surer) candidates.push(offer(surer.at, 'rescue.serveSurer', surer.onTime));
   }
-  if (candidates.length === 0 && clashing !== undefined) {
-    candidates.push(serveAtCandidate(made, clashing, 'rescue.serveAt'));
-  }
-  const sameClock = nextDayThatWorks(meal, first, tryMeal);
-  if (
-    sameClock !== undefined &&
-    candidates.every((candidate) => candidate.servingMin !== sameClock)
-  ) {
-    const day = dayLong(wallClock(sameClock, zone).weekday);
-    const candidate = serveAtCandidate(made, sameClock, 'rescue.serveAt');
+  const next = nextDayThatWorks(meal, first, tryMeal);
+  if (next && candidates.every((candidate) => candidate.servingMin !== next.at)) {
+    const day = dayLong(wallClock(next.at, zone).weekday);
+    const candidate = offer(next.at, 'rescue.serveAt', next.onTime);
     candidates.push({ ...candidate, text: { key: 'rescue.serveNextDay', values: { day } } });
   }
   return candidates;
+}
+
+interface TriedHour {
+  readonly at: number;
+  readonly onTime: number;
+  readonly fits: boolean;
+}
+
+function tryHour(meal: Meal, at: number, tryMeal: TryMeal): TriedHour | undefined {
+  const { status, onTime } = tryMeal(meal, at);
+  return status === 'cannot' ? undefined : { at, onTime, fits: status === 'fits' };
+}
+
+function nearestThatWorks(meal: Meal, first: number, tryMeal: TryMeal): TriedHour | undefined {
+  let at = first;
+  for (let i = 0; i < TRIES_OF_HOURS; i++, at += i < FINE_TRIES ? ROUND_MIN : COARSE_MIN) {
+    const tried = tryHour(meal, at, tryMeal);
+    if (tried) return tried;
+  }
+  return undefined;
+}
+
+function surerAfter(meal: Meal, nearest: number, tryMeal: TryMeal): TriedHour | undefined {
+  for (const later of SURER_AFTER_MIN) {
+    const tried = tryHour(meal, nearest + later, tryMeal);
+    if (tried?.fits) return tried;
+  }
+  return undefined;
 }
 
 /** The first serving time the hard network allows, on a round minute. */
@@ -117,16 +141,16 @@ function firstServing(
   return first === undefined ? undefined : Math.ceil(first / ROUND_MIN) * ROUND_MIN;
 }
 
-function* stepsFrom(first: number): Generator<number> {
-  let at = first;
-  for (let i = 0; i < FINE_STEPS; i++, at += ROUND_MIN) yield at;
-  for (let i = 0; i < COARSE_STEPS; i++, at += COARSE_MIN) yield at;
-}
-
-function nextDayThatWorks(meal: Meal, first: number, tryMeal: TryMeal): number | undefined {
-  for (let days = 1; days <= DAYS_AHEAD; days++) {
+/** The same clock time on the first later day that has it. */
+function nextDayThatWorks(meal: Meal, first: number, tryMeal: TryMeal): TriedHour | undefined {
+  let found: TriedHour | undefined;
+  for (let days = 1, tries = 0; days <= DAYS_AHEAD && tries < DAYS_TRIED; days++) {
     const at = epochMinOf(addDays(meal.serving.at, days), meal.serving.zone);
-    if (at >= first && tryMeal(meal, at).status === 'fits') return at;
+    if (at < first) continue;
+    tries++;
+    const tried = tryHour(meal, at, tryMeal);
+    if (tried?.fits) return tried;
+    found ??= tried;
   }
-  return undefined;
+  return found;
 }

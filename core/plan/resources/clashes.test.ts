@@ -14,7 +14,7 @@ function clashesOf(meal: Meal): readonly Clash[] {
 const inOven = (id: string, tempC: number): Step =>
   step({ id, verb: 'roast', time: fixed(60), place: { kind: 'oven', tempC } });
 const onHob = (id: string): Step =>
-  step({ id, verb: 'simmer', time: fixed(30), place: { kind: 'hob', tempC: 100 } });
+  step({ id, verb: 'simmer', time: fixed(90), place: { kind: 'hob', tempC: 100 } });
 
 const OVEN = { id: 'oven', kind: 'oven' as const, name: 'Oven', fits: 2 };
 const HOB = { id: 'hob', kind: 'hob' as const, name: 'Hob', fits: 2 };

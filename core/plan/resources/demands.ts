@@ -171,7 +171,11 @@ class DemandList implements MealDemands {
       .sort((a, b) => a.capacityMl - b.capacityMl);
     if (fit.length === 0) {
       const what = wants.kind ?? wants.name ?? '';
-      if (wants.one === undefined) this.missing.push({ step: first.index, want: 'vessel', what });
+      // A kitchen that lists no vessel has not been asked yet: nobody cooks without pots.
+      const asked = this.meal.kitchen.vessels.length > 0;
+      if (asked && wants.one === undefined) {
+        this.missing.push({ step: first.index, want: 'vessel', what });
+      }
       return;
     }
     const may = fit.map(({ id }) =>

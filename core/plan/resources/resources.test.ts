@@ -109,7 +109,7 @@ describe('one oven', () => {
           ),
         );
         const made = cook(meal, { appliances: [{ ...OVEN, fits: 4 }] });
-        expect(made.clashes.length === 0).toBe(possible);
+        expect(made.clashes.length + made.compromises.length === 0).toBe(possible);
       }),
       { numRuns: 60 },
     );
@@ -133,7 +133,7 @@ describe('rings, shelves and hands', () => {
 
   it('are doubled by a helper, in the helper’s hours and no longer', () => {
     const job = (id: string): Step =>
-      step({ id, time: fixed(20), hands: [{ when: 'all', what: `do ${id}` }] });
+      step({ id, time: fixed(70), hands: [{ when: 'all', what: `do ${id}` }] });
     const meal = mealOfDishes([dish('a', [job('a')]), dish('b', [job('b')])]);
     const helper = { id: 'h', name: 'Ida', from: '17:00', to: '20:00', days: [6] };
     expect(cook(meal).clashes).toHaveLength(1);
@@ -141,7 +141,7 @@ describe('rings, shelves and hands', () => {
     expect(helped.clashes).toEqual([]);
     expect(helped.steps.map(({ hands }) => hands[0]?.who).sort()).toEqual(['Ida', undefined]);
     expect(helped.onTime).toBe(1);
-    expect(cook(meal, { helpers: [{ ...helper, to: '18:50' }] }).clashes).toHaveLength(1);
+    expect(cook(meal, { helpers: [{ ...helper, to: '18:10' }] }).clashes).toHaveLength(1);
   });
 
   it('say what clashes where no order helps, and solve the rest', () => {
@@ -171,11 +171,11 @@ describe('rings, shelves and hands', () => {
 
   it('offer ways out of a clash, and each really ends it', () => {
     const job = (id: string): Step =>
-      step({ id, time: fixed(20), hands: [{ when: 'all', what: `do ${id}` }] });
+      step({ id, time: fixed(70), hands: [{ when: 'all', what: `do ${id}` }] });
     const meals = [
       mealOfDishes([dish('a', [job('a')]), dish('b', [job('b')])]),
       mealOfDishes([dish('a', [roast('a', 180)]), dish('b', [roast('b', 200)])]),
-      mealOfDishes(['p', 'q', 'r'].map((id) => dish(id, [pot(id)]))),
+      mealOfDishes(['p', 'q', 'r'].map((id) => dish(id, [pot(id, 70)]))),
     ];
     const keys = meals.map((bare) => {
       const meal = { ...bare, kitchen: { ...bare.kitchen, appliances: [OVEN, HOB] } };

@@ -71,8 +71,8 @@ function collect(
   const likelyMin = trail.likelyMin + step.duration.likelyMin;
   const squares = trail.squares + over * over;
   const before = predecessors(step, byId).filter((p) => !p.step.elastic && !p.step.past);
-  const goesOn = before.some(({ step: p }) => p.duration.mostMin > p.duration.likelyMin);
-  if (over > 0 && !goesOn) {
+  // Time before a step is of no use when that step itself overruns: each has its own chain.
+  if (over > 0) {
     const bufferMin = Math.round(factor * Math.sqrt(squares));
     const { dish, absorber, last } = trail;
     runs.push({ dish, first: step.index, last, absorber, likelyMin, bufferMin });

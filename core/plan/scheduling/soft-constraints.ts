@@ -1,4 +1,6 @@
+import { WAIT_HARMS_AFTER_MIN, WAITING } from '../../figures/index.ts';
 import type { SoftConstraint } from '../../solve/index.ts';
+import type { SoftLimit } from '../network/soft-limits.ts';
 import { isLast, type MealNetwork } from '../network/meal-network.ts';
 import type { ExpandedStep } from '../network/expanded-steps.ts';
 import { bufferedChainsOf, type BufferedChain } from './buffered-chains.ts';
@@ -11,7 +13,7 @@ import { bufferedChainsOf, type BufferedChain } from './buffered-chains.ts';
  * shorter soak, and a soak is never cut only to begin the work before it later.
  */
 export interface MealSoftConstraint extends SoftConstraint {
-  readonly kind: 'pin' | 'inHand' | 'best' | 'early';
+  readonly kind: 'pin' | 'inHand' | 'best' | 'early' | 'limit';
   readonly step: number;
   readonly chain?: BufferedChain | undefined;
 }
@@ -37,6 +39,7 @@ export function softConstraintsOf(
     ...built.steps.flatMap((step) =>
       step.past ? [] : softConstraintsOfStep(built, step, servingMin),
     ),
+    ...built.limits.flatMap(limitConstraints),
     ...bufferConstraints(built, inHandFactor),
   ];
 }
@@ -97,6 +100,26 @@ function upstreamOf(step: ExpandedStep, steps: readonly ExpandedStep[]): number 
   };
   walk(step);
   return seen.size + 1;
+}
+
+/** A minute beyond a limit costs its price, and more once the wait does harm. */
+function limitConstraints({
+  step,
+  later,
+  earlier,
+  mostMin,
+  mostOverMin,
+  wait,
+}: SoftLimit): MealSoftConstraint[] {
+  if (mostOverMin === 0) return [];
+  const { perMin, laterTimes } = WAITING[wait];
+  const soft = { kind: 'limit', step, from: later + 1, to: earlier + 1 } as const;
+  const harm = Math.round(perMin * (laterTimes - 1));
+  const harms = harm > 0 && mostOverMin > WAIT_HARMS_AFTER_MIN;
+  return [
+    { ...soft, lag: -mostMin, weight: perMin },
+    ...(harms ? [{ ...soft, lag: -(mostMin + WAIT_HARMS_AFTER_MIN), weight: harm }] : []),
+  ];
 }
 
 function bufferConstraints(built: MealNetwork, factor: number): MealSoftConstraint[] {

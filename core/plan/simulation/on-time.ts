@@ -1,3 +1,4 @@
+import { WAIT_HARMS_AFTER_MIN } from '../../figures/index.ts';
 import { ScheduleSimulation, type SimulationContext } from './schedule-simulation.ts';
 import type { Danger, DishChance, PlannedStep } from '../planned.ts';
 
@@ -20,7 +21,7 @@ export interface OnTimeChances {
  * one in ten above most), each soak and rest gives what it can, whoever is free and able does what
  * comes next in the plan, or goes on with something else while it is not ready, and nights and
  * work hold up what needs hands. Nothing starts before its planned time unless the food cannot
- * wait. A dish that is ready longer before serving than it keeps its best is not on time either.
+ * wait. A dish that is ready so long before serving that the wait harms it is not on time either.
  */
 export function simulateOnTime(
   steps: readonly PlannedStep[],
@@ -30,9 +31,11 @@ export function simulateOnTime(
   const simulation = new ScheduleSimulation(steps, context);
   const lasts = steps.flatMap((_step, index) => (isLast(steps, index, context) ? [index] : []));
   const dishOf = lasts.map((index) => meal.dishes.findIndex(({ id }) => id === steps[index]?.dish));
-  const earliest = dishOf.map(
-    (dish) => servingMin - (meal.dishes[dish]?.readyWithinMin ?? 0) - GRACE_MIN,
-  );
+  const earliest = lasts.map((last, i) => {
+    const { readyWithinMin = 0 } = meal.dishes[dishOf[i] as number] ?? {};
+    const bornMin = context.bornEarlyMin?.get(steps[last]?.id ?? '') ?? 0;
+    return servingMin - readyWithinMin - bornMin - WAIT_HARMS_AFTER_MIN;
+  });
   const missed = new Int32Array(meal.dishes.length);
   const lastMissed = new Int32Array(meal.dishes.length).fill(-1);
   const blamed = new Int32Array(steps.length);

@@ -1,3 +1,4 @@
+import { WAIT_HARMS_AFTER_MIN } from '../../figures/index.ts';
 import { NINE_IN_TEN_Z } from '../../figures/index.ts';
 import type { Kitchen, Meal } from '../../meal/index.ts';
 import type { Block } from '../../time/index.ts';
@@ -14,6 +15,8 @@ export interface SimulationContext {
   /** Of something there is only so much: which step waits for which. */
   readonly orders: readonly ResourceOrder[];
   readonly samples?: number | undefined;
+  /** By step: how much sooner than the cook likes the plan itself has it ready. */
+  readonly bornEarlyMin?: ReadonlyMap<string, number> | undefined;
 }
 
 /** A step that waits for another's demand for an oven or a ring to end. */
@@ -266,8 +269,14 @@ function gapsOf(steps: readonly PlannedStep[], meal: Meal): GapBefore[][] {
     (after.get(step.id) ?? []).flatMap((gap) => {
       const before = indexOf.get(gap.step);
       if (before === undefined) return [];
-      const { leastMin, mostMin = Infinity } = gap;
-      return [{ before, fromStart: gap.from === 'start', leastMin, mostMin }];
+      const fromStart = gap.from === 'start';
+      const earlier = steps[before];
+      const plannedMin = step.startMin - ((fromStart ? earlier?.startMin : earlier?.endMin) ?? 0);
+      // On the evening it waits until the wait does harm, and as long as the plan says.
+      const bornMin = (gap.mostMin ?? Infinity) + WAIT_HARMS_AFTER_MIN;
+      return [
+        { before, fromStart, leastMin: gap.leastMin, mostMin: Math.max(bornMin, plannedMin) },
+      ];
     }),
   );
 }

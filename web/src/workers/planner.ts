@@ -66,8 +66,8 @@ export class Planner implements PlanRequests {
       if (this.waiting.has(meal.id)) return;
       // Until new ways out are found, those of a moment ago stay on the page.
       const same = !request.thorough && previous !== undefined;
-      request.done(same ? { ...plan, rescues: previous.rescues } : plan);
-      const stuck = plan.status === 'cannot' || plan.clashes.length > 0;
+      request.done(same ? { ...plan, rescues: previous.rescues, surer: previous.surer } : plan);
+      const stuck = plan.status === 'cannot';
       const unsure = request.thorough && plan.costBound?.proved === false;
       if (stuck || unsure) this.toImprove.set(meal.id, { request, plan });
     } catch (error) {

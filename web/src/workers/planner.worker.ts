@@ -46,16 +46,17 @@ const api = {
     const how = { previous, work: THOROUGH_WORK, samples: MANY };
     let cost = previous.costBound?.cost ?? Infinity;
     let last = withRescues(previous, meal, meal.kitchen, nowMin);
-    if (last.rescues.length > 0) onBetter(last);
-    if (last.status === 'cannot') return;
+    if (last.rescues.length + last.surer.length > 0) onBetter(last);
+    // Where no times fit, no order does; where two things clash, another may.
+    if (last.status === 'cannot' && last.clashes.length === 0) return;
     for (const better of planCandidates(meal, meal.kitchen, nowMin, how)) {
       if (better.found && better.found.cost < cost) {
         cost = better.found.cost;
-        last = withRescues(better.plan(), meal, meal.kitchen, nowMin);
+        // Ways out are found again once it is the last.
+        last = { ...better.plan(), rescues: last.rescues, surer: last.surer };
         onBetter(last);
-      } else if (better.last) {
-        onBetter({ ...better.plan(), rescues: last.rescues });
       }
+      if (better.last) onBetter(withRescues(better.plan(), meal, meal.kitchen, nowMin));
       onProgress(better.proved ? 1 : Math.min(1, better.work / THOROUGH_WORK));
       // Lets a stop, or a newer question, through.
       await new Promise((resolve) => setTimeout(resolve, 0));

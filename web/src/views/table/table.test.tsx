@@ -135,6 +135,8 @@ describe('can it still be done?', () => {
           text: { key: 'rescue.serveAt', values: { at: { at } } },
           servingMin: at,
           changes: [{ do: 'serveAt', at: '2026-11-28T19:30' }],
+          onTime: 0.9,
+          cost: 7,
         },
       ],
     });

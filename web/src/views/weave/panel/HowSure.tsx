@@ -3,6 +3,7 @@ import { usePlanning } from '../../../store/hooks.ts';
 import { useEdit } from '../../../store/useEdit.ts';
 import { searchStopped } from '../../../store/plans.ts';
 import { useAppDispatch } from '../../../store/store.ts';
+import { WaysOut } from './WaysOut.tsx';
 import { useWords } from '../../../words/words.ts';
 
 /** The chance to be on time, in all and by dish, what endangers it, and the choice between early and sure. */
@@ -35,6 +36,7 @@ export function HowSure({ meal, plan }: { meal: Meal; plan: Plan }) {
           {t('weave.danger', { label: danger.label, dish: danger.dishName })}
         </p>
       )}
+      <WaysOut meal={meal} plan={plan} title={t('weave.surerWays')} ways={plan.surer} />
       <Surer meal={meal} />
       <Quality meal={meal} plan={plan} />
     </div>
@@ -77,6 +79,8 @@ function Quality({ meal, plan }: { meal: Meal; plan: Plan }) {
   const { costBound } = plan;
   // With a clash left there is no telling how much better it could be.
   if (!costBound || plan.clashes.length > 0) return null;
+  // Nobody is told that nothing is better of a plan that is likely late.
+  if (costBound.proved && plan.status !== 'fits') return null;
   const looking = searching !== undefined && searching < 1;
   const gap = costBound.cost > 0 ? (costBound.cost - costBound.atLeast) / costBound.cost : 0;
   const share = Math.min(99, Math.ceil(gap * 100));

@@ -1,9 +1,10 @@
 import { callsOf, showMinutes, showTime, type Meal, type Plan } from '@zemrin/core';
-import { useEdit } from '../../../store/useEdit.ts';
 import { useManner } from '../../../store/manner.ts';
 import { Link } from 'react-router';
 import { StopCard } from '../../../safety/StopCard.tsx';
+import { Compromises } from './Compromises.tsx';
 import { HowSure, Moved } from './HowSure.tsx';
+import { WaysOut } from './WaysOut.tsx';
 import { ServingTime } from '../../../ui/ServingTime.tsx';
 import { useWords } from '../../../words/words.ts';
 
@@ -31,7 +32,7 @@ export function ServingPanel({ meal, plan, chosen, onChoose, onHours }: ServingP
       )}
       <Stops meal={meal} plan={plan} chosen={chosen} onChoose={onChoose} />
       <Clashes meal={meal} plan={plan} onChoose={onChoose} />
-      {plan.status !== 'cannot' && <Rescues meal={meal} plan={plan} />}
+      <Compromises meal={meal} plan={plan} onChoose={onChoose} />
       <Moved meal={meal} plan={plan} onChoose={onChoose} />
       {!brief && plan.status !== 'cannot' && (
         <NextJobs meal={meal} plan={plan} onChoose={onChoose} />
@@ -78,33 +79,6 @@ function Stops(props: {
   );
 }
 
-/** Ways out, the cheapest first; each has been planned before it is offered. */
-function Rescues({ meal, plan }: { meal: Meal; plan: Plan }) {
-  const t = useWords();
-  const edit = useEdit(meal.id);
-  const { sayIt } = useManner(meal, plan);
-  if (plan.rescues.length === 0) return null;
-  return (
-    <>
-      <h3 className="mt-3 text-base">{t('weave.rescue')}</h3>
-      {plan.rescues.map((rescue, i) => {
-        const text = sayIt(rescue.text);
-        return (
-          <button
-            key={text}
-            type="button"
-            {...(i === 0 ? { 'data-key': 'r' } : {})}
-            className={`btn mt-2 w-full whitespace-normal ${i === 0 ? 'btn-main' : ''}`}
-            onClick={() => rescue.changes.forEach((change) => edit(change, `rescue-${text}`))}
-          >
-            {text}
-          </button>
-        );
-      })}
-    </>
-  );
-}
-
 function Cannot({ meal, plan }: { meal: Meal; plan: Plan }) {
   const t = useWords();
   const { sayIt } = useManner(meal, plan);
@@ -113,13 +87,17 @@ function Cannot({ meal, plan }: { meal: Meal; plan: Plan }) {
     <div className="mt-4">
       <h2 className="text-lg text-clash">{t('weave.cannot', { at })}</h2>
       <p className="text-sm text-muted">{t('weave.needed')}</p>
-      <Rescues meal={meal} plan={plan} />
-      <h3 className="mt-4 text-base">{t('weave.because')}</h3>
-      <ol className="mt-1 list-decimal space-y-1 pl-5 text-[15px]">
-        {plan.because.map((reason, i) => (
-          <li key={i}>{sayIt(reason)}</li>
-        ))}
-      </ol>
+      <WaysOut meal={meal} title={t('weave.rescue')} plan={plan} ways={plan.rescues} />
+      {plan.clashes.length === 0 && (
+        <>
+          <h3 className="mt-4 text-base">{t('weave.because')}</h3>
+          <ol className="mt-1 list-decimal space-y-1 pl-5 text-[15px]">
+            {plan.because.map((reason, i) => (
+              <li key={i}>{sayIt(reason)}</li>
+            ))}
+          </ol>
+        </>
+      )}
     </div>
   );
 }

@@ -82,11 +82,52 @@ describe('the panel of the serving time', () => {
         { do: 'serveAt', at: '2026-11-28T20:00' },
         { do: 'rename', title: 'Later' },
       ],
+      onTime: 0.87,
+      cost: 9,
     } as const;
-    const { user, mealNow, store } = panel({ rescues: [rescue] });
-    await user.click(screen.getByRole('button', { name: /^Serve at .*20:00 instead$/ }));
+    const { user, mealNow, store } = panel({ status: 'cannot', rescues: [rescue] });
+    await user.click(screen.getByRole('button', { name: /^Serve at .*20:00 instead 87 in 100$/ }));
     expect(mealNow(meal.id)).toMatchObject({ title: 'Later', serving: { at: '2026-11-28T20:00' } });
     expect(store.getState().library.past).toHaveLength(1);
+  });
+
+  it('says what it asks of the food, the worst first, and no more than can be read', async () => {
+    const compromise = (label: string, minutesOver: number) =>
+      ({
+        step: 'lamb-rest',
+        dish: 'lamb',
+        text: {
+          key: 'compromise.gap',
+          values: { label, dish: 'Lamb', minutes: { minutes: minutesOver }, next: 'Slice' },
+        },
+        loss: { key: 'wait.bare' },
+        minutesOver,
+        cost: minutesOver,
+      }) as const;
+    const all = ['Rest', 'Fry', 'Steam', 'Bake', 'Stir'].map((label, i) =>
+      compromise(label, 9 - i),
+    );
+    const { user, chose } = panel({ status: 'tight', compromises: all });
+    const [first] = screen.getAllByRole('button', { name: /longer than you like/ });
+    expect(first?.textContent).toMatch(/^Rest \(Lamb\) waits 9 min longer.*Cover it loosely/);
+    expect(screen.getByText('And 1 smaller one.')).toBeTruthy();
+    if (first) await user.click(first);
+    expect(chose).toEqual(['lamb-rest']);
+  });
+
+  it('offers what makes an unsure plan surer, and never calls that one the best', async () => {
+    const surer = [
+      {
+        text: { key: 'rescue.earlier' },
+        changes: [{ do: 'keepInHand', factor: 2.4 }],
+        onTime: 0.9,
+      },
+    ] as const;
+    const costBound = { cost: 10, atLeast: 10, proved: true };
+    const { user, mealNow } = panel({ status: 'tight', onTime: 0.46, surer, costBound });
+    expect(screen.queryByText('No plan is better.')).toBeNull();
+    await user.click(screen.getByRole('button', { name: /^Begin earlier.*90 in 100$/ }));
+    expect(mealNow(meal.id)?.inHand).toBe(2.4);
   });
 
   it('tells what stops, unless the chosen step tells it', () => {

@@ -1,0 +1,79 @@
+import { MINUTES_PER_DAY } from '../figures/index.ts';
+import { safeGapsOf, withSoaksEnded } from '../ledger/index.ts';
+import type { Kitchen, Meal } from '../meal/index.ts';
+import { explainContradiction, type Because } from './explain/explain.ts';
+import { expandMeal, type ExpandedStep } from './network/expanded-steps.ts';
+import { buildNetwork, type BuildOptions, type MealNetwork } from './network/meal-network.ts';
+import { gapKey } from './network/soft-limits.ts';
+import { solveLatest, type Times } from './network/time-network.ts';
+import { peopleOf, type Person } from './resources/people.ts';
+
+/** How many days ahead the cook's hours are laid out. */
+const DAYS_BACK = 16;
+/** A meal that can be done but for its loads. */
+export interface TimedMeal {
+  readonly meal: Meal;
+  readonly kitchen: Kitchen;
+  readonly steps: readonly ExpandedStep[];
+  /** What its network was built from. */
+  readonly options: BuildOptions;
+  readonly hard: MealNetwork;
+  readonly latest: Times;
+}
+
+/** A meal that no times fit, whatever the order. */
+export interface UntimedMeal {
+  readonly meal: Meal;
+  readonly steps: readonly ExpandedStep[];
+  readonly servingMin: number;
+  readonly nowMin: number;
+  readonly people: readonly Person[];
+  /** Why, from serving back; costly, so only when it is to be told. */
+  readonly why: () => Because;
+}
+
+/**
+ * A meal with its times: food neither lies warm nor soaks on between its steps where that can be,
+ * else somebody takes it out of its soak, else the cook's gaps as they are, which safety then tells.
+ */
+export function timedMealAt(
+  given: Meal,
+  kitchen: Kitchen,
+  servingMin: number,
+  nowMin: number,
+  frozen?: ReadonlyMap<string, number>,
+): TimedMeal | UntimedMeal {
+  for (const afterSoak of ['at once', 'taken out'] as const) {
+    const meal = afterSoak === 'at once' ? given : withSoaksEnded(given);
+    const safeGaps = new Map(
+      safeGapsOf(meal, afterSoak).map((gap) => [gapKey(gap.before, gap.next), gap]),
+    );
+    const timed = timedAsGiven(meal, kitchen, { servingMin, nowMin, frozen, safeGaps });
+    if ('latest' in timed) return timed;
+  }
+  return timedAsGiven(given, kitchen, { servingMin, nowMin, frozen, rigid: true });
+}
+
+/** What the network of a meal is built from besides its steps. */
+type Around = Pick<BuildOptions, 'servingMin' | 'nowMin' | 'frozen' | 'safeGaps' | 'rigid'>;
+
+function timedAsGiven(meal: Meal, kitchen: Kitchen, around: Around): TimedMeal | UntimedMeal {
+  const { servingMin, nowMin } = around;
+  const steps = expandMeal(meal, servingMin);
+  const from = Math.max(nowMin, servingMin - DAYS_BACK * MINUTES_PER_DAY);
+  const people = peopleOf(kitchen, meal.serving.zone, from, servingMin);
+  const options = { ...around, people };
+  const hard = buildNetwork(steps, options);
+  const latest = solveLatest(hard.network);
+  if (latest.ok && servingMin >= nowMin) {
+    return { meal, kitchen, steps, options, hard, latest: latest.times };
+  }
+  const why = () =>
+    latest.ok ? pastServing(servingMin, nowMin) : explainContradiction(hard, nowMin);
+  return { meal, steps, servingMin, nowMin, people, why };
+}
+
+function pastServing(servingMin: number, nowMin: number): Because {
+  const values = { at: { at: servingMin }, now: { at: nowMin } };
+  return { because: [{ key: 'because.past', values }], becauseOf: [] };
+}
