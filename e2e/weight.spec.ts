@@ -1,5 +1,5 @@
 import { gzipSync } from 'node:zlib';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page, type Response } from '@playwright/test';
 import { openSupper, visit } from './supper.ts';
 
 const MOST_KB = 220;
@@ -7,13 +7,16 @@ const MOST_KB = 220;
 /** KB of script, gzipped, that a page fetches while `act` runs; the planner's worker is apart. */
 async function scriptKb(page: Page, act: () => Promise<void>): Promise<number> {
   const sizes: Promise<number>[] = [];
-  page.on('response', (response) => {
+  const weigh = (response: Response) => {
     if (response.request().resourceType() !== 'script') return;
     if (response.url().includes('.worker-')) return;
     sizes.push(response.body().then((body) => gzipSync(body).length));
-  });
+  };
+  page.on('response', weigh);
   await act();
   await page.waitForLoadState('networkidle');
+  // What comes later is not waited for, and must not outlive the test.
+  page.off('response', weigh);
   expect(sizes.length).toBeGreaterThan(1);
   return (await Promise.all(sizes)).reduce((sum, size) => sum + size, 0) / 1024;
 }
