@@ -84,16 +84,16 @@ describe('cases worked by hand', () => {
       [NIGHT],
     );
     const made = planOf(meal);
-    // The best would begin at 03:00; hands must be done by 23:00 the evening before: 20 h, or
-    // wait until 07:20 and soak 11 h 40. Of the two, 20 h is nearer to 16 h by ratio.
-    expect(starts(made, 'mix')).toBe('2026-11-27T22:40');
-    expect(starts(made, 'soak')).toBe('2026-11-27T23:00');
+    // The best would begin at 03:00; hands are done by 21:30 the evening before, since the time
+    // before bed is spared: 21 h 30; or wait until 07:50 and soak 11 h 10.
+    expect(starts(made, 'mix')).toBe('2026-11-27T21:10');
+    expect(starts(made, 'soak')).toBe('2026-11-27T21:30');
     const shorter = applyCommand(meal, {
       do: 'setStepTime',
       step: 'soak',
       time: elastic(480, 720, 1440),
     });
-    expect(starts(planOf(shorter), 'mix')).toBe('2026-11-28T07:00');
+    expect(starts(planOf(shorter), 'mix')).toBe('2026-11-28T07:30');
   });
 
   it('works round a working day: what needs hands comes before or after, never within', () => {

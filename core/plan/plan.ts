@@ -5,8 +5,11 @@ import {
   type Meal,
 } from '../meal/index.ts';
 import { findingsOf, ledgerOf, storiesOf } from '../ledger/index.ts';
-import type { Solution } from '../solve/index.ts';
+import { UNRESOLVED_COST, type Solution } from '../solve/index.ts';
 import { saidOnce, withFindings } from './cautions-at-steps.ts';
+import { minutesOver } from './compromises.ts';
+import type { MealNetwork } from './network/meal-network.ts';
+import { costOver } from './network/soft-limits.ts';
 import { frame } from './plan-frame.ts';
 import { planThatCannot } from './plan-that-cannot.ts';
 import type { Plan } from './planned.ts';
@@ -23,6 +26,8 @@ import { timedMealAt, type TimedMeal } from './timed-meal.ts';
 
 /** So many clashes say why it cannot be done. */
 const CLASHES_TOLD = 3;
+/** And to spare the hours before bed and on waking, before the cook's own hours are tried. */
+const SPARING_WORK = 400;
 /** Shortest paths for a plan that is wanted at once, and for one that is only tried. */
 const AT_ONCE = 3_000;
 const TRIED = 600;
@@ -77,22 +82,63 @@ export function* planCandidates(
 ): Generator<PlanCandidate, void> {
   const meal = withCoreGaps(given);
   const servingMin = servingMinOf(meal);
-  const draft = timedMealAt(meal, kitchen, servingMin, nowMin, how.frozen);
+  const timed = (spares: boolean) =>
+    timedMealAt(meal, kitchen, servingMin, nowMin, { frozen: how.frozen, spares });
+  const sparing = timed(true);
+  const spared = 'latest' in sparing ? searchFor(sparing, how) : undefined;
+  if (spared?.harm === 0) return yield* candidatesOf(spared, how);
+  const draft = timed(false);
   if (!('latest' in draft)) {
     yield { plan: () => planThatCannot(draft), work: 0, proved: true, last: true };
     return;
   }
-  const model = schedulingModelOf(draft.hard, draft.latest, meal, kitchen, servingMin);
-  for (const solution of solveSchedule(model, how.work ?? AT_ONCE, how.previous)) {
-    const plan = () => planOf(draft, model, solution, how.samples);
-    yield {
-      plan,
-      found: solution,
-      work: solution.work,
-      proved: solution.proved,
-      last: solution.last,
-    };
+  const own = searchFor(draft, how);
+  // The hours before bed and on waking are spared where that asks no more of the food.
+  yield* candidatesOf(spared && spared.harm <= own.harm ? spared : own, how);
+}
+
+/** A search under way: the best it has come to, what that asks of the food, and what comes after. */
+interface MealSearch {
+  readonly draft: TimedMeal;
+  readonly model: SchedulingModel;
+  readonly best: Solution;
+  readonly harm: number;
+  readonly rest: Iterator<Solution, void>;
+}
+
+/** Searches until nothing clashes and no limit of the cook's is passed, or for a while. */
+function searchFor(draft: TimedMeal, how: PlanOptions): MealSearch {
+  const { meal, kitchen, options, hard, latest } = draft;
+  const model = schedulingModelOf(hard, latest, meal, kitchen, options.servingMin);
+  const rest = solveSchedule(model, how.work ?? AT_ONCE, how.previous);
+  let best: Solution | undefined;
+  for (let next = rest.next(); !next.done; next = rest.next()) {
+    best = next.value;
+    if (harmOf(hard, best) === 0 || best.work > SPARING_WORK || best.last) break;
   }
+  if (!best) throw new RangeError('a meal that can be timed can be arranged');
+  return { draft, model, best, harm: harmOf(hard, best), rest };
+}
+
+function harmOf({ limits }: MealNetwork, { unresolved, at }: Solution): number {
+  const over = minutesOver(limits, at.slice(1));
+  const passed = limits.reduce((sum, limit, i) => sum + costOver(limit, over[i] ?? 0), 0);
+  return unresolved.length * UNRESOLVED_COST + passed;
+}
+
+function* candidatesOf(
+  { draft, model, best, rest }: MealSearch,
+  how: PlanOptions,
+): Generator<PlanCandidate, void> {
+  const candidate = (found: Solution): PlanCandidate => ({
+    plan: () => planOf(draft, model, found, how.samples),
+    found,
+    work: found.work,
+    proved: found.proved,
+    last: found.last,
+  });
+  yield candidate(best);
+  for (let next = rest.next(); !next.done; next = rest.next()) yield candidate(next.value);
 }
 
 /** Adds what mends a plan that cannot be done, and what makes an unsure one surer. */
@@ -122,8 +168,8 @@ function planOf(
   solution: Solution,
   samples?: number,
 ): Plan {
-  const { meal, options } = draft;
-  const { people, servingMin, nowMin } = options;
+  const { meal, people, options } = draft;
+  const { servingMin, nowMin } = options;
   const scheduled = scheduledMeal(draft, model, solution, samples);
   const { placed, status, odds, clashes, compromises, inHand } = scheduled;
   const ledger = ledgerOf(meal, servingMin, placed);

@@ -32,11 +32,11 @@ export function scheduledMeal(
   solution: Solution,
   samples?: number,
 ): ScheduledMeal {
-  const { meal, kitchen, steps, options, hard } = draft;
-  const { people, servingMin, nowMin } = options;
+  const { meal, kitchen, steps, people, options, hard } = draft;
+  const { servingMin, nowMin } = options;
   // What was passed is passed no further: everything else is as the cook likes it.
   const overMin = minutesOver(hard.limits, solution.at.slice(1));
-  const asked = buildNetwork(steps, { ...options, overMin });
+  const asked = buildNetwork(steps, { ...options, people, overMin });
   const built = buildNetwork(steps, { ...options, overMin });
   const { times, left, pinMissedMin, inHand } = settleTimes(built, model, solution);
   const earliest = solveEarliest(asked.network, servingMin) ?? asked.network.lower;

@@ -7,6 +7,7 @@ import { buildNetwork, type BuildOptions, type MealNetwork } from './network/mea
 import { gapKey } from './network/soft-limits.ts';
 import { solveLatest, type Times } from './network/time-network.ts';
 import { peopleOf, type Person } from './resources/people.ts';
+import { withSparedHours } from './resources/spared-hours.ts';
 
 /** How many days ahead the cook's hours are laid out. */
 const DAYS_BACK = 16;
@@ -15,10 +16,19 @@ export interface TimedMeal {
   readonly meal: Meal;
   readonly kitchen: Kitchen;
   readonly steps: readonly ExpandedStep[];
-  /** What its network was built from. */
+  /** Who there is, in their own hours. */
+  readonly people: readonly Person[];
+  /** What its network was built from; its people may be spared more hours than their own. */
   readonly options: BuildOptions;
   readonly hard: MealNetwork;
   readonly latest: Times;
+}
+
+export interface HowTimed {
+  /** Steps, by id, that start when they start. */
+  readonly frozen?: ReadonlyMap<string, number> | undefined;
+  /** No work before bed or on waking. */
+  readonly spares?: boolean | undefined;
 }
 
 /** A meal that no times fit, whatever the order. */
@@ -41,32 +51,38 @@ export function timedMealAt(
   kitchen: Kitchen,
   servingMin: number,
   nowMin: number,
-  frozen?: ReadonlyMap<string, number>,
+  how: HowTimed = {},
 ): TimedMeal | UntimedMeal {
+  const { frozen, spares } = how;
   for (const afterSoak of ['at once', 'taken out'] as const) {
     const meal = afterSoak === 'at once' ? given : withSoaksEnded(given);
     const safeGaps = new Map(
       safeGapsOf(meal, afterSoak).map((gap) => [gapKey(gap.before, gap.next), gap]),
     );
-    const timed = timedAsGiven(meal, kitchen, { servingMin, nowMin, frozen, safeGaps });
+    const timed = timedAsGiven(meal, kitchen, { servingMin, nowMin, frozen, safeGaps, spares });
     if ('latest' in timed) return timed;
   }
-  return timedAsGiven(given, kitchen, { servingMin, nowMin, frozen, rigid: true });
+  return timedAsGiven(given, kitchen, { servingMin, nowMin, frozen, rigid: true, spares });
 }
 
 /** What the network of a meal is built from besides its steps. */
-type Around = Pick<BuildOptions, 'servingMin' | 'nowMin' | 'frozen' | 'safeGaps' | 'rigid'>;
+type Around = Pick<BuildOptions, 'servingMin' | 'nowMin' | 'frozen' | 'safeGaps' | 'rigid'> &
+  Pick<HowTimed, 'spares'>;
 
-function timedAsGiven(meal: Meal, kitchen: Kitchen, around: Around): TimedMeal | UntimedMeal {
+function timedAsGiven(
+  meal: Meal,
+  kitchen: Kitchen,
+  { spares = false, ...around }: Around,
+): TimedMeal | UntimedMeal {
   const { servingMin, nowMin } = around;
   const steps = expandMeal(meal, servingMin);
   const from = Math.max(nowMin, servingMin - DAYS_BACK * MINUTES_PER_DAY);
   const people = peopleOf(kitchen, meal.serving.zone, from, servingMin);
-  const options = { ...around, people };
+  const options = { ...around, people: spares ? withSparedHours(people, servingMin) : people };
   const hard = buildNetwork(steps, options);
   const latest = solveLatest(hard.network);
   if (latest.ok && servingMin >= nowMin) {
-    return { meal, kitchen, steps, options, hard, latest: latest.times };
+    return { meal, kitchen, steps, people, options, hard, latest: latest.times };
   }
   const why = () =>
     latest.ok ? pastServing(servingMin, nowMin) : explainContradiction(hard, nowMin);

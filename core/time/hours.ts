@@ -17,7 +17,8 @@ export interface Hours {
 
 /** One such stretch on the time line, `[startMin, endMin)` in epoch minutes. */
 export interface Block {
-  readonly kind: 'asleep' | 'away';
+  /** `spared`: nobody has to work then where another hour does as well. */
+  readonly kind: 'asleep' | 'away' | 'spared';
   readonly startMin: number;
   readonly endMin: number;
   readonly what?: string | undefined;

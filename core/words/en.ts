@@ -10,6 +10,9 @@ export const en = {
   'why.shortAsleep': 'Its best would begin at {{best}}, and you sleep from {{from}} to {{to}}.',
   'why.shortAway': 'Its best would begin at {{best}}, and you are away from {{from}} to {{to}}.',
   'why.begun': 'You began it at {{at}}.',
+  'why.spared': 'From {{from}} to {{to}} your hands are spared: before bed, or on waking.',
+  'why.shortSpared':
+    'At its best it would begin at {{best}}, when your hands are spared: {{from}} to {{to}}.',
   'why.asleep': 'You sleep from {{from}} to {{to}}, so your hands come before.',
   'why.away': 'You are away from {{from}} to {{to}}, so your hands come before.',
   'why.serving': 'It goes to the table at {{at}}.',

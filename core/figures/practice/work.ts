@@ -78,3 +78,30 @@ export const PAT_DRY_MIN = 10;
  * @confidence 0.6
  */
 export const SOAKS_ON_MIN = 5;
+
+/**
+ * Before bed nobody works who could have worked at six.
+ *
+ * @unit min
+ * @source our own line, no source
+ * @confidence 0.5
+ */
+export const BEFORE_BED_MIN = 90;
+
+/**
+ * Nobody has raw meat in hand on waking.
+ *
+ * @unit min
+ * @source our own line, no source
+ * @confidence 0.5
+ */
+export const ON_WAKING_MIN = 30;
+
+/**
+ * In the hours before the meal there is no hour to spare.
+ *
+ * @unit min
+ * @source our own line, no source
+ * @confidence 0.5
+ */
+export const SUPPER_HOURS_MIN = 240;

@@ -134,6 +134,12 @@ function limitSentences(built: MealNetwork, index: number): Message[] {
   ];
 }
 
+const WHY_SHORT = {
+  asleep: 'why.shortAsleep',
+  away: 'why.shortAway',
+  spared: 'why.shortSpared',
+} as const;
+
 /** When a soak falls short of its best because it would have to begin in a block. */
 function whyShort(built: MealNetwork, times: Times, index: number): Message[] {
   const step = built.steps[index];
@@ -147,12 +153,14 @@ function whyShort(built: MealNetwork, times: Times, index: number): Message[] {
     from: { at: block.startMin },
     to: { at: block.endMin },
   };
-  return [{ key: block.kind === 'asleep' ? 'why.shortAsleep' : 'why.shortAway', values }];
+  return [{ key: WHY_SHORT[block.kind], values }];
 }
+
+const WHY_CLOSED = { asleep: 'why.asleep', away: 'why.away', spared: 'why.spared' } as const;
 
 function blockSentence(block: Block): Message {
   const values = { from: { at: block.startMin }, to: { at: block.endMin }, what: block.what ?? '' };
-  return { key: block.kind === 'asleep' ? 'why.asleep' : 'why.away', values };
+  return { key: WHY_CLOSED[block.kind], values };
 }
 
 function bindingSentence(built: MealNetwork, times: Times, index: number, arc: Arc): Message[] {

@@ -67,7 +67,7 @@ export class Planner implements PlanRequests {
       // Until new ways out are found, those of a moment ago stay on the page.
       const same = !request.thorough && previous !== undefined;
       request.done(same ? { ...plan, rescues: previous.rescues, surer: previous.surer } : plan);
-      const stuck = plan.status === 'cannot';
+      const stuck = plan.status !== 'fits';
       const unsure = request.thorough && plan.costBound?.proved === false;
       if (stuck || unsure) this.toImprove.set(meal.id, { request, plan });
     } catch (error) {

@@ -3,6 +3,7 @@ export const app = {
   'hours.edit': 'Your hours of sleep and away',
   'hours.asleep': 'asleep',
   'hours.away': 'away',
+  'hours.spared': 'spared',
   'app.loading': 'Fetching your meals',
   'app.skip': 'Skip to the page',
   'app.undo': 'Undo',

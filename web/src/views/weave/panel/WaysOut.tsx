@@ -25,11 +25,11 @@ export function WaysOut(props: {
             key={text}
             type="button"
             {...(i === 0 ? { 'data-key': 'r' } : {})}
-            className={`btn mt-2 flex w-full items-baseline justify-between gap-3 text-left whitespace-normal ${i === 0 && plan.status === 'cannot' ? 'btn-main' : ''}`}
+            className={`btn mt-2 w-full flex-col items-start gap-0 py-2 text-left whitespace-normal ${i === 0 && plan.status === 'cannot' ? 'btn-main' : ''}`}
             onClick={() => way.changes.forEach((change) => edit(change, `rescue-${text}`))}
           >
             <span>{text}</span>{' '}
-            <span className="whitespace-nowrap">
+            <span className="text-sm font-normal opacity-80">
               {t('weave.wayChance', { chance: Math.round(way.onTime * 100) })}
             </span>
           </button>

@@ -1,0 +1,95 @@
+import {
+  addDays,
+  applyCommand,
+  emptyMeal,
+  epochMinOf,
+  mealOf,
+  PATTERNS,
+  patternDish,
+  type Kitchen,
+  type Meal,
+  type Pattern,
+} from '../index.ts';
+
+const ZONE = 'Europe/Paris';
+
+type Appliances = Kitchen['appliances'];
+const HOB: Appliances = [{ id: 'hob', kind: 'hob', name: 'Hob', fits: 4 }];
+const OVEN: Appliances = [{ id: 'oven', kind: 'oven', name: 'Oven', fits: 2 }];
+const FRIDGE: Appliances = [{ id: 'fridge', kind: 'fridge', name: 'Fridge', fits: 160 }];
+
+const KITCHENS: Readonly<Record<string, Appliances>> = {
+  ordinary: [...OVEN, ...HOB, ...FRIDGE],
+  outdoors: [
+    ...OVEN,
+    ...HOB,
+    ...FRIDGE,
+    { id: 'grill', kind: 'grill', name: 'Grill', fits: 6, fitsIndirect: 4 },
+    { id: 'smoker', kind: 'smoker', name: 'Smoker', fits: 3 },
+  ],
+  tiny: [
+    { id: 'oven', kind: 'oven', name: 'Oven', fits: 1 },
+    { id: 'hob', kind: 'hob', name: 'Hob', fits: 2 },
+    { id: 'fridge', kind: 'fridge', name: 'Fridge', fits: 60 },
+  ],
+};
+
+const VESSELS: Kitchen['vessels'] = [
+  { id: 'pot', kind: 'pot', name: 'Large pot', capacityMl: 7000 },
+  { id: 'pot-2', kind: 'pot', name: 'Small pot', capacityMl: 3000 },
+  { id: 'tray', kind: 'tray', name: 'Tray', capacityMl: 4000 },
+];
+
+/** A weekday evening, a Saturday night and a Sunday noon. */
+const SERVINGS = ['2026-12-16T19:30', '2026-12-12T20:00', '2026-12-13T13:00'];
+
+/** Where food is cooked; everything else is in every kitchen. */
+const FIRES = new Set(['oven', 'hob', 'grill', 'smoker', 'deep-fryer', 'air-fryer', 'microwave']);
+
+/** The same numbers on every machine. */
+function numbers(seed: number): () => number {
+  let x = seed >>> 0;
+  return () => {
+    x = (Math.imul(x, 1664525) + 1013904223) >>> 0;
+    return x / 2 ** 32;
+  };
+}
+
+/** A random meal of so many dishes of the pattern book, all of which the kitchen can cook. */
+export function randomMeal(seed: number, dishes?: number): { meal: Meal; nowMin: number } {
+  const random = numbers(seed * 7919 + 17);
+  random();
+  const pick = <T>(all: readonly T[]): T => all[Math.floor(random() * all.length)] as T;
+  const appliances = KITCHENS[pick(Object.keys(KITCHENS))] ?? [];
+  const serving = pick(SERVINGS);
+  const daysAhead = 1 + Math.floor(random() * 10);
+  const count = dishes ?? 3 + Math.floor(random() * 4);
+  const empty = emptyMeal('m', 'M', serving, ZONE, 'Kitchen');
+  const hours = [
+    ...empty.kitchen.hours,
+    { kind: 'away' as const, from: '09:00', to: '17:00', days: [1, 2, 3, 4, 5] },
+  ];
+  let meal: Meal = { ...empty, kitchen: { ...empty.kitchen, appliances, vessels: VESSELS, hours } };
+  const kinds = new Set(appliances.map(({ kind }) => kind as string));
+  const fits = (pattern: Pattern) =>
+    patternDish(pattern, {}, new Set()).steps.every(
+      ({ place }) => !FIRES.has(place.kind) || kinds.has(place.kind),
+    );
+  const known = PATTERNS.filter(fits);
+  const mains = known.filter(({ kind }) => kind === 'main');
+  const others = known.filter(({ kind }) => kind !== 'main');
+  for (let i = 0; i < count; i++) {
+    const pattern = pick(i === 0 || random() < 0.3 ? mains : others);
+    const taken = new Set(
+      meal.dishes.flatMap((dish) => [
+        dish.id,
+        ...dish.steps.map(({ id }) => id),
+        ...dish.foods.map(({ id }) => id),
+        ...dish.mixtures.map(({ id }) => id),
+      ]),
+    );
+    meal = applyCommand(meal, { do: 'putDish', dish: patternDish(pattern, {}, taken), own: [] });
+  }
+  const nowMin = epochMinOf(`${addDays(serving, -daysAhead).slice(0, 10)}T08:00`, ZONE);
+  return { meal: mealOf(JSON.parse(JSON.stringify(meal)), nowMin), nowMin };
+}
