@@ -24,7 +24,10 @@ const PRICE = {
   later: 5,
   cutJoint: 8,
   secondPlace: 12,
-  leaveOut: 20,
+  /** And no later than this, however many days. */
+  latest: 400,
+  /** What was wanted is given up last. */
+  leaveOut: 500,
 } as const;
 
 /** What might end the clashes of a plan, or what makes it impossible, the cheapest first. */
@@ -216,7 +219,7 @@ export function serveAtCandidate(
   key: 'rescue.serveAt' | 'rescue.serveSurer',
 ): RescueCandidate {
   return {
-    price: PRICE.later + Math.max(0, at - made.servingMin) / 15,
+    price: Math.min(PRICE.latest, PRICE.later + Math.max(0, at - made.servingMin) / 15),
     text: { key, values: { at: { at } } },
     servingMin: at,
     changes: [{ do: 'serveAt', at: localOf(at, made.zone) }],

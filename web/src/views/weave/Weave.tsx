@@ -163,7 +163,9 @@ function Head({ meal, plan, children }: { meal: Meal; plan: Plan; children: Reac
           })}
         </span>
       )}
-      {plan.status !== 'cannot' && (
+      {plan.status === 'cannot' ? (
+        <span className="font-semibold text-clash md:hidden">{t('weave.cannotBrief')}</span>
+      ) : (
         <span className="md:hidden">
           {t('weave.chance', { chance: Math.round(plan.onTime * 100) })}
         </span>

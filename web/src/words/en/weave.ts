@@ -87,6 +87,7 @@ export const weave = {
   'weave.remove': 'Take this step out',
   'weave.earlier': '5 min earlier',
   'weave.later': '5 min later',
+  'weave.cannotBrief': 'Cannot be done like this',
   'weave.cannot': 'It cannot be done by {{at}}',
   'weave.because': 'Because',
   'weave.rescue': 'What would work',
