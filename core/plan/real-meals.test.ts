@@ -26,6 +26,30 @@ describe('meals as cooks put them on the table', () => {
     }
   });
 
+  it('buy nothing with safety: what waits warm before the table waits no longer for a price', () => {
+    for (const { made } of plans) {
+      if (made.status === 'cannot') continue;
+      expect(made.findings.filter(({ level }) => level === 'stop')).toEqual([]);
+    }
+    const joint = (id: string) =>
+      step({ id, verb: 'roast', time: fixed(100), hands: [{ when: 'all', what: id }] });
+    const roast = (id: string) => ({
+      ...dish(id, [joint(`${id}1`)], 45),
+      foods: [
+        {
+          id: `${id}-meat`,
+          name: 'Shoulder',
+          cut: 'lamb-shoulder-boneless',
+          share: { kind: 'weight' as const, rawG: 700 },
+        },
+      ],
+    });
+    // The first would stand warm for a hundred minutes: more than an hour is not to be had.
+    const meal = mealOfDishes([roast('a'), roast('b')]);
+    const made = plan(meal, meal.kitchen, at('2026-11-27T08:00'), { rescues: false });
+    expect(made.status).toBe('cannot');
+  });
+
   it('name what they ask, the worst first', () => {
     for (const { made } of plans) {
       const costs = made.compromises.map(({ cost }) => cost);

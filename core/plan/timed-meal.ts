@@ -11,6 +11,7 @@ import { withSparedHours } from './resources/spared-hours.ts';
 
 /** How many days ahead the cook's hours are laid out. */
 const DAYS_BACK = 16;
+
 /** A meal that can be done but for its loads. */
 export interface TimedMeal {
   readonly meal: Meal;

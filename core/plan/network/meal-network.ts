@@ -1,6 +1,7 @@
-import { SOAKS_ON_MIN, TEND_TOLERANCE, WAITING } from '../../figures/index.ts';
+import { SOAKS_ON_MIN, TEND_TOLERANCE, WAITING, type WaitKind } from '../../figures/index.ts';
 import { isFirePlace } from '../../places/index.ts';
 import { keepsWarm } from '../../meal/index.ts';
+import { SERVED_WAIT_MIN } from '../../safety/index.ts';
 import type { Verb } from '../../terms/index.ts';
 import { knownTimesOf, isGoingOn } from './known-times.ts';
 import type { ExpandedHands, ExpandedStep } from './expanded-steps.ts';
@@ -306,13 +307,30 @@ function addServing(built: MealNetwork, loose: boolean, limit: AddLimit): void {
         later: serving,
         earlier: end,
         mostMin: step.dish.readyWithinMin,
-        mostOverMin: WAITING[step.wait].mostOverMin,
+        mostOverMin: bornBeforeServing(step),
         wait: step.wait,
       },
       { kind: 'fresh', step: step.index },
     );
   }
 }
+
+/** No longer than food may stand warm by safety, where nothing keeps it hot or cold. */
+function bornBeforeServing({ wait, dish }: ExpandedStep): number {
+  const { mostOverMin } = WAITING[wait];
+  if (!STANDS_WARM.has(wait)) return mostOverMin;
+  return Math.max(0, Math.min(mostOverMin, SERVED_WAIT_MIN - dish.readyWithinMin));
+}
+
+const STANDS_WARM: ReadonlySet<WaitKind> = new Set([
+  'crust',
+  'bare',
+  'joint',
+  'sliced',
+  'pot',
+  'shredded',
+  'grain',
+]);
 
 /** Nothing in its own dish follows it: what it leaves is what is served. */
 export function isLast(step: ExpandedStep): boolean {

@@ -62,27 +62,36 @@ function forClash(clash: Clash, meal: Meal, made: Plan): RescueCandidate[] {
 function helperFor(clashes: readonly Clash[], meal: Meal, made: Plan): RescueCandidate[] {
   const hands = clashes.filter(({ kind }) => kind === 'hands');
   if (hands.length === 0) return [];
-  const { zone } = meal.serving;
   const fromMin = Math.min(...hands.map(({ atMin }) => atMin)) - HELPER_SPARE_MIN;
   // Pieces run on past where they clash, so the helper stays for the longest of them.
   const stays = Math.max(...hands.map(({ endMin }) => endMin)) + HELPER_SPARE_MIN + 30;
+  const helped = lentHands(meal, meal.serving.zone, fromMin, stays);
+  return [{ price: PRICE.helper, servingMin: made.servingMin, ...helped }];
+}
+
+/** The id of whoever lends a hand for one meal. */
+export const LENT_HANDS = 'lent-hands';
+
+/** A second pair of hands between two moments. */
+export function lentHands(
+  meal: Meal,
+  zone: string,
+  fromMin: number,
+  toMin: number,
+): Pick<Rescue, 'text' | 'changes'> {
   const clock = (min: number) => showClock(wallClock(min, zone), '24h');
   const helper = {
-    id: 'lent-hands',
+    id: LENT_HANDS,
     name: 'a helper',
     from: clock(fromMin),
-    to: clock(stays),
+    to: clock(toMin),
     days: [wallClock(fromMin, zone).weekday],
   };
   const others = (meal.kitchen.helpers ?? []).filter(({ id }) => id !== helper.id);
-  return [
-    {
-      price: PRICE.helper,
-      text: { key: 'rescue.helper', values: { from: { at: fromMin }, to: { at: stays } } },
-      servingMin: made.servingMin,
-      changes: [{ do: 'setHelpers', helpers: [...others, helper] }],
-    },
-  ];
+  return {
+    text: { key: 'rescue.helper', values: { from: { at: fromMin }, to: { at: toMin } } },
+    changes: [{ do: 'setHelpers', helpers: [...others, helper] }],
+  };
 }
 
 /** One of two at the other's heat, where they are near. */

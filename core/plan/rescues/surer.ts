@@ -1,18 +1,20 @@
-import { applyCommand, type Command, type Meal } from '../../meal/index.ts';
-import { showClock, wallClock } from '../../time/index.ts';
-import type { Message } from '../../words/index.ts';
+import { applyCommand, type Meal } from '../../meal/index.ts';
 import type { Plan, Surer } from '../planned.ts';
 import { BUFFER_FACTOR } from '../scheduling/buffered-chains.ts';
+import { LENT_HANDS, lentHands } from './candidates.ts';
 import type { TryMeal } from './rescues.ts';
 
 /** A plan surer than this wants nothing. */
-export const SURE_FROM = 0.9;
+const SURE_FROM = 0.9;
 /** What raises the chance by less is not worth its trouble. Our own line, no source. */
 const WORTH = 0.04;
 /** How many are offered. */
 const OFFERED = 3;
 /** More time in hand: so many times the usual. */
-const MORE_IN_HAND = [1.5, 2];
+const MORE_IN_HAND = [
+  { key: 'rescue.earlier', times: 1.5 },
+  { key: 'rescue.muchEarlier', times: 2 },
+] as const;
 /** A second pair of hands for the last of it, minutes. */
 const HELPED_MIN = 120;
 
@@ -37,31 +39,17 @@ function surerCandidates(meal: Meal, made: Plan): Untried[] {
 
 /** The work begun earlier, and the food left to rest and hold where it may. */
 function earlier(meal: Meal): Untried[] {
-  const now = meal.inHand ?? BUFFER_FACTOR;
-  return MORE_IN_HAND.map((times) => ({
-    text: { key: times === MORE_IN_HAND[0] ? 'rescue.earlier' : 'rescue.muchEarlier' } as Message,
-    changes: [{ do: 'keepInHand', factor: Math.max(now, BUFFER_FACTOR) * times }] as Command[],
+  const now = Math.max(meal.inHand ?? BUFFER_FACTOR, BUFFER_FACTOR);
+  return MORE_IN_HAND.map(({ key, times }): Untried => ({
+    text: { key },
+    changes: [{ do: 'keepInHand', factor: now * times }],
   }));
 }
 
 function helped(meal: Meal, { servingMin, zone }: Plan): Untried[] {
-  const fromMin = servingMin - HELPED_MIN;
-  const clock = (min: number) => showClock(wallClock(min, zone), '24h');
-  const helper = {
-    id: 'lent-hands',
-    name: 'a helper',
-    from: clock(fromMin),
-    to: clock(servingMin),
-    days: [wallClock(fromMin, zone).weekday],
-  };
-  const others = meal.kitchen.helpers ?? [];
-  if (others.some(({ id }) => id === helper.id)) return [];
-  return [
-    {
-      text: { key: 'rescue.helper', values: { from: { at: fromMin }, to: { at: servingMin } } },
-      changes: [{ do: 'setHelpers', helpers: [...others, helper] }],
-    },
-  ];
+  const { helpers = [] } = meal.kitchen;
+  if (helpers.some(({ id }) => id === LENT_HANDS)) return [];
+  return [lentHands(meal, zone, servingMin - HELPED_MIN, servingMin)];
 }
 
 /** Without the dish that is least sure; the last resort, so only where it is the cause. */
