@@ -1,5 +1,6 @@
 /** Speed, printed and never asserted: `npm run bench [-- NAME…] [--json] [--keep]`. */
 import { batchBench } from './batch.ts';
+import { forecastBench } from './forecast.ts';
 import { heatBench } from './heat.ts';
 import type { Line } from './measure.ts';
 import { keep } from './keep.ts';
@@ -12,6 +13,7 @@ import { webBench } from './web.ts';
 const BENCHES: Readonly<Record<string, () => Line[] | Promise<Line[]>>> = {
   planner: async () => [...plannerBench(), ...realMealsBench(), ...(await solverBench())],
   heat: heatBench,
+  forecast: forecastBench,
   reader: readerBench,
   batch: batchBench,
   web: webBench,

@@ -13,6 +13,7 @@ export * from './batch/index.ts';
 export * from './meal/index.ts';
 export * from './ledger/index.ts';
 export * from './plan/index.ts';
+export * from './run/index.ts';
 export * from './patterns/index.ts';
 export * from './lists/index.ts';
 export * from './reader/index.ts';

@@ -1,0 +1,1 @@
+export { simulateCook, type SimulatedCook } from './simulated-cook.ts';

@@ -1,0 +1,65 @@
+import { coreAt, cookOnce, type CookSpec, type ProbeReading } from '../heat/index.ts';
+import { normalNumbers } from './chance.ts';
+
+/**
+ * By how much a real piece and a real fire are otherwise than what was said of them, as standard
+ * deviations; wider than the forecast's own, and partly of another kind, so that a forecast tried on
+ * them meets what it does not know. Our own figures, no source.
+ */
+const OTHERWISE = {
+  weightLog: 0.06,
+  thicknessLog: 0.07,
+  offset: 1.1,
+  moistureLog: 0.4,
+  startC: 1.5,
+  /** Whatever else makes time go quicker or slower. */
+  timeLog: 0.05,
+  /** The sensor of the probe. */
+  sensorC: 0.3,
+  /** The fire wanders by so much around what it is set to. */
+  fireC: 4,
+} as const;
+
+/** A cook as it really goes: what nobody in the kitchen knows. */
+export interface SimulatedCook {
+  /** When each stage really ends, minutes from the beginning. */
+  readonly endsMin: readonly number[];
+  readonly coreAt: (minute: number) => number;
+  /** What a probe in it says at a minute, with its noise. */
+  readonly read: (minute: number, probe: string) => ProbeReading;
+}
+
+/** Cooks a spec as one kitchen really would, by a seed; the same every time. */
+export function simulateCook(spec: CookSpec, seed: number): SimulatedCook {
+  const draw = normalNumbers(seed);
+  const scale = Math.exp(OTHERWISE.weightLog * draw());
+  const variation = {
+    thickness: Math.exp(OTHERWISE.thicknessLog * draw()),
+    offset: OTHERWISE.offset * draw(),
+    moisture: Math.exp(OTHERWISE.moistureLog * draw()),
+    startC: OTHERWISE.startC * draw(),
+  };
+  const stretch = Math.exp(OTHERWISE.timeLog * draw());
+  const other = { ...spec, piece: { ...spec.piece, weightG: spec.piece.weightG * scale } };
+  const truth = cookOnce(other, variation, { everyMin: 2 });
+  let at = 0;
+  const endsMin = truth.stages.map(({ minutes }) => (at += minutes * stretch));
+  const core = (minute: number) => coreAt(truth, minute / stretch);
+  const setC = (minute: number) => {
+    const stage = endsMin.findIndex((end) => minute < end);
+    return spec.stages[stage === -1 ? spec.stages.length - 1 : stage]?.tempC;
+  };
+  return {
+    endsMin,
+    coreAt: core,
+    read: (minute, probe) => {
+      const noise = normalNumbers(seed * 7919 + Math.round(minute * 60));
+      const tenths = (value: number) => Math.round(value * 10) / 10;
+      const coreC = tenths(core(minute) + OTHERWISE.sensorC * noise());
+      const set = setC(minute);
+      const offC = variation.offset * OTHERWISE.fireC;
+      const cookerC = set === undefined ? undefined : tenths(set + offC + OTHERWISE.fireC * noise());
+      return cookerC === undefined ? { minute, probe, coreC } : { minute, probe, coreC, cookerC };
+    },
+  };
+}
