@@ -17,10 +17,19 @@ export { checkReferences } from './references.ts';
 export type { MealProblem } from './problem.ts';
 export * from './amounts.ts';
 export * from './commands.ts';
+export { isCommand } from './command-names.ts';
 export type { BatchCommand, LineChange, MixtureChange } from './batch-commands.ts';
 export * from './new-meal.ts';
 export { copyDish } from './copy-dish.ts';
-export { chainOf, mayFollow, moveStep, withFollows, withoutStep, type ChainSpot } from './chain.ts';
+export {
+  chainOf,
+  mayFollow,
+  moveStep,
+  withFollows,
+  withoutStep,
+  withoutSteps,
+  type ChainSpot,
+} from './chain.ts';
 export { withCoreGaps } from './gaps.ts';
 export { changesOf } from './heat-changes.ts';
 export { panFit, panMl, type PanFit } from './fit-pan.ts';

@@ -77,4 +77,5 @@ export const DOCUMENTS = {
   kitchen: { name: 'kitchen', migrations: [] },
   library: { name: 'library', migrations: [] },
   cook: { name: 'cook', migrations: [] },
+  run: { name: 'run', migrations: [] },
 } as const satisfies Readonly<Record<string, DocumentKind>>;

@@ -6,7 +6,8 @@ export {
   type PlanCandidate,
   type PlanOptions,
 } from './plan.ts';
-export { replan, type Progress, type Replanned } from './replan.ts';
+export { replan, withProgress, type Progress, type Replanned } from './replan.ts';
+export type { ExpectedLengths } from './network/expanded-steps.ts';
 export { movesBetween, type Move } from './moves.ts';
 export { BUFFER_FACTOR } from './scheduling/buffered-chains.ts';
 export type {
@@ -24,3 +25,4 @@ export type {
 export { audit } from './audit/audit.ts';
 export type { AuditFinding } from './audit/finding.ts';
 export { callsOf, handsBetween, jobsOf, type Job } from './jobs.ts';
+export { SWITCHED_ON } from './network/meal-network.ts';

@@ -8,6 +8,7 @@ import { findingsOf, ledgerOf, storiesOf } from '../ledger/index.ts';
 import { UNRESOLVED_COST, type Solution } from '../solve/index.ts';
 import { saidOnce, withFindings } from './cautions-at-steps.ts';
 import { minutesOver } from './compromises.ts';
+import type { ExpectedLengths } from './network/expanded-steps.ts';
 import type { MealNetwork } from './network/meal-network.ts';
 import { costOver } from './network/soft-limits.ts';
 import { frame } from './plan-frame.ts';
@@ -43,6 +44,8 @@ export interface PlanOptions {
   readonly rescues?: boolean | undefined;
   /** Steps, by id, that start when they start. */
   readonly frozen?: ReadonlyMap<string, number> | undefined;
+  /** How long steps that are going on are now thought to last, from their beginning, by id. */
+  readonly expected?: ExpectedLengths | undefined;
   /** Evenings to live through for the chance. */
   readonly samples?: number | undefined;
 }
@@ -83,7 +86,11 @@ export function* planCandidates(
   const meal = withCoreGaps(given);
   const servingMin = servingMinOf(meal);
   const timed = (spares: boolean) =>
-    timedMealAt(meal, kitchen, servingMin, nowMin, { frozen: how.frozen, spares });
+    timedMealAt(meal, kitchen, servingMin, nowMin, {
+      frozen: how.frozen,
+      expected: how.expected,
+      spares,
+    });
   const sparing = timed(true);
   const spared = 'latest' in sparing ? searchFor(sparing, how) : undefined;
   if (spared?.harm === 0) return yield* candidatesOf(spared, how);

@@ -1,6 +1,7 @@
 import type { Kitchen, Meal, Step } from '../meal/index.ts';
 import { isoOf } from '../time/index.ts';
 import { movesBetween, type Move } from './moves.ts';
+import type { ExpectedLengths } from './network/expanded-steps.ts';
 import { plan } from './plan.ts';
 import type { Plan } from './planned.ts';
 
@@ -12,6 +13,8 @@ export interface Progress {
   readonly ended: Readonly<Record<string, number>>;
   /** Steps that stay where the plan had them, though they have not begun. */
   readonly frozen: readonly string[];
+  /** How long what is going on is now thought to last, from its beginning, by id. */
+  readonly expected?: ExpectedLengths | undefined;
 }
 
 /** A plan under way, made again. */
@@ -32,7 +35,8 @@ export function replan(meal: Meal, kitchen: Kitchen, facts: Progress, previous: 
       wanted.has(step.id) && !(step.id in facts.begun) ? [[step.id, step.startMin] as const] : [],
     ),
   );
-  const made = plan(withProgress(meal, facts), kitchen, facts.nowMin, { previous, frozen });
+  const { nowMin, expected } = facts;
+  const made = plan(withProgress(meal, facts), kitchen, nowMin, { previous, frozen, expected });
   return { plan: made, moved: movesBetween(previous, made) };
 }
 

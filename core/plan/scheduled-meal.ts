@@ -58,7 +58,7 @@ export function scheduledMeal(
   const bornEarlyMin = new Map(compromises.map(({ step, minutesOver: over }) => [step, over]));
   const blocks = people[0]?.closed ?? [];
   const orders = ordersOf(built);
-  const context = { meal, kitchen, blocks, servingMin, orders, samples, bornEarlyMin };
+  const context = { meal, kitchen, blocks, servingMin, nowMin, orders, samples, bornEarlyMin };
   const odds = simulateOnTime(placed, context);
   const status = statusOf(clashes, compromises, odds.onTime);
   return { placed, status, odds, clashes, compromises, inHand };

@@ -2,7 +2,7 @@ import { MINUTES_PER_DAY } from '../figures/index.ts';
 import { safeGapsOf, withSoaksEnded } from '../ledger/index.ts';
 import type { Kitchen, Meal } from '../meal/index.ts';
 import { explainContradiction, type Because } from './explain/explain.ts';
-import { expandMeal, type ExpandedStep } from './network/expanded-steps.ts';
+import { expandMeal, type ExpandedStep, type ExpectedLengths } from './network/expanded-steps.ts';
 import { buildNetwork, type BuildOptions, type MealNetwork } from './network/meal-network.ts';
 import { gapKey } from './network/soft-limits.ts';
 import { solveLatest, type Times } from './network/time-network.ts';
@@ -30,6 +30,7 @@ export interface HowTimed {
   readonly frozen?: ReadonlyMap<string, number> | undefined;
   /** No work before bed or on waking. */
   readonly spares?: boolean | undefined;
+  readonly expected?: ExpectedLengths | undefined;
 }
 
 /** A meal that no times fit, whatever the order. */
@@ -54,29 +55,31 @@ export function timedMealAt(
   nowMin: number,
   how: HowTimed = {},
 ): TimedMeal | UntimedMeal {
-  const { frozen, spares } = how;
+  const { frozen, spares, expected } = how;
   for (const afterSoak of ['at once', 'taken out'] as const) {
     const meal = afterSoak === 'at once' ? given : withSoaksEnded(given);
     const safeGaps = new Map(
       safeGapsOf(meal, afterSoak).map((gap) => [gapKey(gap.before, gap.next), gap]),
     );
-    const timed = timedAsGiven(meal, kitchen, { servingMin, nowMin, frozen, safeGaps, spares });
+    const around = { servingMin, nowMin, frozen, safeGaps, spares, expected };
+    const timed = timedAsGiven(meal, kitchen, around);
     if ('latest' in timed) return timed;
   }
-  return timedAsGiven(given, kitchen, { servingMin, nowMin, frozen, rigid: true, spares });
+  const around = { servingMin, nowMin, frozen, rigid: true, spares, expected };
+  return timedAsGiven(given, kitchen, around);
 }
 
 /** What the network of a meal is built from besides its steps. */
 type Around = Pick<BuildOptions, 'servingMin' | 'nowMin' | 'frozen' | 'safeGaps' | 'rigid'> &
-  Pick<HowTimed, 'spares'>;
+  Pick<HowTimed, 'spares' | 'expected'>;
 
 function timedAsGiven(
   meal: Meal,
   kitchen: Kitchen,
-  { spares = false, ...around }: Around,
+  { spares = false, expected, ...around }: Around,
 ): TimedMeal | UntimedMeal {
   const { servingMin, nowMin } = around;
-  const steps = expandMeal(meal, servingMin);
+  const steps = expandMeal(meal, servingMin, expected);
   const from = Math.max(nowMin, servingMin - DAYS_BACK * MINUTES_PER_DAY);
   const people = peopleOf(kitchen, meal.serving.zone, from, servingMin);
   const options = { ...around, people: spares ? withSparedHours(people, servingMin) : people };

@@ -52,15 +52,29 @@ export interface ExpandedHands {
   readonly everyMin?: number;
 }
 
-/** The steps of all dishes, in the order of the file. */
-export function expandMeal(meal: Meal, servingMin: number): ExpandedStep[] {
+/** How long steps that are going on are now thought to last, from their beginning, by id. */
+export type ExpectedLengths = ReadonlyMap<string, DurationEstimate>;
+
+const NONE_EXPECTED: ExpectedLengths = new Map();
+
+/**
+ * The steps of all dishes, in the order of the file.
+ *
+ * @param expected what is known better of those that are going on
+ */
+export function expandMeal(
+  meal: Meal,
+  servingMin: number,
+  expected: ExpectedLengths = NONE_EXPECTED,
+): ExpandedStep[] {
   const all = meal.dishes.flatMap((dish) => {
     const foods = foodsByStep(meal, dish);
     return dish.steps.map((step) => ({ dish, step, foods: foods.get(step.id) ?? [] }));
   });
   const past = pastSteps(all.map(({ step }) => step));
   return all.map(({ dish, step, foods }, index) => {
-    const time = settledTime(step.time, stepFactsOf(meal, dish, step));
+    const settled = settledTime(step.time, stepFactsOf(meal, dish, step));
+    const time = { ...settled, duration: expected.get(step.id) ?? settled.duration };
     const elastic = isElastic(step.time);
     return {
       index,

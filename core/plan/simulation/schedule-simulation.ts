@@ -12,6 +12,8 @@ export interface SimulationContext {
   readonly kitchen: Kitchen;
   readonly blocks: readonly Block[];
   readonly servingMin: number;
+  /** What is over by now is a fact, and what is going on only has its rest before it. */
+  readonly nowMin?: number | undefined;
   /** Of something there is only so much: which step waits for which. */
   readonly orders: readonly ResourceOrder[];
   readonly samples?: number | undefined;
@@ -243,18 +245,26 @@ function simulatedStepsOf(
     const workers = people.flatMap((person, slot) =>
       mayWorkAt(person, workplaceOf(step.place)) ? [slot] : [],
     );
-    return [{ ...simulatedStepOf(step), index, workers, gaps: gaps[index] ?? [] }];
+    return [{ ...simulatedStepOf(step, context.nowMin), index, workers, gaps: gaps[index] ?? [] }];
   });
 }
 
-function simulatedStepOf(step: PlannedStep): Omit<SimulatedStep, 'index' | 'workers' | 'gaps'> {
+function simulatedStepOf(
+  step: PlannedStep,
+  nowMin = -Infinity,
+): Omit<SimulatedStep, 'index' | 'workers' | 'gaps'> {
+  const { startMin, endMin } = step;
+  const over = step.begun && endMin <= nowMin;
+  const fact = { leastMin: 0, likelyMin: endMin - startMin, shorter: 0, longer: 0 };
+  if (over) return { startMin, endMin, elastic: false, ...fact, handsMin: 0 };
   const hands = step.begun ? undefined : step.hands.find((h) => h.startMin === step.startMin);
   const { leastMin, likelyMin, mostMin } = step.duration;
   return {
-    startMin: step.startMin,
-    endMin: step.endMin,
+    startMin,
+    endMin,
     elastic: step.elastic,
-    leastMin: step.elastic ? leastMin : 0,
+    // Nothing that is going on ends before now.
+    leastMin: Math.max(step.elastic ? leastMin : 0, step.begun ? nowMin - startMin : 0),
     likelyMin,
     shorter: (likelyMin - leastMin) / NINE_IN_TEN_Z,
     longer: (mostMin - likelyMin) / NINE_IN_TEN_Z,

@@ -1,0 +1,211 @@
+import type { Dish, Meal, Step } from '../meal/index.ts';
+import { isFirePlace } from '../places/index.ts';
+import { SWITCHED_ON, type Plan, type PlannedStep } from '../plan/index.ts';
+import type { Deed } from './event.ts';
+import type { RunState } from './state.ts';
+
+/** One moment at which the cook is called: one thing to do, and one word when it is done. */
+export interface Call {
+  readonly key: string;
+  readonly kind: 'begin' | 'tend' | 'end' | 'serve';
+  /** What is begun, looked after, or over; left out when it is time to serve. */
+  readonly step?: PlannedStep | undefined;
+  /** What is over with the same word: what stood before it. */
+  readonly ends: readonly PlannedStep[];
+  /** What goes on by itself from then. */
+  readonly thenBegins: readonly PlannedStep[];
+  readonly atMin: number;
+  /** Hands are wanted for so long; 0 for a look. */
+  readonly handsMin: number;
+  /** What to do, in the words of the meal. */
+  readonly what: string;
+  /** How one sees that it is done, in the words of the meal. */
+  readonly doneText?: string | undefined;
+  readonly doneC?: number | undefined;
+  /** Whoever lends a hand; left out, the cook. */
+  readonly who?: string | undefined;
+}
+
+/** So long before a step's end nobody turns or bastes it any more. */
+const LAST_TEND_MIN = 3;
+
+/**
+ * Every call that is still to come, in order of time: what is to be begun, what is going on and
+ * wants looking after, what is to be seen whether it is done, and serving. What begins by itself
+ * when something ends (a rest, a soak) is no call of its own.
+ */
+export function callsOfRun(state: RunState, plan: Plan): Call[] {
+  if (state.servedMin !== undefined) return [];
+  const chain = new ChainOfPlan(state.meal, plan);
+  const calls = plan.steps.flatMap((planned): Call[] => {
+    if (state.ended.has(planned.id)) return [];
+    const step = chain.step(planned.id);
+    if (!step) return [];
+    const begun = state.begun.has(planned.id);
+    return [
+      ...(begun || chain.beginsAlone(planned, state) ? [] : [beginCall(planned, chain, state)]),
+      ...(begun ? tendCalls(planned, step, state, plan.nowMin) : []),
+      ...(begun && chain.endIsSeen(planned, state) ? [endCall(planned, step, chain, state)] : []),
+    ];
+  });
+  const serve: Call = {
+    key: 'serve',
+    kind: 'serve',
+    ends: [],
+    thenBegins: [],
+    atMin: plan.servingMin,
+    handsMin: 0,
+    what: '',
+  };
+  const rank = { end: 0, tend: 1, begin: 2, serve: 3 } as const;
+  return [...calls, serve].sort((a, b) => a.atMin - b.atMin || rank[a.kind] - rank[b.kind]);
+}
+
+/** What the cook's word says has happened. */
+export function deedsOf(call: Call): Deed[] {
+  if (call.kind === 'serve') return [{ did: 'served' }];
+  if (!call.step) return [];
+  const { id } = call.step;
+  if (call.kind === 'tend') return [{ did: 'tended', step: id }];
+  const ended = call.ends.map((one): Deed => ({ did: 'done', step: one.id }));
+  const own: Deed = call.kind === 'begin' ? { did: 'started', step: id } : { did: 'done', step: id };
+  const then = call.thenBegins.map((one): Deed => ({ did: 'started', step: one.id }));
+  return [...ended, own, ...then];
+}
+
+/** The steps of a meal as their chain, with the times of a plan. */
+class ChainOfPlan {
+  private readonly steps: ReadonlyMap<string, { dish: Dish; step: Step }>;
+  private readonly planned: ReadonlyMap<string, PlannedStep>;
+
+  constructor(meal: Meal, plan: Plan) {
+    this.planned = new Map(plan.steps.map((one) => [one.id, one]));
+    this.steps = new Map(
+      meal.dishes.flatMap((dish) => dish.steps.map((step) => [step.id, { dish, step }] as const)),
+    );
+  }
+
+  step(id: string): Step | undefined {
+    return this.steps.get(id)?.step;
+  }
+
+  private followers(id: string): PlannedStep[] {
+    return [...this.steps.values()].flatMap(({ step }) => {
+      const follows = step.after.some((gap) => gap.step === id && gap.from === 'end');
+      const planned = this.planned.get(step.id);
+      return follows && planned ? [planned] : [];
+    });
+  }
+
+  /** What it follows that is still going on. */
+  goingOnBefore(planned: PlannedStep, { begun, ended }: RunState): PlannedStep[] {
+    const before = (this.step(planned.id)?.after ?? []).filter(({ from }) => from === 'end');
+    return before.flatMap(({ step }) =>
+      begun.has(step) && !ended.has(step) ? (this.planned.get(step) ?? []) : [],
+    );
+  }
+
+  /** Nobody is wanted when it begins: it begins with the word that ends what it follows. */
+  beginsAlone(planned: PlannedStep, { begun, ended }: RunState): boolean {
+    const gaps = (this.step(planned.id)?.after ?? []).filter(({ from }) => from === 'end');
+    if (gaps.length === 0 || hasOwnHands(this.step(planned.id), planned)) return false;
+    // It stands ready and nobody has begun it: then it is a call after all.
+    const waits = gaps.some(({ step }) => !ended.has(step) || !begun.has(step));
+    return waits && gaps.some(({ step }) => this.planned.has(step));
+  }
+
+  /** What begins by itself once this one is over. */
+  begunBy(planned: PlannedStep, { begun, ended }: RunState): PlannedStep[] {
+    return this.followers(planned.id).filter((next) => {
+      const step = this.step(next.id);
+      if (begun.has(next.id) || hasOwnHands(step, next)) return false;
+      const others = (step?.after ?? []).filter((gap) => gap.step !== planned.id);
+      return others.every((gap) => (gap.from === 'end' ? ended : begun).has(gap.step));
+    });
+  }
+
+  /**
+   * Its end is a moment of its own, and not merely the beginning of what follows: nothing with hands
+   * follows it at once.
+   */
+  endIsSeen(planned: PlannedStep, { begun }: RunState): boolean {
+    const next = this.followers(planned.id).filter(({ id }) => !begun.has(id));
+    const taken = next.find((one) => hasOwnHands(this.step(one.id), one));
+    if (!taken) return true;
+    const others = (this.step(taken.id)?.after ?? []).filter(({ step }) => step !== planned.id);
+    // Off the fire it comes when it is done, though the next may have to wait for something else.
+    return isFirePlace(planned.place.kind) && others.some(({ step }) => !begun.has(step));
+  }
+}
+
+/** The cook's hands are wanted when it begins, or it has to be switched on. */
+function hasOwnHands(step: Step | undefined, planned: PlannedStep): boolean {
+  if (SWITCHED_ON.has(planned.verb)) return true;
+  return (step?.hands ?? []).some(({ when }) => when === 'start' || when === 'all');
+}
+
+function beginCall(planned: PlannedStep, chain: ChainOfPlan, state: RunState): Call {
+  const step = chain.step(planned.id);
+  const first = step?.hands.find(({ when }) => when === 'start' || when === 'all');
+  const hands = planned.hands.find(({ startMin }) => startMin === planned.startMin);
+  const before = chain.goingOnBefore(planned, state);
+  const leaving = before.find((one) => isFirePlace(one.place.kind));
+  const done = leaving && chain.step(leaving.id);
+  return {
+    key: `begin ${planned.id}`,
+    kind: 'begin',
+    step: planned,
+    ends: before,
+    thenBegins: [],
+    atMin: planned.startMin,
+    handsMin: hands ? hands.endMin - hands.startMin : 0,
+    what: first?.what ?? planned.label,
+    ...(done && doneOf(done)),
+    who: hands?.who,
+  };
+}
+
+/** The next time it wants looking after, counted from the last. */
+function tendCalls(planned: PlannedStep, step: Step, state: RunState, nowMin: number): Call[] {
+  const begun = state.begun.get(planned.id) ?? planned.startMin;
+  return step.hands.flatMap((hands): Call[] => {
+    if (hands.when !== 'every') return [];
+    const last = Math.max(begun, state.tended.get(planned.id) ?? begun);
+    const atMin = Math.round(last + hands.everyMin);
+    if (Math.max(atMin, nowMin) + hands.minutes + LAST_TEND_MIN > planned.endMin) return [];
+    return [
+      {
+        key: `tend ${planned.id} ${atMin}`,
+        kind: 'tend',
+        step: planned,
+        ends: [],
+        thenBegins: [],
+        atMin,
+        handsMin: hands.minutes,
+        what: hands.what,
+      },
+    ];
+  });
+}
+
+function endCall(planned: PlannedStep, step: Step, chain: ChainOfPlan, state: RunState): Call {
+  const last = step.hands.find(({ when }) => when === 'end');
+  const then = chain.begunBy(planned, state);
+  const handsMin = last && 'minutes' in last ? last.minutes : 0;
+  return {
+    key: `end ${planned.id}`,
+    kind: 'end',
+    step: planned,
+    ends: [],
+    thenBegins: then,
+    atMin: planned.endMin - handsMin,
+    handsMin,
+    what: last?.what ?? '',
+    ...doneOf(step),
+  };
+}
+
+function doneOf({ doneWhen, time }: Step): Pick<Call, 'doneText' | 'doneC'> {
+  const untilC = time.kind === 'heat' && 'coreC' in time.until ? time.until.coreC : undefined;
+  return { doneText: doneWhen?.text, doneC: doneWhen?.coreC ?? untilC };
+}

@@ -1,0 +1,98 @@
+import { z } from 'zod';
+import { isCommand, type Command } from '../meal/index.ts';
+import { id, minutes } from '../quantity/index.ts';
+
+/** Whole and half minutes since the epoch: a run knows seconds, a plan does not. */
+const moment = z.number().finite();
+const text = z.string().max(2000);
+
+/**
+ * What every event carries: its own name, the device it happened on, and its place in the order. Of
+ * two devices that did not hear each other the counts may be equal: then the device's name decides,
+ * so that every device folds the same events in the same order.
+ */
+const happened = {
+  id: z.string().min(1).max(80),
+  by: z.string().min(1).max(40),
+  /** One more than the highest the device had heard. */
+  count: z.number().int().nonnegative(),
+  atMin: moment,
+};
+
+const event = <Did extends string, Shape extends z.ZodRawShape>(did: Did, shape: Shape) =>
+  z.object({ ...happened, did: z.literal(did), ...shape });
+
+/** Everything that can happen in a run. Nothing is ever taken back: undoing is an event too. */
+export const RunEventSchema = z.discriminatedUnion('did', [
+  event('started', { step: id }),
+  event('done', { step: id }),
+  /** Looked after: turned, basted, topped up. */
+  event('tended', { step: id }),
+  /** Not done yet, or running late: so many minutes more from now. */
+  event('longer', { step: id, minutes: minutes.positive() }),
+  event('skipped', { step: id }),
+  event('timed', { timer: id, label: text, minutes: minutes.positive() }),
+  event('timerEnded', { timer: id }),
+  event('noted', { text: text.min(1), step: id.optional(), dish: id.optional() }),
+  /** A picture, small enough to be kept beside the words. */
+  event('pictured', { image: z.string().max(400_000), step: id.optional() }),
+  event('read', {
+    probe: z.string().min(1).max(40),
+    coreC: z.number().nullable(),
+    cookerC: z.number().optional(),
+  }),
+  /** A probe is put into what a step works on; without a step it is taken out. */
+  event('probed', { probe: z.string().min(1).max(40), step: id.optional() }),
+  /** The meal itself is changed: guests late, one more, a dish dropped, a way out taken. */
+  event('changed', {
+    commands: z.array(z.custom<Command>(isCommand, { message: 'is no change Zemrin knows' })),
+    why: text,
+  }),
+  /** A fire went out: what lies in that appliance waits so long. */
+  event('fireOut', { appliance: id, minutes: minutes.positive() }),
+  /** The least core was measured, or the cook serves it as it is, in words. */
+  event('confirmed', { step: id, coreC: z.number().optional(), words: text.optional() }),
+  event('served', {}),
+  event('undone', { event: z.string() }),
+]);
+
+export type RunEvent = z.infer<typeof RunEventSchema>;
+/** What happened, before it has a name, a device and a place in the order. */
+export type Deed = RunEvent extends infer One
+  ? One extends RunEvent
+    ? Omit<One, 'id' | 'by' | 'count' | 'atMin'>
+    : never
+  : never;
+
+/** Events in the one order every device folds them in. */
+export function inOrder(events: readonly RunEvent[]): RunEvent[] {
+  return events.toSorted(
+    (a, b) => a.count - b.count || (a.by < b.by ? -1 : a.by > b.by ? 1 : 0) || (a.id < b.id ? -1 : 1),
+  );
+}
+
+/** Both sets of events, each event once. @returns the first itself where nothing is new */
+export function merged(mine: readonly RunEvent[], theirs: readonly RunEvent[]): readonly RunEvent[] {
+  const known = new Set(mine.map((one) => one.id));
+  const fresh = theirs.filter((one) => !known.has(one.id));
+  return fresh.length === 0 ? mine : inOrder([...mine, ...fresh]);
+}
+
+/**
+ * Deeds as events at the end of a log. A clock that was set back does not run backwards here: no
+ * event lies before the one it was appended to.
+ */
+export function eventsOf(
+  deeds: readonly Deed[],
+  log: readonly RunEvent[],
+  { by, atMin }: { readonly by: string; readonly atMin: number },
+): RunEvent[] {
+  const last = log.at(-1);
+  const count = log.reduce((most, one) => Math.max(most, one.count), 0);
+  const at = Math.max(atMin, last?.atMin ?? -Infinity);
+  return deeds.map((deed, i) => {
+    const place = count + 1 + i;
+    // A deed with what every event carries is an event: the union is spread member by member.
+    return { ...deed, id: `${by}-${place}`, by, count: place, atMin: at } as RunEvent;
+  });
+}

@@ -1,0 +1,82 @@
+import { movesBetween, plan, type Move, type Plan } from '../plan/index.ts';
+import type { Band } from '../heat/index.ts';
+import { servingMin as servingMinOf } from '../meal/index.ts';
+import { localOf } from '../time/index.ts';
+import { mealUnderWay } from './under-way.ts';
+import type { RunState } from './state.ts';
+
+/** A run planned on from what is true. */
+export interface PlannedOn {
+  /** The plan from here; serves later than wished where it must. */
+  readonly plan: Plan;
+  /** When the table is set for. */
+  readonly wishedMin: number;
+  /** How much later than that it will be, whatever the order; 0 where it can still be on time. */
+  readonly lateMin: number;
+  /** What it moves against the plan before. */
+  readonly moved: readonly Move[];
+}
+
+export interface PlanOnOptions {
+  readonly previous?: Plan | undefined;
+  /** By step: minutes left, as its probe says. */
+  readonly probed?: ReadonlyMap<string, Band> | undefined;
+  readonly work?: number | undefined;
+}
+
+/** Serving is put off by steps of so many minutes. */
+const LATER_STEP_MIN = 5;
+/** And never further than this: then the plan says what cannot be. */
+const LATEST_MIN = 8 * 60;
+/** Shortest paths for a plan in the middle of the cooking: it begins from the last. */
+const AT_ONCE = 500;
+/** Evenings lived through for its chance. */
+const SAMPLES = 300;
+
+/**
+ * Plans the rest of a run. When it can no longer be on time it is planned for the first time at
+ * which it can, so that the cook always has a next step; how late that is, is said.
+ */
+export function planOn(state: RunState, nowMin: number, how: PlanOnOptions = {}): PlannedOn {
+  const { meal, expected } = mealUnderWay(state, nowMin, how.probed);
+  const wishedMin = servingMinOf(meal);
+  const at = (serving: number): Plan => {
+    const later = { ...meal, serving: { ...meal.serving, at: localOf(serving, meal.serving.zone) } };
+    return plan(later, meal.kitchen, nowMin, {
+      previous: how.previous,
+      expected,
+      work: how.work ?? AT_ONCE,
+      samples: SAMPLES,
+      rescues: false,
+    });
+  };
+  const first = Math.max(wishedMin, nowMin);
+  const asWished = at(first);
+  const made = asWished.status === 'cannot' ? (soonest(at, first) ?? asWished) : asWished;
+  return {
+    plan: made,
+    wishedMin,
+    lateMin: made.status === 'cannot' ? 0 : made.servingMin - wishedMin,
+    moved: how.previous ? movesBetween(how.previous, made) : [],
+  };
+}
+
+/** The plan for the first serving time at which there is one: doubled until it is, then halved. */
+function soonest(at: (serving: number) => Plan, from: number): Plan | undefined {
+  let [cannot, can] = [0, LATER_STEP_MIN];
+  let found = at(from + can);
+  while (found.status === 'cannot') {
+    if (can >= LATEST_MIN) return undefined;
+    cannot = can;
+    can = Math.min(LATEST_MIN, can * 2);
+    found = at(from + can);
+  }
+  while (can - cannot > LATER_STEP_MIN) {
+    const middle = cannot + Math.ceil((can - cannot) / 2 / LATER_STEP_MIN) * LATER_STEP_MIN;
+    if (middle >= can) break;
+    const tried = at(from + middle);
+    if (tried.status === 'cannot') cannot = middle;
+    else [can, found] = [middle, tried];
+  }
+  return found;
+}

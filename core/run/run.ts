@@ -1,0 +1,57 @@
+import { z } from 'zod';
+import {
+  DOCUMENTS,
+  MealError,
+  mealOf,
+  migrated,
+  newestVersion,
+  problemsOf,
+  readJson,
+  type Meal,
+} from '../meal/index.ts';
+import { inOrder, RunEventSchema, type RunEvent } from './event.ts';
+
+/** The version this program writes. */
+export const RUN_VERSION = newestVersion(DOCUMENTS.run);
+
+const RunFileSchema = z.looseObject({
+  zemrin: z.literal('run'),
+  version: z.literal(RUN_VERSION),
+  id: z.string().min(1).max(120),
+  /** When it was begun, epoch minutes. */
+  startedMin: z.number().finite(),
+  /** The meal as it was then. */
+  meal: z.unknown(),
+  events: z.array(RunEventSchema),
+});
+
+/** A meal being cooked: as it was planned, and everything that has happened since. */
+export interface Run {
+  readonly id: string;
+  readonly startedMin: number;
+  readonly meal: Meal;
+  readonly events: readonly RunEvent[];
+}
+
+/** Begins a run of a meal. @param nowMin epoch minutes */
+export function beginRun(meal: Meal, id: string, nowMin: number): Run {
+  return { id, startedMin: nowMin, meal, events: [] };
+}
+
+/** A run from a document. @throws MealError with every problem found */
+export function runOf(json: unknown): Run {
+  const parsed = RunFileSchema.safeParse(migrated(json, DOCUMENTS.run));
+  if (!parsed.success) throw new MealError(parsed.error.issues.flatMap(problemsOf));
+  const { id, startedMin, meal, events } = parsed.data;
+  return { id, startedMin, meal: mealOf(meal, startedMin), events: inOrder(events) };
+}
+
+/** Reads the text of a run file. @throws MealError */
+export function parseRun(text: string): Run {
+  return runOf(readJson(text));
+}
+
+/** A run as it lies in a file. */
+export function runDocument({ id, startedMin, meal, events }: Run) {
+  return { zemrin: 'run', version: RUN_VERSION, id, startedMin, meal, events };
+}

@@ -1,0 +1,181 @@
+import { applyCommand, type Meal } from '../meal/index.ts';
+import type { ProbeReading } from '../heat/index.ts';
+import { withoutSteps } from '../meal/index.ts';
+import type { RunEvent } from './event.ts';
+import type { Run } from './run.ts';
+
+/** A timer of the cook's own. */
+export interface RunTimer {
+  readonly id: string;
+  readonly label: string;
+  readonly fromMin: number;
+  readonly untilMin: number;
+}
+
+/** The cook's last word on how long something goes on. */
+export interface StillLasts {
+  readonly saidMin: number;
+  readonly minutes: number;
+}
+
+/** What was said of a core before it is eaten. */
+export interface Confirmation {
+  readonly atMin: number;
+  readonly coreC?: number | undefined;
+  readonly words?: string | undefined;
+}
+
+/** Where a run stands: the fold of its events. All times in epoch minutes. */
+export interface RunState {
+  /** The meal with everything that was changed; what is skipped is out of its chains. */
+  readonly meal: Meal;
+  readonly begun: ReadonlyMap<string, number>;
+  readonly ended: ReadonlyMap<string, number>;
+  /** When each step was last looked after. */
+  readonly tended: ReadonlyMap<string, number>;
+  readonly stillLasts: ReadonlyMap<string, StillLasts>;
+  readonly skipped: ReadonlySet<string>;
+  readonly timers: readonly RunTimer[];
+  /** By probe: the step whose food it is in. */
+  readonly probes: ReadonlyMap<string, string>;
+  /** By probe, in the order they came; the minute is an epoch minute. */
+  readonly readings: ReadonlyMap<string, readonly ProbeReading[]>;
+  readonly confirmed: ReadonlyMap<string, Confirmation>;
+  readonly servedMin?: number | undefined;
+  /** The events that still hold, the undone and their undoing left out. */
+  readonly events: readonly RunEvent[];
+}
+
+/** What is in a state while it is folded. */
+interface Folding {
+  meal: Meal;
+  begun: Map<string, number>;
+  ended: Map<string, number>;
+  tended: Map<string, number>;
+  stillLasts: Map<string, StillLasts>;
+  skipped: Set<string>;
+  timers: RunTimer[];
+  probes: Map<string, string>;
+  readings: Map<string, ProbeReading[]>;
+  confirmed: Map<string, Confirmation>;
+  servedMin?: number | undefined;
+}
+
+/**
+ * The state of a run now, or as it was at any moment before.
+ *
+ * @param untilMin epoch minutes; events after it are left out
+ */
+export function foldRun({ meal, events }: Run, untilMin = Infinity): RunState {
+  const holding = standing(events.filter(({ atMin }) => atMin <= untilMin));
+  const state: Folding = {
+    meal,
+    begun: new Map(),
+    ended: new Map(),
+    tended: new Map(),
+    stillLasts: new Map(),
+    skipped: new Set(),
+    timers: [],
+    probes: new Map(),
+    readings: new Map(),
+    confirmed: new Map(),
+  };
+  for (const one of holding) apply(state, one);
+  return { ...state, meal: withoutSkipped(state), events: holding };
+}
+
+/** The events no later event takes back; an undoing may itself be undone. */
+function standing(events: readonly RunEvent[]): RunEvent[] {
+  const gone = new Set<string>();
+  for (const one of events.toReversed()) {
+    if (one.did === 'undone' && !gone.has(one.id)) gone.add(one.event);
+  }
+  return events.filter(({ id, did }) => did !== 'undone' && !gone.has(id));
+}
+
+function apply(state: Folding, event: RunEvent): void {
+  const { atMin } = event;
+  switch (event.did) {
+    case 'started':
+      if (!state.begun.has(event.step)) state.begun.set(event.step, atMin);
+      return;
+    case 'done':
+      if (!state.begun.has(event.step)) state.begun.set(event.step, atMin);
+      if (!state.ended.has(event.step)) state.ended.set(event.step, atMin);
+      return;
+    case 'tended':
+      state.tended.set(event.step, atMin);
+      return;
+    case 'longer':
+      state.stillLasts.set(event.step, { saidMin: atMin, minutes: event.minutes });
+      return;
+    case 'skipped':
+      state.skipped.add(event.step);
+      return;
+    case 'timed': {
+      const { timer, label, minutes } = event;
+      const others = state.timers.filter(({ id }) => id !== timer);
+      state.timers = [...others, { id: timer, label, fromMin: atMin, untilMin: atMin + minutes }];
+      return;
+    }
+    case 'timerEnded':
+      state.timers = state.timers.filter(({ id }) => id !== event.timer);
+      return;
+    case 'read': {
+      const coreC = event.coreC ?? NaN;
+      const reading = { minute: atMin, probe: event.probe, coreC, cookerC: event.cookerC };
+      const before = state.readings.get(event.probe) ?? [];
+      state.readings.set(event.probe, [...before, reading]);
+      return;
+    }
+    case 'probed':
+      if (event.step === undefined) state.probes.delete(event.probe);
+      else state.probes.set(event.probe, event.step);
+      return;
+    case 'changed':
+      state.meal = event.commands.reduce(applyCommand, state.meal);
+      return;
+    case 'fireOut':
+      waitForFire(state, event.appliance, event.minutes, atMin);
+      return;
+    case 'confirmed': {
+      const { coreC, words } = event;
+      state.confirmed.set(event.step, { atMin, coreC, words });
+      return;
+    }
+    case 'served':
+      state.servedMin = atMin;
+      return;
+    case 'noted':
+    case 'pictured':
+    case 'undone':
+      return;
+  }
+}
+
+/** What lies over a fire that went out goes on so much longer. */
+function waitForFire(state: Folding, appliance: string, minutes: number, atMin: number): void {
+  const kind = state.meal.kitchen.appliances.find(({ id }) => id === appliance)?.kind;
+  for (const step of state.meal.dishes.flatMap(({ steps }) => steps)) {
+    if (step.place.kind !== kind || !state.begun.has(step.id) || state.ended.has(step.id)) continue;
+    const said = state.stillLasts.get(step.id);
+    const left = said ? said.saidMin + said.minutes - atMin : undefined;
+    const usual = 'minutes' in step.time ? step.time.minutes : undefined;
+    const begun = state.begun.get(step.id) ?? atMin;
+    const rest = left ?? (usual === undefined ? 0 : begun + usual - atMin);
+    state.stillLasts.set(step.id, {
+      saidMin: atMin,
+      minutes: Math.max(1, Math.round(Math.max(0, rest) + minutes)),
+    });
+  }
+}
+
+/** What was skipped before it began is no part of its chain any more. */
+function withoutSkipped({ meal, skipped, begun }: Folding): Meal {
+  const out = new Set([...skipped].filter((id) => !begun.has(id)));
+  if (out.size === 0) return meal;
+  return {
+    ...meal,
+    dishes: meal.dishes.map((dish) => ({ ...dish, steps: withoutSteps(dish.steps, out) })),
+  };
+}
