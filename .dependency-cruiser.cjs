@@ -53,6 +53,7 @@ const CORE_DOORS = {
     'meal',
     'ledger',
   ],
+  run: ['figures', 'quantity', 'time', 'terms', 'places', 'safety', 'heat', 'solve', 'meal', 'plan'],
   patterns: [
     'figures',
     'quantity',
@@ -80,6 +81,7 @@ const CORE_DOORS = {
     'batch',
     'meal',
     'plan',
+    'run',
     'lists',
     'reader',
   ],

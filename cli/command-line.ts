@@ -9,6 +9,8 @@ const HELP = `zemrin: plan a meal backwards from serving time
   plan MEAL… [--now ISO] [--serve ISO]                       every step with its times
   scale MEAL… --dish D --mixture M [--weight 1.7kg]          a mixture at the weight of its batch
   heat COOK…                                                 how long a food takes on its fire
+  forecast COOK --readings FILE.csv [--at MINUTE]            when it is done, by what the probe says
+  rehearse MEAL [--seed N] [--trouble KIND,…] [--save FILE]  the whole meal cooked, in a kitchen nobody knows
   read RECIPE…                                               a recipe as a dish: text, web page, JSON-LD
   check MEAL…                                                what is wrong in a meal file
   export MEAL --to ics|csv|md|jsonld [--list run|shopping|weighing]  for calendars and other programs

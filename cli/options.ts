@@ -11,6 +11,12 @@ const OPTIONS = {
   weight: { type: 'string' },
   to: { type: 'string' },
   list: { type: 'string' },
+  readings: { type: 'string' },
+  at: { type: 'string' },
+  seed: { type: 'string' },
+  speed: { type: 'string' },
+  trouble: { type: 'string' },
+  save: { type: 'string' },
 } as const;
 
 /** What a command was told besides its file. */

@@ -7,6 +7,8 @@ export {
 export { printLibrary } from './print-library.ts';
 export { mannerOf, planJson } from './plan-json.ts';
 export { cookJson, parseCook } from './cook-file.ts';
+export { forecastJson, parseReadings, readingsCsv } from './readings-csv.ts';
+export { rehearsalJson } from './rehearsal-json.ts';
 export { scaleJson } from './scale-json.ts';
 export { recipeJson, type OutlineStep, type RecipeJson } from './recipe-json.ts';
 export { mealLd, recipeLd } from './recipe-json-ld.ts';

@@ -29,5 +29,11 @@ export { eggMinutes } from './eggs.ts';
 export { boilingMinutes, reducingMinutes, type PanOnRing } from './reducing.ts';
 export { leaveningMinutes, riseOf, risingMinutes } from './rising.ts';
 export { readyingMinutes } from './readying.ts';
-export { liveForecast, liveMembersOf, LIVE_MEMBERS, type LiveForecast, type LiveMembers } from './live-forecast.ts';
+export {
+  liveForecast,
+  liveMembersOf,
+  LIVE_MEMBERS,
+  type LiveForecast,
+  type LiveMembers,
+} from './live-forecast.ts';
 export { type Distrust, type IgnoredReading, type ProbeReading } from './readings.ts';

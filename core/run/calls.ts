@@ -1,5 +1,6 @@
 import type { Dish, Meal, Step } from '../meal/index.ts';
 import { isFirePlace } from '../places/index.ts';
+import type { Verb } from '../terms/index.ts';
 import { SWITCHED_ON, type Plan, type PlannedStep } from '../plan/index.ts';
 import type { Deed } from './event.ts';
 import type { RunState } from './state.ts';
@@ -33,10 +34,16 @@ const LAST_TEND_MIN = 3;
  * Every call that is still to come, in order of time: what is to be begun, what is going on and
  * wants looking after, what is to be seen whether it is done, and serving. What begins by itself
  * when something ends (a rest, a soak) is no call of its own.
+ *
+ * @param due when what is going on is to be seen to, by id; left out, when the plan has it end
  */
-export function callsOfRun(state: RunState, plan: Plan): Call[] {
+export function callsOfRun(
+  state: RunState,
+  plan: Plan,
+  due: ReadonlyMap<string, number> = new Map(),
+): Call[] {
   if (state.servedMin !== undefined) return [];
-  const chain = new ChainOfPlan(state.meal, plan);
+  const chain = new ChainOfPlan(state.meal, plan, due);
   const calls = plan.steps.flatMap((planned): Call[] => {
     if (state.ended.has(planned.id)) return [];
     const step = chain.step(planned.id);
@@ -51,7 +58,7 @@ export function callsOfRun(state: RunState, plan: Plan): Call[] {
   const serve: Call = {
     key: 'serve',
     kind: 'serve',
-    ends: [],
+    ends: chain.goingOn(state),
     thenBegins: [],
     atMin: plan.servingMin,
     handsMin: 0,
@@ -63,14 +70,29 @@ export function callsOfRun(state: RunState, plan: Plan): Call[] {
 
 /** What the cook's word says has happened. */
 export function deedsOf(call: Call): Deed[] {
-  if (call.kind === 'serve') return [{ did: 'served' }];
-  if (!call.step) return [];
+  const ended = call.ends.map((one): Deed => ({ did: 'done', step: one.id }));
+  if (!call.step) return [...ended, { did: 'served' }];
   const { id } = call.step;
   if (call.kind === 'tend') return [{ did: 'tended', step: id }];
-  const ended = call.ends.map((one): Deed => ({ did: 'done', step: one.id }));
-  const own: Deed = call.kind === 'begin' ? { did: 'started', step: id } : { did: 'done', step: id };
+  const own: Deed =
+    call.kind === 'begin' ? { did: 'started', step: id } : { did: 'done', step: id };
   const then = call.thenBegins.map((one): Deed => ({ did: 'started', step: one.id }));
   return [...ended, own, ...then];
+}
+
+/** What begins so soon after something ends is one moment with it. */
+const AT_ONCE_MIN = 1;
+
+/** What is done with food that is ready and waits. */
+const KEEPS: ReadonlySet<Verb> = new Set<Verb>(['rest', 'hold', 'cool', 'chill', 'serve']);
+
+/** Everything that is begun is over, or waits for the table: it can be served. */
+export function readyToServe(state: RunState, plan: Plan): boolean {
+  const chain = new ChainOfPlan(state.meal, plan, new Map());
+  return plan.steps.every(
+    (planned) =>
+      state.ended.has(planned.id) || (state.begun.has(planned.id) && chain.keepsToTable(planned)),
+  );
 }
 
 /** The steps of a meal as their chain, with the times of a plan. */
@@ -78,11 +100,25 @@ class ChainOfPlan {
   private readonly steps: ReadonlyMap<string, { dish: Dish; step: Step }>;
   private readonly planned: ReadonlyMap<string, PlannedStep>;
 
-  constructor(meal: Meal, plan: Plan) {
+  constructor(
+    meal: Meal,
+    plan: Plan,
+    private readonly due: ReadonlyMap<string, number>,
+  ) {
     this.planned = new Map(plan.steps.map((one) => [one.id, one]));
     this.steps = new Map(
       meal.dishes.flatMap((dish) => dish.steps.map((step) => [step.id, { dish, step }] as const)),
     );
+  }
+
+  /** Known to be over at a time of its own, and not merely when something else begins. */
+  isTimed({ id }: PlannedStep): boolean {
+    return this.due.has(id);
+  }
+
+  /** When it is to be seen whether it is over. */
+  dueMin({ id, endMin }: PlannedStep): number {
+    return this.due.get(id) ?? endMin;
   }
 
   step(id: string): Step | undefined {
@@ -124,17 +160,26 @@ class ChainOfPlan {
     });
   }
 
+  /** Nothing follows it, and it waits for the table: a rest, a hold, what soaks on. */
+  keepsToTable({ id, verb, elastic }: PlannedStep): boolean {
+    return this.followers(id).length === 0 && (elastic || KEEPS.has(verb));
+  }
+
+  /** What is still going on. */
+  goingOn({ begun, ended }: RunState): PlannedStep[] {
+    return [...this.planned.values()].filter(({ id }) => begun.has(id) && !ended.has(id));
+  }
+
   /**
    * Its end is a moment of its own, and not merely the beginning of what follows: nothing with hands
    * follows it at once.
    */
   endIsSeen(planned: PlannedStep, { begun }: RunState): boolean {
+    if (this.keepsToTable(planned)) return false;
     const next = this.followers(planned.id).filter(({ id }) => !begun.has(id));
-    const taken = next.find((one) => hasOwnHands(this.step(one.id), one));
-    if (!taken) return true;
-    const others = (this.step(taken.id)?.after ?? []).filter(({ step }) => step !== planned.id);
-    // Off the fire it comes when it is done, though the next may have to wait for something else.
-    return isFirePlace(planned.place.kind) && others.some(({ step }) => !begun.has(step));
+    return !next.some(
+      (one) => hasOwnHands(this.step(one.id), one) && one.startMin - planned.endMin <= AT_ONCE_MIN,
+    );
   }
 }
 
@@ -157,12 +202,24 @@ function beginCall(planned: PlannedStep, chain: ChainOfPlan, state: RunState): C
     step: planned,
     ends: before,
     thenBegins: [],
-    atMin: planned.startMin,
+    atMin: beginsAtMin(planned, before, chain),
     handsMin: hands ? hands.endMin - hands.startMin : 0,
     what: first?.what ?? planned.label,
     ...(done && doneOf(done)),
     who: hands?.who,
   };
+}
+
+/** With the end of what it follows at once, when that is to be seen; else when the plan has it. */
+function beginsAtMin(
+  { startMin }: PlannedStep,
+  before: readonly PlannedStep[],
+  chain: ChainOfPlan,
+): number {
+  const lastEnd = Math.max(...before.map(({ endMin }) => endMin));
+  const timed = before.filter((one) => chain.isTimed(one));
+  if (timed.length === 0 || startMin - lastEnd > AT_ONCE_MIN) return startMin;
+  return Math.min(startMin, Math.max(...timed.map((one) => chain.dueMin(one))));
 }
 
 /** The next time it wants looking after, counted from the last. */
@@ -198,7 +255,7 @@ function endCall(planned: PlannedStep, step: Step, chain: ChainOfPlan, state: Ru
     step: planned,
     ends: [],
     thenBegins: then,
-    atMin: planned.endMin - handsMin,
+    atMin: chain.dueMin(planned) - handsMin,
     handsMin,
     what: last?.what ?? '',
     ...doneOf(step),

@@ -1,1 +1,15 @@
+export { beginRun, parseRun, runDocument, runOf, type Run } from './run.ts';
+export { eventsOf, inOrder, merged, RunEventSchema, type Deed, type RunEvent } from './event.ts';
+export {
+  foldRun,
+  type Confirmation,
+  type RunState,
+  type RunTimer,
+  type StillLasts,
+} from './state.ts';
+export { callsOfRun, deedsOf, readyToServe, type Call } from './calls.ts';
+export { planOn, type PlannedOn, type PlanOnOptions } from './plan-on.ts';
+export { probedCook, probeForecast, readingsOf, type ProbedCook } from './probe-forecast.ts';
 export { simulateCook, type SimulatedCook } from './simulated-cook.ts';
+export { guestsLate, oneMore, TROUBLES, withoutDish, type Trouble } from './troubles.ts';
+export { rehearse, type Rehearsal, type RehearsalOptions } from './rehearsal.ts';

@@ -1,6 +1,7 @@
-import { movesBetween, plan, type Move, type Plan } from '../plan/index.ts';
+import { MINUTES_PER_DAY } from '../figures/index.ts';
+import { movesBetween, plan, type Move, type Plan, type PlannedStep } from '../plan/index.ts';
 import type { Band } from '../heat/index.ts';
-import { servingMin as servingMinOf } from '../meal/index.ts';
+import { servingMin as servingMinOf, type Meal } from '../meal/index.ts';
 import { localOf } from '../time/index.ts';
 import { mealUnderWay } from './under-way.ts';
 import type { RunState } from './state.ts';
@@ -9,6 +10,8 @@ import type { RunState } from './state.ts';
 export interface PlannedOn {
   /** The plan from here; serves later than wished where it must. */
   readonly plan: Plan;
+  /** When what is going on is to be seen to, epoch minutes, by id. */
+  readonly due: ReadonlyMap<string, number>;
   /** When the table is set for. */
   readonly wishedMin: number;
   /** How much later than that it will be, whatever the order; 0 where it can still be on time. */
@@ -27,7 +30,7 @@ export interface PlanOnOptions {
 /** Serving is put off by steps of so many minutes. */
 const LATER_STEP_MIN = 5;
 /** And never further than this: then the plan says what cannot be. */
-const LATEST_MIN = 8 * 60;
+const LATEST_MIN = 3 * MINUTES_PER_DAY;
 /** Shortest paths for a plan in the middle of the cooking: it begins from the last. */
 const AT_ONCE = 500;
 /** Evenings lived through for its chance. */
@@ -38,10 +41,13 @@ const SAMPLES = 300;
  * which it can, so that the cook always has a next step; how late that is, is said.
  */
 export function planOn(state: RunState, nowMin: number, how: PlanOnOptions = {}): PlannedOn {
-  const { meal, expected } = mealUnderWay(state, nowMin, how.probed);
+  const { meal, expected, due } = mealUnderWay(state, nowMin, how.probed);
   const wishedMin = servingMinOf(meal);
   const at = (serving: number): Plan => {
-    const later = { ...meal, serving: { ...meal.serving, at: localOf(serving, meal.serving.zone) } };
+    const later = {
+      ...meal,
+      serving: { ...meal.serving, at: localOf(serving, meal.serving.zone) },
+    };
     return plan(later, meal.kitchen, nowMin, {
       previous: how.previous,
       expected,
@@ -52,11 +58,15 @@ export function planOn(state: RunState, nowMin: number, how: PlanOnOptions = {})
   };
   const first = Math.max(wishedMin, nowMin);
   const asWished = at(first);
-  const made = asWished.status === 'cannot' ? (soonest(at, first) ?? asWished) : asWished;
+  const made =
+    asWished.status === 'cannot'
+      ? (soonest(at, first) ?? oneAfterAnother(asWished, meal))
+      : asWished;
   return {
     plan: made,
+    due,
     wishedMin,
-    lateMin: made.status === 'cannot' ? 0 : made.servingMin - wishedMin,
+    lateMin: Math.max(0, made.servingMin - wishedMin),
     moved: how.previous ? movesBetween(how.previous, made) : [],
   };
 }
@@ -79,4 +89,36 @@ function soonest(at: (serving: number) => Plan, from: number): Plan | undefined 
     else [can, found] = [middle, tried];
   }
   return found;
+}
+
+/**
+ * Where no serving time helps (an oven is missing): every step as soon as what it follows is over,
+ * so that the cook still has a next one. It stays a plan that cannot be, and says why.
+ */
+function oneAfterAnother(made: Plan, meal: Meal): Plan {
+  const after = new Map(meal.dishes.flatMap((dish) => dish.steps.map((s) => [s.id, s.after])));
+  const moved = new Map<string, PlannedStep>();
+  const settle = (id: string): PlannedStep | undefined => {
+    const known = moved.get(id);
+    const step = made.steps.find((one) => one.id === id);
+    if (known || !step) return known;
+    moved.set(id, step);
+    if (step.begun) return step;
+    const ready = (after.get(id) ?? []).flatMap(({ step: before, from, leastMin }) => {
+      const earlier = settle(before);
+      return earlier ? [(from === 'start' ? earlier.startMin : earlier.endMin) + leastMin] : [];
+    });
+    const startMin = Math.max(made.nowMin, ...ready);
+    const shift = startMin - step.startMin;
+    const hands = step.hands.map((one) => ({
+      ...one,
+      startMin: one.startMin + shift,
+      endMin: one.endMin + shift,
+    }));
+    const settled = { ...step, startMin, endMin: startMin + step.duration.likelyMin, hands };
+    moved.set(id, settled);
+    return settled;
+  };
+  const steps = made.steps.map((step) => settle(step.id) ?? step);
+  return { ...made, steps, servingMin: Math.max(made.servingMin, ...steps.map((s) => s.endMin)) };
 }

@@ -58,7 +58,8 @@ export function simulateCook(spec: CookSpec, seed: number): SimulatedCook {
       const coreC = tenths(core(minute) + OTHERWISE.sensorC * noise());
       const set = setC(minute);
       const offC = variation.offset * OTHERWISE.fireC;
-      const cookerC = set === undefined ? undefined : tenths(set + offC + OTHERWISE.fireC * noise());
+      const cookerC =
+        set === undefined ? undefined : tenths(set + offC + OTHERWISE.fireC * noise());
       return cookerC === undefined ? { minute, probe, coreC } : { minute, probe, coreC, cookerC };
     },
   };

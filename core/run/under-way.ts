@@ -1,5 +1,11 @@
 import { NINE_IN_TEN_Z } from '../figures/index.ts';
-import { isElastic, settledTime, stepFactsOf, type DurationEstimate, type Step } from '../meal/index.ts';
+import {
+  isElastic,
+  settledTime,
+  stepFactsOf,
+  type DurationEstimate,
+  type Step,
+} from '../meal/index.ts';
 import { withProgress, type ExpectedLengths } from '../plan/index.ts';
 import type { Band } from '../heat/index.ts';
 import type { Meal } from '../meal/index.ts';
@@ -9,6 +15,8 @@ import type { RunState } from './state.ts';
 export interface MealUnderWay {
   readonly meal: Meal;
   readonly expected: ExpectedLengths;
+  /** When what is going on is to be seen to, epoch minutes, by id; it may be over already. */
+  readonly due: ReadonlyMap<string, number>;
 }
 
 /**
@@ -38,16 +46,33 @@ export function mealUnderWay(
     frozen: [],
   });
   const expected = new Map<string, DurationEstimate>();
+  const due = new Map<string, number>();
   for (const dish of state.meal.dishes) {
     for (const step of dish.steps) {
       const begun = state.begun.get(step.id);
       if (begun === undefined || state.ended.has(step.id) || isElastic(step.time)) continue;
+      const seen = dueOf(state, step.id, probed.get(step.id), nowMin);
       const usual = () => settledTime(step.time, stepFactsOf(state.meal, dish, step)).duration;
       const left = probed.get(step.id) ?? leftOf(state, step, begun, nowMin, usual);
+      due.set(step.id, seen ?? begun + usual().likelyMin);
       expected.set(step.id, lasting(Math.max(0, nowMin - Math.round(begun)), left));
     }
   }
-  return { meal, expected };
+  return { meal, expected, due };
+}
+
+/** When the cook's word or the probe has it done; undefined where neither says. */
+function dueOf(
+  { stillLasts }: RunState,
+  step: string,
+  probed: Band | undefined,
+  nowMin: number,
+): number | undefined {
+  const said = stillLasts.get(step);
+  const byWord = said && said.saidMin + said.minutes;
+  if (!probed) return byWord;
+  // Looked at and found not done: the probe is asked again when the cook looks again.
+  return Math.max(nowMin + Math.floor(probed.likely), byWord ?? -Infinity);
 }
 
 /** Minutes left by the cook's word, or by what is usual for it. */
