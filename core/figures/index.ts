@@ -1,5 +1,6 @@
 export * from './physics.ts';
 export * from './practice/cold.ts';
+export * from './practice/cues.ts';
 export * from './practice/dough.ts';
 export * from './practice/eggs.ts';
 export * from './practice/fire.ts';

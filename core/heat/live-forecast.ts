@@ -47,6 +47,12 @@ export interface LiveForecast {
   readonly readyInMin: Band;
   /** The core as it is believed to be now, °C. */
   readonly coreC: number;
+  /** How the core may go on: by minute of the cook, between which two temperatures eight in ten are. */
+  readonly ahead: ReadonlyArray<{
+    readonly minute: number;
+    readonly leastC: number;
+    readonly mostC: number;
+  }>;
   readonly trusted: readonly ProbeReading[];
   readonly ignored: readonly IgnoredReading[];
 }
@@ -105,17 +111,40 @@ export function liveForecast(
     lead: member.endMin - member.fireMin,
     coreC: coreOf(member, last, atMin),
   }));
-  const left = widened(bandOf(ways, ({ left: one }) => Math.max(0, one)));
-  const lead = bandOf(ways, (one) => one.lead).likely;
+  const left = widened(weighedBand(ways, ({ left: one }) => Math.max(0, one)));
+  const lead = weighedBand(ways, (one) => one.lead).likely;
   const fire = (minutes: number) => Math.max(0, atMin + minutes - lead);
   return {
     minutes: { least: fire(left.least), likely: fire(left.likely), most: fire(left.most) },
     readyInMin: left,
-    coreC: bandOf(ways, ({ coreC }) => coreC).likely,
+    coreC: weighedBand(ways, ({ coreC }) => coreC).likely,
+    ahead: aheadOf(members, ways, last, atMin, left.most),
     trusted,
     ignored,
   };
 }
+
+/** The band of the core from now to where it is most likely over. */
+function aheadOf(
+  members: readonly Member[],
+  ways: readonly Way[],
+  last: ProbeReading | undefined,
+  atMin: number,
+  untilMin: number,
+): LiveForecast['ahead'] {
+  return Array.from({ length: AHEAD_POINTS + 1 }, (_none, i) => {
+    const minute = atMin + (untilMin * i) / AHEAD_POINTS;
+    const cores = members.map((member, m) => ({
+      weight: ways[m]?.weight ?? 0,
+      coreC: coreOf(member, last, minute),
+    }));
+    const { least, most } = weighedBand(cores, ({ coreC }) => coreC);
+    return { minute, leastC: least, mostC: most };
+  });
+}
+
+/** Points of the band ahead. */
+const AHEAD_POINTS = 12;
 
 interface Way {
   readonly weight: number;
@@ -192,7 +221,10 @@ function widened({ least, likely, most }: Band): Band {
 }
 
 /** Weighed quantiles. */
-function bandOf(ways: readonly Way[], of: (way: Way) => number): Band {
+function weighedBand<T extends { readonly weight: number }>(
+  ways: readonly T[],
+  of: (way: T) => number,
+): Band {
   const sorted = ways
     .map((way) => ({ value: of(way), weight: way.weight }))
     .sort((a, b) => a.value - b.value);

@@ -13,5 +13,5 @@ export {
   type PlaceUse,
   type Workplace,
 } from './definition.ts';
-export { waitingBand, type HeatBand } from './heat-band.ts';
+export { bandAt, waitingBand, type HeatBand } from './heat-band.ts';
 export { airCAt, type Surface, type Surroundings } from './surroundings.ts';

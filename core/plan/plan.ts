@@ -149,16 +149,27 @@ function* candidatesOf(
 }
 
 /** Adds what mends a plan that cannot be done, and what makes an unsure one surer. */
-export function withRescues(made: Plan, meal: Meal, kitchen: Kitchen, nowMin: number): Plan {
+export function withRescues(
+  made: Plan,
+  meal: Meal,
+  kitchen: Kitchen,
+  nowMin: number,
+  expected?: ExpectedLengths,
+): Plan {
   const tryMeal: TryMeal = (tried, servingMin) =>
-    tryAt(tried, servingMin ?? servingMinOf(tried), nowMin);
+    tryAt(tried, servingMin ?? servingMinOf(tried), nowMin, expected);
   if (made.status !== 'cannot') return { ...made, surer: surerFor(meal, made, tryMeal) };
   return { ...made, rescues: rescuesFor(meal, kitchen, made, nowMin, tryMeal) };
 }
 
 /** What a meal comes to at a serving time that need not be its own; quickly, and nothing besides. */
-function tryAt(meal: Meal, servingMin: number, nowMin: number): ReturnType<TryMeal> {
-  const draft = timedMealAt(withCoreGaps(meal), meal.kitchen, servingMin, nowMin);
+function tryAt(
+  meal: Meal,
+  servingMin: number,
+  nowMin: number,
+  expected: ExpectedLengths | undefined,
+): ReturnType<TryMeal> {
+  const draft = timedMealAt(withCoreGaps(meal), meal.kitchen, servingMin, nowMin, { expected });
   if (!('latest' in draft)) return { status: 'cannot', onTime: 0 };
   const model = schedulingModelOf(draft.hard, draft.latest, meal, meal.kitchen, servingMin);
   let last: Solution | undefined;

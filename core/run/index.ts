@@ -1,5 +1,6 @@
 export { beginRun, parseRun, runDocument, runOf, type Run } from './run.ts';
-export { eventsOf, inOrder, merged, RunEventSchema, type Deed, type RunEvent } from './event.ts';
+export { inOrder, merged } from './order.ts';
+export { eventsOf, RunEventSchema, type Deed, type RunEvent } from './event.ts';
 export {
   foldRun,
   type Confirmation,
@@ -8,7 +9,8 @@ export {
   type StillLasts,
 } from './state.ts';
 export { callsOfRun, deedsOf, readyToServe, type Call } from './calls.ts';
-export { planOn, type PlannedOn, type PlanOnOptions } from './plan-on.ts';
+export { cueOf, type Cue } from './cue.ts';
+export { planOn, waysOutOf, type PlannedOn, type PlanOnOptions } from './plan-on.ts';
 export { probedCook, probeForecast, readingsOf, type ProbedCook } from './probe-forecast.ts';
 export { simulateCook, type SimulatedCook } from './simulated-cook.ts';
 export { guestsLate, oneMore, TROUBLES, withoutDish, type Trouble } from './troubles.ts';

@@ -1,5 +1,13 @@
 import { MINUTES_PER_DAY } from '../figures/index.ts';
-import { movesBetween, plan, type Move, type Plan, type PlannedStep } from '../plan/index.ts';
+import {
+  movesBetween,
+  plan,
+  withRescues,
+  type Rescue,
+  type Move,
+  type Plan,
+  type PlannedStep,
+} from '../plan/index.ts';
 import type { Band } from '../heat/index.ts';
 import { servingMin as servingMinOf, type Meal } from '../meal/index.ts';
 import { localOf } from '../time/index.ts';
@@ -16,6 +24,8 @@ export interface PlannedOn {
   readonly wishedMin: number;
   /** How much later than that it will be, whatever the order; 0 where it can still be on time. */
   readonly lateMin: number;
+  /** By how much what comes first may be later with nothing lost, minutes. */
+  readonly inHandMin: number;
   /** What it moves against the plan before. */
   readonly moved: readonly Move[];
 }
@@ -67,8 +77,33 @@ export function planOn(state: RunState, nowMin: number, how: PlanOnOptions = {})
     due,
     wishedMin,
     lateMin: Math.max(0, made.servingMin - wishedMin),
+    inHandMin: inHandOf(made),
     moved: how.previous ? movesBetween(how.previous, made) : [],
   };
+}
+
+/**
+ * What would have it on time again, when it no longer fits: tried before it is offered, the cheapest
+ * first. Costly, so only when it is to be shown.
+ */
+export function waysOutOf(
+  state: RunState,
+  nowMin: number,
+  how: PlanOnOptions = {},
+): readonly Rescue[] {
+  const { meal, expected } = mealUnderWay(state, nowMin, how.probed);
+  const made = plan(meal, meal.kitchen, nowMin, { expected, work: AT_ONCE, rescues: false });
+  return made.status === 'cannot'
+    ? withRescues(made, meal, meal.kitchen, nowMin, expected).rescues
+    : [];
+}
+
+/** The least give of anything hands are wanted for that has not begun. */
+function inHandOf({ steps }: Plan): number {
+  const give = steps
+    .filter(({ begun, hands }) => !begun && hands.length > 0)
+    .map(({ startMin, mustStartByMin }) => mustStartByMin - startMin);
+  return give.length > 0 ? Math.max(0, Math.min(...give)) : 0;
 }
 
 /** The plan for the first serving time at which there is one: doubled until it is, then halved. */

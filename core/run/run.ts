@@ -9,7 +9,8 @@ import {
   readJson,
   type Meal,
 } from '../meal/index.ts';
-import { inOrder, RunEventSchema, type RunEvent } from './event.ts';
+import { RunEventSchema, type RunEvent } from './event.ts';
+import { inOrder } from './order.ts';
 
 /** The version this program writes. */
 export const RUN_VERSION = newestVersion(DOCUMENTS.run);
@@ -43,7 +44,7 @@ export function runOf(json: unknown): Run {
   const parsed = RunFileSchema.safeParse(migrated(json, DOCUMENTS.run));
   if (!parsed.success) throw new MealError(parsed.error.issues.flatMap(problemsOf));
   const { id, startedMin, meal, events } = parsed.data;
-  return { id, startedMin, meal: mealOf(meal, startedMin), events: inOrder(events) };
+  return { id, startedMin, meal: mealOf(meal, Math.floor(startedMin)), events: inOrder(events) };
 }
 
 /** Reads the text of a run file. @throws MealError */

@@ -10,12 +10,14 @@ import { store } from './store/store.ts';
 import './styles.css';
 import './words/words.ts';
 import { startPlanner } from './workers/planner.ts';
+import { runPlanner } from './workers/runs.ts';
 
 applyTheme();
 void startStore({
   openDb: (events) => openDb('zemrin', events),
   planner: startPlanner(),
   channel: openChannel(),
+  runs: { channel: openChannel('zemrin-runs'), planner: runPlanner },
 });
 
 const root = document.getElementById('root');

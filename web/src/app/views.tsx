@@ -2,6 +2,7 @@ import {
   BookOpen,
   CalendarClock,
   CookingPot,
+  Flame,
   ListChecks,
   Scale,
   ThermometerSun,
@@ -80,6 +81,19 @@ const REGISTERED = [
       { keys: 'm', does: 'keys.mend' },
       { keys: 'r', does: 'keys.rescue' },
       { keys: '← →', does: 'keys.move' },
+    ],
+  },
+  {
+    name: 'cook',
+    path: 'cook',
+    key: '5',
+    icon: Flame,
+    label: 'nav.cook',
+    page: lazy(() => import('../views/cook/Cook.tsx')),
+    keys: [
+      { keys: 'Space', does: 'keys.done' },
+      { keys: 'n l', does: 'keys.late' },
+      { keys: 'm t r', does: 'keys.tell' },
     ],
   },
   {

@@ -1,10 +1,18 @@
-import { openDB, type DBSchema, type IDBPDatabase, type IDBPTransaction } from 'idb';
-import type { StoredBinned, StoredMeal, Unreadable } from './records.ts';
+import {
+  openDB,
+  type DBSchema,
+  type IDBPDatabase,
+  type IDBPTransaction,
+  type StoreNames,
+} from 'idb';
+import type { StoredBinned, StoredMeal, StoredRun, Unreadable } from './records.ts';
 
 export interface ZemrinDb extends DBSchema {
   meals: { key: string; value: StoredMeal };
   bin: { key: string; value: StoredBinned };
   aside: { key: string; value: Unreadable };
+  runs: { key: string; value: StoredRun };
+  happened: { key: [string, string]; value: unknown };
 }
 
 export type Db = IDBPDatabase<ZemrinDb>;
@@ -17,7 +25,7 @@ export interface DbEvents {
   readonly onClosed: () => void;
 }
 
-const VERSION = 2;
+const VERSION = 3;
 
 /**
  * Opens this browser's store of meals. Rejects where there is none, or the browser forbids it.
@@ -34,6 +42,10 @@ export async function openDb(name = 'zemrin', events?: DbEvents): Promise<Db> {
       if (from < 2) {
         opened.createObjectStore('aside', { keyPath: 'key' });
         await revised(tx);
+      }
+      if (from < 3) {
+        opened.createObjectStore('runs');
+        opened.createObjectStore('happened');
       }
     },
     blocking() {
@@ -54,7 +66,7 @@ export async function holdsAnything(db: Db): Promise<boolean> {
   return counts.some((count) => count > 0);
 }
 
-type Upgrade = IDBPTransaction<ZemrinDb, ('meals' | 'bin' | 'aside')[], 'versionchange'>;
+type Upgrade = IDBPTransaction<ZemrinDb, StoreNames<ZemrinDb>[], 'versionchange'>;
 
 /** Version 1 stored bare documents; since version 2 each has a revision. */
 async function revised(tx: Upgrade): Promise<void> {

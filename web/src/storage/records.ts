@@ -27,3 +27,18 @@ export interface Unreadable {
   readonly document: unknown;
   readonly why: string;
 }
+
+/** A run without its events: those lie one by one in a store of their own, and are only added to. */
+export interface StoredRun {
+  readonly id: string;
+  readonly startedMin: number;
+  /** The meal as it was then. */
+  readonly document: unknown;
+  readonly rehearsal?: Rehearsed | undefined;
+}
+
+/** A run that is only practised: its clock goes quicker, from a moment of the machine's. */
+export interface Rehearsed {
+  readonly speed: number;
+  readonly fromMs: number;
+}

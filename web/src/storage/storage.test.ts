@@ -95,7 +95,7 @@ describe('the browser’s store', () => {
   it('gives way to a newer Zemrin that wants the store', async () => {
     let taken = false;
     await openDb('taken', { onTaken: () => (taken = true), onClosed: () => undefined });
-    const newer = await openDB('taken', 3);
+    const newer = await openDB('taken', 4);
     expect(taken).toBe(true);
     newer.close();
   });

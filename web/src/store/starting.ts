@@ -7,6 +7,7 @@ import { nowMinute } from './clock.ts';
 import { foldedIn, loaded } from './library.ts';
 import { listenForPlans } from './planning.ts';
 import { ticked } from './plans.ts';
+import type { RunPlanner } from '../workers/runs.ts';
 import type { Saver } from './saving.ts';
 import { startListening, store } from './store.ts';
 import { storageIs, unreadableFound } from './storage-status.ts';
@@ -16,6 +17,8 @@ export interface Connections {
   readonly openDb: (events: DbEvents) => Promise<Db>;
   readonly planner: PlanRequests;
   readonly channel: Channel;
+  /** What runs are told other windows by, and planned on by. */
+  readonly runs: { readonly channel: Channel; readonly planner: () => RunPlanner };
 }
 
 /** How long an answer of the store is waited for before the page goes on without it. */
@@ -26,7 +29,7 @@ const SLOW_MS = 3000;
  * that is forbidden, absent, slow or failing keeps nobody from working: meals then live in memory,
  * and the page says so.
  */
-export async function startStore({ openDb, planner, channel }: Connections): Promise<void> {
+export async function startStore({ openDb, planner, channel, runs }: Connections): Promise<void> {
   listenForPlans(planner);
   store.dispatch(ticked(nowMinute()));
   setInterval(() => {
@@ -47,11 +50,22 @@ export async function startStore({ openDb, planner, channel }: Connections): Pro
     store.dispatch(loaded({ meals: stored.meals.map(({ meal }) => meal), bin: stored.bin }));
     store.dispatch(storageIs({ condition: 'ok' }));
     listenForSaving(db, channel, stored);
+    await keepRuns(db, runs);
   } catch (error) {
     clearTimeout(slow);
     store.dispatch(loaded({ meals: [], bin: [] }));
     storageFails('none', error);
+    await keepRuns(undefined, runs);
   }
+}
+
+/** What keeps runs is fetched beside the first page. */
+async function keepRuns(
+  db: Db | undefined,
+  { channel, planner }: Connections['runs'],
+): Promise<void> {
+  const { listenForRuns } = await import('./running.ts');
+  await listenForRuns({ db, channel, planner });
 }
 
 function storageFails(condition: 'none' | 'failing', error: unknown): void {

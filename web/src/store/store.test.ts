@@ -21,6 +21,14 @@ const inlinePlanner: PlanRequests = {
   stop() {},
 };
 
+/** No run is planned on here. */
+const runs = {
+  channel: { say: () => undefined, hear: () => undefined },
+  planner: () => {
+    throw new Error('no run is cooked in this test');
+  },
+};
+
 /** Waits for what other tasks bring about: as long as a busy machine may need, not by its clock. */
 const eventually = <T>(holds: () => T | Promise<T>) => vi.waitFor(holds, { timeout: 60_000 });
 
@@ -47,7 +55,7 @@ async function openWindow(name: string, channel = alone(), open = () => openDb(n
   vi.resetModules();
   const { startStore } = await import('./starting.ts');
   const { store } = await import('./store.ts');
-  await startStore({ openDb: open, planner: inlinePlanner, channel });
+  await startStore({ openDb: open, planner: inlinePlanner, channel, runs });
   return store;
 }
 
@@ -214,6 +222,7 @@ describe('the store', () => {
     const { startStore } = await import('./starting.ts');
     const { store } = await import('./store.ts');
     const started = startStore({
+      runs,
       openDb: () => waited.then(() => openDb('slow')),
       planner: inlinePlanner,
       channel: alone(),

@@ -2,12 +2,13 @@ import { configureStore, createListenerMiddleware } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import { library } from './library.ts';
 import { plans } from './plans.ts';
+import { runs } from './runs.ts';
 import { storage } from './storage-status.ts';
 
 const listener = createListenerMiddleware();
 
 export const store = configureStore({
-  reducer: { library, plans, storage },
+  reducer: { library, plans, runs, storage },
   middleware: (defaults) =>
     // Meals are parsed at the edge; checking their whole history on every key costs too much.
     defaults({ serializableCheck: false, immutableCheck: false }).prepend(listener.middleware),

@@ -10,6 +10,7 @@ import supperFile from '../../../demo/first-frost-supper.json';
 import { library, loaded } from '../store/library.ts';
 import { planned, plans, ticked } from '../store/plans.ts';
 import { storage } from '../store/storage-status.ts';
+import { runs } from '../store/runs.ts';
 import { useAppSelector } from '../store/store.ts';
 import '../words/words.ts';
 
@@ -56,7 +57,7 @@ interface Shown {
 /** Shows a part of the application over a store of its own, and a hand to use it with. */
 export function show(part: ReactNode, { meals = [], plan: made, path = '/' }: Shown = {}) {
   const store = configureStore({
-    reducer: { library, plans, storage },
+    reducer: { library, plans, runs, storage },
     middleware: (defaults) => defaults({ serializableCheck: false, immutableCheck: false }),
   });
   store.dispatch(ticked(NOW_MIN));

@@ -8,6 +8,7 @@ import { safety } from './en/safety.ts';
 import { weave } from './en/weave.ts';
 import { kitchen } from './en/kitchen.ts';
 import { lists } from './en/lists.ts';
+import { cook } from './en/cook.ts';
 import { dishes } from './en/dishes.ts';
 
 /** Every word on screen. What the computation says comes from core, all else from here. */
@@ -22,6 +23,7 @@ export const en = {
   ...weave,
   ...kitchen,
   ...lists,
+  ...cook,
   ...dishes,
 } as const;
 

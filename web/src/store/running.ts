@@ -1,0 +1,121 @@
+import { eventsOf, foldRun } from '@zemrin/core';
+import { notifyError } from '../notices/notify.ts';
+import type { Channel } from '../storage/channel.ts';
+import type { Db } from '../storage/db.ts';
+import { addEvents, keepRun, loadRun, loadRuns } from '../storage/runs.ts';
+import type { RunPlanner } from '../workers/runs.ts';
+import { uniqueId } from './ids.ts';
+import { own } from './own.ts';
+import { runMinute } from './run-clock.ts';
+import { deedsDone, happened, runBegun, runPlanned, runsLoaded, waysOutFound } from './runs.ts';
+import { startListening, store } from './store.ts';
+
+/** Every window is a device of its own, so that no two events ever have one name. */
+const DEVICE = uniqueId('w');
+/** A run is planned on as the minutes turn too, so often, milliseconds. */
+const EVERY_MS = 60_000;
+/** In a rehearsal minutes turn quicker; never oftener than this. */
+const LEAST_EVERY_MS = 1500;
+
+/** What runs need of the browser; without a store they live in memory. */
+export interface RunConnections {
+  readonly db: Db | undefined;
+  readonly channel: Channel;
+  readonly planner: () => RunPlanner;
+}
+
+/**
+ * Keeps runs: what the cook says is written first and shown then, other windows are told, and the
+ * rest is planned on after every word.
+ */
+export async function listenForRuns({ db, channel, planner }: RunConnections): Promise<void> {
+  let queue: Promise<void> = Promise.resolve();
+  /** One after another, so that every event counts on from the last. */
+  const later = (work: () => Promise<void>): Promise<void> =>
+    (queue = queue.then(work).catch((error: unknown) => {
+      notifyError(error instanceof Error ? error.message : String(error));
+    }));
+  const again = planningOn(planner);
+
+  startListening({
+    actionCreator: runBegun,
+    effect: async ({ payload }) => {
+      await later(async () => {
+        if (db) await keepRun(db, payload);
+        channel.say(payload.run.id);
+      });
+      again(payload.run.id);
+    },
+  });
+  startListening({
+    actionCreator: deedsDone,
+    effect: ({ payload }) =>
+      later(async () => {
+        const kept = own(store.getState().runs.runs, payload.run);
+        if (!kept) return;
+        const atMin = runMinute(kept.run.startedMin, kept.rehearsal);
+        const events = eventsOf(payload.deeds, kept.run.events, { by: DEVICE, atMin });
+        if (db) await addEvents(db, payload.run, events);
+        store.dispatch(happened({ run: payload.run, events }));
+        channel.say(payload.run);
+      }),
+  });
+  startListening({ actionCreator: happened, effect: ({ payload }) => again(payload.run) });
+  channel.hear(
+    (id) =>
+      void later(async () => {
+        const kept = db && (await loadRun(db, id));
+        if (!kept) return;
+        const here = own(store.getState().runs.runs, id);
+        if (!here) store.dispatch(runsLoaded([kept]));
+        store.dispatch(happened({ run: id, events: kept.run.events }));
+      }),
+  );
+  if (db) store.dispatch(runsLoaded(await loadRuns(db)));
+  for (const id of Object.keys(store.getState().runs.runs)) again(id);
+}
+
+/** Plans a run on, one question at a time, and again as its minutes turn until it is served. */
+function planningOn(planner: () => RunPlanner): (run: string) => void {
+  const busy = new Set<string>();
+  const wanted = new Set<string>();
+  const timers = new Map<string, ReturnType<typeof setTimeout>>();
+
+  const ask = async (id: string): Promise<void> => {
+    const { runs, plans } = store.getState().runs;
+    const kept = own(runs, id);
+    if (!kept) return;
+    const { run, rehearsal } = kept;
+    const nowMin = runMinute(run.startedMin, rehearsal);
+    const { planned, forecasts } = await planner().planOn(
+      run,
+      nowMin,
+      own(plans, id)?.planned.plan,
+    );
+    store.dispatch(runPlanned({ run: id, planned, forecasts }));
+    if (foldRun(run).servedMin !== undefined) return;
+    clearTimeout(timers.get(id));
+    const everyMs = Math.max(LEAST_EVERY_MS, EVERY_MS / (rehearsal?.speed ?? 1));
+    timers.set(
+      id,
+      setTimeout(() => again(id), everyMs),
+    );
+    if (planned.lateMin === 0 || wanted.has(id)) return;
+    store.dispatch(waysOutFound({ run: id, waysOut: await planner().waysOut(run, nowMin) }));
+  };
+  const again = (id: string): void => {
+    wanted.add(id);
+    if (busy.has(id)) return;
+    busy.add(id);
+    void (async () => {
+      try {
+        while (wanted.delete(id)) await ask(id);
+      } catch (error) {
+        notifyError(error instanceof Error ? error.message : String(error));
+      } finally {
+        busy.delete(id);
+      }
+    })();
+  };
+  return again;
+}

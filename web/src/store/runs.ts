@@ -1,0 +1,78 @@
+import { createAction, type Action } from '@reduxjs/toolkit';
+import {
+  merged,
+  type Deed,
+  type LiveForecast,
+  type PlannedOn,
+  type Rescue,
+  type RunEvent,
+} from '@zemrin/core';
+import type { KeptRun } from '../storage/runs.ts';
+
+/** What a probe says of the end of a step. */
+export interface StepForecast {
+  readonly step: string;
+  /** When the cook of its food began, epoch minutes. */
+  readonly fromMin: number;
+  readonly forecast: LiveForecast;
+}
+
+/** A run planned on, with what the probes say. */
+export interface RunPlan {
+  readonly run: string;
+  readonly planned: PlannedOn;
+  readonly forecasts: readonly StepForecast[];
+}
+
+export interface RunsState {
+  readonly runs: Readonly<Record<string, KeptRun>>;
+  readonly plans: Readonly<Record<string, RunPlan>>;
+  /** What would have it on time again, by run. */
+  readonly waysOut: Readonly<Record<string, readonly Rescue[]>>;
+}
+
+export const runsLoaded = createAction<readonly KeptRun[]>('runs/loaded');
+export const runBegun = createAction<KeptRun>('runs/begun');
+/** The cook says what happened; it is written before it is shown. */
+export const deedsDone = createAction<{ run: string; deeds: readonly Deed[] }>('runs/deedsDone');
+export const happened = createAction<{ run: string; events: readonly RunEvent[] }>('runs/happened');
+export const runPlanned = createAction<RunPlan>('runs/planned');
+export const waysOutFound = createAction<{ run: string; waysOut: readonly Rescue[] }>(
+  'runs/waysOutFound',
+);
+
+const initial: RunsState = { runs: {}, plans: {}, waysOut: {} };
+
+export function runs(state: RunsState = initial, action: Action): RunsState {
+  if (runsLoaded.match(action)) {
+    const loaded = Object.fromEntries(action.payload.map((one) => [one.run.id, one]));
+    return { ...state, runs: { ...loaded, ...state.runs } };
+  }
+  if (runBegun.match(action)) {
+    return { ...state, runs: { ...state.runs, [action.payload.run.id]: action.payload } };
+  }
+  if (happened.match(action)) {
+    const { run: id, events } = action.payload;
+    const kept = state.runs[id];
+    if (!kept) return state;
+    const all = merged(kept.run.events, events);
+    if (all === kept.run.events) return state;
+    const now = { ...kept, run: { ...kept.run, events: all } };
+    return { ...state, runs: { ...state.runs, [id]: now } };
+  }
+  if (runPlanned.match(action)) {
+    const { run } = action.payload;
+    const late = action.payload.planned.lateMin > 0;
+    const { [run]: _was, ...others } = state.waysOut;
+    return {
+      ...state,
+      plans: { ...state.plans, [run]: action.payload },
+      waysOut: late ? state.waysOut : others,
+    };
+  }
+  if (waysOutFound.match(action)) {
+    const { run, waysOut } = action.payload;
+    return { ...state, waysOut: { ...state.waysOut, [run]: waysOut } };
+  }
+  return state;
+}

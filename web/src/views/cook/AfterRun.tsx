@@ -1,0 +1,51 @@
+import { showMinutes, type Meal } from '@zemrin/core';
+import { useWords } from '../../words/words.ts';
+import { EventList } from './EventList.tsx';
+import { useCallWords } from './useCallWords.ts';
+import { useStartRun } from './useStartRun.ts';
+import type { RunOnPage } from './useRun.ts';
+
+/** Left-overs are cold again within so long. */
+const COOL_WITHIN_MIN = 120;
+
+/** The meal is on the table: how it went, and what the left-overs want. */
+export function AfterRun({ meal, page }: { meal: Meal; page: RunOnPage }) {
+  const t = useWords();
+  const words = useCallWords(page);
+  const start = useStartRun(meal);
+  const { state, plan } = page;
+  const servedMin = state.servedMin ?? 0;
+  const lateMin = plan ? Math.round(servedMin - plan.planned.wishedMin) : 0;
+  const last = state.events.findLast(({ did }) => did === 'served');
+  return (
+    <main className="max-w-3xl p-5 md:p-10">
+      <p className="text-lg text-muted">{meal.title}</p>
+      <h1 className="mt-2 text-[clamp(34px,6vw,64px)]">
+        {t('cook.served', { at: words.at(servedMin) })}
+      </h1>
+      <p className="mt-2 text-xl">
+        {lateMin > 5
+          ? t('cook.servedLate', { minutes: showMinutes(lateMin) })
+          : t('cook.servedOnTime')}
+      </p>
+      <p className="mt-6 border-l-4 border-now pl-3 text-lg">
+        {t('cook.afterwards', { at: words.at(servedMin + COOL_WITHIN_MIN) })}
+      </p>
+      <div className="mt-6 flex flex-wrap gap-3">
+        <button type="button" className="btn cook-btn" onClick={() => start()}>
+          {t('cook.again')}
+        </button>
+        {last && (
+          <button
+            type="button"
+            className="btn cook-btn"
+            onClick={() => page.say([{ did: 'undone', event: last.id }])}
+          >
+            {t('cook.undo')}
+          </button>
+        )}
+      </div>
+      <EventList page={page} />
+    </main>
+  );
+}

@@ -1,0 +1,57 @@
+import { showTemperature, type RunEvent } from '@zemrin/core';
+import { useWords } from '../../words/words.ts';
+import { useCallWords } from './useCallWords.ts';
+import type { RunOnPage } from './useRun.ts';
+
+/** Everything that happened, in its order. */
+export function EventList({ page }: { page: RunOnPage }) {
+  const t = useWords();
+  const words = useCallWords(page);
+  const say = useEventWords(page);
+  return (
+    <section className="mt-8">
+      <h2 className="text-lg text-muted">{t('cook.log')}</h2>
+      <ol>
+        {page.state.events.map((event) => (
+          <li key={event.id} className="flex gap-4 border-b border-line py-1.5">
+            <span className="min-w-[5ch] font-semibold">{words.at(event.atMin)}</span>
+            <span>{say(event)}</span>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+function useEventWords({ meal, kept }: RunOnPage): (event: RunEvent) => string {
+  const t = useWords();
+  const labels = new Map(
+    [...kept.run.meal.dishes, ...meal.dishes].flatMap(({ steps }) =>
+      steps.map(({ id, label }) => [id, label] as const),
+    ),
+  );
+  return (event) => {
+    const key = `cook.event.${event.did}` as const;
+    switch (event.did) {
+      case 'timed':
+        return t(key, { what: event.label, minutes: event.minutes });
+      case 'noted':
+        return t(key, { what: event.text });
+      case 'changed':
+        return t(key, { what: event.why });
+      case 'fireOut':
+        return t(key, { minutes: event.minutes });
+      case 'read': {
+        const { coreC, probe } = event;
+        const tempC = coreC === null ? '–' : showTemperature(coreC, meal.kitchen.units);
+        return t(key, { what: probe, tempC });
+      }
+      case 'longer':
+        return t(key, { what: labels.get(event.step) ?? '', minutes: event.minutes });
+      default: {
+        const step = 'step' in event ? event.step : undefined;
+        return t(key, { what: (step !== undefined && labels.get(step)) || '' });
+      }
+    }
+  };
+}

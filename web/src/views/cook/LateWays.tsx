@@ -1,0 +1,84 @@
+import { localOf, type Command, type PlannedOn } from '@zemrin/core';
+import { useManner } from '../../store/manner.ts';
+import { useWords } from '../../words/words.ts';
+import { useCallWords } from './useCallWords.ts';
+import type { RunOnPage } from './useRun.ts';
+
+/** More are no help to someone with wet hands. */
+const SHOWN = 4;
+
+interface Way {
+  readonly text: string;
+  readonly more: string;
+  readonly chance: number;
+  readonly commands: readonly Command[];
+}
+
+/** When it is late: what would help, each tried before it is offered. */
+export function LateWays({ page, planned }: { page: RunOnPage; planned: PlannedOn }) {
+  const t = useWords();
+  const words = useCallWords(page);
+  const { sayIt } = useManner(page.meal, planned.plan);
+  const { plan, lateMin } = planned;
+  if (lateMin === 0) return <Moved page={page} planned={planned} />;
+  const chanceOf = (onTime: number) => Math.round(onTime * 100);
+  const at = words.at(plan.servingMin);
+  const later: Way = {
+    text: t('cook.serveAt', { at }),
+    more: t('cook.serveAtMore'),
+    chance: chanceOf(plan.onTime),
+    commands: [{ do: 'serveAt', at: localOf(plan.servingMin, page.meal.serving.zone) }],
+  };
+  const others = page.waysOut
+    .filter(({ changes }) => changes.every((change) => change.do !== 'serveAt'))
+    .map(({ text, onTime, changes }): Way => ({
+      text: sayIt(text),
+      more: '',
+      chance: chanceOf(onTime),
+      commands: changes,
+    }));
+  return (
+    <section className="mt-5">
+      <div className="flex items-baseline justify-between gap-4">
+        <h2 className="text-xl">{t('cook.waysOut')}</h2>
+        <p className="text-muted">{t('cook.waysBefore', { chance: 0 })}</p>
+      </div>
+      <div className="mt-2 grid gap-2">
+        {[later, ...others].slice(0, SHOWN).map(({ text, more, chance, commands }) => (
+          <button
+            key={text}
+            type="button"
+            className="btn cook-btn justify-between text-left whitespace-normal"
+            onClick={() => page.say([{ did: 'changed', commands: [...commands], why: text }])}
+          >
+            <span>
+              {text}
+              {more !== '' && (
+                <span className="block text-base font-normal opacity-75">{more}</span>
+              )}
+            </span>
+            <span className="text-base font-normal">{t('cook.chanceThen', { chance })}</span>
+          </button>
+        ))}
+      </div>
+    </section>
+  );
+}
+
+/** What the last word moved, in a line. */
+function Moved({ page, planned }: { page: RunOnPage; planned: PlannedOn }) {
+  const t = useWords();
+  const words = useCallWords(page);
+  const far = planned.moved.filter(({ fromMin, toMin }) => Math.abs(toMin - fromMin) >= FAR_MIN);
+  const [first] = far;
+  if (!first) return null;
+  const values = { label: first.label, at: words.at(first.toMin), count: far.length - 1 };
+  return (
+    <p className="mt-3 text-muted" role="status">
+      {t(far.length > 1 ? 'cook.movedMore' : 'cook.movedOne', values)}
+    </p>
+  );
+}
+
+/** Moved by less than this, and nobody needs to hear it. */
+const FAR_MIN = 5;

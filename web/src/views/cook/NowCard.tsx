@@ -1,0 +1,191 @@
+import { amountsOfStep, cueOf, deedsOf, readyToServe, showMinutes, type Call } from '@zemrin/core';
+import { useEffect } from 'react';
+import type { RunPlan } from '../../store/runs.ts';
+import { useManner } from '../../store/manner.ts';
+import { useWords } from '../../words/words.ts';
+import type { Asking } from './CookDialog.tsx';
+import { CueDrawing } from './cues/CueDrawing.tsx';
+import { useCallWords } from './useCallWords.ts';
+import type { RunOnPage } from './useRun.ts';
+
+interface Props {
+  readonly page: RunOnPage;
+  readonly plan: RunPlan;
+  readonly onAsk: (asking: Asking) => void;
+}
+
+/** The one thing to do: what, to what, how much, until when, and how one sees that it is done. */
+export function NowCard({ page, plan, onAsk }: Props) {
+  const t = useWords();
+  const { calls, nowMin, say, state } = page;
+  const words = useCallWords(page);
+  const [call] = calls;
+  const blocked = call?.kind === 'serve' && !readyToServe(state, plan.planned.plan);
+  const go = () => {
+    if (call && !blocked) say(deedsOf(call));
+  };
+  useSpace(go);
+  if (!call) return null;
+  const isNow = call.atMin <= nowMin + NEARLY_MIN;
+  const ago = Math.floor(nowMin - call.atMin);
+  const word = call.kind === 'serve' ? 'cook.serve' : beginsLong(call) ? 'cook.begin' : 'cook.done';
+  return (
+    <section
+      aria-label={t('cook.now')}
+      className="mt-4 rounded-xl bg-card p-4 text-card-ink md:p-6"
+      aria-live="polite"
+    >
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-1 text-lg">
+        <span
+          className={`rounded-md px-2 py-0.5 font-semibold ${isNow ? 'bg-card-ink text-card' : 'border-2 border-card-ink'}`}
+        >
+          {isNow
+            ? t(call.handsMin > 0 ? 'cook.hands' : 'cook.look')
+            : t('cook.soon', { left: showMinutes(Math.ceil(call.atMin - nowMin)) })}
+        </span>
+        <span>{call.step?.dishName}</span>
+        <span className="ml-auto text-right">
+          {ago >= LATE_TOLD_MIN ? t('cook.dueAgo', { left: showMinutes(ago) }) : words.until(call)}
+        </span>
+      </div>
+      <div className="mt-2 flex flex-col gap-4 md:flex-row md:items-start">
+        <div className="min-w-0 grow">
+          <h2 className="text-[clamp(30px,4.6vw,58px)] leading-[1.08]">{words.what(call)}</h2>
+          <Amounts page={page} call={call} />
+          {words.doneWhen(call) !== undefined && (
+            <p className="mt-2 text-[clamp(17px,1.8vw,22px)]">{words.doneWhen(call)}</p>
+          )}
+          {blocked && (
+            <p className="mt-2 text-lg font-semibold">
+              {t('cook.serveNotYet', { what: words.goingOn() })}
+            </p>
+          )}
+        </div>
+        <Cue page={page} call={call} />
+      </div>
+      <Minds page={page} call={call} />
+      <div className="mt-5 flex flex-wrap gap-3">
+        <button
+          type="button"
+          className="btn cook-btn btn-go"
+          disabled={blocked}
+          aria-keyshortcuts="Space"
+          onClick={go}
+        >
+          {t(word)} <kbd className="key-hint">space</kbd>
+        </button>
+        {call.kind === 'end' && (
+          <button
+            type="button"
+            data-key="n"
+            className="btn cook-btn"
+            onClick={() => onAsk({ kind: 'longer', call })}
+          >
+            {t('cook.notYet')} <kbd className="key-hint">n</kbd>
+          </button>
+        )}
+        {call.kind !== 'serve' && (
+          <button
+            type="button"
+            data-key="l"
+            className="btn cook-btn"
+            onClick={() => onAsk({ kind: 'late', call })}
+          >
+            {t('cook.late')} <kbd className="key-hint">l</kbd>
+          </button>
+        )}
+        <button
+          type="button"
+          data-key="m"
+          className="btn cook-btn"
+          onClick={() => onAsk({ kind: 'note', call })}
+        >
+          {t('cook.note')} <kbd className="key-hint">m</kbd>
+        </button>
+        <button
+          type="button"
+          className="btn cook-btn"
+          onClick={() => onAsk({ kind: 'happens', call })}
+        >
+          {t('cook.happens')}
+        </button>
+      </div>
+    </section>
+  );
+}
+
+/** It is due this soon: then it is now. */
+const NEARLY_MIN = 0.5;
+/** From so many minutes on it is said how long ago it was due. */
+const LATE_TOLD_MIN = 2;
+/** What takes longer than this at a stretch is begun first, and done later. */
+const LONG_MIN = 8;
+
+function beginsLong({ kind, step, handsMin }: Call): boolean {
+  return kind === 'begin' && step !== undefined && handsMin >= LONG_MIN;
+}
+
+/** The space bar says done, wherever the hand last was, but not while something is being typed. */
+function useSpace(go: () => void): void {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const typing = event.target instanceof HTMLElement && event.target.closest(TYPED_INTO);
+      const busy = document.querySelector('[role="dialog"], [role="menu"]');
+      if (event.code !== 'Space' || event.repeat || typing || busy) return;
+      event.preventDefault();
+      go();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [go]);
+}
+
+const TYPED_INTO = 'input, textarea, select, button, a, [contenteditable], summary';
+
+function Amounts({ page, call }: { page: RunOnPage; call: Call }) {
+  const { manner } = useManner(page.meal);
+  const words = useCallWords(page);
+  if (!call.step || call.kind !== 'begin') return null;
+  const { foods, lines } = amountsOfStep(page.meal, call.step.id);
+  if (foods.length + lines.length === 0) return null;
+  return (
+    <ul className="mt-2 flex max-h-[26vh] flex-wrap gap-x-5 gap-y-1 overflow-auto text-[clamp(16px,1.6vw,20px)]">
+      {foods.map((food) => (
+        <li key={food.name}>{words.food(food, manner)}</li>
+      ))}
+      {lines.map((line, i) => (
+        <li key={`${line.name} ${i}`}>{words.line(line, manner)}</li>
+      ))}
+    </ul>
+  );
+}
+
+function Cue({ page, call }: { page: RunOnPage; call: Call }) {
+  const { meal } = page;
+  // What is begun by taking something else off is judged by that.
+  const judged = call.kind === 'begin' ? call.ends[0] : call.step;
+  const shown = judged ?? call.step;
+  const dish = meal.dishes.find(({ id }) => id === shown?.dish);
+  const step = dish?.steps.find(({ id }) => id === shown?.id);
+  const cue = dish && step ? cueOf(meal, dish, step) : undefined;
+  return cue ? <CueDrawing cue={cue} /> : null;
+}
+
+function Minds({ page, call }: { page: RunOnPage; call: Call }) {
+  const { sayIt } = useManner(page.meal);
+  const cautions = call.kind === 'begin' ? (call.step?.cautions ?? []) : [];
+  if (cautions.length === 0) return null;
+  return (
+    <ul className="mt-3 space-y-1 text-base">
+      {cautions.map((caution) => (
+        <li
+          key={caution.message.key}
+          className={`border-l-4 pl-3 ${caution.broken ? 'border-clash font-semibold' : 'border-card-ink/40'}`}
+        >
+          {sayIt(caution.message)}{' '}
+          <span className="opacity-75">{sayIt({ key: caution.source })}</span>
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,64 @@
+import type { Deed, Step } from '@zemrin/core';
+import { useState, type FormEvent } from 'react';
+import { Choice } from '../../ui/Choice.tsx';
+import { useWords } from '../../words/words.ts';
+import { celsiusOf, temperatureUnit } from './temperature.ts';
+import type { RunOnPage } from './useRun.ts';
+
+/** A reading by hand: which food the probe is in, and what it says. */
+export function ReadingForm(props: {
+  readonly page: RunOnPage;
+  readonly onTake: (deeds: readonly Deed[]) => void;
+}) {
+  const t = useWords();
+  const { page, onTake } = props;
+  const { meal, state } = page;
+  const going = meal.dishes.flatMap((dish) =>
+    dish.steps
+      .filter((step) => isReadable(step) && state.begun.has(step.id) && !state.ended.has(step.id))
+      .map((step) => [step.id, `${dish.name}, ${step.label}`] as const),
+  );
+  const [chosen, setChosen] = useState(going[0]?.[0] ?? '');
+  const [text, setText] = useState('');
+  const [wrong, setWrong] = useState(false);
+  if (going.length === 0) return <p>{t('cook.readingNone')}</p>;
+  const unit = temperatureUnit(meal.kitchen.units);
+  const take = (event: FormEvent) => {
+    event.preventDefault();
+    const coreC = celsiusOf(text, meal.kitchen.units);
+    setWrong(coreC === undefined);
+    if (coreC === undefined) return;
+    const probe = `by hand ${chosen}`;
+    const put: Deed[] =
+      state.probes.get(probe) === chosen ? [] : [{ did: 'probed', probe, step: chosen }];
+    onTake([...put, { did: 'read', probe, coreC }]);
+  };
+  return (
+    <form onSubmit={take} className="space-y-4">
+      <Choice label={t('cook.readingOf')} value={chosen} options={going} onChoose={setChosen} />
+      <label className="block">
+        {t('cook.readingCore', { unit })}
+        <input
+          className="field mt-1 w-full text-2xl"
+          inputMode="decimal"
+          value={text}
+          aria-invalid={wrong}
+          onChange={(event) => setText(event.target.value)}
+        />
+      </label>
+      {wrong && (
+        <p role="alert" className="text-clash">
+          {t('cook.numberWrong')}
+        </p>
+      )}
+      <button type="submit" className="btn cook-btn btn-go">
+        {t('cook.readingKeep')}
+      </button>
+    </form>
+  );
+}
+
+/** Heat times it, so that a core says something of its end. */
+function isReadable({ time }: Step): boolean {
+  return time.kind === 'heat';
+}

@@ -1,0 +1,75 @@
+import { atMoment, bandAt, showTemperature } from '@zemrin/core';
+import type { RunPlan } from '../../store/runs.ts';
+import { useWords } from '../../words/words.ts';
+import type { Asking } from './CookDialog.tsx';
+import { ProbeLine } from './ProbeLine.tsx';
+import { TimersList } from './TimersList.tsx';
+import { useCallWords } from './useCallWords.ts';
+import type { RunOnPage } from './useRun.ts';
+
+interface Props {
+  readonly page: RunOnPage;
+  readonly plan: RunPlan;
+  readonly onAsk: (asking: Asking) => void;
+}
+
+/** Fire and probes, what stands where, and timers. */
+export function SidePanel({ page, plan, onAsk }: Props) {
+  const t = useWords();
+  const { state, nowMin, meal } = page;
+  const words = useCallWords(page);
+  const { units } = meal.kitchen;
+  const standing = atMoment(plan.planned.plan.stories, nowMin).filter(
+    ({ span }) => span.step === undefined || state.begun.has(span.step),
+  );
+  const timed = plan.planned.plan.steps.filter(
+    ({ id, elastic }) => state.begun.has(id) && !state.ended.has(id) && !elastic,
+  );
+  return (
+    <aside className="shrink-0 space-y-6 bg-panel p-4 md:p-5 lg:w-[330px]">
+      <section>
+        <div className="flex items-center justify-between gap-3">
+          <h2 className="text-lg">{t('cook.probes')}</h2>
+          <button
+            type="button"
+            data-key="r"
+            className="btn cook-btn"
+            onClick={() => onAsk({ kind: 'reading' })}
+          >
+            {t('cook.reading')} <kbd className="key-hint">r</kbd>
+          </button>
+        </div>
+        {[...new Set(state.probes.values())]
+          .filter((step) => !state.ended.has(step))
+          .map((step) => (
+            <ProbeLine key={step} step={step} page={page} plan={plan} />
+          ))}
+      </section>
+      <section>
+        <h2 className="text-lg">{t('cook.where')}</h2>
+        <ul>
+          {standing.map((one) => (
+            <li key={`${one.dishName} ${one.food}`} className="border-b border-line py-2">
+              <span className="flex items-baseline gap-2">
+                <span
+                  aria-hidden="true"
+                  className="h-3 w-3 shrink-0 self-center rounded-sm"
+                  style={{ background: `var(--${bandAt(one.span.placeC)})` }}
+                />
+                <span className="font-semibold">{one.name}</span>
+              </span>
+              <span className="text-muted">
+                {t('cook.place', {
+                  place: words.placeName(one.span.place),
+                  tempC: showTemperature(one.span.placeC, units),
+                })}
+                , {t('cook.standsAt', { tempC: showTemperature(Math.round(one.coreC), units) })}
+              </span>
+            </li>
+          ))}
+        </ul>
+      </section>
+      <TimersList page={page} timed={timed} onAsk={onAsk} />
+    </aside>
+  );
+}

@@ -1,0 +1,25 @@
+import { wrap } from 'comlink';
+import type { RunApi } from './run.worker.ts';
+
+/** The functions that plan runs on, as they are called from this side. */
+export type RunPlanner = {
+  readonly [Name in keyof RunApi]: (
+    ...asked: Parameters<RunApi[Name]>
+  ) => Promise<Awaited<ReturnType<RunApi[Name]>>>;
+};
+
+let started: RunPlanner | undefined;
+
+/** The worker that plans runs on, started when the first run is. */
+export function runPlanner(): RunPlanner {
+  if (started) return started;
+  // The bundler finds the worker by this very form.
+  const remote = wrap<RunApi>(
+    new Worker(new URL('./run.worker.ts', import.meta.url), { type: 'module' }),
+  );
+  started = {
+    planOn: (run, nowMin, previous) => remote.planOn(run, nowMin, previous),
+    waysOut: (run, nowMin) => remote.waysOut(run, nowMin),
+  };
+  return started;
+}
