@@ -2,11 +2,16 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
+import { stationRoutes } from './station/routes.ts';
+import type { Station } from './station/station.ts';
 
 const YEAR_MS = 365 * 24 * 3600 * 1000;
 
-/** Serves the built application: its files, and its one page for every address within it. */
-export function appOf(dist: string): Express {
+/**
+ * Serves the built application: its files, and its one page for every address within it; and a
+ * thermometer station, where there is one.
+ */
+export function appOf(dist: string, station?: Station): Express {
   const page = join(dist, 'index.html');
   if (!existsSync(page)) {
     throw new Error(`Nothing is built in ${dist}. Run “npm run build” first.`);
@@ -28,6 +33,7 @@ export function appOf(dist: string): Express {
       strictTransportSecurity: false,
     }),
   );
+  if (station) app.use('/station', stationRoutes(station));
   app.use('/assets', express.static(join(dist, 'assets'), { immutable: true, maxAge: YEAR_MS }));
   app.use(express.static(dist, { maxAge: 0 }));
   app.get('/{*splat}', (request, response) => {

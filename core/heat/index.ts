@@ -32,7 +32,6 @@ export { readyingMinutes } from './readying.ts';
 export {
   liveForecast,
   liveMembersOf,
-  LIVE_MEMBERS,
   type LiveForecast,
   type LiveMembers,
 } from './live-forecast.ts';

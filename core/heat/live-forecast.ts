@@ -5,7 +5,7 @@ import { evenNormals } from './normal-quantiles.ts';
 import { sortReadings, type IgnoredReading, type ProbeReading } from './readings.ts';
 
 /** So many cooks, each a little otherwise, are weighed against what the probe says. */
-export const LIVE_MEMBERS = 300;
+const LIVE_MEMBERS = 300;
 /** Coarser than the cook that is shown: the spread does not depend on it. */
 const CELLS = 12;
 /** Points of each member's curve. */

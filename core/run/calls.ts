@@ -18,6 +18,8 @@ export interface Call {
   readonly atMin: number;
   /** Hands are wanted for so long; 0 for a look. */
   readonly handsMin: number;
+  /** The cook is at it already, both hands: it goes on until it is done. */
+  readonly inHand?: boolean | undefined;
   /** What to do, in the words of the meal. */
   readonly what: string;
   /** How one sees that it is done, in the words of the meal. */
@@ -65,7 +67,9 @@ export function callsOfRun(
     what: '',
   };
   const rank = { end: 0, tend: 1, begin: 2, serve: 3 } as const;
-  return [...calls, serve].sort((a, b) => a.atMin - b.atMin || rank[a.kind] - rank[b.kind]);
+  /** What the hands are at comes before what is still to come, and after what is due. */
+  const orderMin = ({ atMin, inHand }: Call) => (inHand ? Math.min(atMin, plan.nowMin) : atMin);
+  return [...calls, serve].sort((a, b) => orderMin(a) - orderMin(b) || rank[a.kind] - rank[b.kind]);
 }
 
 /** What the cook's word says has happened. */
@@ -246,7 +250,8 @@ function tendCalls(planned: PlannedStep, step: Step, state: RunState, nowMin: nu
 }
 
 function endCall(planned: PlannedStep, step: Step, chain: ChainOfPlan, state: RunState): Call {
-  const last = step.hands.find(({ when }) => when === 'end');
+  const all = step.hands.find(({ when }) => when === 'all');
+  const last = all ?? step.hands.find(({ when }) => when === 'end');
   const then = chain.begunBy(planned, state);
   const handsMin = last && 'minutes' in last ? last.minutes : 0;
   return {
@@ -258,6 +263,7 @@ function endCall(planned: PlannedStep, step: Step, chain: ChainOfPlan, state: Ru
     atMin: chain.dueMin(planned) - handsMin,
     handsMin,
     what: last?.what ?? '',
+    inHand: all !== undefined && planned.hands.every(({ who }) => who === undefined),
     ...doneOf(step),
   };
 }

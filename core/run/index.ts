@@ -1,6 +1,6 @@
 export { beginRun, parseRun, runDocument, runOf, type Run } from './run.ts';
-export { inOrder, merged } from './order.ts';
-export { eventsOf, RunEventSchema, type Deed, type RunEvent } from './event.ts';
+export { merged } from './order.ts';
+export { eventsOf, type Deed, type RunEvent } from './event.ts';
 export {
   foldRun,
   type Confirmation,
@@ -11,7 +11,15 @@ export {
 export { callsOfRun, deedsOf, readyToServe, type Call } from './calls.ts';
 export { cueOf, type Cue } from './cue.ts';
 export { planOn, waysOutOf, type PlannedOn, type PlanOnOptions } from './plan-on.ts';
-export { probedCook, probeForecast, readingsOf, type ProbedCook } from './probe-forecast.ts';
+export { probedCook, probeForecast, type ProbedCook } from './probe-forecast.ts';
+export {
+  probedOf,
+  ProbedSchema,
+  specOfProbed,
+  StationReadingSchema,
+  type Probed,
+  type StationReading,
+} from './station.ts';
 export { simulateCook, type SimulatedCook } from './simulated-cook.ts';
 export { guestsLate, oneMore, TROUBLES, withoutDish, type Trouble } from './troubles.ts';
 export { rehearse, type Rehearsal, type RehearsalOptions } from './rehearsal.ts';

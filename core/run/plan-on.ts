@@ -24,7 +24,7 @@ export interface PlannedOn {
   readonly wishedMin: number;
   /** How much later than that it will be, whatever the order; 0 where it can still be on time. */
   readonly lateMin: number;
-  /** By how much what comes first may be later with nothing lost, minutes. */
+  /** What every dish keeps in hand at the least, minutes. */
   readonly inHandMin: number;
   /** What it moves against the plan before. */
   readonly moved: readonly Move[];
@@ -98,12 +98,10 @@ export function waysOutOf(
     : [];
 }
 
-/** The least give of anything hands are wanted for that has not begun. */
-function inHandOf({ steps }: Plan): number {
-  const give = steps
-    .filter(({ begun, hands }) => !begun && hands.length > 0)
-    .map(({ startMin, mustStartByMin }) => mustStartByMin - startMin);
-  return give.length > 0 ? Math.max(0, Math.min(...give)) : 0;
+/** What the dish that has the least of it keeps in hand. */
+function inHandOf({ buffers }: Plan): number {
+  const held = buffers.map(({ heldMin }) => heldMin);
+  return held.length > 0 ? Math.max(0, Math.round(Math.min(...held))) : 0;
 }
 
 /** The plan for the first serving time at which there is one: doubled until it is, then halved. */

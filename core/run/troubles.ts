@@ -1,7 +1,7 @@
 import { servingMin, type Meal } from '../meal/index.ts';
 import { isFirePlace } from '../places/index.ts';
 import type { Plan, PlannedStep } from '../plan/index.ts';
-import { isoOf, localOf } from '../time/index.ts';
+import { localOf } from '../time/index.ts';
 import type { Deed } from './event.ts';
 
 /** What may go wrong in a rehearsal. */
@@ -73,9 +73,4 @@ export function longestOnFire({ steps }: Pick<Plan, 'steps'>): PlannedStep | und
   return steps
     .filter(({ place, verb }) => isFirePlace(place.kind) && verb !== 'light' && verb !== 'preheat')
     .toSorted((a, b) => b.endMin - b.startMin - (a.endMin - a.startMin))[0];
-}
-
-/** A moment as it is told outside. */
-export function told(atMin: number, zone: string): string {
-  return isoOf(Math.round(atMin), zone);
 }

@@ -2,6 +2,7 @@ import { Search, SunMoon, Undo2, Redo2, type LucideIcon } from 'lucide-react';
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { Link, useLocation } from 'react-router';
 import { own } from '../store/own.ts';
+import { runOnNow } from '../store/runs.ts';
 import { useAppSelector } from '../store/store.ts';
 import { useWords } from '../words/words.ts';
 import { useKeys, type Overlay } from './keys.ts';
@@ -25,6 +26,7 @@ export function Shell({ children }: { children: ReactNode }) {
   );
   const lastMeal = useAppSelector((state) => Object.keys(state.library.meals).at(-1));
   const meal = known ? here.meal : lastMeal;
+  const cooking = useAppSelector(({ runs }) => runOnNow(runs));
   const history = useHistory();
   useKeys({ meal, setOverlay, history });
 
@@ -47,7 +49,8 @@ export function Shell({ children }: { children: ReactNode }) {
               key={view.name}
               view={view}
               current={here.view === view.name}
-              to={addressOf(view.name, meal)}
+              to={addressOf(view.name, (view.name === 'cook' && cooking) || meal)}
+              first={view.name === 'cook' && cooking !== undefined}
               disabled={view.name !== 'meals' && meal === undefined}
             />
           ))}
@@ -87,7 +90,13 @@ export function Shell({ children }: { children: ReactNode }) {
   );
 }
 
-function RailLink(props: { view: NumberedView; to: string; current: boolean; disabled: boolean }) {
+function RailLink(props: {
+  view: NumberedView;
+  to: string;
+  current: boolean;
+  disabled: boolean;
+  first: boolean;
+}) {
   const t = useWords();
   const Icon = props.view.icon;
   const look =
@@ -106,7 +115,7 @@ function RailLink(props: { view: NumberedView; to: string; current: boolean; dis
       to={props.to}
       aria-current={props.current ? 'page' : undefined}
       aria-keyshortcuts={props.view.key}
-      className={`${look} ${props.current ? 'bg-ground font-semibold text-ink' : 'hover:bg-white/10'}`}
+      className={`${look} ${props.first ? 'order-first md:order-none' : ''} ${props.current ? 'bg-ground font-semibold text-ink' : 'hover:bg-white/10'}`}
     >
       <Icon size={18} aria-hidden="true" />
       {label}

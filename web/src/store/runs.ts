@@ -24,6 +24,8 @@ export interface RunPlan {
   readonly forecasts: readonly StepForecast[];
 }
 
+export type { KeptRun };
+
 export interface RunsState {
   readonly runs: Readonly<Record<string, KeptRun>>;
   readonly plans: Readonly<Record<string, RunPlan>>;
@@ -49,7 +51,10 @@ export function runs(state: RunsState = initial, action: Action): RunsState {
     return { ...state, runs: { ...loaded, ...state.runs } };
   }
   if (runBegun.match(action)) {
-    return { ...state, runs: { ...state.runs, [action.payload.run.id]: action.payload } };
+    const { run, rehearsal } = action.payload;
+    // Begun again by a rehearsal that goes on to a later minute: what happened stays.
+    const events = merged(state.runs[run.id]?.run.events ?? [], run.events);
+    return { ...state, runs: { ...state.runs, [run.id]: { run: { ...run, events }, rehearsal } } };
   }
   if (happened.match(action)) {
     const { run: id, events } = action.payload;
@@ -75,4 +80,23 @@ export function runs(state: RunsState = initial, action: Action): RunsState {
     return { ...state, waysOut: { ...state.waysOut, [run]: waysOut } };
   }
   return state;
+}
+
+/** The meal of a run that is on: begun last, and not on the table yet. */
+export function runOnNow({ runs: all }: RunsState): string | undefined {
+  const on = Object.values(all)
+    .map(({ run }) => run)
+    .filter(({ events }) => !isServed(events))
+    .reduce<KeptRun['run'] | undefined>(
+      (newest, run) => (newest && newest.startedMin >= run.startedMin ? newest : run),
+      undefined,
+    );
+  return on?.meal.id;
+}
+
+function isServed(events: readonly RunEvent[]): boolean {
+  const last = events.findLast(({ did }) => did === 'served');
+  return (
+    last !== undefined && !events.some((event) => event.did === 'undone' && event.event === last.id)
+  );
 }

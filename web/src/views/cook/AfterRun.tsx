@@ -2,7 +2,7 @@ import { showMinutes, type Meal } from '@zemrin/core';
 import { useWords } from '../../words/words.ts';
 import { EventList } from './EventList.tsx';
 import { useCallWords } from './useCallWords.ts';
-import { useStartRun } from './useStartRun.ts';
+import { useStartRun } from '../../store/useStartRun.ts';
 import type { RunOnPage } from './useRun.ts';
 
 /** Left-overs are cold again within so long. */

@@ -1,7 +1,7 @@
 import { jobsOf, showMinutes, showTime, type Meal } from '@zemrin/core';
 import { useNow, usePlan } from '../../store/hooks.ts';
 import { useWords } from '../../words/words.ts';
-import { useStartRun } from './useStartRun.ts';
+import { useStartRun } from '../../store/useStartRun.ts';
 
 /** Before the day: the first job and how long until then, and the way into the run. */
 export function BeforeRun({ meal }: { meal: Meal }) {

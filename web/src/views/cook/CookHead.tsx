@@ -14,7 +14,7 @@ export function CookHead({ page, planned }: { page: RunOnPage; planned: PlannedO
     <header className="flex flex-wrap items-end justify-between gap-x-6 gap-y-1">
       <div>
         <p className="font-title text-[clamp(44px,6vw,76px)] leading-none font-bold">
-          {showTime(Math.floor(nowMin), zone, meal.kitchen.clock, Math.floor(nowMin))}
+          {at(Math.floor(nowMin))}
         </p>
         <h1 className="mt-1 text-base font-semibold text-muted">{meal.title}</h1>
         {kept.rehearsal && (

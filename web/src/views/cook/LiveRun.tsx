@@ -1,15 +1,15 @@
 import { type Meal } from '@zemrin/core';
 import { useState } from 'react';
-import type { KeptRun } from '../../storage/runs.ts';
+import type { KeptRun } from '../../store/runs.ts';
 import { Loading } from '../../ui/Loading.tsx';
 import { AfterRun } from './AfterRun.tsx';
 import { CookHead } from './CookHead.tsx';
 import { CookDialog, type Asking } from './CookDialog.tsx';
 import { NowCard } from './NowCard.tsx';
-import { Reminders } from './Reminders.tsx';
 import { SidePanel } from './SidePanel.tsx';
 import { ThenList } from './ThenList.tsx';
 import { LateWays } from './LateWays.tsx';
+import { useStation } from './useStation.ts';
 import { useAwake } from './useAwake.ts';
 import { useRunOnPage } from './useRun.ts';
 
@@ -17,6 +17,7 @@ import { useRunOnPage } from './useRun.ts';
 export function LiveRun({ meal, kept }: { meal: Meal; kept: KeptRun }) {
   const page = useRunOnPage(kept);
   const [asking, setAsking] = useState<Asking>();
+  useStation(page);
   useAwake(page.state.servedMin === undefined);
   if (page.state.servedMin !== undefined) return <AfterRun meal={meal} page={page} />;
   if (!page.plan) return <Loading />;
@@ -29,7 +30,6 @@ export function LiveRun({ meal, kept }: { meal: Meal; kept: KeptRun }) {
         <ThenList page={page} />
       </main>
       <SidePanel page={page} plan={page.plan} onAsk={setAsking} />
-      <Reminders page={page} />
       {asking && <CookDialog asking={asking} page={page} onClose={() => setAsking(undefined)} />}
     </div>
   );

@@ -1,6 +1,15 @@
-import { amountsOfStep, cueOf, deedsOf, readyToServe, showMinutes, type Call } from '@zemrin/core';
+import {
+  amountsOfStep,
+  cueOf,
+  deedsOf,
+  isFirePlace,
+  readyToServe,
+  showMinutes,
+  type Call,
+} from '@zemrin/core';
 import { useEffect } from 'react';
-import type { RunPlan } from '../../store/runs.ts';
+import { runBegun, type RunPlan } from '../../store/runs.ts';
+import { useAppDispatch } from '../../store/store.ts';
 import { useManner } from '../../store/manner.ts';
 import { useWords } from '../../words/words.ts';
 import type { Asking } from './CookDialog.tsx';
@@ -26,7 +35,7 @@ export function NowCard({ page, plan, onAsk }: Props) {
   };
   useSpace(go);
   if (!call) return null;
-  const isNow = call.atMin <= nowMin + NEARLY_MIN;
+  const isNow = call.inHand === true || call.atMin <= nowMin + NEARLY_MIN;
   const ago = Math.floor(nowMin - call.atMin);
   const word = call.kind === 'serve' ? 'cook.serve' : beginsLong(call) ? 'cook.begin' : 'cook.done';
   return (
@@ -40,7 +49,7 @@ export function NowCard({ page, plan, onAsk }: Props) {
           className={`rounded-md px-2 py-0.5 font-semibold ${isNow ? 'bg-card-ink text-card' : 'border-2 border-card-ink'}`}
         >
           {isNow
-            ? t(call.handsMin > 0 ? 'cook.hands' : 'cook.look')
+            ? t(call.inHand || call.handsMin > 0 ? 'cook.hands' : 'cook.look')
             : t('cook.soon', { left: showMinutes(Math.ceil(call.atMin - nowMin)) })}
         </span>
         <span>{call.step?.dishName}</span>
@@ -48,8 +57,8 @@ export function NowCard({ page, plan, onAsk }: Props) {
           {ago >= LATE_TOLD_MIN ? t('cook.dueAgo', { left: showMinutes(ago) }) : words.until(call)}
         </span>
       </div>
-      <div className="mt-2 flex flex-col gap-4 md:flex-row md:items-start">
-        <div className="min-w-0 grow">
+      <div className="mt-2 grid gap-x-5 gap-y-4 md:grid-cols-[minmax(0,1fr)_210px]">
+        <div className="min-w-0 md:only:col-span-2">
           <h2 className="text-[clamp(30px,4.6vw,58px)] leading-[1.08]">{words.what(call)}</h2>
           <Amounts page={page} call={call} />
           {words.doneWhen(call) !== undefined && (
@@ -62,53 +71,54 @@ export function NowCard({ page, plan, onAsk }: Props) {
           )}
         </div>
         <Cue page={page} call={call} />
-      </div>
-      <Minds page={page} call={call} />
-      <div className="mt-5 flex flex-wrap gap-3">
-        <button
-          type="button"
-          className="btn cook-btn btn-go"
-          disabled={blocked}
-          aria-keyshortcuts="Space"
-          onClick={go}
-        >
-          {t(word)} <kbd className="key-hint">space</kbd>
-        </button>
-        {call.kind === 'end' && (
+        <Minds page={page} call={call} />
+        <div className="order-1 flex flex-wrap gap-3 md:order-3 md:col-span-2">
           <button
             type="button"
-            data-key="n"
-            className="btn cook-btn"
-            onClick={() => onAsk({ kind: 'longer', call })}
+            className="btn cook-btn btn-go"
+            disabled={blocked}
+            aria-keyshortcuts="Space"
+            onClick={go}
           >
-            {t('cook.notYet')} <kbd className="key-hint">n</kbd>
+            {t(word)} <kbd className="key-hint">space</kbd>
           </button>
-        )}
-        {call.kind !== 'serve' && (
+          {call.kind === 'end' && (
+            <button
+              type="button"
+              data-key="n"
+              className="btn cook-btn"
+              onClick={() => onAsk({ kind: 'longer', call })}
+            >
+              {t('cook.notYet')} <kbd className="key-hint">n</kbd>
+            </button>
+          )}
+          {call.kind !== 'serve' && (
+            <button
+              type="button"
+              data-key="l"
+              className="btn cook-btn"
+              onClick={() => onAsk({ kind: 'late', call })}
+            >
+              {t('cook.late')} <kbd className="key-hint">l</kbd>
+            </button>
+          )}
           <button
             type="button"
-            data-key="l"
+            data-key="m"
             className="btn cook-btn"
-            onClick={() => onAsk({ kind: 'late', call })}
+            onClick={() => onAsk({ kind: 'note', call })}
           >
-            {t('cook.late')} <kbd className="key-hint">l</kbd>
+            {t('cook.note')} <kbd className="key-hint">m</kbd>
           </button>
-        )}
-        <button
-          type="button"
-          data-key="m"
-          className="btn cook-btn"
-          onClick={() => onAsk({ kind: 'note', call })}
-        >
-          {t('cook.note')} <kbd className="key-hint">m</kbd>
-        </button>
-        <button
-          type="button"
-          className="btn cook-btn"
-          onClick={() => onAsk({ kind: 'happens', call })}
-        >
-          {t('cook.happens')}
-        </button>
+          <button
+            type="button"
+            className="btn cook-btn"
+            onClick={() => onAsk({ kind: 'happens', call })}
+          >
+            {t('cook.happens')}
+          </button>
+          <SkipAhead page={page} call={call} />
+        </div>
       </div>
     </section>
   );
@@ -145,7 +155,7 @@ const TYPED_INTO = 'input, textarea, select, button, a, [contenteditable], summa
 function Amounts({ page, call }: { page: RunOnPage; call: Call }) {
   const { manner } = useManner(page.meal);
   const words = useCallWords(page);
-  if (!call.step || call.kind !== 'begin') return null;
+  if (!call.step || (call.kind !== 'begin' && !call.inHand)) return null;
   const { foods, lines } = amountsOfStep(page.meal, call.step.id);
   if (foods.length + lines.length === 0) return null;
   return (
@@ -163,8 +173,8 @@ function Amounts({ page, call }: { page: RunOnPage; call: Call }) {
 function Cue({ page, call }: { page: RunOnPage; call: Call }) {
   const { meal } = page;
   // What is begun by taking something else off is judged by that.
-  const judged = call.kind === 'begin' ? call.ends[0] : call.step;
-  const shown = judged ?? call.step;
+  const leaving = call.ends.find(({ place }) => isFirePlace(place.kind));
+  const shown = (call.kind === 'begin' ? leaving : undefined) ?? call.step;
   const dish = meal.dishes.find(({ id }) => id === shown?.dish);
   const step = dish?.steps.find(({ id }) => id === shown?.id);
   const cue = dish && step ? cueOf(meal, dish, step) : undefined;
@@ -176,7 +186,7 @@ function Minds({ page, call }: { page: RunOnPage; call: Call }) {
   const cautions = call.kind === 'begin' ? (call.step?.cautions ?? []) : [];
   if (cautions.length === 0) return null;
   return (
-    <ul className="mt-3 space-y-1 text-base">
+    <ul className="order-2 space-y-1 text-base md:col-span-2">
       {cautions.map((caution) => (
         <li
           key={caution.message.key}
@@ -189,3 +199,24 @@ function Minds({ page, call }: { page: RunOnPage; call: Call }) {
     </ul>
   );
 }
+
+/** In a rehearsal nobody waits for the night to go by. */
+function SkipAhead({ page, call }: { page: RunOnPage; call: Call }) {
+  const t = useWords();
+  const words = useCallWords(page);
+  const dispatch = useAppDispatch();
+  const { run, rehearsal } = page.kept;
+  const aheadMin = call.atMin - page.nowMin;
+  if (!rehearsal || aheadMin < SKIPPED_MIN) return null;
+  const aheadMs = (aheadMin * 60_000) / rehearsal.speed;
+  const skip = () =>
+    dispatch(runBegun({ run, rehearsal: { ...rehearsal, fromMs: rehearsal.fromMs - aheadMs } }));
+  return (
+    <button type="button" data-key="g" className="btn cook-btn" onClick={skip}>
+      {t('cook.skipAhead', { at: words.at(call.atMin) })} <kbd className="key-hint">g</kbd>
+    </button>
+  );
+}
+
+/** A wait shorter than this is practised too. */
+const SKIPPED_MIN = 2;

@@ -24,17 +24,19 @@ export function Reminders({ page }: { page: RunOnPage }) {
     ...page.state.timers
       .filter(({ untilMin }) => untilMin <= page.nowMin)
       .map(({ id, label }) => ({ key: `timer ${id}`, text: label })),
-  ].filter(({ key }) => !told.current.has(key));
-  const [first] = due;
+  ];
+  const keys = due.map(({ key }) => key).join('|');
   useEffect(() => {
-    if (!first) return;
-    told.current.add(first.key);
-    if (on.sound) chime();
-    if (on.voice) speak(first.text);
-    if (on.notices) showNotice(first.text);
+    for (const { key, text } of due) {
+      if (told.current.has(key)) continue;
+      told.current.add(key);
+      if (on.sound) chime();
+      if (on.voice) speak(text);
+      if (on.notices) showNotice(text);
+    }
     // Once for each that is due, whatever is switched meanwhile.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [first?.key]);
+  }, [keys]);
   const turn = async (kind: Reminder, wanted: boolean) => {
     const may = kind !== 'notices' || !wanted || (await mayNotify());
     const next = { ...on, [kind]: wanted && may };
@@ -42,7 +44,7 @@ export function Reminders({ page }: { page: RunOnPage }) {
     remember(next);
   };
   return (
-    <div className="fixed right-3 bottom-[64px] flex gap-1 rounded-lg border border-line bg-panel px-2 md:bottom-3">
+    <div className="flex flex-wrap gap-x-4">
       {KINDS.map((kind) => (
         <Tick key={kind} checked={on[kind]} onChange={(wanted) => void turn(kind, wanted)}>
           {t(`cook.${kind}`)}

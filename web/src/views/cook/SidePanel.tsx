@@ -2,7 +2,9 @@ import { atMoment, bandAt, showTemperature } from '@zemrin/core';
 import type { RunPlan } from '../../store/runs.ts';
 import { useWords } from '../../words/words.ts';
 import type { Asking } from './CookDialog.tsx';
+import { ProbeButtons } from './ProbeButtons.tsx';
 import { ProbeLine } from './ProbeLine.tsx';
+import { Reminders } from './Reminders.tsx';
 import { TimersList } from './TimersList.tsx';
 import { useCallWords } from './useCallWords.ts';
 import type { RunOnPage } from './useRun.ts';
@@ -39,6 +41,7 @@ export function SidePanel({ page, plan, onAsk }: Props) {
             {t('cook.reading')} <kbd className="key-hint">r</kbd>
           </button>
         </div>
+        <ProbeButtons page={page} />
         {[...new Set(state.probes.values())]
           .filter((step) => !state.ended.has(step))
           .map((step) => (
@@ -70,6 +73,7 @@ export function SidePanel({ page, plan, onAsk }: Props) {
         </ul>
       </section>
       <TimersList page={page} timed={timed} onAsk={onAsk} />
+      <Reminders page={page} />
     </aside>
   );
 }

@@ -12,7 +12,7 @@ import { own } from '../../store/own.ts';
 import { runMinute } from '../../store/run-clock.ts';
 import { deedsDone, type RunPlan } from '../../store/runs.ts';
 import { useAppDispatch, useAppSelector } from '../../store/store.ts';
-import type { KeptRun } from '../../storage/runs.ts';
+import type { KeptRun } from '../../store/runs.ts';
 
 /** The newest run of a meal. */
 export function useRunOf(meal: string): KeptRun | undefined {

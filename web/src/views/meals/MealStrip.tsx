@@ -15,6 +15,7 @@ import type { CSSProperties } from 'react';
 import { Link } from 'react-router';
 import { usePlan } from '../../store/hooks.ts';
 import { useWords, type Say } from '../../words/words.ts';
+import { StartCooking } from '../../ui/StartCooking.tsx';
 import { MealMenu } from './MealMenu.tsx';
 
 const DAY = 1440;
@@ -138,6 +139,7 @@ function MealRow(props: { meal: Meal; nowMin: number; share: (min: number) => nu
         <p className="mt-2">
           {plan ? <Standing meal={meal} plan={plan} nowMin={nowMin} t={t} /> : t('meals.planning')}
         </p>
+        {meal.dishes.length > 0 && <StartCooking meal={meal} className="mt-2" />}
       </div>
     </li>
   );

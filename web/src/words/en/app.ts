@@ -25,6 +25,8 @@ export const app = {
   'nav.bench': 'Bench',
   'nav.heat': 'Heat',
   'nav.weave': 'Weave',
+  'run.start': 'Start cooking',
+  'run.on': 'Cooking now',
   'nav.cook': 'Cook',
   'nav.lists': 'Lists',
   'nav.dishes': 'Dishes',

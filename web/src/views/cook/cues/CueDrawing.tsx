@@ -6,7 +6,7 @@ import { useWords } from '../../../words/words.ts';
 export function CueDrawing({ cue }: { cue: Cue }) {
   const t = useWords();
   return (
-    <figure className="w-full shrink-0 md:w-[210px]">
+    <figure className="order-2 grid grid-cols-[140px_1fr] items-center gap-3 md:order-none md:block">
       {drawing(cue)}
       <figcaption className="mt-1 text-base leading-snug">{captionOf(cue, t)}</figcaption>
     </figure>

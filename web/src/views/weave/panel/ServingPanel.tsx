@@ -5,6 +5,7 @@ import { StopCard } from '../../../safety/StopCard.tsx';
 import { Compromises } from './Compromises.tsx';
 import { HowSure, Moved } from './HowSure.tsx';
 import { WaysOut } from './WaysOut.tsx';
+import { StartCooking } from '../../../ui/StartCooking.tsx';
 import { ServingTime } from '../../../ui/ServingTime.tsx';
 import { useWords } from '../../../words/words.ts';
 
@@ -38,9 +39,12 @@ export function ServingPanel({ meal, plan, chosen, onChoose, onHours }: ServingP
         <NextJobs meal={meal} plan={plan} onChoose={onChoose} />
       )}
       {!brief && (
-        <button type="button" className="btn mt-5" onClick={onHours}>
-          {t('weave.hoursTitle')}
-        </button>
+        <div className="mt-5 flex flex-wrap gap-2">
+          <StartCooking meal={meal} />
+          <button type="button" className="btn" onClick={onHours}>
+            {t('weave.hoursTitle')}
+          </button>
+        </div>
       )}
     </section>
   );

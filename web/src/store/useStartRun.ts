@@ -1,10 +1,10 @@
 import { beginRun, type Meal } from '@zemrin/core';
 import { useCallback } from 'react';
-import { usePlan } from '../../store/hooks.ts';
-import { uniqueId } from '../../store/ids.ts';
-import { machineMs, runMinute } from '../../store/run-clock.ts';
-import { runBegun } from '../../store/runs.ts';
-import { useAppDispatch } from '../../store/store.ts';
+import { usePlan } from './hooks.ts';
+import { uniqueId } from './ids.ts';
+import { machineMs, runMinute } from './run-clock.ts';
+import { runBegun } from './runs.ts';
+import { useAppDispatch } from './store.ts';
 
 /** A rehearsal begins so long before its first job. */
 const BEFORE_FIRST_MIN = 3;
