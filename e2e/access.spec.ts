@@ -13,6 +13,7 @@ for (const [name, options] of [
       await openSupper(page);
       for (const view of [
         'Weave',
+        'Cook',
         'Table',
         'Bench',
         'Heat',

@@ -10,7 +10,8 @@ export async function visit(page: Page, now = WEDNESDAY): Promise<void> {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 }
 
-export type View = 'Meals' | 'Table' | 'Bench' | 'Heat' | 'Weave' | 'Lists' | 'Dishes' | 'Kitchen';
+export type View =
+  'Meals' | 'Table' | 'Bench' | 'Heat' | 'Weave' | 'Cook' | 'Lists' | 'Dishes' | 'Kitchen';
 
 /** Takes an example meal, the supper unless said otherwise, and goes to one of its views. */
 export async function openSupper(

@@ -69,7 +69,6 @@ function distrust(
 ): Distrust | undefined {
   if (!Number.isFinite(coreC)) return 'no signal';
   if (coreC < RANGE_C[0] || coreC > RANGE_C[1]) return 'out of range';
-  if (coreC > hottestC + BEYOND_ANY_C) return 'touches bone';
   if (last) {
     const away = Math.max(0, minute - last.minute);
     const jumped = Math.abs(coreC - last.coreC);
@@ -77,6 +76,7 @@ function distrust(
     const may = Math.min(FASTEST_C * away, BACK_WITHIN_C + CLIMBS_AWAY_C * away) + TREMBLE_C;
     if (jumped > may) return 'slipped';
   }
+  if (coreC > hottestC + BEYOND_ANY_C) return 'touches bone';
   const same = before.filter((one) => minute - one.minute <= STUCK_MIN);
   // A thermometer that tells tenths trembles; one that tells whole degrees may stand in a stall.
   const stuck =

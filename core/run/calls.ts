@@ -1,4 +1,4 @@
-import type { Dish, Meal, Step } from '../meal/index.ts';
+import { servingMin, type Dish, type Meal, type Step } from '../meal/index.ts';
 import { isFirePlace } from '../places/index.ts';
 import type { Verb } from '../terms/index.ts';
 import { SWITCHED_ON, type Plan, type PlannedStep } from '../plan/index.ts';
@@ -62,13 +62,15 @@ export function callsOfRun(
     kind: 'serve',
     ends: chain.goingOn(state),
     thenBegins: [],
-    atMin: plan.servingMin,
+    // What is ready waits for the table, and no longer for a plan.
+    atMin: readyToServe(state, plan) ? servingMin(state.meal) : plan.servingMin,
     handsMin: 0,
     what: '',
   };
   const rank = { end: 0, tend: 1, begin: 2, serve: 3 } as const;
   /** What the hands are at comes before what is still to come, and after what is due. */
-  const orderMin = ({ atMin, inHand }: Call) => (inHand ? Math.min(atMin, plan.nowMin) : atMin);
+  const orderMin = ({ atMin, inHand }: Call) =>
+    inHand ? Math.min(atMin, plan.nowMin + 0.5) : atMin;
   return [...calls, serve].sort((a, b) => orderMin(a) - orderMin(b) || rank[a.kind] - rank[b.kind]);
 }
 
@@ -88,7 +90,7 @@ export function deedsOf(call: Call): Deed[] {
 const AT_ONCE_MIN = 1;
 
 /** What is done with food that is ready and waits. */
-const KEEPS: ReadonlySet<Verb> = new Set<Verb>(['rest', 'hold', 'cool', 'chill', 'serve']);
+const KEEPS: ReadonlySet<Verb> = new Set<Verb>(['rest', 'hold', 'cool', 'chill']);
 
 /** Everything that is begun is over, or waits for the table: it can be served. */
 export function readyToServe(state: RunState, plan: Plan): boolean {

@@ -1,4 +1,4 @@
-export { beginRun, parseRun, runDocument, runOf, type Run } from './run.ts';
+export { beginRun, runDocument, runOf, type Run } from './run.ts';
 export { merged } from './order.ts';
 export { eventsOf, type Deed, type RunEvent } from './event.ts';
 export {
@@ -9,6 +9,7 @@ export {
   type StillLasts,
 } from './state.ts';
 export { callsOfRun, deedsOf, readyToServe, type Call } from './calls.ts';
+export { unmeasuredOf, type Unmeasured } from './unmeasured.ts';
 export { cueOf, type Cue } from './cue.ts';
 export { planOn, waysOutOf, type PlannedOn, type PlanOnOptions } from './plan-on.ts';
 export { probedCook, probeForecast, type ProbedCook } from './probe-forecast.ts';

@@ -9,6 +9,7 @@ import { planOn, type PlannedOn } from './plan-on.ts';
 import { probedCook, probeForecast } from './probe-forecast.ts';
 import { beginRun, type Run } from './run.ts';
 import { SimulatedKitchen } from './simulated-kitchen.ts';
+import { unmeasuredOf } from './unmeasured.ts';
 import { foldRun, type RunState } from './state.ts';
 import { guestsLate, longestOnFire, mishapsOf, type Mishap, type Trouble } from './troubles.ts';
 
@@ -166,6 +167,7 @@ class Player {
     }
     const found = step && this.find(step.id);
     if (kind === 'end' && found && !this.isDone(found.dish, found.step)) return this.notYet(found);
+    if (kind === 'serve') this.measure();
     this.say(deedsOf(call));
     if (call.who !== undefined || kind === 'serve' || kind === 'end') return;
     const all = found?.step.hands.some(({ when }) => when === 'all') === true;
@@ -192,6 +194,22 @@ class Player {
     const left = begun + length - this.nowMin;
     const guess = this.kitchen.handsOf(`guess ${step.id} ${Math.round(this.nowMin)}`, left);
     this.say([{ did: 'longer', step: step.id, minutes: Math.max(1, Math.ceil(guess)) }]);
+  }
+
+  /** What was not measured on the fire is measured now, and said as it is where it is too little. */
+  private measure(): void {
+    for (const { step: id, leastC } of unmeasuredOf(this.state)) {
+      const found = this.find(id);
+      const begun = this.state.begun.get(id) ?? this.nowMin;
+      const ended = this.state.ended.get(id) ?? this.nowMin;
+      const timed = found?.step.time.kind === 'heat';
+      const coreC =
+        found && timed
+          ? this.kitchen.coreAt(this.state.meal, found.dish, found.step, ended - begun)
+          : leastC;
+      const words = coreC < leastC ? { words: 'as the cook wants it' } : {};
+      this.say([{ did: 'confirmed', step: id, coreC, ...words }]);
+    }
   }
 
   /** Minutes without a fire while it lay over it. */

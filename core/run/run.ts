@@ -6,7 +6,6 @@ import {
   migrated,
   newestVersion,
   problemsOf,
-  readJson,
   type Meal,
 } from '../meal/index.ts';
 import { RunEventSchema, type RunEvent } from './event.ts';
@@ -45,11 +44,6 @@ export function runOf(json: unknown): Run {
   if (!parsed.success) throw new MealError(parsed.error.issues.flatMap(problemsOf));
   const { id, startedMin, meal, events } = parsed.data;
   return { id, startedMin, meal: mealOf(meal, Math.floor(startedMin)), events: inOrder(events) };
-}
-
-/** Reads the text of a run file. @throws MealError */
-export function parseRun(text: string): Run {
-  return runOf(readJson(text));
 }
 
 /** A run as it lies in a file. */

@@ -1,4 +1,5 @@
-import { showMinutes, type Meal } from '@zemrin/core';
+import { readingsCsv, runDocument, showMinutes, type Meal } from '@zemrin/core';
+import { download } from '../../ui/download.ts';
 import { useWords } from '../../words/words.ts';
 import { EventList } from './EventList.tsx';
 import { useCallWords } from './useCallWords.ts';
@@ -16,6 +17,9 @@ export function AfterRun({ meal, page }: { meal: Meal; page: RunOnPage }) {
   const { state, plan } = page;
   const servedMin = state.servedMin ?? 0;
   const lateMin = plan ? Math.round(servedMin - plan.planned.wishedMin) : 0;
+  const readings = [...state.readings.values()]
+    .flat()
+    .map((one) => ({ ...one, minute: one.minute - page.kept.run.startedMin }));
   const last = state.events.findLast(({ did }) => did === 'served');
   return (
     <main className="max-w-3xl p-5 md:p-10">
@@ -42,6 +46,30 @@ export function AfterRun({ meal, page }: { meal: Meal; page: RunOnPage }) {
             onClick={() => page.say([{ did: 'undone', event: last.id }])}
           >
             {t('cook.undo')}
+          </button>
+        )}
+      </div>
+      <div className="mt-4 flex flex-wrap gap-3">
+        <button
+          type="button"
+          className="btn"
+          onClick={() =>
+            download(
+              `${JSON.stringify(runDocument(page.kept.run), null, 2)}\n`,
+              `${meal.id}-run.json`,
+              'application/json',
+            )
+          }
+        >
+          {t('cook.asFile')}
+        </button>
+        {readings.length > 0 && (
+          <button
+            type="button"
+            className="btn"
+            onClick={() => download(readingsCsv(readings), `${meal.id}-readings.csv`, 'text/csv')}
+          >
+            {t('cook.readingsTable')}
           </button>
         )}
       </div>

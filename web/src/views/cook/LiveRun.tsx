@@ -9,6 +9,7 @@ import { NowCard } from './NowCard.tsx';
 import { SidePanel } from './SidePanel.tsx';
 import { ThenList } from './ThenList.tsx';
 import { LateWays } from './LateWays.tsx';
+import { Unmeasured } from './Unmeasured.tsx';
 import { useStation } from './useStation.ts';
 import { useAwake } from './useAwake.ts';
 import { useRunOnPage } from './useRun.ts';
@@ -26,6 +27,7 @@ export function LiveRun({ meal, kept }: { meal: Meal; kept: KeptRun }) {
       <main className="min-w-0 grow p-4 md:px-7 md:py-5">
         <CookHead page={page} planned={page.plan.planned} />
         <NowCard page={page} plan={page.plan} onAsk={setAsking} />
+        <Unmeasured page={page} />
         <LateWays page={page} planned={page.plan.planned} />
         <ThenList page={page} />
       </main>

@@ -4,10 +4,11 @@ import {
   deedsOf,
   isFirePlace,
   readyToServe,
+  unmeasuredOf,
   showMinutes,
   type Call,
 } from '@zemrin/core';
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 import { runBegun, type RunPlan } from '../../store/runs.ts';
 import { useAppDispatch } from '../../store/store.ts';
 import { useManner } from '../../store/manner.ts';
@@ -29,7 +30,9 @@ export function NowCard({ page, plan, onAsk }: Props) {
   const { calls, nowMin, say, state } = page;
   const words = useCallWords(page);
   const [call] = calls;
-  const blocked = call?.kind === 'serve' && !readyToServe(state, plan.planned.plan);
+  const unmeasured = call?.kind === 'serve' ? unmeasuredOf(state) : [];
+  const blocked =
+    call?.kind === 'serve' && (unmeasured.length > 0 || !readyToServe(state, plan.planned.plan));
   const go = () => {
     if (call && !blocked) say(deedsOf(call));
   };
@@ -41,6 +44,7 @@ export function NowCard({ page, plan, onAsk }: Props) {
   return (
     <section
       aria-label={t('cook.now')}
+      data-call={call.key}
       className="mt-4 rounded-xl bg-card p-4 text-card-ink md:p-6"
       aria-live="polite"
     >
@@ -66,7 +70,9 @@ export function NowCard({ page, plan, onAsk }: Props) {
           )}
           {blocked && (
             <p className="mt-2 text-lg font-semibold">
-              {t('cook.serveNotYet', { what: words.goingOn() })}
+              {unmeasured.length > 0
+                ? t('cook.confirm')
+                : t('cook.serveNotYet', { what: words.goingOn() })}
             </p>
           )}
         </div>
@@ -117,7 +123,7 @@ export function NowCard({ page, plan, onAsk }: Props) {
           >
             {t('cook.happens')}
           </button>
-          <SkipAhead page={page} call={call} />
+          <SkipAhead page={page} />
         </div>
       </div>
     </section>
@@ -135,22 +141,41 @@ function beginsLong({ kind, step, handsMin }: Call): boolean {
   return kind === 'begin' && step !== undefined && handsMin >= LONG_MIN;
 }
 
-/** The space bar says done, wherever the hand last was, but not while something is being typed. */
+/**
+ * The space bar says done, wherever the hand last was: but not while something is being typed, and
+ * not on a button one has gone to with the tab key, which it presses as everywhere.
+ */
 function useSpace(go: () => void): void {
+  const tabbed = useRef(false);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const typing = event.target instanceof HTMLElement && event.target.closest(TYPED_INTO);
+      if (event.code !== 'Space') {
+        if (event.key === 'Tab') tabbed.current = true;
+        else if (/^[a-z]$/.test(event.key)) tabbed.current = false;
+        return;
+      }
+      const { target } = event;
+      const on = target instanceof HTMLElement ? target : document.body;
+      const meant = on.closest(tabbed.current ? `${TYPED_INTO}, ${PRESSED}` : TYPED_INTO);
       const busy = document.querySelector('[role="dialog"], [role="menu"]');
-      if (event.code !== 'Space' || event.repeat || typing || busy) return;
+      if (event.repeat || meant || busy) return;
       event.preventDefault();
       go();
     };
+    const onPointer = () => {
+      tabbed.current = false;
+    };
     window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
+    window.addEventListener('pointerdown', onPointer);
+    return () => {
+      window.removeEventListener('keydown', onKey);
+      window.removeEventListener('pointerdown', onPointer);
+    };
   }, [go]);
 }
 
-const TYPED_INTO = 'input, textarea, select, button, a, [contenteditable], summary';
+const TYPED_INTO = 'input, textarea, select, [contenteditable]';
+const PRESSED = 'button, a, summary';
 
 function Amounts({ page, call }: { page: RunOnPage; call: Call }) {
   const { manner } = useManner(page.meal);
@@ -159,7 +184,7 @@ function Amounts({ page, call }: { page: RunOnPage; call: Call }) {
   const { foods, lines } = amountsOfStep(page.meal, call.step.id);
   if (foods.length + lines.length === 0) return null;
   return (
-    <ul className="mt-2 flex max-h-[26vh] flex-wrap gap-x-5 gap-y-1 overflow-auto text-[clamp(16px,1.6vw,20px)]">
+    <ul className="mt-2 flex flex-wrap gap-x-5 gap-y-1 text-[clamp(16px,1.6vw,20px)]">
       {foods.map((food) => (
         <li key={food.name}>{words.food(food, manner)}</li>
       ))}
@@ -201,19 +226,20 @@ function Minds({ page, call }: { page: RunOnPage; call: Call }) {
 }
 
 /** In a rehearsal nobody waits for the night to go by. */
-function SkipAhead({ page, call }: { page: RunOnPage; call: Call }) {
+function SkipAhead({ page }: { page: RunOnPage }) {
   const t = useWords();
   const words = useCallWords(page);
   const dispatch = useAppDispatch();
   const { run, rehearsal } = page.kept;
-  const aheadMin = call.atMin - page.nowMin;
-  if (!rehearsal || aheadMin < SKIPPED_MIN) return null;
+  const nextMin = Math.min(...page.calls.map(({ atMin }) => atMin));
+  const aheadMin = nextMin - page.nowMin;
+  if (!rehearsal || !(aheadMin >= SKIPPED_MIN)) return null;
   const aheadMs = (aheadMin * 60_000) / rehearsal.speed;
   const skip = () =>
     dispatch(runBegun({ run, rehearsal: { ...rehearsal, fromMs: rehearsal.fromMs - aheadMs } }));
   return (
     <button type="button" data-key="g" className="btn cook-btn" onClick={skip}>
-      {t('cook.skipAhead', { at: words.at(call.atMin) })} <kbd className="key-hint">g</kbd>
+      {t('cook.skipAhead', { at: words.at(nextMin) })} <kbd className="key-hint">g</kbd>
     </button>
   );
 }

@@ -102,9 +102,12 @@ export const cook = {
   'cook.afterwards': 'Left-overs: into the fridge within two hours, in shallow dishes. By {{at}}.',
   'cook.again': 'Cook it again',
   'cook.log': 'What happened',
+  'cook.asFile': 'This run as a file',
+  'cook.readingsTable': 'Readings as a table',
   'cook.confirm': 'Not measured yet',
   'cook.confirmMore':
     '{{food}} should have come to {{tempC}} inside. Measure it, or serve it as it is in your own words.',
+  'cook.confirmLow': 'Below {{tempC}}: cook it on, or write why it is served as it is.',
   'cook.confirmC': 'Measured, {{unit}}',
   'cook.confirmWords': 'Or why it is served as it is',
   'cook.cue.probe': 'Into the middle of the thickest part, away from bone: {{mm}} mm deep.',

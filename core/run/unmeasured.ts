@@ -1,0 +1,55 @@
+import { cutOf, foodsByStep, isAside } from '../meal/index.ts';
+import { leastCoreC } from '../safety/index.ts';
+import { FIRE_VERBS } from '../terms/index.ts';
+import type { RunState } from './state.ts';
+
+/** Food that guidance wants a least core of, and nobody has measured yet. */
+export interface Unmeasured {
+  /** Its last step over a fire. */
+  readonly step: string;
+  readonly food: string;
+  readonly leastC: number;
+}
+
+/**
+ * What is over its last fire and has not been seen to come to its least core: by a reading while it
+ * lay there or after, by the cook's word of one, or by the cook's own words for serving it as it is.
+ * What stews for hours in liquid and is pulled apart is measured by the fork, and is left out.
+ */
+export function unmeasuredOf(state: RunState): Unmeasured[] {
+  const { meal, ended, begun, confirmed } = state;
+  return meal.dishes.flatMap((dish) => {
+    const byStep = foodsByStep(meal, dish);
+    return dish.foods.flatMap((food): Unmeasured[] => {
+      const cut = cutOf(meal, food);
+      const leastC = cut && leastCoreC(cut);
+      if (leastC === undefined) return [];
+      const fires = dish.steps.filter(
+        (step) =>
+          FIRE_VERBS.has(step.verb) &&
+          !isAside(dish, step) &&
+          byStep.get(step.id)?.includes(food.id),
+      );
+      const last = fires.at(-1);
+      if (!last || !begun.has(last.id) || fires.some((step) => isTender(step))) return [];
+      const known = confirmed.get(last.id);
+      if (known && (known.words !== undefined || (known.coreC ?? 0) >= leastC)) return [];
+      const ids = new Set(fires.map(({ id }) => id));
+      const from = begun.get(fires[0]?.id ?? '') ?? Infinity;
+      const hot = [...state.probes].some(
+        ([probe, step]) =>
+          ids.has(step) &&
+          (state.readings.get(probe) ?? []).some(
+            ({ minute, coreC }) => minute >= from && coreC >= leastC,
+          ),
+      );
+      // While it is still over the fire there is time to measure.
+      return hot || !ended.has(last.id) ? [] : [{ step: last.id, food: food.name, leastC }];
+    });
+  });
+}
+
+/** Cooked until it is tender: far beyond any least core. */
+function isTender({ time }: RunState['meal']['dishes'][number]['steps'][number]): boolean {
+  return time.kind === 'heat' && 'tender' in time.until;
+}
