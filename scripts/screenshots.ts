@@ -3,12 +3,13 @@ import { chromium, type Page } from '@playwright/test';
 import { fileURLToPath } from 'node:url';
 import { appOf } from '../server/app.ts';
 import { listen } from '../server/listen.ts';
+import { SimulatedStation } from '../server/station/simulated-station.ts';
 
 const dist = fileURLToPath(new URL('../web/dist', import.meta.url));
 const out = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
 const MEAL = '/meal/first-frost-supper';
 
-const { server, port } = await listen(appOf(dist), 4500);
+const { server, port } = await listen(appOf(dist, new SimulatedStation()), 4500);
 const base = `http://127.0.0.1:${port}`;
 const browser = await chromium.launch({
   executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
@@ -27,6 +28,38 @@ async function shoot(page: Page, name: string, path: string): Promise<void> {
   await page.goto(`${base}${path}`);
   await settle(page);
   await page.screenshot({ path: `${out}${name}.png` });
+}
+
+const now = (page: Page) => page.getByRole('region', { name: 'Now' });
+
+/** A rehearsed run up to a call. */
+async function rehearseTo(page: Page, wanted: string): Promise<void> {
+  for (let i = 0; i < 60; i++) {
+    const call = await now(page).getAttribute('data-call');
+    if (call === wanted) return;
+    await page.keyboard.press('g');
+    await page.keyboard.press('Space');
+    await page.waitForTimeout(900);
+  }
+}
+
+/** Cook in the middle of a supper; and late, in the dark. */
+async function cook(page: Page, suffix: string): Promise<void> {
+  await page.goto(`${base}${MEAL}/cook`);
+  await page.getByRole('button', { name: 'Rehearse it' }).click();
+  await now(page).waitFor();
+  await rehearseTo(page, 'end bread-shape');
+  await page.waitForTimeout(2500);
+  await page.screenshot({ path: `${out}cook${suffix}.png` });
+  if (suffix !== '') return;
+  await rehearseTo(page, 'end gloss-reduce');
+  await page.keyboard.press('n');
+  await page.getByRole('button', { name: '30 more' }).click();
+  await page.getByRole('heading', { name: 'To be on time again' }).waitFor();
+  await page.getByRole('button', { name: 'Light or dark' }).click();
+  // Ways out are tried before they are offered.
+  await page.waitForTimeout(6000);
+  await page.screenshot({ path: `${out}cook-late.png` });
 }
 
 for (const [suffix, viewport] of [
@@ -66,18 +99,14 @@ for (const [suffix, viewport] of [
     await page.getByRole('button', { name: 'Show me one' }).click();
     await settle(page);
     await page.screenshot({ path: `${out}dishes-read.png` });
-    await shoot(page, 'bench-brine', '/meal/towpath-lunch/bench/cider-brine');
     await shoot(page, 'safety', `${MEAL}/safety`);
     await page.goto(`${base}/meal/thursday-shoulder/weave`);
     await page.getByRole('heading', { name: 'What would work' }).waitFor();
     await settle(page);
     await page.screenshot({ path: `${out}weave-cannot.png` });
-    await page.goto(`${base}${MEAL}/weave`);
-    await page.getByRole('button', { name: 'By place' }).click();
-    await settle(page);
-    await page.screenshot({ path: `${out}weave-by-place.png` });
   }
   await shoot(page, `meals${suffix}`, '/');
+  await cook(page, suffix);
   await context.close();
 }
 await browser.close();

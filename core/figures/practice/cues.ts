@@ -14,7 +14,7 @@ export const REDUCED_TO_SHARE = 0.5;
  * @source common practice, no source
  * @confidence 0.3
  */
-export const IN_PAN_MM = 38;
+export const IN_PAN_MM = 40;
 
 /**
  * A dough has risen when it stands so much higher.

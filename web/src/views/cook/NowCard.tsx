@@ -9,12 +9,12 @@ import {
   type Call,
 } from '@zemrin/core';
 import { useEffect, useRef } from 'react';
-import { runBegun, type RunPlan } from '../../store/runs.ts';
-import { useAppDispatch } from '../../store/store.ts';
+import type { RunPlan } from '../../store/runs.ts';
 import { useManner } from '../../store/manner.ts';
 import { useWords } from '../../words/words.ts';
 import type { Asking } from './CookDialog.tsx';
 import { CueDrawing } from './cues/CueDrawing.tsx';
+import { NowButtons } from './NowButtons.tsx';
 import { useCallWords } from './useCallWords.ts';
 import type { RunOnPage } from './useRun.ts';
 
@@ -40,13 +40,11 @@ export function NowCard({ page, plan, onAsk }: Props) {
   if (!call) return null;
   const isNow = call.inHand === true || call.atMin <= nowMin + NEARLY_MIN;
   const ago = Math.floor(nowMin - call.atMin);
-  const word = call.kind === 'serve' ? 'cook.serve' : beginsLong(call) ? 'cook.begin' : 'cook.done';
   return (
     <section
       aria-label={t('cook.now')}
       data-call={call.key}
       className="mt-4 rounded-xl bg-card p-4 text-card-ink md:p-6"
-      aria-live="polite"
     >
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1 text-lg">
         <span
@@ -63,7 +61,9 @@ export function NowCard({ page, plan, onAsk }: Props) {
       </div>
       <div className="mt-2 grid gap-x-5 gap-y-4 md:grid-cols-[minmax(0,1fr)_210px]">
         <div className="min-w-0 md:only:col-span-2">
-          <h2 className="text-[clamp(30px,4.6vw,58px)] leading-[1.08]">{words.what(call)}</h2>
+          <h2 aria-live="polite" className="text-[clamp(30px,4.6vw,58px)] leading-[1.08]">
+            {words.what(call)}
+          </h2>
           <Amounts page={page} call={call} />
           {words.doneWhen(call) !== undefined && (
             <p className="mt-2 text-[clamp(17px,1.8vw,22px)]">{words.doneWhen(call)}</p>
@@ -78,53 +78,7 @@ export function NowCard({ page, plan, onAsk }: Props) {
         </div>
         <Cue page={page} call={call} />
         <Minds page={page} call={call} />
-        <div className="order-1 flex flex-wrap gap-3 md:order-3 md:col-span-2">
-          <button
-            type="button"
-            className="btn cook-btn btn-go"
-            disabled={blocked}
-            aria-keyshortcuts="Space"
-            onClick={go}
-          >
-            {t(word)} <kbd className="key-hint">space</kbd>
-          </button>
-          {call.kind === 'end' && (
-            <button
-              type="button"
-              data-key="n"
-              className="btn cook-btn"
-              onClick={() => onAsk({ kind: 'longer', call })}
-            >
-              {t('cook.notYet')} <kbd className="key-hint">n</kbd>
-            </button>
-          )}
-          {call.kind !== 'serve' && (
-            <button
-              type="button"
-              data-key="l"
-              className="btn cook-btn"
-              onClick={() => onAsk({ kind: 'late', call })}
-            >
-              {t('cook.late')} <kbd className="key-hint">l</kbd>
-            </button>
-          )}
-          <button
-            type="button"
-            data-key="m"
-            className="btn cook-btn"
-            onClick={() => onAsk({ kind: 'note', call })}
-          >
-            {t('cook.note')} <kbd className="key-hint">m</kbd>
-          </button>
-          <button
-            type="button"
-            className="btn cook-btn"
-            onClick={() => onAsk({ kind: 'happens', call })}
-          >
-            {t('cook.happens')}
-          </button>
-          <SkipAhead page={page} />
-        </div>
+        <NowButtons page={page} call={call} blocked={blocked} onDone={go} onAsk={onAsk} />
       </div>
     </section>
   );
@@ -134,13 +88,6 @@ export function NowCard({ page, plan, onAsk }: Props) {
 const NEARLY_MIN = 0.5;
 /** From so many minutes on it is said how long ago it was due. */
 const LATE_TOLD_MIN = 2;
-/** What takes longer than this at a stretch is begun first, and done later. */
-const LONG_MIN = 8;
-
-function beginsLong({ kind, step, handsMin }: Call): boolean {
-  return kind === 'begin' && step !== undefined && handsMin >= LONG_MIN;
-}
-
 /**
  * The space bar says done, wherever the hand last was: but not while something is being typed, and
  * not on a button one has gone to with the tab key, which it presses as everywhere.
@@ -224,25 +171,3 @@ function Minds({ page, call }: { page: RunOnPage; call: Call }) {
     </ul>
   );
 }
-
-/** In a rehearsal nobody waits for the night to go by. */
-function SkipAhead({ page }: { page: RunOnPage }) {
-  const t = useWords();
-  const words = useCallWords(page);
-  const dispatch = useAppDispatch();
-  const { run, rehearsal } = page.kept;
-  const nextMin = Math.min(...page.calls.map(({ atMin }) => atMin));
-  const aheadMin = nextMin - page.nowMin;
-  if (!rehearsal || !(aheadMin >= SKIPPED_MIN)) return null;
-  const aheadMs = (aheadMin * 60_000) / rehearsal.speed;
-  const skip = () =>
-    dispatch(runBegun({ run, rehearsal: { ...rehearsal, fromMs: rehearsal.fromMs - aheadMs } }));
-  return (
-    <button type="button" data-key="g" className="btn cook-btn" onClick={skip}>
-      {t('cook.skipAhead', { at: words.at(nextMin) })} <kbd className="key-hint">g</kbd>
-    </button>
-  );
-}
-
-/** A wait shorter than this is practised too. */
-const SKIPPED_MIN = 2;

@@ -34,7 +34,7 @@ export function useCallWords({ meal, state, plan }: Pick<RunOnPage, 'meal' | 'st
     at,
     placeName: (place: PlaceKind): string => placeNamed(place).words.en.name,
     /** Until when it goes on, or where. */
-    until: ({ kind, step }: Call): string => {
+    until: ({ kind, step, inHand, atMin }: Call): string => {
       if (!step) return '';
       if (kind === 'begin') {
         const { place, tempC } = { place: step.place.kind, tempC: step.place.tempC };
@@ -43,8 +43,8 @@ export function useCallWords({ meal, state, plan }: Pick<RunOnPage, 'meal' | 'st
           tempC === undefined ? name : t('cook.place', { place: name, tempC: temp(tempC) });
         return `${where}, ${t('cook.until', { at: at(step.endMin) })}`;
       }
-      return kind === 'tend'
-        ? t('cook.until', { at: at(step.endMin) })
+      return kind === 'tend' || inHand
+        ? t('cook.until', { at: at(inHand ? atMin : step.endMin) })
         : t('cook.since', { at: at(state.begun.get(step.id) ?? step.startMin) });
     },
     doneWhen: ({ doneText, doneC, kind }: Call): string | undefined => {
