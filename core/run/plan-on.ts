@@ -39,8 +39,8 @@ export interface PlanOnOptions {
 
 /** Serving is put off by steps of so many minutes. */
 const LATER_STEP_MIN = 5;
-/** And never further than this: then the plan says what cannot be. */
-const LATEST_MIN = 3 * MINUTES_PER_DAY;
+/** How much later is tried, in this order. */
+const LATER_MIN = [5, 10, 20, 40, 80, 160, 320, ...[1, 2, 3].map((days) => days * MINUTES_PER_DAY)];
 /** Shortest paths for a plan in the middle of the cooking: it begins from the last. */
 const AT_ONCE = 500;
 /** Evenings lived through for its chance. */
@@ -104,24 +104,35 @@ function inHandOf({ buffers }: Plan): number {
   return held.length > 0 ? Math.max(0, Math.round(Math.min(...held))) : 0;
 }
 
-/** The plan for the first serving time at which there is one: doubled until it is, then halved. */
+/**
+ * The plan for the first serving time at which there is one: so many minutes later, halved back to
+ * the first that can; or the same time on one of the next days.
+ */
 function soonest(at: (serving: number) => Plan, from: number): Plan | undefined {
-  let [cannot, can] = [0, LATER_STEP_MIN];
-  let found = at(from + can);
-  while (found.status === 'cannot') {
-    if (can >= LATEST_MIN) return undefined;
-    cannot = can;
-    can = Math.min(LATEST_MIN, can * 2);
-    found = at(from + can);
+  let cannot = 0;
+  for (const later of LATER_MIN) {
+    const found = at(from + later);
+    if (found.status === 'cannot') cannot = later;
+    // Another day is a whole one later: nobody eats at four in the morning.
+    else return later >= MINUTES_PER_DAY ? found : between(at, from, cannot, later, found);
   }
-  while (can - cannot > LATER_STEP_MIN) {
-    const middle = cannot + Math.ceil((can - cannot) / 2 / LATER_STEP_MIN) * LATER_STEP_MIN;
-    if (middle >= can) break;
-    const tried = at(from + middle);
-    if (tried.status === 'cannot') cannot = middle;
-    else [can, found] = [middle, tried];
-  }
-  return found;
+  return undefined;
+}
+
+/** Between a time that cannot be and one that can, the first that can. */
+function between(
+  at: (serving: number) => Plan,
+  from: number,
+  cannot: number,
+  can: number,
+  found: Plan,
+): Plan {
+  const middle = cannot + Math.ceil((can - cannot) / 2 / LATER_STEP_MIN) * LATER_STEP_MIN;
+  if (can - cannot <= LATER_STEP_MIN || middle >= can) return found;
+  const tried = at(from + middle);
+  return tried.status === 'cannot'
+    ? between(at, from, middle, can, found)
+    : between(at, from, cannot, middle, tried);
 }
 
 /**

@@ -47,6 +47,13 @@ const GIVEN_UP_MIN = 6 * 60;
 /** However often it is put off. */
 const LONGEST_MIN = 4 * MINUTES_PER_DAY;
 
+/** A stall makes the longest cook so many times as long. */
+const STALLED = 1.2;
+/** Later than this, and the guests are told a later time. */
+const TOLD_GUESTS_MIN = 5;
+/** The chance is told so often. */
+const TOLD_EVERY_MIN = 30;
+
 /** So near to its real end a cook sees that something is done. */
 const SEEN_DONE_MIN = 0.5;
 
@@ -57,7 +64,7 @@ const SEEN_DONE_MIN = 0.5;
 export function rehearse(meal: Meal, options: RehearsalOptions): Rehearsal {
   const player = new Player(meal, options);
   while (!player.over) player.goOn();
-  return player.told();
+  return player.result();
 }
 
 class Player {
@@ -73,7 +80,7 @@ class Player {
   private readonly kitchen: SimulatedKitchen;
   private readonly troubles: ReadonlySet<Trouble>;
   private mishaps: readonly Mishap[];
-  private readonly told_: { atMin: number; onTime: number }[] = [];
+  private readonly chances: { atMin: number; onTime: number }[] = [];
   private readonly members = new Map<string, LiveMembers>();
   private readonly misses: ReadonlySet<string>;
 
@@ -125,7 +132,7 @@ class Player {
     );
   }
 
-  told(): Rehearsal {
+  result(): Rehearsal {
     const { plan, wishedMin } = this.planned();
     return {
       run: this.run,
@@ -136,7 +143,7 @@ class Player {
       stops: plan.findings.filter(
         ({ level, overruled }) => level === 'stop' && overruled === undefined,
       ),
-      onTimeToldAt: this.told_,
+      onTimeToldAt: this.chances,
     };
   }
 
@@ -282,9 +289,10 @@ class Player {
     }
     const made = planOn(this.state, nowMin, { previous: this.last?.plan, probed });
     this.moved += made.moved.length > 0 ? 1 : 0;
-    const told = this.told_.at(-1);
+    const told = this.chances.at(-1);
     const onTime = made.lateMin > 0 ? 0 : made.plan.onTime;
-    if (!told || nowMin - told.atMin >= TOLD_EVERY_MIN) this.told_.push({ atMin: nowMin, onTime });
+    if (!told || nowMin - told.atMin >= TOLD_EVERY_MIN)
+      this.chances.push({ atMin: nowMin, onTime });
     this.last = made;
     return made;
   }
@@ -302,8 +310,3 @@ class Player {
     }
   }
 }
-
-const STALLED = 1.2;
-/** Later than this, and the guests are told a later time. */
-const TOLD_GUESTS_MIN = 5;
-const TOLD_EVERY_MIN = 30;

@@ -155,7 +155,9 @@ function Cue({ page, call }: { page: RunOnPage; call: Call }) {
 
 function Minds({ page, call }: { page: RunOnPage; call: Call }) {
   const { sayIt } = useManner(page.meal);
-  const cautions = call.kind === 'begin' ? (call.step?.cautions ?? []) : [];
+  const all = call.step?.cautions ?? [];
+  // What a rule is broken by is said whenever the step is spoken of.
+  const cautions = call.kind === 'begin' ? all : all.filter(({ broken }) => broken);
   if (cautions.length === 0) return null;
   return (
     <ul className="order-2 space-y-1 text-base md:col-span-2">

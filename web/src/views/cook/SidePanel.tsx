@@ -1,5 +1,6 @@
 import { atMoment, bandAt, showTemperature } from '@zemrin/core';
 import type { RunPlan } from '../../store/runs.ts';
+import { useManner } from '../../store/manner.ts';
 import { useWords } from '../../words/words.ts';
 import type { Asking } from './CookDialog.tsx';
 import { ProbeButtons } from './ProbeButtons.tsx';
@@ -48,6 +49,7 @@ export function SidePanel({ page, plan, onAsk }: Props) {
             <ProbeLine key={step} step={step} page={page} plan={plan} />
           ))}
       </section>
+      <Broken page={page} plan={plan} />
       <section>
         <h2 className="text-lg">{t('cook.where')}</h2>
         <ul>
@@ -75,5 +77,26 @@ export function SidePanel({ page, plan, onAsk }: Props) {
       <TimersList page={page} timed={timed} onAsk={onAsk} />
       <Reminders page={page} />
     </aside>
+  );
+}
+
+/** What the run, as it goes, breaks of the rules of safety. */
+function Broken({ page, plan }: Pick<Props, 'page' | 'plan'>) {
+  const t = useWords();
+  const { sayIt } = useManner(page.meal, plan.planned.plan);
+  const broken = plan.planned.plan.findings.filter(
+    ({ level, overruled }) => level === 'stop' && overruled === undefined,
+  );
+  if (broken.length === 0) return null;
+  return (
+    <section role="alert" className="border-l-4 border-clash pl-3">
+      <h2 className="text-lg text-clash">{t('cook.mind')}</h2>
+      {broken.map((finding) => (
+        <p key={`${finding.rule} ${finding.dish} ${finding.step ?? ''}`} className="mt-1">
+          {sayIt(finding.message)}{' '}
+          <span className="text-muted">{sayIt({ key: finding.source })}</span>
+        </p>
+      ))}
+    </section>
   );
 }

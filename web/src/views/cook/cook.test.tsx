@@ -1,0 +1,98 @@
+// @vitest-environment jsdom
+import { screen, within } from '@testing-library/react';
+import {
+  beginRun,
+  eventsOf,
+  foldRun,
+  planOn,
+  servingMin,
+  type Deed,
+  type Meal,
+  type Run,
+} from '@zemrin/core';
+import { Route, Routes } from 'react-router';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { runBegun, runPlanned } from '../../store/runs.ts';
+import { planOf, show, supper } from '../../test/render.tsx';
+import Cook from './Cook.tsx';
+
+afterEach(() => vi.restoreAllMocks());
+
+/** The page of a supper whose run has come so far, at a minute before serving. */
+function cookAt(beforeMin: number, deeds: (meal: Meal) => readonly Deed[]) {
+  const meal = supper();
+  const nowMin = servingMin(meal) - beforeMin;
+  vi.spyOn(Date, 'now').mockReturnValue(nowMin * 60_000);
+  const begun = beginRun(meal, 'r', nowMin - 600);
+  const run: Run = {
+    ...begun,
+    events: eventsOf(deeds(meal), [], { by: 'a', atMin: nowMin - 500 }),
+  };
+  const planned = planOn(foldRun(run), nowMin);
+  const shown = show(
+    <Routes>
+      <Route path="/meal/:meal/cook" element={<Cook />} />
+    </Routes>,
+    { meals: [meal], plan: planOf(meal), path: `/meal/${meal.id}/cook` },
+  );
+  return {
+    ...shown,
+    planned,
+    cook: async () => {
+      // Begun a thousandth of the wall's pace, so that the minute stands while one looks.
+      const rehearsal = { speed: 1e-6, fromMs: Date.now() };
+      shown.store.dispatch(runBegun({ run: { ...run, startedMin: nowMin }, rehearsal }));
+      shown.store.dispatch(runPlanned({ run: 'r', planned, forecasts: [] }));
+      return screen.findByRole('region', { name: 'Now' });
+    },
+  };
+}
+
+const stepsOf = (meal: Meal) => meal.dishes.flatMap(({ steps }) => steps.map(({ id }) => id));
+
+describe('cook', () => {
+  it('says before the day what comes first, and how long until then', () => {
+    cookAt(3000, () => []);
+    expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/duck|paste/i);
+    expect(screen.getByRole('button', { name: 'Start cooking' })).toBeTruthy();
+  });
+
+  it('has one thing to do, and the next three', async () => {
+    const { cook } = cookAt(700, () => []);
+    const now = await cook();
+    expect(within(now).getByRole('heading', { level: 2 }).textContent).not.toBe('');
+    expect(screen.getByRole('heading', { name: 'Then' })).toBeTruthy();
+    expect(screen.getAllByRole('list').at(0)).toBeTruthy();
+  });
+
+  it('offers what would help when it is late, a later time first', async () => {
+    // An hour before the table nothing has been begun.
+    const { cook, planned } = cookAt(60, () => []);
+    expect(planned.lateMin).toBeGreaterThan(0);
+    await cook();
+    expect(screen.getByText(/behind: at the table at/)).toBeTruthy();
+    const ways = screen.getByRole('heading', { name: 'To be on time again' }).closest('section');
+    const [first] = within(ways as HTMLElement).getAllByRole('button');
+    expect(first?.textContent).toMatch(/^Serve at/);
+  });
+
+  it('serves nothing that nobody has measured, and says what it is', async () => {
+    const all = (meal: Meal): Deed[] => stepsOf(meal).map((step) => ({ did: 'done', step }));
+    const { cook } = cookAt(1, all);
+    const now = await cook();
+    const serve = within(now).getByRole('button', { name: /At the table/ });
+    expect(serve).toHaveProperty('disabled', true);
+    const missing = screen.getByRole('region', { name: 'Not measured yet' });
+    expect(missing.textContent).toMatch(/duck legs should have come to 74/);
+  });
+
+  it('serves what was measured, or is served as it is in the cook’s own words', async () => {
+    const { cook } = cookAt(1, (meal) => [
+      ...stepsOf(meal).map((step): Deed => ({ did: 'done', step })),
+      ...stepsOf(meal).map((step): Deed => ({ did: 'confirmed', step, words: 'by feel' })),
+    ]);
+    const now = await cook();
+    const serve = within(now).getByRole('button', { name: /At the table/ });
+    expect(serve).toHaveProperty('disabled', false);
+  });
+});
