@@ -28,8 +28,11 @@ async function sayDone(page: Page): Promise<string> {
   const before = await callOf(page);
   const skip = page.getByRole('button', { name: /^On to/ });
   if ((await skip.count()) > 0) await page.keyboard.press('g');
-  await page.keyboard.press('Space');
-  await expect.poll(() => callOf(page)).not.toBe(before);
+  // Said twice it is still one thing done.
+  await expect(async () => {
+    if ((await callOf(page)) === before) await page.keyboard.press('Space');
+    expect(await callOf(page)).not.toBe(before);
+  }).toPass({ intervals: [300, 700, 1500] });
   return before;
 }
 
@@ -97,7 +100,7 @@ test.describe('on a phone', () => {
     await page.goto('/');
     await page.getByRole('button', { name: 'Open “First-frost supper”' }).click();
     await page.getByRole('link', { name: 'Meals' }).tap();
-    await page.getByRole('button', { name: 'Start cooking' }).tap();
+    await page.getByRole('link', { name: 'Start cooking' }).tap();
     await expect(now(page)).toBeVisible();
     await expectNoFindings(page);
     const bar = page.getByRole('navigation', { name: 'Views' });

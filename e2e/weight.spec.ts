@@ -25,12 +25,15 @@ test('a first visit fetches at most 220 KB of script, gzipped', async ({ page })
   expect(await scriptKb(page, () => visit(page))).toBeLessThanOrEqual(MOST_KB);
 });
 
-test('so does a later one, straight to the meals', async ({ page, context }) => {
+/** What a later visit fetches more: it also knows of runs that are on. */
+const FOR_RUNS_KB = 5;
+
+test('a later one, straight to the meals, little more', async ({ page, context }) => {
   await openSupper(page);
   const later = await context.newPage();
   const kb = await scriptKb(later, async () => {
     await visit(later);
     await expect(later.getByRole('link', { name: 'Open First-frost supper' })).toBeVisible();
   });
-  expect(kb).toBeLessThanOrEqual(MOST_KB);
+  expect(kb).toBeLessThanOrEqual(MOST_KB + FOR_RUNS_KB);
 });

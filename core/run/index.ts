@@ -1,4 +1,5 @@
-export { beginRun, runDocument, runOf, type Run } from './run.ts';
+export { beginRun, type Run } from './begin-run.ts';
+export { runDocument, runOf } from './run.ts';
 export { merged } from './order.ts';
 export { eventsOf, type Deed, type RunEvent } from './event.ts';
 export {

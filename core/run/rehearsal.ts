@@ -7,7 +7,7 @@ import { callsOfRun, deedsOf, readyToServe, type Call } from './calls.ts';
 import { eventsOf, type Deed } from './event.ts';
 import { planOn, type PlannedOn } from './plan-on.ts';
 import { probedCook, probeForecast } from './probe-forecast.ts';
-import { beginRun, type Run } from './run.ts';
+import { beginRun, type Run } from './begin-run.ts';
 import { SimulatedKitchen } from './simulated-kitchen.ts';
 import { unmeasuredOf } from './unmeasured.ts';
 import { foldRun, type RunState } from './state.ts';

@@ -6,9 +6,9 @@ import {
   migrated,
   newestVersion,
   problemsOf,
-  type Meal,
 } from '../meal/index.ts';
-import { RunEventSchema, type RunEvent } from './event.ts';
+import type { Run } from './begin-run.ts';
+import { RunEventSchema } from './event.ts';
 import { inOrder } from './order.ts';
 
 /** The version this program writes. */
@@ -24,19 +24,6 @@ const RunFileSchema = z.looseObject({
   meal: z.unknown(),
   events: z.array(RunEventSchema),
 });
-
-/** A meal being cooked: as it was planned, and everything that has happened since. */
-export interface Run {
-  readonly id: string;
-  readonly startedMin: number;
-  readonly meal: Meal;
-  readonly events: readonly RunEvent[];
-}
-
-/** Begins a run of a meal. @param nowMin epoch minutes */
-export function beginRun(meal: Meal, id: string, nowMin: number): Run {
-  return { id, startedMin: nowMin, meal, events: [] };
-}
 
 /** A run from a document. @throws MealError with every problem found */
 export function runOf(json: unknown): Run {

@@ -2,7 +2,7 @@ import { applyCommand, type Meal } from '../meal/index.ts';
 import type { ProbeReading } from '../heat/index.ts';
 import { withoutSteps } from '../meal/index.ts';
 import type { RunEvent } from './event.ts';
-import type { Run } from './run.ts';
+import type { Run } from './begin-run.ts';
 
 /** A timer of the cook's own. */
 export interface RunTimer {

@@ -1,4 +1,4 @@
-import { eventsOf, foldRun } from '@zemrin/core';
+import { eventsOf, foldRun, merged, type RunEvent } from '@zemrin/core';
 import { notifyError } from '../notices/notify.ts';
 import type { Channel } from '../storage/channel.ts';
 import type { Db } from '../storage/db.ts';
@@ -7,7 +7,15 @@ import type { RunPlanner } from '../workers/runs.ts';
 import { uniqueId } from './ids.ts';
 import { own } from './own.ts';
 import { runMinute } from './run-clock.ts';
-import { deedsDone, happened, runBegun, runPlanned, runsLoaded, waysOutFound } from './runs.ts';
+import {
+  deedsDone,
+  happened,
+  runBegun,
+  runPlanned,
+  runsLoaded,
+  waysOutFound,
+  type KeptRun,
+} from './runs.ts';
 import { startListening, store } from './store.ts';
 
 /** Every window is a device of its own, so that no two events ever have one name. */
@@ -27,8 +35,13 @@ export interface RunConnections {
 /**
  * Keeps runs: what the cook says is written first and shown then, other windows are told, and the
  * rest is planned on after every word.
+ *
+ * @param first a run that was begun before this was there
  */
-export async function listenForRuns({ db, channel, planner }: RunConnections): Promise<void> {
+export async function listenForRuns(
+  { db, channel, planner }: RunConnections,
+  first?: KeptRun,
+): Promise<void> {
   let queue: Promise<void> = Promise.resolve();
   /** One after another, so that every event counts on from the last. */
   const later = (work: () => Promise<void>): Promise<void> =>
@@ -37,16 +50,14 @@ export async function listenForRuns({ db, channel, planner }: RunConnections): P
     }));
   const again = planningOn(planner);
 
-  startListening({
-    actionCreator: runBegun,
-    effect: async ({ payload }) => {
-      await later(async () => {
-        if (db) await keepRun(db, payload);
-        channel.say(payload.run.id);
-      });
-      again(payload.run.id);
-    },
-  });
+  const keep = async (kept: KeptRun): Promise<void> => {
+    await later(async () => {
+      if (db) await keepRun(db, kept);
+      channel.say(kept.run.id);
+    });
+    again(kept.run.id);
+  };
+  startListening({ actionCreator: runBegun, effect: ({ payload }) => keep(payload) });
   startListening({
     actionCreator: deedsDone,
     effect: ({ payload }) =>
@@ -56,7 +67,7 @@ export async function listenForRuns({ db, channel, planner }: RunConnections): P
         const atMin = runMinute(kept.run.startedMin, kept.rehearsal);
         const events = eventsOf(payload.deeds, kept.run.events, { by: DEVICE, atMin });
         if (db) await addEvents(db, payload.run, events);
-        store.dispatch(happened({ run: payload.run, events }));
+        tell(payload.run, events);
         channel.say(payload.run);
       }),
   });
@@ -68,11 +79,18 @@ export async function listenForRuns({ db, channel, planner }: RunConnections): P
         if (!kept) return;
         const here = own(store.getState().runs.runs, id);
         if (!here) store.dispatch(runsLoaded([kept]));
-        store.dispatch(happened({ run: id, events: kept.run.events }));
+        tell(id, kept.run.events);
       }),
   );
+  if (first) await keep(first);
   if (db) store.dispatch(runsLoaded(await loadRuns(db)));
   for (const id of Object.keys(store.getState().runs.runs)) again(id);
+}
+
+/** Shows what happened, with all that is there already. */
+function tell(run: string, events: readonly RunEvent[]): void {
+  const kept = own(store.getState().runs.runs, run);
+  if (kept) store.dispatch(happened({ run, events: merged(kept.run.events, events) }));
 }
 
 /** Plans a run on, one question at a time, and again as its minutes turn until it is served. */

@@ -1,12 +1,5 @@
 import { createAction, type Action } from '@reduxjs/toolkit';
-import {
-  merged,
-  type Deed,
-  type LiveForecast,
-  type PlannedOn,
-  type Rescue,
-  type RunEvent,
-} from '@zemrin/core';
+import type { Deed, LiveForecast, PlannedOn, Rescue, RunEvent } from '@zemrin/core';
 import type { KeptRun } from '../storage/runs.ts';
 
 /** What a probe says of the end of a step. */
@@ -37,6 +30,7 @@ export const runsLoaded = createAction<readonly KeptRun[]>('runs/loaded');
 export const runBegun = createAction<KeptRun>('runs/begun');
 /** The cook says what happened; it is written before it is shown. */
 export const deedsDone = createAction<{ run: string; deeds: readonly Deed[] }>('runs/deedsDone');
+/** All that has happened in a run, what is new with what was there. */
 export const happened = createAction<{ run: string; events: readonly RunEvent[] }>('runs/happened');
 export const runPlanned = createAction<RunPlan>('runs/planned');
 export const waysOutFound = createAction<{ run: string; waysOut: readonly Rescue[] }>(
@@ -53,16 +47,15 @@ export function runs(state: RunsState = initial, action: Action): RunsState {
   if (runBegun.match(action)) {
     const { run, rehearsal } = action.payload;
     // Begun again by a rehearsal that goes on to a later minute: what happened stays.
-    const events = merged(state.runs[run.id]?.run.events ?? [], run.events);
-    return { ...state, runs: { ...state.runs, [run.id]: { run: { ...run, events }, rehearsal } } };
+    const here = state.runs[run.id]?.run ?? run;
+    return { ...state, runs: { ...state.runs, [run.id]: { run: here, rehearsal } } };
   }
   if (happened.match(action)) {
     const { run: id, events } = action.payload;
     const kept = state.runs[id];
     if (!kept) return state;
-    const all = merged(kept.run.events, events);
-    if (all === kept.run.events) return state;
-    const now = { ...kept, run: { ...kept.run, events: all } };
+    if (events === kept.run.events) return state;
+    const now = { ...kept, run: { ...kept.run, events } };
     return { ...state, runs: { ...state.runs, [id]: now } };
   }
   if (runPlanned.match(action)) {

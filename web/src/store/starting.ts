@@ -8,6 +8,7 @@ import { foldedIn, loaded } from './library.ts';
 import { listenForPlans } from './planning.ts';
 import { ticked } from './plans.ts';
 import type { RunPlanner } from '../workers/runs.ts';
+import { runBegun, type KeptRun } from './runs.ts';
 import type { Saver } from './saving.ts';
 import { startListening, store } from './store.ts';
 import { storageIs, unreadableFound } from './storage-status.ts';
@@ -59,13 +60,25 @@ export async function startStore({ openDb, planner, channel, runs }: Connections
   }
 }
 
-/** What keeps runs is fetched beside the first page. */
+/** What keeps runs is fetched when there is one: here, or in another window. */
 async function keepRuns(
   db: Db | undefined,
   { channel, planner }: Connections['runs'],
 ): Promise<void> {
-  const { listenForRuns } = await import('./running.ts');
-  await listenForRuns({ db, channel, planner });
+  let begun: Promise<void> | undefined;
+  const begin = (first?: KeptRun): Promise<void> =>
+    (begun ??= import('./running.ts').then(({ listenForRuns }) =>
+      listenForRuns({ db, channel, planner }, first),
+    ));
+  if (db && (await db.count('runs')) > 0) return begin();
+  channel.hear(() => void begin());
+  startListening({
+    actionCreator: runBegun,
+    effect: async ({ payload }, api) => {
+      api.unsubscribe();
+      await begin(payload);
+    },
+  });
 }
 
 function storageFails(condition: 'none' | 'failing', error: unknown): void {

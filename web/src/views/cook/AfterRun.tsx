@@ -36,7 +36,7 @@ export function AfterRun({ meal, page }: { meal: Meal; page: RunOnPage }) {
         {t('cook.afterwards', { at: words.at(servedMin + COOL_WITHIN_MIN) })}
       </p>
       <div className="mt-6 flex flex-wrap gap-3">
-        <button type="button" className="btn cook-btn" onClick={() => start()}>
+        <button type="button" className="btn cook-btn" onClick={() => void start()}>
           {t('cook.again')}
         </button>
         {last && (

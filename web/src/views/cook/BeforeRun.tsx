@@ -1,4 +1,6 @@
 import { jobsOf, showMinutes, showTime, type Meal } from '@zemrin/core';
+import { useEffect, useRef } from 'react';
+import { useSearchParams } from 'react-router';
 import { useNow, usePlan } from '../../store/hooks.ts';
 import { useWords } from '../../words/words.ts';
 import { useStartRun } from '../../store/useStartRun.ts';
@@ -9,6 +11,7 @@ export function BeforeRun({ meal }: { meal: Meal }) {
   const plan = usePlan(meal.id);
   const nowMin = useNow();
   const start = useStartRun(meal);
+  useStartAsked(start);
   const [first] = plan ? jobsOf(plan) : [];
   if (!plan || !first) {
     return (
@@ -32,10 +35,10 @@ export function BeforeRun({ meal }: { meal: Meal }) {
         {showTime(first.startMin, plan.zone, meal.kitchen.clock, plan.servingMin)}
       </p>
       <div className="mt-8 flex flex-wrap gap-3">
-        <button type="button" className="btn cook-btn btn-go" onClick={() => start()}>
+        <button type="button" className="btn cook-btn btn-go" onClick={() => void start()}>
           {t('cook.start')}
         </button>
-        <button type="button" className="btn cook-btn" onClick={() => start({ speed: 60 })}>
+        <button type="button" className="btn cook-btn" onClick={() => void start({ speed: 60 })}>
           {t('cook.rehearse')}
         </button>
       </div>
@@ -43,4 +46,15 @@ export function BeforeRun({ meal }: { meal: Meal }) {
       <p className="mt-2 max-w-xl text-muted">{t('cook.rehearseMore')}</p>
     </main>
   );
+}
+
+/** From Meals and Weave one press starts it: the address asks for it, once. */
+function useStartAsked(start: () => Promise<void>): void {
+  const [asked, setAsked] = useSearchParams();
+  const begun = useRef(false);
+  useEffect(() => {
+    if (!asked.has('start') || begun.current) return;
+    begun.current = true;
+    void start().then(() => setAsked({}, { replace: true }));
+  }, [asked, setAsked, start]);
 }

@@ -8,7 +8,7 @@ import {
   showMinutes,
   type Call,
 } from '@zemrin/core';
-import { useEffect, useRef } from 'react';
+import { useLayoutEffect, useRef } from 'react';
 import type { RunPlan } from '../../store/runs.ts';
 import { useManner } from '../../store/manner.ts';
 import { useWords } from '../../words/words.ts';
@@ -94,7 +94,8 @@ const LATE_TOLD_MIN = 2;
  */
 function useSpace(go: () => void): void {
   const tabbed = useRef(false);
-  useEffect(() => {
+  // With the card itself: a word said the moment it is there is heard.
+  useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.code !== 'Space') {
         if (event.key === 'Tab') tabbed.current = true;
