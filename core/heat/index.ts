@@ -35,4 +35,4 @@ export {
   type LiveForecast,
   type LiveMembers,
 } from './live-forecast.ts';
-export { type Distrust, type IgnoredReading, type ProbeReading } from './readings.ts';
+export { sortReadings, type Distrust, type IgnoredReading, type ProbeReading } from './readings.ts';

@@ -36,11 +36,12 @@ const STUCK_READINGS = 6;
  * it could have come to meanwhile; hotter than any cook like this could be, it touches bone or lies
  * at the surface; the same figure over and over comes from a battery or a cable.
  *
- * @param hottestC the hottest core any cook of this kind has at a minute
+ * @param hottestC the hottest core any cook of this kind has at a minute; left out where it is not
+ *   known: then bone is not told, and the rest is
  */
 export function sortReadings(
   readings: readonly ProbeReading[],
-  hottestC: (minute: number) => number,
+  hottestC: (minute: number) => number = () => Infinity,
 ): { trusted: ProbeReading[]; ignored: IgnoredReading[] } {
   const trusted: ProbeReading[] = [];
   const ignored: IgnoredReading[] = [];

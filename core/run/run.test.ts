@@ -12,6 +12,7 @@ import {
   planOn,
   runDocument,
   runOf,
+  unmeasuredOf,
   type Deed,
   type Meal,
   type Run,
@@ -178,5 +179,48 @@ describe('what is called next', () => {
     ]);
     const { plan } = planOn(foldRun(run), NOW + 26);
     expect(plan.steps.find(({ id }) => id === 'lamb-paste')?.endMin).toBe(NOW + 40);
+  });
+
+  it('goes on as long as it would, and what the fire was out besides', () => {
+    const started = [0, { did: 'started', step: 'lamb-smoke' }] as const;
+    const out = [60, { did: 'fireOut', appliance: 'smoker', minutes: 20 }] as const;
+    const dueOf = (run: Run) => planOn(foldRun(run), NOW + 61).due.get('lamb-smoke') ?? NaN;
+    expect(dueOf(after([started, out])) - dueOf(after([started]))).toBe(20);
+    const word = [30, { did: 'longer', step: 'lamb-smoke', minutes: 90 }] as const;
+    expect(dueOf(after([started, word, out]))).toBe(NOW + 30 + 90 + 20);
+  });
+});
+
+describe('what nobody has measured', () => {
+  const cooked = (readings: readonly (readonly [number, number])[]) =>
+    unmeasuredOf(
+      foldRun(
+        after([
+          [0, { did: 'started', step: 'lamb-smoke' }],
+          [0, { did: 'probed', probe: 'p', step: 'lamb-smoke' }],
+          ...readings.map(
+            ([minute, coreC]) => [minute, { did: 'read', probe: 'p', coreC }] as const,
+          ),
+          [300, { did: 'done', step: 'lamb-smoke' }],
+          [300, { did: 'started', step: 'lamb-wrap' }],
+          [400, { did: 'done', step: 'lamb-wrap' }],
+        ]),
+      ),
+    ).map(({ food }) => food);
+
+  it('is asked for, and not once a probe has seen it', () => {
+    expect(cooked([[10, 8.2]])).toContain('lamb shoulder, bone in');
+    const climbs = Array.from({ length: 30 }, (_none, i) => [i * 10, 6 + i * 2.4] as const);
+    expect(cooked(climbs)).not.toContain('lamb shoulder, bone in');
+  });
+
+  it('is not what a probe says that slipped to where it is hotter', () => {
+    expect(
+      cooked([
+        [10, 8.2],
+        [12, 80.4],
+        [14, 81.1],
+      ]),
+    ).toContain('lamb shoulder, bone in');
   });
 });

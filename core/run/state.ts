@@ -34,6 +34,8 @@ export interface RunState {
   /** When each step was last looked after. */
   readonly tended: ReadonlyMap<string, number>;
   readonly stillLasts: ReadonlyMap<string, StillLasts>;
+  /** Minutes without a fire, by what lay over it. */
+  readonly withoutFireMin: ReadonlyMap<string, number>;
   readonly skipped: ReadonlySet<string>;
   readonly timers: readonly RunTimer[];
   /** By probe: the step whose food it is in. */
@@ -53,6 +55,7 @@ interface Folding {
   ended: Map<string, number>;
   tended: Map<string, number>;
   stillLasts: Map<string, StillLasts>;
+  withoutFireMin: Map<string, number>;
   skipped: Set<string>;
   timers: RunTimer[];
   probes: Map<string, string>;
@@ -74,6 +77,7 @@ export function foldRun({ meal, events }: Run, untilMin = Infinity): RunState {
     ended: new Map(),
     tended: new Map(),
     stillLasts: new Map(),
+    withoutFireMin: new Map(),
     skipped: new Set(),
     timers: [],
     probes: new Map(),
@@ -136,7 +140,7 @@ function apply(state: Folding, event: RunEvent): void {
       state.meal = event.commands.reduce(applyCommand, state.meal);
       return;
     case 'fireOut':
-      waitForFire(state, event.appliance, event.minutes, atMin);
+      waitForFire(state, event.appliance, event.minutes);
       return;
     case 'confirmed': {
       const { coreC, words } = event;
@@ -153,20 +157,14 @@ function apply(state: Folding, event: RunEvent): void {
   }
 }
 
-/** What lies over a fire that went out goes on so much longer. */
-function waitForFire(state: Folding, appliance: string, minutes: number, atMin: number): void {
+/** What lies over a fire that went out goes on so much longer; so does what the cook said of it. */
+function waitForFire(state: Folding, appliance: string, minutes: number): void {
   const kind = state.meal.kitchen.appliances.find(({ id }) => id === appliance)?.kind;
-  for (const step of state.meal.dishes.flatMap(({ steps }) => steps)) {
-    if (step.place.kind !== kind || !state.begun.has(step.id) || state.ended.has(step.id)) continue;
-    const said = state.stillLasts.get(step.id);
-    const left = said ? said.saidMin + said.minutes - atMin : undefined;
-    const usual = 'minutes' in step.time ? step.time.minutes : undefined;
-    const begun = state.begun.get(step.id) ?? atMin;
-    const rest = left ?? (usual === undefined ? 0 : begun + usual - atMin);
-    state.stillLasts.set(step.id, {
-      saidMin: atMin,
-      minutes: Math.max(1, Math.round(Math.max(0, rest) + minutes)),
-    });
+  for (const { id, place } of state.meal.dishes.flatMap(({ steps }) => steps)) {
+    if (place.kind !== kind || !state.begun.has(id) || state.ended.has(id)) continue;
+    const said = state.stillLasts.get(id);
+    if (said) state.stillLasts.set(id, { ...said, minutes: said.minutes + minutes });
+    state.withoutFireMin.set(id, (state.withoutFireMin.get(id) ?? 0) + minutes);
   }
 }
 

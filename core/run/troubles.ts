@@ -34,7 +34,7 @@ export function mishapsOf(troubles: ReadonlySet<Trouble>, meal: Meal, plan: Plan
     if (troubles.has(trouble)) mishaps.push({ trouble, atMin, deeds });
   };
   add('late-guests', end - 75, (now) => guestsLate(now, GUESTS_LATE_MIN));
-  add('one-more', end - 150, oneMore);
+  add('one-more', end - 150, () => oneMore());
   const fire = longestOnFire(plan);
   const appliance = fire?.appliance;
   if (fire && appliance !== undefined) {
@@ -46,16 +46,16 @@ export function mishapsOf(troubles: ReadonlySet<Trouble>, meal: Meal, plan: Plan
 }
 
 /** Guests are late: serving is moved. */
-export function guestsLate(meal: Meal, minutes: number): Deed[] {
+export function guestsLate(meal: Meal, minutes: number, why = 'serve later'): Deed[] {
   const at = localOf(servingMin(meal) + minutes, meal.serving.zone);
-  return [{ did: 'changed', commands: [{ do: 'serveAt', at }], why: 'serve later' }];
+  return [{ did: 'changed', commands: [{ do: 'serveAt', at }], why }];
 }
 
 /** One more at the table: a grown-up with a whole portion. */
-export function oneMore(): Deed[] {
+export function oneMore(why = 'one more guest'): Deed[] {
   const seat = { who: 'adult', portion: 1, avoids: [] } as const;
   const commands = [{ do: 'addSeat' as const, seat: { ...seat, avoids: [] } }];
-  return [{ did: 'changed', commands, why: 'one more guest' }];
+  return [{ did: 'changed', commands, why }];
 }
 
 /** A dish that is spoilt is left out. */

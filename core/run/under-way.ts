@@ -52,13 +52,26 @@ export function mealUnderWay(
       const begun = state.begun.get(step.id);
       if (begun === undefined || state.ended.has(step.id) || isElastic(step.time)) continue;
       const seen = dueOf(state, step.id, probed.get(step.id), nowMin);
-      const usual = () => settledTime(step.time, stepFactsOf(state.meal, dish, step)).duration;
+      const waited = state.withoutFireMin.get(step.id) ?? 0;
+      const usual = () =>
+        longerBy(settledTime(step.time, stepFactsOf(state.meal, dish, step)).duration, waited);
       const left = probed.get(step.id) ?? leftOf(state, step, begun, nowMin, usual);
       due.set(step.id, seen ?? begun + usual().likelyMin);
       expected.set(step.id, lasting(Math.max(0, nowMin - Math.round(begun)), left));
     }
   }
   return { meal, expected, due };
+}
+
+function longerBy(
+  { leastMin, likelyMin, mostMin }: DurationEstimate,
+  minutes: number,
+): DurationEstimate {
+  return {
+    leastMin: leastMin + minutes,
+    likelyMin: likelyMin + minutes,
+    mostMin: mostMin + minutes,
+  };
 }
 
 /** When the cook's word or the probe has it done; undefined where neither says. */

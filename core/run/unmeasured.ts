@@ -1,3 +1,4 @@
+import { sortReadings } from '../heat/index.ts';
 import { cutOf, foodsByStep, isAside } from '../meal/index.ts';
 import { leastCoreC } from '../safety/index.ts';
 import { FIRE_VERBS } from '../terms/index.ts';
@@ -39,7 +40,8 @@ export function unmeasuredOf(state: RunState): Unmeasured[] {
       const hot = [...state.probes].some(
         ([probe, step]) =>
           ids.has(step) &&
-          (state.readings.get(probe) ?? []).some(
+          // A probe that slipped to where it is hotter has measured nothing.
+          sortReadings(state.readings.get(probe) ?? []).trusted.some(
             ({ minute, coreC }) => minute >= from && coreC >= leastC,
           ),
       );

@@ -1,4 +1,4 @@
-import { eventsOf, foldRun, merged, type RunEvent } from '@zemrin/core';
+import { eventsOf, foldRun, merged, type Run, type RunEvent } from '@zemrin/core';
 import { notifyError } from '../notices/notify.ts';
 import type { Channel } from '../storage/channel.ts';
 import type { Db } from '../storage/db.ts';
@@ -99,6 +99,21 @@ function planningOn(planner: () => RunPlanner): (run: string) => void {
   const wanted = new Set<string>();
   const timers = new Map<string, ReturnType<typeof setTimeout>>();
 
+  const looking = new Set<string>();
+
+  /** Ways out, beside the planning; what they were found for may be over by then. */
+  const look = async (id: string, run: Run, nowMin: number): Promise<void> => {
+    looking.add(id);
+    try {
+      const waysOut = await planner().waysOut(run, nowMin);
+      const late = (own(store.getState().runs.plans, id)?.planned.lateMin ?? 0) > 0;
+      if (late) store.dispatch(waysOutFound({ run: id, waysOut }));
+    } catch (error) {
+      notifyError(error instanceof Error ? error.message : String(error));
+    } finally {
+      looking.delete(id);
+    }
+  };
   const ask = async (id: string): Promise<void> => {
     const { runs, plans } = store.getState().runs;
     const kept = own(runs, id);
@@ -118,8 +133,7 @@ function planningOn(planner: () => RunPlanner): (run: string) => void {
       id,
       setTimeout(() => again(id), everyMs),
     );
-    if (planned.lateMin === 0 || wanted.has(id)) return;
-    store.dispatch(waysOutFound({ run: id, waysOut: await planner().waysOut(run, nowMin) }));
+    if (planned.lateMin > 0 && !looking.has(id)) void look(id, run, nowMin);
   };
   const again = (id: string): void => {
     wanted.add(id);

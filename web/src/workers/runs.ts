@@ -13,13 +13,19 @@ let started: RunPlanner | undefined;
 /** The worker that plans runs on, started when the first run is. */
 export function runPlanner(): RunPlanner {
   if (started) return started;
-  // The bundler finds the worker by this very form.
-  const remote = wrap<RunApi>(
-    new Worker(new URL('./run.worker.ts', import.meta.url), { type: 'module' }),
-  );
+  const remote = startWorker();
+  // Ways out take their time; what comes next must not wait for them.
+  let other: RemoteRun | undefined;
   started = {
     planOn: (run, nowMin, previous) => remote.planOn(run, nowMin, previous),
-    waysOut: (run, nowMin) => remote.waysOut(run, nowMin),
+    waysOut: (run, nowMin) => (other ??= startWorker()).waysOut(run, nowMin),
   };
   return started;
+}
+
+type RemoteRun = ReturnType<typeof wrap<RunApi>>;
+
+function startWorker(): RemoteRun {
+  // The bundler finds the worker by this very form.
+  return wrap<RunApi>(new Worker(new URL('./run.worker.ts', import.meta.url), { type: 'module' }));
 }

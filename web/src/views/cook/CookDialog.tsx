@@ -221,8 +221,8 @@ function Happenings(props: {
   const step = call.kind === 'begin' ? call.step : undefined;
   const last = state.events.at(-1);
   const choices: Array<readonly [string, readonly Deed[]]> = [
-    [t('cook.guestsLate'), guestsLate(meal, GUESTS_LATE_MIN)],
-    [t('cook.oneMore'), oneMore()],
+    [t('cook.guestsLate'), guestsLate(meal, GUESTS_LATE_MIN, t('cook.guestsLate'))],
+    [t('cook.oneMore'), oneMore(t('cook.oneMore'))],
     ...fires.map(
       ({ id, name }) =>
         [
