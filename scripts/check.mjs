@@ -61,6 +61,8 @@ function tests(name, ok, counts) {
 }
 
 rmSync(results, { recursive: true, force: true });
+// The browser is fetched while packages are, and while what needs none is checked.
+const browser = quietly('node', ['scripts/chromium.mjs']);
 if (!step('packages installed', ensurePackages())) finish();
 mkdirSync(results, { recursive: true });
 await beside([
@@ -87,7 +89,9 @@ tests(
 );
 
 const built = npm('build', 'build');
-const chromium = ensureChromium();
+const { ok: browserIsThere, output } = await browser;
+process.stdout.write(output);
+const chromium = browserIsThere ? ensureChromium() : undefined;
 if (built && step('Chromium found', chromium !== undefined)) {
   console.log('\n— browser tests');
   const e2e = run('npx', ['playwright', 'test'], { CHROMIUM_PATH: chromium });

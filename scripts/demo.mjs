@@ -1,4 +1,5 @@
-// Installs, builds and serves Zemrin on this machine, and prints the address.
+// Installs, builds and serves Zemrin on this machine, and prints the address. With “-- --lan” other
+// devices of the home network may follow a run, with a pairing code.
 import { ensurePackages, run } from './setup.mjs';
 
 if (!ensurePackages()) {
@@ -6,4 +7,4 @@ if (!ensurePackages()) {
   process.exit(1);
 }
 if (!run('npm', ['run', '-s', 'build'])) process.exit(1);
-process.exit(run('npx', ['tsx', 'server/main.ts']) ? 0 : 1);
+process.exit(run('npx', ['tsx', 'server/main.ts', ...process.argv.slice(2)]) ? 0 : 1);

@@ -9,7 +9,7 @@ const dist = fileURLToPath(new URL('../web/dist', import.meta.url));
 const out = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
 const MEAL = '/meal/first-frost-supper';
 
-const { server, port } = await listen(appOf(dist, new SimulatedStation()), 4500);
+const { server, port } = await listen(appOf(dist, { station: new SimulatedStation() }), 4500);
 const base = `http://127.0.0.1:${port}`;
 const browser = await chromium.launch({
   executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',

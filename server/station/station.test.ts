@@ -24,7 +24,7 @@ async function serve() {
   const dist = mkdtempSync(join(tmpdir(), 'zemrin-'));
   writeFileSync(join(dist, 'index.html'), '<title>Zemrin</title>');
   const station = new SimulatedStation();
-  const { server, port } = await listen(appOf(dist, station), 4741);
+  const { server, port } = await listen(appOf(dist, { station }), 4741);
   open.push(server, station);
   return { base: `http://127.0.0.1:${port}/station`, station };
 }

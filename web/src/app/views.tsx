@@ -129,6 +129,18 @@ const REGISTERED = [
     page: lazy(() => import('../views/kitchen/Kitchen.tsx')),
     keys: [{ keys: 'n e', does: 'keys.kitchen' }],
   },
+  {
+    name: 'follow',
+    path: '/follow',
+    page: lazy(() => import('../views/follow/Follow.tsx')),
+    keys: [],
+  },
+  {
+    name: 'open',
+    path: '/open',
+    page: lazy(() => import('../views/follow/OpenLink.tsx')),
+    keys: [],
+  },
 ] as const satisfies readonly ViewDefinition[];
 
 export const VIEWS: readonly ViewDefinition[] = REGISTERED;

@@ -35,6 +35,8 @@ export interface StoredRun {
   /** The meal as it was then. */
   readonly document: unknown;
   readonly rehearsal?: Rehearsed | undefined;
+  /** Other devices on the home network cook it too. */
+  readonly shared?: boolean | undefined;
 }
 
 /** A run that is only practised: its clock goes quicker, from a moment of the machine's. */

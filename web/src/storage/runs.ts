@@ -6,6 +6,8 @@ import type { Rehearsed, StoredRun } from './records.ts';
 export interface KeptRun {
   readonly run: Run;
   readonly rehearsal?: Rehearsed | undefined;
+  /** Other devices on the home network cook it too. */
+  readonly shared?: boolean | undefined;
 }
 
 /** Every run that can be read, with all that happened in it; what cannot be read stays stored. */
@@ -16,7 +18,7 @@ export async function loadRuns(db: Db): Promise<KeptRun[]> {
   for (const one of stored) {
     const events = await tx.objectStore('happened').getAll(rangeOf(one.id));
     const run = readRun(one, events);
-    if (run) found.push({ run, rehearsal: one.rehearsal });
+    if (run) found.push({ run, rehearsal: one.rehearsal, shared: one.shared });
   }
   return found;
 }
@@ -26,7 +28,7 @@ export async function loadRun(db: Db, id: string): Promise<KeptRun | undefined> 
   const stored = await db.get('runs', id);
   if (!stored) return undefined;
   const run = readRun(stored, await db.getAll('happened', rangeOf(id)));
-  return run && { run, rehearsal: stored.rehearsal };
+  return run && { run, rehearsal: stored.rehearsal, shared: stored.shared };
 }
 
 function readRun(stored: StoredRun, events: readonly unknown[]): Run | undefined {
@@ -39,9 +41,9 @@ function readRun(stored: StoredRun, events: readonly unknown[]): Run | undefined
 }
 
 /** Begins to keep a run. */
-export async function keepRun(db: Db, { run, rehearsal }: KeptRun): Promise<void> {
+export async function keepRun(db: Db, { run, rehearsal, shared }: KeptRun): Promise<void> {
   const { id, startedMin, meal } = run;
-  await db.put('runs', { id, startedMin, document: meal, rehearsal }, id);
+  await db.put('runs', { id, startedMin, document: meal, rehearsal, shared }, id);
 }
 
 /** Adds events to a run. Nothing is ever written over: a key that is there stays as it is. */

@@ -7,6 +7,13 @@ import type { Rehearsed } from '../storage/records.ts';
 let lastWallMs = Date.now();
 let lastTickMs = performance.now();
 let nowMs = lastWallMs;
+/** By how much the clock of the device that is followed is ahead. */
+let skewMs = 0;
+
+/** From now on the time is another device's, by so much ahead of this one's. */
+export function setSkewMs(ms: number): void {
+  skewMs = ms;
+}
 
 function wallNowMs(): number {
   const wall = Date.now();
@@ -14,7 +21,7 @@ function wallNowMs(): number {
   nowMs += Math.max(wall - lastWallMs, tick - lastTickMs, 0);
   lastWallMs = wall;
   lastTickMs = tick;
-  return nowMs;
+  return nowMs + skewMs;
 }
 
 /** What time it is in a run, epoch minutes with their seconds; quicker where it is rehearsed. */

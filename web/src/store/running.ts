@@ -10,9 +10,11 @@ import { runMinute } from './run-clock.ts';
 import {
   deedsDone,
   happened,
+  heardElsewhere,
   runBegun,
   runPlanned,
   runsLoaded,
+  shareSet,
   waysOutFound,
   type KeptRun,
 } from './runs.ts';
@@ -52,7 +54,10 @@ export async function listenForRuns(
 
   const keep = async (kept: KeptRun): Promise<void> => {
     await later(async () => {
-      if (db) await keepRun(db, kept);
+      if (db) {
+        await keepRun(db, kept);
+        await addEvents(db, kept.run.id, kept.run.events);
+      }
       channel.say(kept.run.id);
     });
     again(kept.run.id);
@@ -71,6 +76,18 @@ export async function listenForRuns(
         channel.say(payload.run);
       }),
   });
+  startListening({
+    actionCreator: heardElsewhere,
+    effect: ({ payload: { run, events } }) =>
+      later(async () => {
+        if (db) await addEvents(db, run, events);
+        tell(run, events);
+        channel.say(run);
+      }),
+  });
+  listenForShares(async (kept) => {
+    if (db) await later(() => keepRun(db, kept));
+  });
   startListening({ actionCreator: happened, effect: ({ payload }) => again(payload.run) });
   channel.hear(
     (id) =>
@@ -85,6 +102,29 @@ export async function listenForRuns(
   if (first) await keep(first);
   if (db) store.dispatch(runsLoaded(await loadRuns(db)));
   for (const id of Object.keys(store.getState().runs.runs)) again(id);
+  if (Object.values(store.getState().runs.runs).some(({ shared }) => shared)) await follow();
+}
+
+let following: Promise<void> | undefined;
+/** What follows runs is fetched when one is shared. */
+const follow = (): Promise<void> =>
+  (following ??= import('./following.ts').then(({ listenForFollowing }) => listenForFollowing()));
+
+/** That a run is shared is kept, and from then on it is. */
+function listenForShares(keep: (kept: KeptRun) => Promise<void>): void {
+  const asShared = async (id: string) => {
+    const kept = own(store.getState().runs.runs, id);
+    if (!kept) return;
+    await keep(kept);
+    await follow();
+  };
+  startListening({ actionCreator: shareSet, effect: ({ payload }) => asShared(payload.run) });
+  startListening({
+    actionCreator: runBegun,
+    effect: async ({ payload }) => {
+      if (payload.shared) await follow();
+    },
+  });
 }
 
 /** Shows what happened, with all that is there already. */

@@ -1,5 +1,12 @@
 import { createAction, type Action } from '@reduxjs/toolkit';
-import type { Deed, LiveForecast, PlannedOn, Rescue, RunEvent } from '@zemrin/core';
+import {
+  merged,
+  type Deed,
+  type LiveForecast,
+  type PlannedOn,
+  type Rescue,
+  type RunEvent,
+} from '@zemrin/core';
 import type { KeptRun } from '../storage/runs.ts';
 
 /** What a probe says of the end of a step. */
@@ -19,9 +26,14 @@ export interface RunPlan {
 
 export type { KeptRun };
 
+/** How the link to other devices that cook the same run stands. */
+export type RunLink = 'linked' | 'lost' | 'unpaired';
+
 export interface RunsState {
   readonly runs: Readonly<Record<string, KeptRun>>;
   readonly plans: Readonly<Record<string, RunPlan>>;
+  /** Of the runs that are shared. */
+  readonly links: Readonly<Record<string, RunLink>>;
   /** What would have it on time again, by run. */
   readonly waysOut: Readonly<Record<string, readonly Rescue[]>>;
 }
@@ -32,12 +44,19 @@ export const runBegun = createAction<KeptRun>('runs/begun');
 export const deedsDone = createAction<{ run: string; deeds: readonly Deed[] }>('runs/deedsDone');
 /** All that has happened in a run, what is new with what was there. */
 export const happened = createAction<{ run: string; events: readonly RunEvent[] }>('runs/happened');
+/** What was said on another device that cooks the same run. */
+export const heardElsewhere = createAction<{ run: string; events: readonly RunEvent[] }>(
+  'runs/heardElsewhere',
+);
+/** Other devices may follow a run, or no more. */
+export const shareSet = createAction<{ run: string; shared: boolean }>('runs/shareSet');
+export const linkIs = createAction<{ run: string; link: RunLink }>('runs/linkIs');
 export const runPlanned = createAction<RunPlan>('runs/planned');
 export const waysOutFound = createAction<{ run: string; waysOut: readonly Rescue[] }>(
   'runs/waysOutFound',
 );
 
-const initial: RunsState = { runs: {}, plans: {}, waysOut: {} };
+const initial: RunsState = { runs: {}, plans: {}, links: {}, waysOut: {} };
 
 export function runs(state: RunsState = initial, action: Action): RunsState {
   if (runsLoaded.match(action)) {
@@ -45,10 +64,12 @@ export function runs(state: RunsState = initial, action: Action): RunsState {
     return { ...state, runs: { ...loaded, ...state.runs } };
   }
   if (runBegun.match(action)) {
-    const { run, rehearsal } = action.payload;
-    // Begun again by a rehearsal that goes on to a later minute: what happened stays.
-    const here = state.runs[run.id]?.run ?? run;
-    return { ...state, runs: { ...state.runs, [run.id]: { run: here, rehearsal } } };
+    const { run, rehearsal, shared } = action.payload;
+    // Begun again, by a rehearsal that goes on to a later minute or as it came from another device:
+    // what happened stays.
+    const was = state.runs[run.id]?.run;
+    const here = was ? { ...was, events: merged(was.events, run.events) } : run;
+    return { ...state, runs: { ...state.runs, [run.id]: { run: here, rehearsal, shared } } };
   }
   if (happened.match(action)) {
     const { run: id, events } = action.payload;
@@ -57,6 +78,17 @@ export function runs(state: RunsState = initial, action: Action): RunsState {
     if (events === kept.run.events) return state;
     const now = { ...kept, run: { ...kept.run, events } };
     return { ...state, runs: { ...state.runs, [id]: now } };
+  }
+  if (shareSet.match(action)) {
+    const { run, shared } = action.payload;
+    const kept = state.runs[run];
+    if (!kept) return state;
+    const { [run]: _was, ...links } = state.links;
+    return { ...state, runs: { ...state.runs, [run]: { ...kept, shared } }, links };
+  }
+  if (linkIs.match(action)) {
+    const { run, link } = action.payload;
+    return { ...state, links: { ...state.links, [run]: link } };
   }
   if (runPlanned.match(action)) {
     const { run } = action.payload;

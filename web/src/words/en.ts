@@ -9,6 +9,7 @@ import { weave } from './en/weave.ts';
 import { kitchen } from './en/kitchen.ts';
 import { lists } from './en/lists.ts';
 import { cook } from './en/cook.ts';
+import { follow } from './en/follow.ts';
 import { dishes } from './en/dishes.ts';
 
 /** Every word on screen. What the computation says comes from core, all else from here. */
@@ -24,6 +25,7 @@ export const en = {
   ...kitchen,
   ...lists,
   ...cook,
+  ...follow,
   ...dishes,
 } as const;
 

@@ -1,12 +1,13 @@
 import { NoMeal } from '../../ui/NoMeal.tsx';
 import { useMeal } from '../../store/hooks.ts';
 import { cook } from '../../words/en/cook.ts';
+import { follow } from '../../words/en/follow.ts';
 import { learn } from '../../words/words.ts';
 import { BeforeRun } from './BeforeRun.tsx';
 import { LiveRun } from './LiveRun.tsx';
 import { useRunOf } from './useRun.ts';
 
-learn(cook);
+learn({ ...cook, ...follow });
 
 /** The live run of a meal: what to do now, and what comes after. */
 export default function Cook() {

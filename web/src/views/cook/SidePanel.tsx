@@ -1,5 +1,8 @@
+import { lazy, Suspense, useState } from 'react';
 import { atMoment, bandAt, showTemperature } from '@zemrin/core';
+import { own } from '../../store/own.ts';
 import type { RunPlan } from '../../store/runs.ts';
+import { useAppSelector } from '../../store/store.ts';
 import { useManner } from '../../store/manner.ts';
 import { useWords } from '../../words/words.ts';
 import type { Asking } from './CookDialog.tsx';
@@ -9,6 +12,8 @@ import { Reminders } from './Reminders.tsx';
 import { TimersList } from './TimersList.tsx';
 import { useCallWords } from './useCallWords.ts';
 import type { RunOnPage } from './useRun.ts';
+
+const ShareDialog = lazy(() => import('./ShareDialog.tsx'));
 
 interface Props {
   readonly page: RunOnPage;
@@ -76,6 +81,7 @@ export function SidePanel({ page, plan, onAsk }: Props) {
       </section>
       <TimersList page={page} timed={timed} onAsk={onAsk} />
       <Reminders page={page} />
+      <OtherDevices page={page} />
     </aside>
   );
 }
@@ -97,6 +103,28 @@ function Broken({ page, plan }: Pick<Props, 'page' | 'plan'>) {
           <span className="text-muted">{sayIt({ key: finding.source })}</span>
         </p>
       ))}
+    </section>
+  );
+}
+
+/** The way to cook the run on several devices, and whether it is. */
+function OtherDevices({ page: { kept } }: Pick<Props, 'page'>) {
+  const t = useWords();
+  const [open, setOpen] = useState(false);
+  const link = useAppSelector(({ runs }) => own(runs.links, kept.run.id));
+  return (
+    <section>
+      <button type="button" className="btn cook-btn" onClick={() => setOpen(true)}>
+        {t('share.open')}
+      </button>
+      {kept.shared === true && (
+        <p role="status" className="mt-1 text-muted">
+          {t(`share.is.${link ?? 'lost'}`)}
+        </p>
+      )}
+      <Suspense fallback={null}>
+        {open && <ShareDialog kept={kept} onClose={() => setOpen(false)} />}
+      </Suspense>
     </section>
   );
 }

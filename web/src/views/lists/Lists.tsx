@@ -10,12 +10,14 @@ import {
   type Plan,
   type TableName,
 } from '@zemrin/core';
-import { CalendarPlus, FileSpreadsheet, FileText, Printer } from 'lucide-react';
+import { CalendarPlus, CalendarSync, FileSpreadsheet, FileText, Printer } from 'lucide-react';
+import { lazy, Suspense, useState } from 'react';
 import { NavLink, useParams } from 'react-router';
 import { nowMinute } from '../../store/clock.ts';
 import { useMeal, usePlan } from '../../store/hooks.ts';
 import { download } from '../../ui/download.ts';
 import { NoMeal } from '../../ui/NoMeal.tsx';
+import { follow } from '../../words/en/follow.ts';
 import { lists } from '../../words/en/lists.ts';
 import { learn, useWords } from '../../words/words.ts';
 import { EquipmentSheet } from './EquipmentSheet.tsx';
@@ -23,7 +25,9 @@ import { RunSheetList } from './RunSheetList.tsx';
 import { ShoppingSheet } from './ShoppingSheet.tsx';
 import { WeighingSheet } from './WeighingSheet.tsx';
 
-learn(lists);
+learn({ ...lists, ...follow });
+
+const CalendarFeed = lazy(() => import('./CalendarFeed.tsx'));
 
 const LISTS = ['run', 'shopping', 'weighing', 'equipment'] as const;
 type ListName = (typeof LISTS)[number];
@@ -86,6 +90,7 @@ function servedAt(meal: Meal, plan: Plan, t: ReturnType<typeof useWords>): strin
 
 function Exports({ meal, plan, name }: { meal: Meal; plan: Plan | undefined; name: ListName }) {
   const t = useWords();
+  const [feeding, setFeeding] = useState(false);
   if (!plan) return null;
   const table: TableName = name === 'equipment' ? 'run' : name;
   return (
@@ -123,6 +128,18 @@ function Exports({ meal, plan, name }: { meal: Meal; plan: Plan | undefined; nam
       >
         <CalendarPlus size={19} aria-hidden="true" />
       </button>
+      <button
+        type="button"
+        className="btn btn-quiet px-2"
+        title={t('share.feed')}
+        aria-label={t('share.feed')}
+        onClick={() => setFeeding(true)}
+      >
+        <CalendarSync size={19} aria-hidden="true" />
+      </button>
+      <Suspense fallback={null}>
+        {feeding && <CalendarFeed meal={meal.id} onClose={() => setFeeding(false)} />}
+      </Suspense>
     </div>
   );
 }

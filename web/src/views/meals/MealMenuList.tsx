@@ -1,5 +1,5 @@
 import type { Meal } from '@zemrin/core';
-import { Copy, Download, Ellipsis, Trash2 } from 'lucide-react';
+import { Copy, Download, Ellipsis, Link, Trash2 } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { useWords } from '../../words/words.ts';
 import { useMealActions } from './useMealActions.ts';
@@ -10,6 +10,7 @@ export default function MealMenuList({ meal }: { meal: Meal }) {
   const actions = useMealActions();
   const items = [
     { label: t('meals.export'), icon: Download, act: actions.exportFile },
+    { label: t('meals.link'), icon: Link, act: actions.copyLink },
     { label: t('meals.duplicate'), icon: Copy, act: actions.duplicate },
     { label: t('meals.delete'), icon: Trash2, act: actions.remove },
   ];

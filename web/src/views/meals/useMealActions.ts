@@ -73,6 +73,11 @@ export function useMealActions() {
       exportFile(meal: Meal) {
         download(printMeal(meal), `${meal.id}.json`, 'application/json');
       },
+      /** A link that carries the whole meal, for a device without a network to this one. */
+      async copyLink(meal: Meal) {
+        const { copyLinkOf } = await import('../../store/share-link.ts');
+        await copyLinkOf(JSON.parse(printMeal(meal)), t('meals.linkCopied'));
+      },
       exportAll() {
         download(printLibrary(Object.values(meals)), 'zemrin-library.json', 'application/json');
       },
@@ -90,6 +95,8 @@ export function useMealActions() {
       },
       /** Reads a file. One new meal comes in at once; anything else is asked about first. */
       async importText(text: string): Promise<Import> {
+        const taken = await takeRunOf(text);
+        if (taken) return taken;
         const { readFile } = await import('./readFile.ts');
         const read = readFile(text, nowMinute());
         if (!read.ok) return { problems: read.problems, ask: [] };
@@ -108,4 +115,18 @@ export function useMealActions() {
       },
     };
   }, [meals, dispatch, navigate, t]);
+}
+
+/** A file that is a run comes in as one, and nothing is asked; undefined for any other file. */
+async function takeRunOf(text: string): Promise<Import | undefined> {
+  if (!text.includes('"run"')) return undefined;
+  const { isRun, problemsIn, takeRun } = await import('../../store/take-run.ts');
+  try {
+    const json: unknown = JSON.parse(text);
+    if (!isRun(json)) return undefined;
+    takeRun(json, false);
+    return { problems: [], ask: [] };
+  } catch (error) {
+    return error instanceof SyntaxError ? undefined : { problems: problemsIn(error), ask: [] };
+  }
 }

@@ -8,6 +8,8 @@ export const meals = {
   'meals.new': 'New meal',
   'meals.import': 'Import a file',
   'meals.export': 'Export',
+  'meals.link': 'Copy a link with it',
+  'meals.linkCopied': 'Copied. Whoever opens it gets the whole meal.',
   'meals.duplicate': 'Duplicate',
   'meals.delete': 'Delete',
   'meals.more': 'More for {{title}}',
