@@ -40,6 +40,5 @@ function textOf({ steps }: MealNetwork, { kind, step, next }: SoftLimit, minutes
     minutes: { minutes },
     next: steps[next ?? -1]?.step.label ?? '',
   };
-  if (kind === 'tend') return { key: 'compromise.tend', values };
-  return { key: kind === 'gap' ? 'compromise.gap' : 'compromise.fresh', values };
+  return { key: `compromise.${kind}`, values };
 }

@@ -3,6 +3,7 @@ import {
   applyCommand,
   emptyMeal,
   epochMinOf,
+  foldRun,
   mealOf,
   PATTERNS,
   patternDish,
@@ -68,13 +69,16 @@ describe('every chain of the book can be cooked as it is called', () => {
       run,
       servedMin = Infinity,
       wantedMin,
+      stops,
     } = rehearse(meal, {
       nowMin: Math.max(NOW, firstJobMin - 3),
       seed: 11,
     });
     const of = (did: string) =>
       new Set(run.events.flatMap((one) => (one.did === did && 'step' in one ? [one.step] : [])));
-    const steps = meal.dishes.flatMap((dish) => dish.steps.map(({ id }) => id));
+    // What was done early may have been kept hot: a step the run added.
+    const steps = foldRun(run).meal.dishes.flatMap((dish) => dish.steps.map(({ id }) => id));
+    expect(stops).toEqual([]);
     expect([...of('done')].sort()).toEqual([...steps].sort());
     // Of one dish the food decides: it is told later where it is, and then it is so.
     expect(servedMin - wantedMin).toBeLessThanOrEqual(5);

@@ -11,6 +11,7 @@ import {
 import type { Band } from '../heat/index.ts';
 import { servingMin as servingMinOf, type Meal } from '../meal/index.ts';
 import { localOf } from '../time/index.ts';
+import { earlyDishes, keepHotWays } from './keep-hot.ts';
 import { mealUnderWay } from './under-way.ts';
 import type { RunState } from './state.ts';
 
@@ -24,6 +25,8 @@ export interface PlannedOn {
   readonly wishedMin: number;
   /** How much later than that it will be, whatever the order; 0 where it can still be on time. */
   readonly lateMin: number;
+  /** Something is done early, and would wait longer than is good for it. */
+  readonly early: boolean;
   /** What every dish keeps in hand at the least, minutes. */
   readonly inHandMin: number;
   /** What it moves against the plan before. */
@@ -77,25 +80,34 @@ export function planOn(state: RunState, nowMin: number, how: PlanOnOptions = {})
     due,
     wishedMin,
     lateMin: Math.max(0, made.servingMin - wishedMin),
+    early: earlyDishes(state, made).length > 0,
     inHandMin: inHandOf(made),
     moved: how.previous ? movesBetween(how.previous, made) : [],
   };
 }
 
 /**
- * What would have it on time again, when it no longer fits: tried before it is offered, the cheapest
- * first. Costly, so only when it is to be shown.
+ * What would mend it: where it no longer fits, what has it on time again; where something is done
+ * early, what keeps it hot. Tried before it is offered, the cheapest first. Costly, so only when it
+ * is to be shown.
  */
 export function waysOutOf(
   state: RunState,
   nowMin: number,
   how: PlanOnOptions = {},
 ): readonly Rescue[] {
-  const { meal, expected } = mealUnderWay(state, nowMin, how.probed);
-  const made = plan(meal, meal.kitchen, nowMin, { expected, work: AT_ONCE, rescues: false });
-  return made.status === 'cannot'
-    ? withRescues(made, meal, meal.kitchen, nowMin, expected).rescues
-    : [];
+  const made = onTime(state, nowMin, how);
+  if (made.status === 'cannot') {
+    const { meal, expected } = mealUnderWay(state, nowMin, how.probed);
+    return withRescues(made, meal, meal.kitchen, nowMin, expected).rescues;
+  }
+  return keepHotWays(state, made, (other) => onTime(other, nowMin, how));
+}
+
+/** The rest of a run planned for the time the table is set for, whether it can be or not. */
+function onTime(state: RunState, nowMin: number, { probed, previous }: PlanOnOptions): Plan {
+  const { meal, expected } = mealUnderWay(state, nowMin, probed);
+  return plan(meal, meal.kitchen, nowMin, { previous, expected, work: AT_ONCE, rescues: false });
 }
 
 /** What the dish that has the least of it keeps in hand. */

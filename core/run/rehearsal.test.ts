@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { parseMeal, plan, rehearse, TROUBLES, type Meal, type Trouble } from '../index.ts';
+import { foldRun, parseMeal, plan, rehearse, TROUBLES, type Meal, type Trouble } from '../index.ts';
 
 const NOW = Date.parse('2026-11-27T08:00:00+01:00') / 60_000;
 const read = (name: string): Meal =>
@@ -35,5 +35,23 @@ describe('a rehearsed supper', () => {
     const [a, b, c] = [played(meal, 3), played(meal, 3), played(meal, 4)];
     expect(b.run.events).toEqual(a.run.events);
     expect(c.run.events).not.toEqual(a.run.events);
+  });
+});
+
+describe('what is done early', () => {
+  it('is kept hot where the cook is offered it, and breaks no rule', () => {
+    // In this kitchen the lamb is done nearly three hours before anyone wants it.
+    const { run, stops } = played(read('first-frost-supper'), 4);
+    const kept = run.events.filter((one) => one.did === 'changed' && one.why === 'keep it hot');
+    expect(kept).toHaveLength(1);
+    const state = foldRun(run);
+    const hot = state.meal.dishes
+      .flatMap(({ steps }) => steps)
+      .find(({ verb, place }) => verb === 'hold' && place.tempC !== undefined);
+    expect(hot?.place.tempC).toBeGreaterThanOrEqual(57);
+    expect(
+      (state.ended.get('lamb-keep-hot') ?? 0) - (state.begun.get('lamb-keep-hot') ?? 0),
+    ).toBeGreaterThan(60);
+    expect(stops).toEqual([]);
   });
 });

@@ -5,7 +5,7 @@ import { plan as planMeal, type Compromise } from '../plan/index.ts';
 import type { SafetyFinding } from '../safety/index.ts';
 import { callsOfRun, deedsOf, readyToServe, type Call } from './calls.ts';
 import { eventsOf, type Deed } from './event.ts';
-import { planOn, type PlannedOn } from './plan-on.ts';
+import { planOn, waysOutOf, type PlannedOn } from './plan-on.ts';
 import { probedCook, probeForecast } from './probe-forecast.ts';
 import { beginRun, type Run } from './begin-run.ts';
 import { SimulatedKitchen } from './simulated-kitchen.ts';
@@ -74,6 +74,7 @@ class Player {
   private last: PlannedOn | undefined;
   private moved = 0;
   private saidLateMin = -Infinity;
+  private lookedMin = -Infinity;
   /** When the table was first set for. */
   private readonly askedMin: number;
   private missed = 0;
@@ -118,7 +119,8 @@ class Player {
       return;
     }
     this.readProbes();
-    const { plan, due: seenAt, lateMin } = this.planned();
+    const { plan, due: seenAt, lateMin, early } = this.planned();
+    if (early && this.keepHot()) return;
     if (lateMin > TOLD_GUESTS_MIN && this.nowMin > this.saidLateMin)
       return this.serveLater(lateMin);
     const calls = callsOfRun(this.state, plan, seenAt);
@@ -145,6 +147,17 @@ class Player {
       ),
       onTimeToldAt: this.chances,
     };
+  }
+
+  /** What is done early is kept hot as the first way says, looked for now and then. */
+  private keepHot(): boolean {
+    if (this.nowMin < this.lookedMin + TOLD_EVERY_MIN) return false;
+    this.lookedMin = this.nowMin;
+    const previous = this.last?.plan;
+    const [way] = waysOutOf(this.state, Math.floor(this.nowMin), { previous });
+    if (!way) return false;
+    this.say([{ did: 'changed', commands: [...way.changes], why: 'keep it hot' }]);
+    return true;
   }
 
   /** The guests are told a later time, as the first way out says. */

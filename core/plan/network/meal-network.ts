@@ -1,4 +1,10 @@
-import { SOAKS_ON_MIN, TEND_TOLERANCE, WAITING, type WaitKind } from '../../figures/index.ts';
+import {
+  MINUTES_PER_DAY,
+  SOAKS_ON_MIN,
+  TEND_TOLERANCE,
+  WAITING,
+  type WaitKind,
+} from '../../figures/index.ts';
 import { isFirePlace } from '../../places/index.ts';
 import { keepsWarm } from '../../meal/index.ts';
 import { SERVED_WAIT_MIN } from '../../safety/index.ts';
@@ -96,7 +102,7 @@ export function buildNetwork(steps: readonly ExpandedStep[], options: BuildOptio
     network.addArc({ from: soft.later, to: soft.earlier, lag: -(soft.mostMin + over), why });
   };
   for (const step of steps) {
-    addLength(built, step, options.loose ?? false);
+    addLength(built, step, options, limit);
     hands.push(...addHands(built, step, latest, options.nowMin, limit));
     calls.push(...addCalls(built, step));
   }
@@ -108,7 +114,12 @@ export function buildNetwork(steps: readonly ExpandedStep[], options: BuildOptio
 /** Adds a most that may be passed at a price. */
 type AddLimit = (limit: SoftLimit, why: ArcReason) => void;
 
-function addLength(built: MealNetwork, step: ExpandedStep, loose: boolean): void {
+function addLength(
+  built: MealNetwork,
+  step: ExpandedStep,
+  { loose = false, nowMin }: BuildOptions,
+  limit: AddLimit,
+): void {
   const { network, startOf, endOf } = built;
   const from = startOf[step.index] ?? 0;
   const to = endOf[step.index] ?? 0;
@@ -118,8 +129,18 @@ function addLength(built: MealNetwork, step: ExpandedStep, loose: boolean): void
   const least = step.elastic ? step.duration.leastMin : step.duration.likelyMin;
   const most = step.elastic ? step.duration.mostMin : step.duration.likelyMin;
   network.addArc({ from, to, lag: least, why: { kind: 'takes', step: step.index } });
-  if (step.past || loose) return;
-  network.addArc({ from: to, to: from, lag: -most, why: { kind: 'atMost', step: step.index } });
+  if (loose) return;
+  const why = { kind: 'atMost', step: step.index } as const;
+  if (!step.past) {
+    network.addArc({ from: to, to: from, lag: -most, why });
+    return;
+  }
+  if (!step.elastic || step.begunMin === undefined) return;
+  // What goes on is ended by the cook: past its longest every minute more has its price.
+  const mostMin = Math.max(most, nowMin - step.begunMin);
+  const { index, wait } = step;
+  const soft = { later: to, earlier: from, mostMin, mostOverMin: MINUTES_PER_DAY, wait };
+  limit({ kind: 'lasts', step: index, ...soft }, why);
 }
 
 function addHands(
@@ -261,9 +282,8 @@ function addGaps(
       });
       const unbound = gap.mostMin === undefined && !safeGaps?.has(gapKey(gap.step, step.step.id));
       if (unbound || loose) continue;
-      // What is over waits already too long: nothing mends that any more.
       const overMin = steps[before]?.endedMin;
-      if (overMin !== undefined && overMin + (gap.mostMin ?? Infinity) < nowMin) continue;
+      const waitedMin = overMin === undefined ? undefined : nowMin - overMin;
       const safe = safeGaps?.get(gapKey(gap.step, step.step.id));
       const soaking = safe?.soaksOn === true ? steps[before] : undefined;
       if (soaking && !soaking.past) {
@@ -274,8 +294,12 @@ function addGaps(
       }
       const safeMin = (soaking ? undefined : safe?.mostMin) ?? Infinity;
       const asked = Math.min(gap.mostMin ?? Infinity, safe?.mostMin ?? Infinity);
-      const mostMin = Math.max(gap.leastMin, asked);
       const wait = steps[before]?.wait ?? 'bare';
+      // What is over waits already: that is past, and every minute more has its price, but none is
+      // forbidden that safety does not forbid.
+      const mostMin = Math.max(gap.leastMin, asked, waitedMin ?? 0);
+      const borneMin = waitedMin === undefined ? WAITING[wait].mostOverMin : MINUTES_PER_DAY;
+      const leftMin = safeMin < mostMin ? Infinity : safeMin - mostMin;
       limit(
         {
           kind: 'gap',
@@ -285,7 +309,7 @@ function addGaps(
           earlier: from,
           mostMin,
           // Safety is no matter of price.
-          mostOverMin: Math.max(0, Math.min(WAITING[wait].mostOverMin, safeMin - mostMin)),
+          mostOverMin: Math.min(borneMin, leftMin),
           wait,
         },
         { kind: 'gapMost', step: step.index, before },

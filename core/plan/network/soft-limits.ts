@@ -3,10 +3,10 @@ import { WAIT_HARMS_AFTER_MIN, WAITING, type WaitKind } from '../../figures/inde
 
 /**
  * A most that a plan may pass at a price: how long food waits between two steps or for the table,
- * and how long a pot is left alone.
+ * how long a pot is left alone, and how much longer something goes on that should be over.
  */
 export interface SoftLimit {
-  readonly kind: 'gap' | 'fresh' | 'tend';
+  readonly kind: 'gap' | 'fresh' | 'tend' | 'lasts';
   /** What waits, or is left alone. */
   readonly step: number;
   /** What it waits for; undefined where that is the table, or the same step's next round. */

@@ -1,4 +1,4 @@
-import { eventsOf, foldRun, merged, type Run, type RunEvent } from '@zemrin/core';
+import { eventsOf, foldRun, merged, type PlannedOn, type Run, type RunEvent } from '@zemrin/core';
 import { notifyError } from '../notices/notify.ts';
 import type { Channel } from '../storage/channel.ts';
 import type { Db } from '../storage/db.ts';
@@ -133,6 +133,11 @@ function tell(run: string, events: readonly RunEvent[]): void {
   if (kept) store.dispatch(happened({ run, events: merged(kept.run.events, events) }));
 }
 
+/** It no longer fits, or something is done early. */
+function wantsWays({ lateMin, early }: PlannedOn): boolean {
+  return lateMin > 0 || early;
+}
+
 /** Plans a run on, one question at a time, and again as its minutes turn until it is served. */
 function planningOn(planner: () => RunPlanner): (run: string) => void {
   const busy = new Set<string>();
@@ -146,8 +151,8 @@ function planningOn(planner: () => RunPlanner): (run: string) => void {
     looking.add(id);
     try {
       const waysOut = await planner().waysOut(run, nowMin);
-      const late = (own(store.getState().runs.plans, id)?.planned.lateMin ?? 0) > 0;
-      if (late) store.dispatch(waysOutFound({ run: id, waysOut }));
+      const planned = own(store.getState().runs.plans, id)?.planned;
+      if (planned && wantsWays(planned)) store.dispatch(waysOutFound({ run: id, waysOut }));
     } catch (error) {
       notifyError(error instanceof Error ? error.message : String(error));
     } finally {
@@ -173,7 +178,7 @@ function planningOn(planner: () => RunPlanner): (run: string) => void {
       id,
       setTimeout(() => again(id), everyMs),
     );
-    if (planned.lateMin > 0 && !looking.has(id)) void look(id, run, nowMin);
+    if (wantsWays(planned) && !looking.has(id)) void look(id, run, nowMin);
   };
   const again = (id: string): void => {
     wanted.add(id);

@@ -92,12 +92,12 @@ export function runs(state: RunsState = initial, action: Action): RunsState {
   }
   if (runPlanned.match(action)) {
     const { run } = action.payload;
-    const late = action.payload.planned.lateMin > 0;
+    const { lateMin, early } = action.payload.planned;
     const { [run]: _was, ...others } = state.waysOut;
     return {
       ...state,
       plans: { ...state.plans, [run]: action.payload },
-      waysOut: late ? state.waysOut : others,
+      waysOut: lateMin > 0 || early ? state.waysOut : others,
     };
   }
   if (waysOutFound.match(action)) {

@@ -8,7 +8,7 @@ import { CookDialog, type Asking } from './CookDialog.tsx';
 import { NowCard } from './NowCard.tsx';
 import { SidePanel } from './SidePanel.tsx';
 import { ThenList } from './ThenList.tsx';
-import { LateWays } from './LateWays.tsx';
+import { WaysOut } from './WaysOut.tsx';
 import { Unmeasured } from './Unmeasured.tsx';
 import { useStation } from './useStation.ts';
 import { useAwake } from './useAwake.ts';
@@ -28,7 +28,7 @@ export function LiveRun({ meal, kept }: { meal: Meal; kept: KeptRun }) {
         <CookHead page={page} planned={page.plan.planned} />
         <NowCard page={page} plan={page.plan} onAsk={setAsking} />
         <Unmeasured page={page} />
-        <LateWays page={page} planned={page.plan.planned} />
+        <WaysOut page={page} planned={page.plan.planned} />
         <ThenList page={page} />
       </main>
       <SidePanel page={page} plan={page.plan} onAsk={setAsking} />

@@ -75,6 +75,7 @@ export const cook = {
   'cook.why.touches bone': 'it touches bone, or lies near the surface',
   'cook.why.stuck': 'the same figure for a long time; look at the battery',
   'cook.waysOut': 'To be on time again',
+  'cook.waysEarly': 'Done early: so that it does not suffer',
   'cook.waysBefore': '{{chance}} in 100 as it stands',
   'cook.serveAt': 'Serve at {{at}}',
   'cook.serveAtMore': 'nothing suffers; tell the table',

@@ -14,13 +14,12 @@ interface Way {
   readonly commands: readonly Command[];
 }
 
-/** When it is late: what would help, each tried before it is offered. */
-export function LateWays({ page, planned }: { page: RunOnPage; planned: PlannedOn }) {
+/** When it is late, or something is done early: what would help, each tried before it is offered. */
+export function WaysOut({ page, planned }: { page: RunOnPage; planned: PlannedOn }) {
   const t = useWords();
   const words = useCallWords(page);
   const { sayIt } = useManner(page.meal, planned.plan);
-  const { plan, lateMin } = planned;
-  if (lateMin === 0) return <Moved page={page} planned={planned} />;
+  const { plan, lateMin, early } = planned;
   const chanceOf = (onTime: number) => Math.round(onTime * 100);
   const at = words.at(plan.servingMin);
   const later: Way = {
@@ -37,14 +36,18 @@ export function LateWays({ page, planned }: { page: RunOnPage; planned: PlannedO
       chance: chanceOf(onTime),
       commands: changes,
     }));
+  const late = lateMin > 0;
+  const ways = late ? [later, ...others] : early ? others : [];
+  if (ways.length === 0) return <Moved page={page} planned={planned} />;
+  const before = late ? 0 : chanceOf(plan.onTime);
   return (
     <section className="mt-5">
       <div className="flex items-baseline justify-between gap-4">
-        <h2 className="text-xl">{t('cook.waysOut')}</h2>
-        <p className="text-muted">{t('cook.waysBefore', { chance: 0 })}</p>
+        <h2 className="text-xl">{t(late ? 'cook.waysOut' : 'cook.waysEarly')}</h2>
+        <p className="text-muted">{t('cook.waysBefore', { chance: before })}</p>
       </div>
       <div className="mt-2 grid gap-2">
-        {[later, ...others].slice(0, SHOWN).map(({ text, more, chance, commands }) => (
+        {ways.slice(0, SHOWN).map(({ text, more, chance, commands }) => (
           <button
             key={text}
             type="button"
