@@ -114,3 +114,12 @@ export const CHIMNEY_MIN = 50;
  * @confidence 0.7
  */
 export const SUGAR_BURNS_C = 177;
+
+/**
+ * A fire turned up by so much has a joint done sooner, and does it little harm.
+ *
+ * @unit °C
+ * @source common practice, no source
+ * @confidence 0.5
+ */
+export const QUICKER_BY_C = 20;

@@ -8,6 +8,7 @@ import { isFirePlace, isLimited, placeNamed } from '../../places/index.ts';
 import type { Command, Dish, Kitchen, Meal, Step, StepTime } from '../../meal/index.ts';
 import { localOf, showClock, wallClock } from '../../time/index.ts';
 import type { Clash, Plan, PlannedStep, Rescue } from '../planned.ts';
+import { quickerWays } from './quicker.ts';
 
 /** A way out that has not been tried yet. */
 export interface RescueCandidate extends Omit<Rescue, 'onTime' | 'cost'> {
@@ -40,6 +41,7 @@ export function rescueCandidates(meal: Meal, made: Plan): RescueCandidate[] {
     ...helperFor(made.clashes, meal, made),
     ...made.clashes.flatMap((clash) => forClash(clash, meal, made)),
     ...dishes.flatMap((dish) => cutJoints(dish, made)),
+    ...dishes.flatMap((dish) => quickerWays(dish, meal, made)),
     ...dishes.map((dish): RescueCandidate => leaveOut(dish, made)),
   ].sort((a, b) => a.price - b.price);
 }
