@@ -64,6 +64,7 @@ const CORE_DOORS = {
     'safety',
     'solve',
     'meal',
+    'ledger',
     'plan',
   ],
   patterns: [

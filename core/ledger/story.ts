@@ -28,6 +28,7 @@ export function storiesOf({ dishes }: Ledger): FoodStory[] {
 
 /** One food at one moment: where, how warm, and since when it has been there. */
 export interface FoodAtMoment {
+  readonly dish: string;
   readonly food: string;
   readonly name: string;
   readonly dishName: string;
@@ -41,7 +42,7 @@ export interface FoodAtMoment {
 
 /** What stands where at a moment, food by food; nothing that has not begun yet. */
 export function atMoment(stories: readonly FoodStory[], atMin: number): FoodAtMoment[] {
-  return stories.flatMap(({ food, name, dishName, spans }) => {
+  return stories.flatMap(({ dish, food, name, dishName, spans }) => {
     const i = spans.findIndex(({ fromMin, toMin }) => fromMin <= atMin && atMin < toMin);
     const span = spans[i];
     if (!span) return [];
@@ -52,7 +53,7 @@ export function atMoment(stories: readonly FoodStory[], atMin: number): FoodAtMo
     const over = span.step !== undefined && isFirePlace(span.place) && span.state !== 'cooked';
     const state = over ? 'cooking' : span.state;
     const sinceMin = spans[first]?.fromMin ?? span.fromMin;
-    return [{ food, name, dishName, span, state, sinceMin, coreC }];
+    return [{ dish, food, name, dishName, span, state, sinceMin, coreC }];
   });
 }
 

@@ -11,6 +11,7 @@ export {
 } from './state.ts';
 export { callsOfRun, deedsOf, readyToServe, type Call } from './calls.ts';
 export { unmeasuredOf, type Unmeasured } from './unmeasured.ts';
+export { warmClocks, type WarmClock } from './clocks.ts';
 export { cueOf, type Cue } from './cue.ts';
 export { planOn, waysOutOf, type PlannedOn, type PlanOnOptions } from './plan-on.ts';
 export { probedCook, probeForecast, type ProbedCook } from './probe-forecast.ts';

@@ -8,13 +8,8 @@ import { isFirePlace, isLimited, placeNamed } from '../../places/index.ts';
 import type { Command, Dish, Kitchen, Meal, Step, StepTime } from '../../meal/index.ts';
 import { localOf, showClock, wallClock } from '../../time/index.ts';
 import type { Clash, Plan, PlannedStep, Rescue } from '../planned.ts';
+import type { RescueCandidate } from './candidate.ts';
 import { quickerWays } from './quicker.ts';
-
-/** A way out that has not been tried yet. */
-export interface RescueCandidate extends Omit<Rescue, 'onTime' | 'cost'> {
-  /** What it asks of the cook and the table; the cheapest is offered first. Our own order, no source. */
-  readonly price: number;
-}
 
 const PRICE = {
   sameHeat: 1,

@@ -3,7 +3,7 @@ import { QUICKER_BY_C } from '../../figures/index.ts';
 import { cookerOf, type Command, type Dish, type Meal, type Step } from '../../meal/index.ts';
 import type { Message } from '../../words/index.ts';
 import type { Plan } from '../planned.ts';
-import type { RescueCandidate } from './candidates.ts';
+import type { RescueCandidate } from './candidate.ts';
 
 /** What each asks of the food, beside the other ways out. Our own order, no source. */
 const PRICE = {

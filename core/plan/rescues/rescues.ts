@@ -5,7 +5,8 @@ import { buildNetwork } from '../network/meal-network.ts';
 import { peopleOf, type Person } from '../resources/people.ts';
 import { expandMeal, type ExpandedStep } from '../network/expanded-steps.ts';
 import { solveEarliest } from '../network/time-network.ts';
-import { rescueCandidates, serveAtCandidate, type RescueCandidate } from './candidates.ts';
+import type { RescueCandidate } from './candidate.ts';
+import { rescueCandidates, serveAtCandidate } from './candidates.ts';
 import type { Plan, Rescue } from '../planned.ts';
 
 /** How far back the cook's hours are laid out. */

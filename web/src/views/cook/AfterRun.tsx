@@ -1,4 +1,4 @@
-import { readingsCsv, runDocument, showMinutes, type Meal } from '@zemrin/core';
+import { ROOM_LIMIT_MIN, readingsCsv, runDocument, showMinutes, type Meal } from '@zemrin/core';
 import { download } from '../../ui/download.ts';
 import { useWords } from '../../words/words.ts';
 import { EventList } from './EventList.tsx';
@@ -7,7 +7,9 @@ import { useStartRun } from '../../store/useStartRun.ts';
 import type { RunOnPage } from './useRun.ts';
 
 /** Left-overs are cold again within so long. */
-const COOL_WITHIN_MIN = 120;
+const COOL_WITHIN_MIN = ROOM_LIMIT_MIN;
+/** Nobody is told the day after. */
+const DAY_MIN = 1440;
 
 /** The meal is on the table: how it went, and what the left-overs want. */
 export function AfterRun({ meal, page }: { meal: Meal; page: RunOnPage }) {
@@ -20,6 +22,7 @@ export function AfterRun({ meal, page }: { meal: Meal; page: RunOnPage }) {
   const readings = [...state.readings.values()]
     .flat()
     .map((one) => ({ ...one, minute: one.minute - page.kept.run.startedMin }));
+  const leftMin = Math.ceil(servedMin + COOL_WITHIN_MIN - page.nowMin);
   const last = state.events.findLast(({ did }) => did === 'served');
   return (
     <main className="max-w-3xl p-5 md:p-10">
@@ -33,7 +36,12 @@ export function AfterRun({ meal, page }: { meal: Meal; page: RunOnPage }) {
           : t('cook.servedOnTime')}
       </p>
       <p className="mt-6 border-l-4 border-now pl-3 text-lg">
-        {t('cook.afterwards', { at: words.at(servedMin + COOL_WITHIN_MIN) })}
+        {t('cook.afterwards', { at: words.at(servedMin + COOL_WITHIN_MIN) })}{' '}
+        <strong role="status">
+          {leftMin > 0
+            ? t('cook.coolLeft', { left: showMinutes(leftMin) })
+            : leftMin > -DAY_MIN && t('cook.coolPast')}
+        </strong>
       </p>
       <div className="mt-6 flex flex-wrap gap-3">
         <button type="button" className="btn cook-btn" onClick={() => void start()}>

@@ -7,7 +7,8 @@ import { BeforeRun } from './BeforeRun.tsx';
 import { LiveRun } from './LiveRun.tsx';
 import { useRunOf } from './useRun.ts';
 
-learn({ ...cook, ...follow });
+learn(cook);
+learn(follow);
 
 /** The live run of a meal: what to do now, and what comes after. */
 export default function Cook() {

@@ -3,6 +3,7 @@ import { useState, type FormEvent } from 'react';
 import { Modal } from '../../ui/Modal.tsx';
 import { uniqueId } from '../../store/ids.ts';
 import { useWords } from '../../words/words.ts';
+import { PictureButton } from './PictureButton.tsx';
 import { ReadingForm } from './ReadingForm.tsx';
 import type { RunOnPage } from './useRun.ts';
 
@@ -40,6 +41,7 @@ export function CookDialog({ asking, page, onClose }: Props) {
       return (
         <Modal title={t('cook.note')} onClose={onClose}>
           <NoteForm onTake={(text) => keep([noteDeed(text, asking.call)])} />
+          <PictureButton onTake={(image) => keep([pictureDeed(image, asking.call)])} />
         </Modal>
       );
     case 'timer':
@@ -67,6 +69,10 @@ function noteDeed(text: string, call: Call): Deed {
   return call.step
     ? { did: 'noted', text, step: call.step.id, dish: call.step.dish }
     : { did: 'noted', text };
+}
+
+function pictureDeed(image: string, { step }: Call): Deed {
+  return step ? { did: 'pictured', image, step: step.id } : { did: 'pictured', image };
 }
 
 /** What is going on lasts longer; what has not begun is put off. */

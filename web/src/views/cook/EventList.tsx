@@ -15,7 +15,16 @@ export function EventList({ page }: { page: RunOnPage }) {
         {page.state.events.map((event) => (
           <li key={event.id} className="flex gap-4 border-b border-line py-1.5">
             <span className="min-w-[5ch] font-semibold">{words.at(event.atMin)}</span>
-            <span>{say(event)}</span>
+            <span>
+              {say(event)}
+              {event.did === 'pictured' && (
+                <img
+                  src={event.image}
+                  alt={t('cook.pictureOf', { at: words.at(event.atMin) })}
+                  className="mt-1 max-h-[320px] max-w-full rounded-lg"
+                />
+              )}
+            </span>
           </li>
         ))}
       </ol>

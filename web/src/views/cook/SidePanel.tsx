@@ -1,5 +1,4 @@
 import { lazy, Suspense, useState } from 'react';
-import { atMoment, bandAt, showTemperature } from '@zemrin/core';
 import { own } from '../../store/own.ts';
 import type { RunPlan } from '../../store/runs.ts';
 import { useAppSelector } from '../../store/store.ts';
@@ -9,8 +8,8 @@ import type { Asking } from './CookDialog.tsx';
 import { ProbeButtons } from './ProbeButtons.tsx';
 import { ProbeLine } from './ProbeLine.tsx';
 import { Reminders } from './Reminders.tsx';
+import { Standing } from './Standing.tsx';
 import { TimersList } from './TimersList.tsx';
-import { useCallWords } from './useCallWords.ts';
 import type { RunOnPage } from './useRun.ts';
 
 const ShareDialog = lazy(() => import('./ShareDialog.tsx'));
@@ -24,12 +23,7 @@ interface Props {
 /** Fire and probes, what stands where, and timers. */
 export function SidePanel({ page, plan, onAsk }: Props) {
   const t = useWords();
-  const { state, nowMin, meal } = page;
-  const words = useCallWords(page);
-  const { units } = meal.kitchen;
-  const standing = atMoment(plan.planned.plan.stories, nowMin).filter(
-    ({ span }) => span.step === undefined || state.begun.has(span.step),
-  );
+  const { state } = page;
   const timed = plan.planned.plan.steps.filter(
     ({ id, elastic }) => state.begun.has(id) && !state.ended.has(id) && !elastic,
   );
@@ -55,30 +49,7 @@ export function SidePanel({ page, plan, onAsk }: Props) {
           ))}
       </section>
       <Broken page={page} plan={plan} />
-      <section>
-        <h2 className="text-lg">{t('cook.where')}</h2>
-        <ul>
-          {standing.map((one) => (
-            <li key={`${one.dishName} ${one.food}`} className="border-b border-line py-2">
-              <span className="flex items-baseline gap-2">
-                <span
-                  aria-hidden="true"
-                  className="h-3 w-3 shrink-0 self-center rounded-sm"
-                  style={{ background: `var(--${bandAt(one.span.placeC)})` }}
-                />
-                <span className="font-semibold">{one.name}</span>
-              </span>
-              <span className="text-muted">
-                {t('cook.place', {
-                  place: words.placeName(one.span.place),
-                  tempC: showTemperature(one.span.placeC, units),
-                })}
-                , {t('cook.standsAt', { tempC: showTemperature(Math.round(one.coreC), units) })}
-              </span>
-            </li>
-          ))}
-        </ul>
-      </section>
+      <Standing page={page} plan={plan} />
       <TimersList page={page} timed={timed} onAsk={onAsk} />
       <Reminders page={page} />
       <OtherDevices page={page} />

@@ -1,10 +1,10 @@
 import { useCallback, useEffect, useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
-import { follow as followWords } from '../../words/en/follow.ts';
+import { follow } from '../../words/en/follow.ts';
 import { learn, useWords } from '../../words/words.ts';
 import { pairWith, runDocumentOf, sharedRuns, type SharedRun } from '../../store/follow-server.ts';
 
-learn(followWords);
+learn(follow);
 
 /** Cooking along on another device: it gives the code, and chooses the run. */
 export default function Follow() {

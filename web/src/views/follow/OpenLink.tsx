@@ -2,10 +2,10 @@ import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useAppSelector } from '../../store/store.ts';
 import { Loading } from '../../ui/Loading.tsx';
-import { follow as followWords } from '../../words/en/follow.ts';
+import { follow } from '../../words/en/follow.ts';
 import { learn, useWords } from '../../words/words.ts';
 
-learn(followWords);
+learn(follow);
 
 /** A link that carries a meal or a run: what it carries is taken in and opened. */
 export default function OpenLink() {

@@ -25,7 +25,8 @@ import { RunSheetList } from './RunSheetList.tsx';
 import { ShoppingSheet } from './ShoppingSheet.tsx';
 import { WeighingSheet } from './WeighingSheet.tsx';
 
-learn({ ...lists, ...follow });
+learn(lists);
+learn(follow);
 
 const CalendarFeed = lazy(() => import('./CalendarFeed.tsx'));
 
