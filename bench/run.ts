@@ -8,6 +8,7 @@ import { plannerBench } from './planner.ts';
 import { realMealsBench } from './real-meals.ts';
 import { readerBench } from './reader.ts';
 import { solverBench } from './solver.ts';
+import { relayBench } from './relay.ts';
 import { webBench } from './web.ts';
 
 const BENCHES: Readonly<Record<string, () => Line[] | Promise<Line[]>>> = {
@@ -17,6 +18,7 @@ const BENCHES: Readonly<Record<string, () => Line[] | Promise<Line[]>>> = {
   reader: readerBench,
   batch: batchBench,
   web: webBench,
+  relay: relayBench,
 };
 
 const json = process.argv.includes('--json');

@@ -39,7 +39,7 @@ function settled(meal: Meal, dish: Dish, step: Step): Step {
 }
 
 /** Minutes from the start of a step until its core is so many degrees short of its end. */
-function reachedAt(meal: Meal, dish: Dish, step: Step, shortC: number): number | undefined {
+export function reachedAt(meal: Meal, dish: Dish, step: Step, shortC: number): number | undefined {
   const { time } = step;
   if (time.kind !== 'heat' || !('coreC' in time.until)) return undefined;
   const cook = shownCook(cookUpTo(meal, dish, step));

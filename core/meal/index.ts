@@ -30,7 +30,7 @@ export {
   withoutSteps,
   type ChainSpot,
 } from './chain.ts';
-export { withCoreGaps } from './gaps.ts';
+export { reachedAt, withCoreGaps } from './gaps.ts';
 export { changesOf } from './heat-changes.ts';
 export { panFit, panMl, type PanFit } from './fit-pan.ts';
 export { splitDish } from './split-dish.ts';

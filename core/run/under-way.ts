@@ -9,6 +9,7 @@ import {
 import { withProgress, type ExpectedLengths } from '../plan/index.ts';
 import type { Band } from '../heat/index.ts';
 import type { Meal } from '../meal/index.ts';
+import { withLiveCoreGaps } from './core-gaps.ts';
 import type { RunState } from './state.ts';
 
 /** A meal with what has happened written into it, and how long what is going on is thought to last. */
@@ -60,7 +61,7 @@ export function mealUnderWay(
       expected.set(step.id, lasting(Math.max(0, nowMin - Math.round(begun)), left));
     }
   }
-  return { meal, expected, due };
+  return { meal: withLiveCoreGaps(meal, state, expected, nowMin), expected, due };
 }
 
 function longerBy(
