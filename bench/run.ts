@@ -8,6 +8,7 @@ import { plannerBench } from './planner.ts';
 import { realMealsBench } from './real-meals.ts';
 import { readerBench } from './reader.ts';
 import { solverBench } from './solver.ts';
+import { learnBench } from './learn.ts';
 import { relayBench } from './relay.ts';
 import { webBench } from './web.ts';
 
@@ -17,6 +18,7 @@ const BENCHES: Readonly<Record<string, () => Line[] | Promise<Line[]>>> = {
   forecast: forecastBench,
   reader: readerBench,
   batch: batchBench,
+  learn: learnBench,
   web: webBench,
   relay: relayBench,
 };

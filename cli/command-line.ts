@@ -1,5 +1,5 @@
 import { MealError, QuantityError } from '@zemrin/core';
-import { COMMANDS, type Command } from './commands.ts';
+import { COMMANDS, TOGETHER, type Command } from './commands.ts';
 import { InputError, type Outcome } from './io.ts';
 import { readArguments, type Options } from './options.ts';
 import { schemaCommand } from './schema.ts';
@@ -11,6 +11,7 @@ const HELP = `zemrin: plan a meal backwards from serving time
   heat COOK…                                                 how long a food takes on its fire
   forecast COOK --readings FILE.csv [--at MINUTE]            when it is done, by what the probe says
   rehearse MEAL [--seed N] [--trouble KIND,…] [--save FILE]  the whole meal cooked, in a kitchen nobody knows
+  learn RUN…                                                 what runs say of the kitchen, the hands, the dishes
   read RECIPE…                                               a recipe as a dish: text, web page, JSON-LD
   check MEAL…                                                what is wrong in a meal file
   export MEAL --to ics|csv|md|jsonld [--list run|shopping|weighing]  for calendars and other programs
@@ -92,11 +93,19 @@ function run(args: readonly string[], streams: Streams): Outcome['exit'] {
     return 0;
   }
   const command = COMMANDS.get(name);
-  if (!command) throw new InputError('the command', `“${name}” is not known`, 'See “--help”.');
+  const together = TOGETHER.get(name);
+  if (!command && !together)
+    throw new InputError('the command', `“${name}” is not known`, 'See “--help”.');
   const [file] = files;
   if (file === undefined) {
     throw new InputError('the command', 'names no file', `Write “${name} FILE”.`);
   }
+  if (together) {
+    const outcome = together(files);
+    say(outcome, json, streams);
+    return outcome.exit;
+  }
+  if (!command) return 2;
   if (files.length === 1) return runOne(command, file, values, streams);
   if (command.several) return runSeveral(command, files, values, streams);
   const more = files.slice(1).join(' ');

@@ -3,6 +3,7 @@ import { exportCommand } from './export.ts';
 import { forecastCommand } from './forecast.ts';
 import { heatCommand } from './heat.ts';
 import type { Outcome } from './io.ts';
+import { learnCommand } from './learn.ts';
 import type { Options } from './options.ts';
 import { planCommand } from './plan.ts';
 import { readCommand } from './read.ts';
@@ -26,4 +27,9 @@ export const COMMANDS: ReadonlyMap<string, Command> = new Map([
   ['read', { run: readCommand, several: true }],
   ['check', { run: checkCommand, several: true }],
   ['export', { run: exportCommand, several: false }],
+]);
+
+/** Commands that look at all their files together. */
+export const TOGETHER: ReadonlyMap<string, (files: readonly string[]) => Outcome> = new Map([
+  ['learn', learnCommand],
 ]);

@@ -48,4 +48,41 @@ describe('the command line of a run', () => {
     const bad = zemrin('rehearse', meal, ...now, '--trouble', 'earthquake');
     expect([bad.code, bad.err]).toEqual([2, expect.stringContaining('There are: late-guests')]);
   });
+
+  it('learns from runs together, and says what is wrong with one', () => {
+    const dir = mkdtempSync(join(tmpdir(), 'zemrin-'));
+    const saved = [join(dir, '1.json'), join(dir, '2.json')];
+    const now = ['--now', '2026-12-02T08:00:00+01:00'];
+    for (const [i, file] of saved.entries()) {
+      const seed = String(i + 1);
+      zemrin('rehearse', 'demo/towpath-lunch.json', '--seed', seed, ...now, '--save', file);
+    }
+    const run = JSON.parse(readFileSync(saved[0] ?? '', 'utf8'));
+    const { atMin, count } = run.events.at(-1);
+    const text = 'too salty';
+    const [dish] = run.meal.dishes;
+    run.events.push({
+      id: 'n',
+      by: 'n',
+      count: count + 1,
+      atMin,
+      did: 'noted',
+      text,
+      dish: dish.id,
+    });
+    writeFileSync(saved[0] ?? '', JSON.stringify(run));
+    const { code, json } = zemrin('learn', ...saved, '--json');
+    expect(code).toBe(0);
+    for (const { offsetC, least, most, from } of json.appliances) {
+      expect(least).toBeLessThanOrEqual(offsetC);
+      expect(offsetC).toBeLessThanOrEqual(most);
+      expect(from).toBeGreaterThan(0);
+    }
+    const [salted] = json.proposals.filter((one: { because: string }) => one.because === text);
+    expect(salted).toMatchObject({ dish: dish.name, event: 'n' });
+    writeFileSync(saved[1] ?? '', '{"zemrin":"run","version":1}');
+    const bad = zemrin('learn', ...saved);
+    expect(bad.code).toBe(2);
+    expect(bad.err).toContain('2.json');
+  });
 });

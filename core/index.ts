@@ -14,6 +14,7 @@ export * from './meal/index.ts';
 export * from './ledger/index.ts';
 export * from './plan/index.ts';
 export * from './run/index.ts';
+export * from './log/index.ts';
 export * from './patterns/index.ts';
 export * from './lists/index.ts';
 export * from './reader/index.ts';

@@ -27,3 +27,4 @@ export {
   type Incoming,
   type Merge,
 } from './bundle.ts';
+export { learntJson } from './learnt-json.ts';

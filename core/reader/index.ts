@@ -4,3 +4,4 @@ export { draftDish, type DraftDish } from './draft.ts';
 export { readPhrase, stepOfPhrase, withPhrase, type ReadPhrase } from './phrase.ts';
 export type { ReadAct } from './context.ts';
 export type { ReadIngredient } from './ingredient-line.ts';
+export { NUMBER, numberIn } from './numbers.ts';

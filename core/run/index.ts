@@ -23,6 +23,6 @@ export {
   type Probed,
   type StationReading,
 } from './station.ts';
-export { simulateCook, type SimulatedCook } from './simulated-cook.ts';
+export { simulateCook, type HiddenKitchen, type SimulatedCook } from './simulated-cook.ts';
 export { guestsLate, oneMore, TROUBLES, withoutDish, type Trouble } from './troubles.ts';
 export { rehearse, type Rehearsal, type RehearsalOptions } from './rehearsal.ts';

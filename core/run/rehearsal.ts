@@ -8,6 +8,7 @@ import { eventsOf, type Deed } from './event.ts';
 import { planOn, waysOutOf, type PlannedOn } from './plan-on.ts';
 import { probedCook, probeForecast } from './probe-forecast.ts';
 import { beginRun, type Run } from './begin-run.ts';
+import type { HiddenKitchen } from './simulated-cook.ts';
 import { SimulatedKitchen } from './simulated-kitchen.ts';
 import { unmeasuredOf } from './unmeasured.ts';
 import { foldRun, type RunState } from './state.ts';
@@ -17,6 +18,8 @@ export interface RehearsalOptions {
   readonly nowMin: number;
   readonly seed?: number;
   readonly troubles?: readonly Trouble[];
+  /** What is always so in this kitchen, whatever the evening. */
+  readonly hidden?: HiddenKitchen;
 }
 
 /** How a rehearsed run went. All times in epoch minutes. */
@@ -85,7 +88,7 @@ class Player {
   private readonly members = new Map<string, LiveMembers>();
   private readonly misses: ReadonlySet<string>;
 
-  constructor(meal: Meal, { nowMin, seed = 1, troubles = [] }: RehearsalOptions) {
+  constructor(meal: Meal, { nowMin, seed = 1, troubles = [], hidden }: RehearsalOptions) {
     this.nowMin = nowMin;
     this.askedMin = servingMin(meal);
     this.run = beginRun(meal, `rehearsal-${seed}`, nowMin);
@@ -94,7 +97,7 @@ class Player {
     const first = planMeal(meal, meal.kitchen, nowMin, { rescues: false });
     const longest = longestOnFire(first);
     const stalls = this.troubles.has('stall') && longest ? [[longest.id, STALLED] as const] : [];
-    this.kitchen = new SimulatedKitchen(seed, new Map(stalls));
+    this.kitchen = new SimulatedKitchen(seed, new Map(stalls), hidden);
     this.mishaps = mishapsOf(this.troubles, meal, first);
     const handsOn = callsOfRun(this.state, first).filter(
       ({ kind, handsMin, atMin }) =>
@@ -225,7 +228,7 @@ class Player {
       const timed = found?.step.time.kind === 'heat';
       const coreC =
         found && timed
-          ? this.kitchen.coreAt(this.state.meal, found.dish, found.step, ended - begun)
+          ? this.kitchen.readAt(this.state.meal, found.dish, found.step, ended - begun).coreC
           : leastC;
       const words = coreC < leastC ? { words: 'as the cook wants it' } : {};
       this.say([{ did: 'confirmed', step: id, coreC, ...words }]);
@@ -279,8 +282,10 @@ class Player {
       if (this.nowMin - last < PROBE_EVERY_MIN) continue;
       const begun = this.state.begun.get(step.id) ?? this.nowMin;
       const minute = Math.max(0, this.nowMin - begun - this.fireOutOf(step));
-      const coreC = this.kitchen.coreAt(this.state.meal, dish, step, minute);
-      this.say([{ did: 'read', probe, coreC: coreC + this.slippedC(step, minute) }]);
+      const read = this.kitchen.readAt(this.state.meal, dish, step, minute);
+      const coreC = read.coreC + this.slippedC(step, minute);
+      const { cookerC } = read;
+      this.say([{ did: 'read', probe, coreC, ...(cookerC !== undefined && { cookerC }) }]);
     }
   }
 

@@ -7,9 +7,9 @@ import {
   type Step,
 } from '../meal/index.ts';
 import { NINE_IN_TEN_Z } from '../figures/index.ts';
-import { cookOnce } from '../heat/index.ts';
+import { cookOnce, type ProbeReading } from '../heat/index.ts';
 import { normalNumbers } from './chance.ts';
-import { simulateCook, type SimulatedCook } from './simulated-cook.ts';
+import { simulateCook, type HiddenKitchen, type SimulatedCook } from './simulated-cook.ts';
 
 /** A cook is so much quicker or slower at a job than usual, as a logarithm. Our own, no source. */
 const PACE_LOG_SD = 0.15;
@@ -19,10 +19,14 @@ export class SimulatedKitchen {
   private readonly lengths = new Map<string, number>();
   private readonly cooks = new Map<string, SimulatedCook>();
 
-  /** @param stallFactor by this the longest cook takes longer than it otherwise would */
+  /**
+   * @param stalls by step: so many times as long as it otherwise would take
+   * @param hidden what is always so here, whatever the evening
+   */
   constructor(
     private readonly seed: number,
     private readonly stalls: ReadonlyMap<string, number> = new Map(),
+    private readonly hidden: HiddenKitchen = {},
   ) {}
 
   /** Minutes a step really takes from its beginning, its hands all there. */
@@ -36,21 +40,22 @@ export class SimulatedKitchen {
 
   /** Hands-on minutes a job of so many usual ones really takes. */
   handsOf(job: string, minutes: number): number {
-    return minutes * Math.exp(PACE_LOG_SD * normalNumbers(this.seedOf(`hands ${job}`))());
+    const evening = Math.exp(PACE_LOG_SD * normalNumbers(this.seedOf(`hands ${job}`))());
+    return minutes * evening * (this.hidden.pace ?? 1);
   }
 
-  /** What a probe in a step's food says so many minutes after the step began. */
-  coreAt(meal: Meal, dish: Dish, step: Step, minute: number): number {
+  /** What a probe in a step's food, and beside it, says so many minutes after the step began. */
+  readAt(meal: Meal, dish: Dish, step: Step, minute: number): ProbeReading {
     const truth = this.cookOf(meal, dish, step);
     const before = truth.endsMin.at(-2) ?? 0;
     const stall = this.stalls.get(step.id) ?? 1;
-    return truth.read(before + minute / stall, 'core').coreC;
+    return truth.read(before + minute / stall, 'core');
   }
 
   private cookOf(meal: Meal, dish: Dish, step: Step): SimulatedCook {
     const known = this.cooks.get(step.id);
     if (known) return known;
-    const made = simulateCook(cookUpTo(meal, dish, step), this.seedOf(dish.id));
+    const made = simulateCook(cookUpTo(meal, dish, step), this.seedOf(dish.id), this.hidden);
     this.cooks.set(step.id, made);
     return made;
   }
@@ -68,7 +73,8 @@ export class SimulatedKitchen {
     }
     const z = normalNumbers(this.seedOf(step.id))();
     const sd = (z < 0 ? likelyMin - leastMin : mostMin - likelyMin) / NINE_IN_TEN_Z;
-    return Math.max(1, likelyMin + z * sd);
+    const all = step.hands.some(({ when }) => when === 'all');
+    return Math.max(1, (likelyMin + z * sd) * (all ? (this.hidden.pace ?? 1) : 1));
   }
 
   /** A seed of its own for everything that has a name. */

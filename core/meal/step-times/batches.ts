@@ -1,12 +1,13 @@
 import { z } from 'zod';
 import { ascending, id } from '../../quantity/index.ts';
 import { PlaceSchema } from '../place-schema.ts';
-import { estimate, type StepTimeDefinition } from './definition.ts';
+import { estimate, type StepTimeDefinition, learntTimes } from './definition.ts';
 import { rangeFields } from './range-fields.ts';
 
 const schema = z
   .looseObject({
     kind: z.literal('batches'),
+    times: learntTimes,
     food: id,
     perBatch: z.number().int().positive(),
     ...rangeFields,

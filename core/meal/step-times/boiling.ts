@@ -1,10 +1,11 @@
 import { z } from 'zod';
 import { TAP_WATER_C } from '../../figures/index.ts';
 import { boilingMinutes } from '../../heat/index.ts';
-import { exactly, wholeMinutes, type StepTimeDefinition } from './definition.ts';
+import { exactly, wholeMinutes, type StepTimeDefinition, learntTimes } from './definition.ts';
 
 const schema = z.looseObject({
   kind: z.literal('boiling'),
+  times: learntTimes,
   ml: z.number().positive(),
   ringW: z.number().positive().max(6000).default(1800),
 });

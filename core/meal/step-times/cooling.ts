@@ -1,9 +1,9 @@
 import { z } from 'zod';
 import { COOLING_LEAST_SHARE, COOLING_MOST_SHARE } from '../../figures/index.ts';
 import { id } from '../../quantity/index.ts';
-import { estimate, type StepTimeDefinition } from './definition.ts';
+import { estimate, type StepTimeDefinition, learntTimes } from './definition.ts';
 
-const schema = z.looseObject({ kind: z.literal('cooling'), mixture: id });
+const schema = z.looseObject({ kind: z.literal('cooling'), times: learntTimes, mixture: id });
 
 /** A boiled mixture growing fridge-cold. */
 export const cooling = {

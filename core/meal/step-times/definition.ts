@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import { z } from 'zod';
 import type { SoakWindow } from '../../batch/index.ts';
 import type { Band } from '../../heat/index.ts';
 import type { Conditions } from '../../places/index.ts';
@@ -13,6 +13,12 @@ export interface DurationEstimate {
   /** Ranged: longer one time in ten. Elastic: the longest it may be. */
   readonly mostMin: number;
 }
+
+/**
+ * As learnt here: it takes so many times as long as is reckoned. A field of every time that is
+ * reckoned from something.
+ */
+export const learntTimes = z.number().min(0.3).max(3).optional();
 
 /** What a length follows from, of the meal its step is in. */
 export interface StepFacts {

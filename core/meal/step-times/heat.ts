@@ -1,13 +1,14 @@
 import { z } from 'zod';
 import { COOKERS, WRAPS } from '../../places/index.ts';
 import { id, minutes } from '../../quantity/index.ts';
-import { exactly, wholeMinutes, type StepTimeDefinition } from './definition.ts';
+import { exactly, wholeMinutes, type StepTimeDefinition, learntTimes } from './definition.ts';
 
 /** Tender enough to slice, or to pull apart. */
 export const TENDERNESS = ['slices', 'pulls'] as const;
 
 const schema = z.looseObject({
   kind: z.literal('heat'),
+  times: learntTimes,
   food: id,
   until: z.union([
     z.looseObject({ coreC: z.number().min(-5).max(99) }),

@@ -1,9 +1,10 @@
 import { z } from 'zod';
-import { type StepTimeDefinition } from './definition.ts';
+import { type StepTimeDefinition, learntTimes } from './definition.ts';
 import { allowedRise, settledRise } from './dough.ts';
 
 const schema = z.looseObject({
   kind: z.literal('leavening'),
+  times: learntTimes,
   /** Ripe leaven, % of the flour. */
   leavenPct: z.number().positive().max(100),
   saltPct: z.number().min(0).max(4).default(2),

@@ -1,9 +1,13 @@
 import { z } from 'zod';
 import { readyingMinutes } from '../../heat/index.ts';
 import { READYING } from '../../places/index.ts';
-import { wholeMinutes, type StepTimeDefinition } from './definition.ts';
+import { wholeMinutes, type StepTimeDefinition, learntTimes } from './definition.ts';
 
-const schema = z.looseObject({ kind: z.literal('readying'), what: z.enum(READYING) });
+const schema = z.looseObject({
+  kind: z.literal('readying'),
+  times: learntTimes,
+  what: z.enum(READYING),
+});
 
 /** A fire or an oven getting ready. */
 export const readying = {

@@ -1,9 +1,10 @@
 import { z } from 'zod';
 import { reducingMinutes } from '../../heat/index.ts';
-import { exactly, wholeMinutes, type StepTimeDefinition } from './definition.ts';
+import { exactly, wholeMinutes, type StepTimeDefinition, learntTimes } from './definition.ts';
 
 const schema = z.looseObject({
   kind: z.literal('reducing'),
+  times: learntTimes,
   ml: z.number().positive(),
   /** What is left of it. */
   toShare: z.number().positive().lt(1),

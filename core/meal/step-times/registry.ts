@@ -12,7 +12,13 @@ import { readying } from './readying.ts';
 import { reducing } from './reducing.ts';
 import { rising } from './rising.ts';
 import { soak } from './soak.ts';
-import type { SettledTime, StepFacts, StepTimeDefinition } from './definition.ts';
+import {
+  exactly,
+  wholeMinutes,
+  type SettledTime,
+  type StepFacts,
+  type StepTimeDefinition,
+} from './definition.ts';
 
 /** Every way to say how long a step takes; docs/extending.md shows how to add one. */
 const REGISTERED = [
@@ -43,7 +49,7 @@ type SchemasOf<List extends readonly { readonly schema: z.ZodType }[]> = {
 /** The time of a step as it lies in a meal file. */
 export const StepTimeSchema = z.discriminatedUnion('kind', schemas);
 
-type Timed = { readonly kind: string };
+type Timed = { readonly kind: string; readonly times?: number | undefined };
 
 /** What is known of a way to say a time. @throws RangeError for a kind in no registry */
 export function stepTimeNamed(
@@ -60,14 +66,21 @@ export function isElastic({ kind }: Timed): boolean {
   return stepTimeNamed(kind).elastic;
 }
 
-/** A time settled for its meal. */
+/** A time settled for its meal, as long as was learnt here. */
 export function settledTime(time: Timed, facts: StepFacts): SettledTime {
-  return stepTimeNamed(time.kind).settle(time, facts);
+  const settled = stepTimeNamed(time.kind).settle(time, facts);
+  const { times = 1 } = time;
+  if (times === 1) return settled;
+  const { leastMin, likelyMin, mostMin } = settled.duration;
+  const [least, likely, most] = [times * leastMin, times * likelyMin, times * mostMin];
+  return { ...settled, duration: wholeMinutes({ least, likely, most }) };
 }
 
 /** The least and the longest a planned step may be, minutes: for the audit. */
 export function allowedMinutes(time: Timed, facts: StepFacts): readonly [number, number] {
-  return stepTimeNamed(time.kind).allowed(time, facts);
+  const [least, most] = stepTimeNamed(time.kind).allowed(time, facts);
+  const { times = 1 } = time;
+  return times === 1 ? [least, most] : [exactly(times * least)[0], exactly(times * most)[1]];
 }
 
 /** Its likely length as a stage of a cook, minutes. */

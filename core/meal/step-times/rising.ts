@@ -1,9 +1,10 @@
 import { z } from 'zod';
-import { type StepTimeDefinition } from './definition.ts';
+import { type StepTimeDefinition, learntTimes } from './definition.ts';
 import { allowedRise, settledRise } from './dough.ts';
 
 const schema = z.looseObject({
   kind: z.literal('rising'),
+  times: learntTimes,
   /** Instant yeast, % of the flour. */
   yeastPct: z.number().positive().max(5),
   saltPct: z.number().min(0).max(4).default(2),

@@ -1,0 +1,231 @@
+import { readFileSync } from 'node:fs';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  applyCommand,
+  beginRun,
+  calibrateCooks,
+  CUTS,
+  eventsOf,
+  learn,
+  mealOf,
+  parseMeal,
+  PATTERNS,
+  plan,
+  proposalsOf,
+  rehearse,
+  simulateCook,
+  USUAL_CONDITIONS,
+  type CookEvidence,
+  type CookSpec,
+  type Deed,
+  type Meal,
+  type Run,
+} from '../index.ts';
+import { mealOfPattern, NOW as CHAIN_NOW } from '../test/pattern-meal.ts';
+
+const NOW = Date.parse('2026-11-27T08:00:00+01:00') / 60_000;
+const supper = parseMeal(
+  readFileSync(new URL('../../demo/first-frost-supper.json', import.meta.url), 'utf8'),
+  NOW,
+);
+
+function after(meal: Meal, deeds: ReadonlyArray<readonly [number, Deed]>): Run {
+  return deeds.reduce<Run>(
+    (run, [atMin, deed]) => ({
+      ...run,
+      events: [...run.events, ...eventsOf([deed], run.events, { by: 'a', atMin })],
+    }),
+    beginRun(meal, 'run-1', NOW),
+  );
+}
+
+const noted = (text: string, more: { dish?: string; step?: string } = {}): Deed => ({
+  did: 'noted',
+  text,
+  ...more,
+});
+
+/** The only proposal a note leads to, and the meal with it taken. */
+function proposed(text: string, more: { dish?: string; step?: string } = {}) {
+  const found = proposalsOf(after(supper, [[NOW + 9, noted(text, more)]]));
+  expect(found).toHaveLength(1);
+  const [one] = found;
+  if (!one) throw new Error('nothing proposed');
+  const taken = one.commands.reduce(applyCommand, supper);
+  // What is proposed keeps the file good.
+  mealOf(JSON.parse(JSON.stringify(taken)), NOW);
+  return { one, taken };
+}
+
+const line = (meal: Meal, mixture: string, ingredient: string) =>
+  meal.dishes
+    .flatMap((dish) => dish.mixtures)
+    .find(({ id }) => id === mixture)
+    ?.lines.find((one) => one.ingredient === ingredient)?.amount;
+
+describe('a note with a consequence', () => {
+  it('changes the amount it names, in proportion to what was taken', () => {
+    const { one, taken } = proposed('two spoons of honey in the paste: too sweet, one', {
+      dish: 'lamb',
+    });
+    expect(line(taken, 'lime-paste', 'honey')).toBe('½ tbsp');
+    expect(one.because).toMatchObject({
+      run: 'run-1',
+      event: 'a-1',
+      words: 'two spoons of honey in the paste: too sweet, one',
+    });
+  });
+
+  it('finds its dish by what it names, wherever it was said', () => {
+    const { one, taken } = proposed('The beetroot was too salty', { dish: 'lamb' });
+    expect(one.dish).toBe('beetroot');
+    expect(line(taken, 'beet-pickle', 'salt-fine-sea')).toBe('6 g');
+  });
+
+  it('makes a step longer, and the plan follows', () => {
+    const { taken } = proposed('braise needed 40 minutes more', { dish: 'duck' });
+    const length = (meal: Meal) =>
+      plan(meal, meal.kitchen, NOW, { rescues: false }).steps.find(({ id }) => id === 'duck-braise')
+        ?.duration.likelyMin ?? 0;
+    expect(length(taken) - length(supper)).toBe(40);
+  });
+
+  it('never takes a core below what guidance asks', () => {
+    const [pattern] = PATTERNS.filter(({ id }) => id === 'brined-breast');
+    if (!pattern) throw new Error('no breast');
+    const meal = mealOfPattern(pattern);
+    const [dish] = meal.dishes;
+    const found = proposalsOf({
+      ...after(meal, [[NOW, noted('a bit dry', { dish: dish?.id ?? '' })]]),
+    });
+    for (const { commands } of found) {
+      for (const command of commands) {
+        if (command.do !== 'setStepTime' || command.time.kind !== 'heat') continue;
+        if ('coreC' in command.time.until) {
+          expect(command.time.until.coreC).toBeGreaterThanOrEqual(73.9);
+        }
+      }
+    }
+  });
+
+  it('leads to nothing where it only tells', () => {
+    expect(proposalsOf(after(supper, [[NOW, noted('Lovely evening, windy')]]))).toEqual([]);
+  });
+});
+
+/** A roast in an oven that runs hotter than it says by so much. */
+function evidence(offsetC: number, seed: number): CookEvidence {
+  const cut = CUTS.get('pork-loin-boneless');
+  if (!cut) throw new Error('no loin');
+  const spec: CookSpec = {
+    piece: { cut, weightG: 1500 },
+    startC: 5,
+    stages: [{ cooker: 'oven', tempC: 175, end: { kind: 'core', coreC: 63 } }],
+    conditions: USUAL_CONDITIONS,
+  };
+  const truth = simulateCook(spec, seed, { offsetC: { oven: offsetC } });
+  const besideC = [20, 30, 40, 50].map((minute) => (truth.read(minute, 'p').cookerC ?? 0) - 175);
+  return { spec, cooker: 'oven', tookMin: truth.endsMin.at(-1) ?? 1, besideC };
+}
+
+describe('the calibration of an oven', () => {
+  it('finds a hidden offset from six cooks, and says how sure it is', () => {
+    const cold = calibrateCooks([1, 2, 3, 4, 5, 6].map((seed) => evidence(-18, seed)));
+    expect(cold.offsetC).toBeLessThan(-11);
+    expect(cold.least).toBeLessThan(-18);
+    expect(cold.from).toBe(6);
+  });
+
+  it('shrinks toward no change while cooks are few', () => {
+    const one = calibrateCooks([{ ...evidence(-18, 2), besideC: [] }]);
+    const six = calibrateCooks(
+      [2, 3, 4, 5, 6, 7].map((seed) => ({ ...evidence(-18, seed), besideC: [] })),
+    );
+    expect(Math.abs(one.offsetC)).toBeLessThan(Math.abs(six.offsetC));
+    expect(one.most - one.least).toBeGreaterThan(six.most - six.least);
+  });
+
+  it('covers the truth at about the stated rate, whatever it is', () => {
+    // Offsets as ovens have them: a normal spread of ten degrees.
+    const steps = [-1.64, -1.04, -0.67, -0.39, -0.13, 0.13, 0.39, 0.67, 1.04, 1.64];
+    const covered = steps.flatMap((z, i) =>
+      [0, 1, 2, 3].map((turn) => {
+        const cooks = [0, 1, 2].map((n) => evidence(10 * z, 10_000 + 97 * i + 13 * turn + n));
+        const { least, most } = calibrateCooks(cooks);
+        return least <= 10 * z && 10 * z <= most;
+      }),
+    );
+    const share = covered.filter(Boolean).length / covered.length;
+    expect(share).toBeGreaterThanOrEqual(0.68);
+    expect(share).toBeLessThanOrEqual(0.95);
+  });
+
+  it('leaves out a cook that no oven could have done', () => {
+    const odd = { ...evidence(0, 3), tookMin: 900, besideC: [] };
+    const { from, offsetC } = calibrateCooks([odd, evidence(0, 4), evidence(0, 5)]);
+    expect(from).toBe(2);
+    expect(Math.abs(offsetC)).toBeLessThan(8);
+  });
+});
+
+describe('what runs teach', () => {
+  const slow = (seed: number) =>
+    rehearse(supper, { nowMin: NOW, seed, hidden: { offsetC: { smoker: -15 }, pace: 1.5 } }).run;
+
+  it('is told of the smoker and of the hands', () => {
+    const { appliances, hands } = learn([slow(1), slow(2), slow(3)]);
+    const smoker = appliances.find(({ appliance }) => appliance === 'smoker');
+    expect(smoker?.offsetC).toBeLessThan(-6);
+    expect(smoker?.from).toBeGreaterThanOrEqual(3);
+    const times = hands.filter(({ from }) => from >= 3).map((one) => one.times);
+    expect(Math.min(...times)).toBeGreaterThan(1.1);
+  });
+
+  it('rests on events that are there, in whatever order runs come', () => {
+    const runs = [slow(1), slow(4)];
+    const known = new Set(runs.flatMap(({ id, events }) => events.map((one) => `${id} ${one.id}`)));
+    const { proposals } = learn(runs);
+    for (const { because } of proposals) expect(known).toContain(`${because.run} ${because.event}`);
+    expect(learn(runs.toReversed()).proposals).toEqual(proposals);
+  });
+});
+
+describe('every chain of the book', () => {
+  it.each(PATTERNS.map((pattern) => [pattern.id, pattern] as const))(
+    '%s: what went wrong is proposed the next time',
+    (_id, pattern) => {
+      const meal = mealOfPattern(pattern);
+      const [dish] = meal.dishes;
+      const step = dish?.steps.find(
+        ({ time, verb }) =>
+          time.kind !== 'soak' && time.kind !== 'elastic' && verb !== 'preheat' && verb !== 'light',
+      );
+      if (!dish || !step) throw new Error('nothing to go wrong');
+      const { run } = rehearse(meal, { nowMin: CHAIN_NOW, seed: 5 });
+      const last = run.events.at(-1)?.atMin ?? CHAIN_NOW;
+      const said = eventsOf(
+        [noted('needed 12 minutes more', { dish: dish.id, step: step.id })],
+        run.events,
+        { by: 'a', atMin: last },
+      );
+      const found = proposalsOf({ ...run, events: [...run.events, ...said] }, meal);
+      const words = found.filter(({ because }) => because.words !== undefined);
+      expect(words.map((one) => one.dish)).toEqual([dish.id]);
+      const taken = words.flatMap(({ commands }) => commands).reduce(applyCommand, meal);
+      expect(taken).not.toEqual(meal);
+    },
+  );
+});
+
+describe('a proposal', () => {
+  it('is the same each time, and changes nothing by itself', () => {
+    fc.assert(
+      fc.property(fc.string({ maxLength: 60 }), (text) => {
+        const run = after(supper, [[NOW, noted(text === '' ? 'x' : text)]]);
+        expect(proposalsOf(run)).toEqual(proposalsOf(run));
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
