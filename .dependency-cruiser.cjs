@@ -70,6 +70,7 @@ const CORE_DOORS = {
   log: [
     'figures',
     'quantity',
+    'time',
     'terms',
     'places',
     'words',
@@ -77,6 +78,7 @@ const CORE_DOORS = {
     'heat',
     'safety',
     'meal',
+    'plan',
     'run',
     'reader',
   ],
@@ -123,7 +125,8 @@ const WEB_DOORS = {
   ui: ['store', 'words'],
   pantry: ['store', 'ui', 'words'],
   safety: ['store', 'words'],
-  views: ['store', 'workers', 'notices', 'ui', 'pantry', 'safety', 'words'],
+  learning: ['store', 'workers', 'words'],
+  views: ['store', 'workers', 'notices', 'ui', 'pantry', 'safety', 'learning', 'words'],
   app: ['store', 'storage', 'workers', 'notices', 'ui', 'views', 'words'],
 };
 

@@ -50,19 +50,18 @@ export interface CookEvidence {
 
 /** What each appliance of a kitchen turns out to be, from all the cooks in it. */
 export function calibrate(cooks: readonly CookFact[], kitchen: Kitchen): ApplianceEstimate[] {
-  return kitchen.appliances.flatMap(({ id, runsHotC = 0 }) => {
+  return kitchen.appliances.flatMap(({ id }) => {
     const mine = cooks.filter(({ appliance }) => appliance === id);
     const good = mine.filter(({ interrupted }) => !interrupted);
     if (good.length === 0) return [];
     const { offsetC, least, most, from, ...rest } = calibrateCooks(good);
     if (from === 0) return [];
-    const hotter = (c: number) => tenths(runsHotC + c);
     return [
       {
         appliance: id,
-        offsetC: hotter(offsetC),
-        least: hotter(least),
-        most: hotter(most),
+        offsetC: tenths(offsetC),
+        least: tenths(least),
+        most: tenths(most),
         ...rest,
         from,
         leftOut: mine.length - from,
@@ -72,7 +71,7 @@ export function calibrate(cooks: readonly CookFact[], kitchen: Kitchen): Applian
 }
 
 /**
- * How much hotter than thought a cooker runs, and what time is left over, by several cooks in it:
+ * How much hotter than it says a cooker runs, whatever was reckoned with at the time, and what time is left over, by several cooks in it:
  * the posterior of a normal prior by its kind, so that a few cooks change little. Cooks no such
  * cooker could have done are left out.
  *
@@ -108,9 +107,9 @@ function evidenceOf({ spec, cooker, tookMin, besideC }: CookEvidence): Evidence 
   };
 }
 
-/** Minutes of the last stage where the cooker runs so much hotter than thought. */
+/** Minutes of the last stage where the cooker runs so much hotter than it says. */
 function lastStageMin(spec: CookSpec, cooker: Cooker, hotterC: number): number {
-  const offsetC = { ...spec.offsetC, [cooker]: (spec.offsetC?.[cooker] ?? 0) + hotterC };
+  const offsetC = { ...spec.offsetC, [cooker]: hotterC };
   const cook = cookOnce({ ...spec, offsetC }, undefined, { everyMin: 1e6 });
   return Math.max(1, cook.stages.at(-1)?.minutes ?? 1);
 }

@@ -1,7 +1,14 @@
-export { learn, type Learnt } from './learn.ts';
-export { factsOf, type CookFact, type RunFacts, type StepFact } from './facts.ts';
+export { learn, newestOf, type Learnt } from './learn.ts';
 export { proposalsOf } from './proposals.ts';
 export type { Because, Proposal } from './proposal.ts';
 export { calibrateCooks, type ApplianceEstimate, type CookEvidence } from './calibrate.ts';
 export type { PaceEstimate } from './pace.ts';
 export { remarksIn, type Remark } from './remarks.ts';
+export {
+  runAgainstPlan,
+  type DishAgainstPlan,
+  type RunAgainstPlan,
+  type Stretch,
+} from './against-plan.ts';
+export { searchRuns } from './search.ts';
+export { atTable, type DishAtTable } from './tasting.ts';

@@ -37,13 +37,17 @@ export function learn(runs: readonly Run[], kitchen?: Kitchen): Learnt {
   };
 }
 
-/** Of several proposals for one thing the newest: it was said with the others already cooked. */
+/**
+ * Of several proposals for one thing the newest: it was said with the others already cooked. What
+ * the cook said comes before what the clock says.
+ */
 export function newestOf(proposals: readonly Proposal[]): Proposal[] {
   const newest = new Map<string, Proposal>();
   for (const one of [...proposals].sort(byTime)) {
     newest.set(`${one.dishName.toLowerCase()} ${aboutOf(one)}`, one);
   }
-  return [...newest.values()];
+  const said = ({ because }: Proposal) => (because.words === undefined ? 1 : 0);
+  return [...newest.values()].sort((a, b) => said(a) - said(b) || byTime(a, b));
 }
 
 /** The oldest first; of two at one moment always the same one. */

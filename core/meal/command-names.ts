@@ -19,6 +19,7 @@ const NAMES: Readonly<Record<Command['do'], true>> = {
   putDish: true,
   replaceDish: true,
   overrule: true,
+  answerProposal: true,
   setHours: true,
   setKitchen: true,
   setUnits: true,

@@ -36,6 +36,8 @@ export type Command =
   | { do: 'putDish'; dish: Dish; own: readonly OwnIngredient[]; cuts?: readonly OwnCut[] }
   | { do: 'replaceDish'; dish: string; with: Dish }
   | { do: 'overrule'; rule: string; at: string | undefined; words: string | null }
+  /** A proposal of an earlier run was taken or left: it is not made again. */
+  | { do: 'answerProposal'; proposal: string }
   | { do: 'setHours'; hours: Kitchen['hours'] }
   | { do: 'setKitchen'; kitchen: Kitchen }
   | { do: 'setUnits'; change: Partial<Pick<Kitchen, 'units' | 'spoons' | 'clock'>> }
@@ -69,6 +71,8 @@ export function applyCommand(meal: Meal, command: Command): Meal {
       const others = (meal.atHome ?? []).filter((id) => id !== command.item);
       return { ...meal, atHome: command.there ? [...others, command.item] : others };
     }
+    case 'answerProposal':
+      return { ...meal, answered: [...new Set([...(meal.answered ?? []), command.proposal])] };
     case 'putDish':
       return applyPractices(putDish(meal, command));
     case 'overrule':

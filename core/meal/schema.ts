@@ -184,6 +184,8 @@ export const MealSchema = z.looseObject({
   overruled: z
     .array(z.looseObject({ rule: z.string(), step: id.optional(), words: z.string().min(1) }))
     .optional(),
+  /** Proposals of earlier runs that were taken or left, by id. */
+  answered: z.array(z.string()).optional(),
   /** Ingredients and cuts of the cook's own. */
   pantry: OwnPantrySchema.optional(),
 });

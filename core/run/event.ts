@@ -19,6 +19,10 @@ const happened = {
   atMin: moment,
 };
 
+/** What is asked of a dish at the table. */
+export const TASTE_SCALES = ['salt', 'heat', 'sweet', 'acid', 'tender', 'char', 'juicy'] as const;
+export type TasteScale = (typeof TASTE_SCALES)[number];
+
 const event = <Did extends string, Shape extends z.ZodRawShape>(did: Did, shape: Shape) =>
   z.object({ ...happened, did: z.literal(did), ...shape });
 
@@ -33,7 +37,25 @@ export const RunEventSchema = z.discriminatedUnion('did', [
   event('skipped', { step: id }),
   event('timed', { timer: id, label: text, minutes: minutes.positive() }),
   event('timerEnded', { timer: id }),
-  event('noted', { text: text.min(1), step: id.optional(), dish: id.optional() }),
+  /** How it was at the table: from −2, too little, to 2, too much. */
+  event('tasted', {
+    dish: id,
+    scale: z.enum(TASTE_SCALES),
+    value: z.number().int().min(-2).max(2),
+  }),
+  /** A food on the scale: before the fire, after it, or what was left of it. */
+  event('weighed', {
+    food: id,
+    when: z.enum(['before', 'after', 'left']),
+    weightG: z.number().nonnegative().max(100_000),
+  }),
+  event('noted', {
+    text: text.min(1),
+    step: id.optional(),
+    dish: id.optional(),
+    /** Who said it at the table, where it was not the cook. */
+    who: z.string().max(80).optional(),
+  }),
   /** A picture, small enough to be kept beside the words. */
   event('pictured', { image: z.string().max(400_000), step: id.optional() }),
   event('read', {

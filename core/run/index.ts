@@ -1,7 +1,14 @@
 export { beginRun, type Run } from './begin-run.ts';
 export { runDocument, runOf } from './run.ts';
 export { merged } from './order.ts';
-export { eventsOf, RunEventSchema, type Deed, type RunEvent } from './event.ts';
+export {
+  eventsOf,
+  RunEventSchema,
+  TASTE_SCALES,
+  type Deed,
+  type RunEvent,
+  type TasteScale,
+} from './event.ts';
 export {
   foldRun,
   type Confirmation,

@@ -150,6 +150,8 @@ function apply(state: Folding, event: RunEvent): void {
     case 'served':
       state.servedMin = atMin;
       return;
+    case 'tasted':
+    case 'weighed':
     case 'noted':
     case 'pictured':
     case 'undone':

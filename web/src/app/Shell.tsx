@@ -40,7 +40,7 @@ export function Shell({ children }: { children: ReactNode }) {
       </a>
       <nav
         aria-label={t('nav.main')}
-        className="flex shrink-0 items-stretch justify-around bg-rail text-rail-ink md:w-[68px] md:flex-col md:justify-start md:gap-1 md:px-1 md:py-3"
+        className="flex shrink-0 items-stretch justify-around bg-rail text-rail-ink md:w-[68px] md:flex-col md:justify-start md:gap-0.5 md:px-1 md:py-2"
       >
         {/* On a phone the views scroll, and undo stays within reach of a thumb. */}
         <div className="flex min-w-0 grow overflow-x-auto md:contents">
@@ -100,7 +100,7 @@ function RailLink(props: {
   const t = useWords();
   const Icon = props.view.icon;
   const look =
-    'flex min-h-[52px] min-w-[50px] grow shrink-0 md:min-w-[54px] md:grow-0 flex-col items-center justify-center gap-0.5 rounded-lg px-1 text-[12px] md:min-h-[54px] md:text-[13px]';
+    'flex min-h-[52px] min-w-[50px] grow shrink-0 md:min-w-[54px] md:grow-0 flex-col items-center justify-center gap-0.5 rounded-lg px-1 text-[12px] md:min-h-[49px] md:text-[13px]';
   const label = t(props.view.label);
   if (props.disabled) {
     return (

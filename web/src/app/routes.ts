@@ -1,7 +1,8 @@
 import { NUMBERED, type ViewName } from './views.tsx';
 
-/** The address of a view; every view but Meals belongs to a meal. */
+/** The address of a view; every view but Meals and Log belongs to a meal. */
 export function addressOf(view: ViewName, meal: string | undefined): string {
+  if (view === 'log') return '/log';
   if (view === 'meals' || meal === undefined) return '/';
   return `/meal/${meal}/${view}`;
 }
@@ -13,7 +14,6 @@ export function readAddress(path: string): {
 } {
   const [, root, meal, name] = path.split('/');
   const view = NUMBERED.find((v) => v.name === name)?.name;
-  return root === 'meal' && meal
-    ? { view: view ?? 'other', meal }
-    : { view: 'meals', meal: undefined };
+  if (root === 'meal' && meal) return { view: view ?? 'other', meal };
+  return { view: root === 'log' ? 'log' : 'meals', meal: undefined };
 }

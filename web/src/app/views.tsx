@@ -3,6 +3,7 @@ import {
   CalendarClock,
   CookingPot,
   Flame,
+  History,
   ListChecks,
   Scale,
   ThermometerSun,
@@ -110,6 +111,18 @@ const REGISTERED = [
     label: 'nav.lists',
     page: lazy(() => import('../views/lists/Lists.tsx')),
     keys: [{ keys: 'p', does: 'keys.print' }],
+  },
+  {
+    name: 'log',
+    path: '/log/:run?',
+    key: '7',
+    icon: History,
+    label: 'nav.log',
+    page: lazy(() => import('../views/log/Log.tsx')),
+    keys: [
+      { keys: 's', does: 'keys.log' },
+      { keys: 't x', does: 'keys.answer' },
+    ],
   },
   {
     name: 'dishes',

@@ -16,6 +16,9 @@ const supper = mealOf(supperFile, nowMin);
 const planner = () => ({
   planOn: () => new Promise<never>(() => undefined),
   waysOut: () => new Promise<never>(() => undefined),
+  firstPlan: () => new Promise<never>(() => undefined),
+  proposals: () => Promise.resolve([]),
+  learnt: () => new Promise<never>(() => undefined),
 });
 const channel = { say: () => undefined, hear: () => undefined };
 

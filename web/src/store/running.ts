@@ -1,4 +1,4 @@
-import { eventsOf, foldRun, merged, type PlannedOn, type Run, type RunEvent } from '@zemrin/core';
+import { eventsOf, merged, type PlannedOn, type Run, type RunEvent } from '@zemrin/core';
 import { notifyError } from '../notices/notify.ts';
 import type { Channel } from '../storage/channel.ts';
 import type { Db } from '../storage/db.ts';
@@ -11,6 +11,7 @@ import {
   deedsDone,
   happened,
   heardElsewhere,
+  isServed,
   runBegun,
   runPlanned,
   runsLoaded,
@@ -164,6 +165,8 @@ function planningOn(planner: () => RunPlanner): (run: string) => void {
     const kept = own(runs, id);
     if (!kept) return;
     const { run, rehearsal } = kept;
+    // What is on the table wants no plan any more.
+    if (isServed(run.events)) return clearTimeout(timers.get(id));
     const nowMin = runMinute(run.startedMin, rehearsal);
     const { planned, forecasts } = await planner().planOn(
       run,
@@ -171,7 +174,6 @@ function planningOn(planner: () => RunPlanner): (run: string) => void {
       own(plans, id)?.planned.plan,
     );
     store.dispatch(runPlanned({ run: id, planned, forecasts }));
-    if (foldRun(run).servedMin !== undefined) return;
     clearTimeout(timers.get(id));
     const everyMs = Math.max(LEAST_EVERY_MS, EVERY_MS / (rehearsal?.speed ?? 1));
     timers.set(

@@ -119,7 +119,8 @@ export function runOnNow({ runs: all }: RunsState): string | undefined {
   return on?.meal.id;
 }
 
-function isServed(events: readonly RunEvent[]): boolean {
+/** It is on the table: what comes after is told in the log. */
+export function isServed(events: readonly RunEvent[]): boolean {
   const last = events.findLast(({ did }) => did === 'served');
   return (
     last !== undefined && !events.some((event) => event.did === 'undone' && event.event === last.id)

@@ -14,15 +14,19 @@ const RehearsalSchema = z.object({
  * Takes in a run that was begun elsewhere, with its meal where it is not here; what happened is put
  * with what is here already.
  *
- * @param shared whether it goes on being shared
+ * @param how `shared`: it goes on being shared; `alone`: its meal is not put among the others
  * @returns the meal to cook
  * @throws MealError for what is no run
  */
-export function takeRun(json: unknown, shared: boolean): string {
+export function takeRun(
+  json: unknown,
+  { shared = false, alone = false }: { readonly shared?: boolean; readonly alone?: boolean } = {},
+): string {
   const run = runOf(json);
   const { rehearsal } = RehearsalSchema.catch({}).parse(json);
   const { meal } = run;
-  if (!own(store.getState().library.meals, meal.id)) store.dispatch(added(meal));
+  const here = own(store.getState().library.meals, meal.id);
+  if (!here && !alone) store.dispatch(added(meal));
   store.dispatch(runBegun({ run, rehearsal, shared }));
   return meal.id;
 }

@@ -10,6 +10,9 @@ import { kitchen } from './en/kitchen.ts';
 import { lists } from './en/lists.ts';
 import { cook } from './en/cook.ts';
 import { follow } from './en/follow.ts';
+import { learning } from './en/learning.ts';
+import { log } from './en/log.ts';
+import { verbs } from './en/verbs.ts';
 import { dishes } from './en/dishes.ts';
 
 /** Every word on screen. What the computation says comes from core, all else from here. */
@@ -26,6 +29,9 @@ export const en = {
   ...lists,
   ...cook,
   ...follow,
+  ...learning,
+  ...log,
+  ...verbs,
   ...dishes,
 } as const;
 

@@ -1,15 +1,23 @@
 import {
   foldRun,
+  learn,
   liveMembersOf,
+  newestOf,
   planOn,
+  plan,
   probedCook,
   probeForecast,
+  proposalsOf,
   waysOutOf,
   type Band,
+  type Kitchen,
+  type Learnt,
   type LiveForecast,
   type LiveMembers,
+  type Meal,
   type Plan,
   type PlannedOn,
+  type Proposal,
   type Rescue,
   type Run,
   type RunState,
@@ -74,6 +82,20 @@ const api = {
     const state = foldRun(run);
     const probed = bandsOf(forecastsOf(state, nowMin));
     return waysOutOf(state, Math.floor(nowMin), { probed });
+  },
+
+  /** The plan a run began with. */
+  firstPlan({ meal, startedMin }: Run): Plan {
+    return plan(meal, meal.kitchen, Math.floor(startedMin), { rescues: false });
+  },
+
+  /** What runs ask for in a meal that has their dishes. */
+  proposals(runs: readonly Run[], meal: Meal): readonly Proposal[] {
+    return newestOf(runs.flatMap((run) => proposalsOf(run, meal)));
+  },
+
+  learnt(runs: readonly Run[], kitchen: Kitchen): Learnt {
+    return learn(runs, kitchen);
   },
 };
 

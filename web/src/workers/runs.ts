@@ -19,6 +19,9 @@ export function runPlanner(): RunPlanner {
   started = {
     planOn: (run, nowMin, previous) => remote.planOn(run, nowMin, previous),
     waysOut: (run, nowMin) => (other ??= startWorker()).waysOut(run, nowMin),
+    firstPlan: (run) => remote.firstPlan(run),
+    proposals: (runs, meal) => remote.proposals(runs, meal),
+    learnt: (runs, kitchen) => remote.learnt(runs, kitchen),
   };
   return started;
 }

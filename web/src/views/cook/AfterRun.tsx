@@ -1,4 +1,11 @@
-import { ROOM_LIMIT_MIN, readingsCsv, runDocument, showMinutes, type Meal } from '@zemrin/core';
+import {
+  ROOM_LIMIT_MIN,
+  readingsCsv,
+  runDocument,
+  servingMin,
+  showMinutes,
+  type Meal,
+} from '@zemrin/core';
 import { download } from '../../ui/download.ts';
 import { useWords } from '../../words/words.ts';
 import { EventList } from './EventList.tsx';
@@ -16,9 +23,9 @@ export function AfterRun({ meal, page }: { meal: Meal; page: RunOnPage }) {
   const t = useWords();
   const words = useCallWords(page);
   const start = useStartRun(meal);
-  const { state, plan } = page;
+  const { state } = page;
   const servedMin = state.servedMin ?? 0;
-  const lateMin = plan ? Math.round(servedMin - plan.planned.wishedMin) : 0;
+  const lateMin = Math.round(servedMin - servingMin(page.meal));
   const readings = [...state.readings.values()]
     .flat()
     .map((one) => ({ ...one, minute: one.minute - page.kept.run.startedMin }));

@@ -1,4 +1,4 @@
-import { showTemperature, type RunEvent } from '@zemrin/core';
+import { showTemperature, showWeight, type RunEvent } from '@zemrin/core';
 import { useWords } from '../../words/words.ts';
 import { useCallWords } from './useCallWords.ts';
 import type { RunOnPage } from './useRun.ts';
@@ -46,6 +46,10 @@ function useEventWords({ meal, kept }: RunOnPage): (event: RunEvent) => string {
         return t(key, { what: event.label, minutes: event.minutes });
       case 'noted':
         return t(key, { what: event.text });
+      case 'tasted':
+        return t(key, { what: `${event.scale} ${event.value}` });
+      case 'weighed':
+        return t(key, { what: showWeight(event.weightG, meal.kitchen.units) });
       case 'changed':
         return t(key, { what: event.why });
       case 'fireOut':

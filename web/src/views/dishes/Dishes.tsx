@@ -8,6 +8,7 @@ import { useEdit } from '../../store/useEdit.ts';
 import { useAppSelector } from '../../store/store.ts';
 import { NoMeal } from '../../ui/NoMeal.tsx';
 import { dishes } from '../../words/en/dishes.ts';
+import { verbs } from '../../words/en/verbs.ts';
 import { learn, useWords } from '../../words/words.ts';
 import { DishPage } from './DishPage.tsx';
 import { DishFile } from './DishFile.tsx';
@@ -15,6 +16,7 @@ import { MiniChain } from './MiniChain.tsx';
 import { PatternPage } from './PatternPage.tsx';
 
 learn(dishes);
+learn(verbs);
 
 const ReadPage = lazy(() => import('./ReadPage.tsx'));
 const KINDS = ['main', 'side', 'dough', 'sauce', 'sweet'] as const;

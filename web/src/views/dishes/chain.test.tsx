@@ -4,6 +4,7 @@ import type { Dish, Meal } from '@zemrin/core';
 import { describe, expect, it } from 'vitest';
 import { one, showLive, supper, typeOver } from '../../test/render.tsx';
 import { dishes } from '../../words/en/dishes.ts';
+import { verbs } from '../../words/en/verbs.ts';
 import { table } from '../../words/en/table.ts';
 import { learn } from '../../words/words.ts';
 import { ChainEditor } from './ChainEditor.tsx';
@@ -11,6 +12,7 @@ import { DishPage } from './DishPage.tsx';
 import { useDishEdits } from './useChain.ts';
 
 learn(dishes);
+learn(verbs);
 learn(table);
 
 const meal = supper();

@@ -4,10 +4,12 @@ import { PATTERNS, type Meal, type Pattern } from '@zemrin/core';
 import { describe, expect, it } from 'vitest';
 import { show, supper } from '../../test/render.tsx';
 import { dishes } from '../../words/en/dishes.ts';
+import { verbs } from '../../words/en/verbs.ts';
 import { learn } from '../../words/words.ts';
 import { PatternPage } from './PatternPage.tsx';
 
 learn(dishes);
+learn(verbs);
 
 const meal = supper();
 

@@ -3,11 +3,13 @@ import { fireEvent, screen, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import { showLive, supper, typeOver } from '../../test/render.tsx';
 import { dishes } from '../../words/en/dishes.ts';
+import { verbs } from '../../words/en/verbs.ts';
 import { table } from '../../words/en/table.ts';
 import { learn } from '../../words/words.ts';
 import ReadPage from './ReadPage.tsx';
 
 learn(dishes);
+learn(verbs);
 learn(table);
 
 const meal = supper();

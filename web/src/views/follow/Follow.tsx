@@ -17,7 +17,7 @@ export default function Follow() {
   const join = useCallback(
     async (id: string) => {
       const { takeRun } = await import('../../store/take-run.ts');
-      const meal = takeRun(await runDocumentOf(id), true);
+      const meal = takeRun(await runDocumentOf(id), { shared: true });
       void navigate(`/meal/${meal}/cook`);
     },
     [navigate],

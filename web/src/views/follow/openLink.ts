@@ -15,7 +15,7 @@ export async function openLink(hash: string): Promise<Opened> {
   try {
     const text = await textOfLink(hash);
     const json: unknown = JSON.parse(text);
-    if (isRun(json)) return { ok: true, to: `/meal/${takeRun(json, false)}/cook` };
+    if (isRun(json)) return { ok: true, to: `/meal/${takeRun(json)}/cook` };
     const bundle = readBundle(text, nowMinute());
     const [meal] = 'meals' in bundle ? bundle.meals : [];
     if (!meal) return { ok: false, problems: ['This link carries no meal.'] };

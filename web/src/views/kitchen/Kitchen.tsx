@@ -30,6 +30,7 @@ const HoursDialog = lazy(() =>
   import('../../ui/HoursDialog.tsx').then((module) => ({ default: module.HoursDialog })),
 );
 
+const KitchenLearnt = lazy(() => import('../../learning/KitchenLearnt.tsx'));
 const CalendarDialog = lazy(() => import('./CalendarDialog.tsx'));
 
 const CORNERS: readonly Corner[] = [
@@ -97,6 +98,11 @@ export default function Kitchen() {
       </nav>
       <div ref={corner} className={`mt-5 ${open === 'pantry' ? 'max-w-[720px]' : 'max-w-[560px]'}`}>
         {open === 'appliances' && <Appliances meal={meal} />}
+        {open === 'appliances' && (
+          <Suspense fallback={null}>
+            <KitchenLearnt meal={meal} />
+          </Suspense>
+        )}
         {open === 'helpers' && <Helpers meal={meal} />}
         {open === 'vessels' && <Vessels meal={meal} />}
         {open === 'spoons' && <Spoons meal={meal} />}

@@ -21,6 +21,8 @@ import { download } from '../../ui/download.ts';
 import { useWords } from '../../words/words.ts';
 
 const DAY = 1440;
+/** The example that was cooked before. */
+const DEMO_COOKED = 'first-frost-supper';
 
 /** What came of a file: what is wrong with it, or meals to be asked about. */
 export interface Import {
@@ -53,6 +55,9 @@ export function useMealActions() {
         open(keep(meal, uniqueId('meal')));
       },
       takeDemo(meal: Meal) {
+        // The supper of the examples was cooked before: what it asks for next time comes with it.
+        if (meal.id === DEMO_COOKED)
+          void import('./demos.ts').then((demos) => demos.takeDemoRuns());
         void navigate(`/meal/${keep(meal).id}/weave`);
       },
       duplicate(meal: Meal) {
@@ -124,7 +129,7 @@ async function takeRunOf(text: string): Promise<Import | undefined> {
   try {
     const json: unknown = JSON.parse(text);
     if (!isRun(json)) return undefined;
-    takeRun(json, false);
+    takeRun(json);
     return { problems: [], ask: [] };
   } catch (error) {
     return error instanceof SyntaxError ? undefined : { problems: problemsIn(error), ask: [] };

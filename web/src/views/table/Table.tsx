@@ -1,7 +1,9 @@
 import { avoidConflicts, showTemperature, type Meal } from '@zemrin/core';
 import { Plus } from 'lucide-react';
+import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
 import { useMeal, usePlan } from '../../store/hooks.ts';
+import { useAppSelector } from '../../store/store.ts';
 import { useEdit } from '../../store/useEdit.ts';
 import { EditField } from '../../ui/EditField.tsx';
 import { NoMeal } from '../../ui/NoMeal.tsx';
@@ -9,6 +11,8 @@ import { useWords } from '../../words/words.ts';
 import { Answer } from './Answer.tsx';
 import { DishList } from './DishList.tsx';
 import { RoundTable } from './RoundTable.tsx';
+
+const NextTimeOf = lazy(() => import('../../learning/NextTimeOf.tsx'));
 
 /** Who eats, when, what, and how much of it. */
 export default function Table() {
@@ -50,6 +54,7 @@ function Laid({ meal }: { meal: Meal }) {
         <div className="mx-auto max-w-[660px]">
           <Answer meal={meal} plan={plan} />
           <Conflicts meal={meal} />
+          <Learnt meal={meal} />
           <div className="mt-4 flex flex-wrap gap-3">
             <Link className="btn btn-main" data-key="n" to={`/meal/${meal.id}/dishes`}>
               <Plus size={18} aria-hidden="true" />
@@ -71,6 +76,20 @@ function Laid({ meal }: { meal: Meal }) {
         <DishList meal={meal} plan={plan} />
       </aside>
     </main>
+  );
+}
+
+/** What earlier runs ask for: fetched once something was cooked. */
+function Learnt({ meal }: { meal: Meal }) {
+  const cooked = useAppSelector(({ runs }) => Object.keys(runs.runs).length > 0);
+  return (
+    <Suspense fallback={null}>
+      {cooked && (
+        <div className="mt-5">
+          <NextTimeOf meal={meal} />
+        </div>
+      )}
+    </Suspense>
   );
 }
 

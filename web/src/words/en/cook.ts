@@ -133,6 +133,8 @@ export const cook = {
   'cook.event.timed': 'timer, {{minutes}} min: {{what}}',
   'cook.event.timerEnded': 'timer stopped',
   'cook.event.noted': '{{what}}',
+  'cook.event.tasted': 'at the table: {{what}}',
+  'cook.event.weighed': 'weighed: {{what}}',
   'cook.event.pictured': 'a picture',
   'cook.event.read': '{{what}}: {{tempC}}',
   'cook.event.probed': 'probe in {{what}}',

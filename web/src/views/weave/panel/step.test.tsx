@@ -4,6 +4,7 @@ import type { Meal, Plan, Step } from '@zemrin/core';
 import { describe, expect, it } from 'vitest';
 import { one, planOf, showLive, supper } from '../../../test/render.tsx';
 import { dishes } from '../../../words/en/dishes.ts';
+import { verbs } from '../../../words/en/verbs.ts';
 import { safety } from '../../../words/en/safety.ts';
 import { weave } from '../../../words/en/weave.ts';
 import { learn } from '../../../words/words.ts';
@@ -11,6 +12,7 @@ import { StepForm } from './StepForm.tsx';
 import { StepPanel } from './StepPanel.tsx';
 
 learn(dishes);
+learn(verbs);
 learn(safety);
 learn(weave);
 
