@@ -51,6 +51,7 @@ test('earlier suppers are told against their plan, and what they ask for is take
   await expect(lamb.getByText('bark too dark')).toBeVisible();
   await page.reload();
   await expect(lamb.getByText('bark too dark')).toBeVisible();
+  await expect(runs).toHaveCount(2);
 });
 
 test('the kitchen says what it was taught, and reckons with it when told to', async ({ page }) => {

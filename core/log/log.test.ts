@@ -8,12 +8,15 @@ import {
   CUTS,
   eventsOf,
   learn,
+  leftOversOf,
   mealOf,
   parseMeal,
   PATTERNS,
   plan,
   proposalsOf,
   rehearse,
+  runAgainstPlan,
+  searchRuns,
   simulateCook,
   USUAL_CONDITIONS,
   type CookEvidence,
@@ -188,6 +191,54 @@ describe('what runs teach', () => {
     const { proposals } = learn(runs);
     for (const { because } of proposals) expect(known).toContain(`${because.run} ${because.event}`);
     expect(learn(runs.toReversed()).proposals).toEqual(proposals);
+  });
+});
+
+describe('what is left', () => {
+  const left = (weightG: number): Deed => ({
+    did: 'weighed',
+    food: 'lamb-shoulder',
+    when: 'left',
+    weightG,
+  });
+  const day = 24 * 60;
+
+  it('is to be eaten within the least days guidance gives, and told until it is gone', () => {
+    const run = after(supper, [
+      [NOW, { did: 'served' }],
+      [NOW + 60, left(310)],
+    ]);
+    // Cooked meat: 3 to 4 days. FoodSafety.gov, cold storage chart, from memory.
+    expect(leftOversOf([run], NOW + day)).toMatchObject([
+      { weightG: 310, untilMin: NOW + 3 * day },
+    ]);
+    expect(leftOversOf([run], NOW + 6 * day)).toEqual([]);
+    const eaten = after(supper, [
+      [NOW, { did: 'served' }],
+      [NOW + 60, left(310)],
+      [NOW + 90, left(0)],
+    ]);
+    expect(leftOversOf([eaten], NOW + day)).toEqual([]);
+  });
+});
+
+describe('a run against its plan', () => {
+  it('says where time was lost, dish by dish, and is found by what is in it', () => {
+    const { run } = rehearse(supper, { nowMin: NOW, seed: 3, troubles: ['stall'] });
+    const made = plan(supper, supper.kitchen, NOW, { rescues: false });
+    const { dishes, servedMin, wishedMin } = runAgainstPlan(run, made);
+    expect(servedMin).toBeGreaterThanOrEqual(wishedMin - 5);
+    const lamb = dishes.find(({ dish }) => dish === 'lamb');
+    expect(lamb?.moved.some(({ label, minutes }) => label === 'Smoke' && minutes > 10)).toBe(true);
+    for (const { steps } of dishes) {
+      for (const { planned, was } of steps) {
+        expect(planned).toBeDefined();
+        expect(was && was.endMin >= was.startMin).toBe(true);
+      }
+    }
+    expect(searchRuns([run], 'duck smoker')).toEqual([run]);
+    expect(searchRuns([run], 'duck tagine')).toEqual([]);
+    expect(searchRuns([run], '')).toEqual([run]);
   });
 });
 

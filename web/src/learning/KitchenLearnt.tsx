@@ -10,6 +10,9 @@ import { useRuns } from './useProposals.ts';
 learn(learning);
 learn(verbs);
 
+/** Once is an evening, not a habit. */
+const SEVERAL = 2;
+
 /** What the runs say of this kitchen's appliances and of the hands in it; used when the cook says so. */
 export default function KitchenLearnt({ meal }: { meal: Meal }) {
   const t = useWords();
@@ -17,6 +20,7 @@ export default function KitchenLearnt({ meal }: { meal: Meal }) {
   const learnt = useLearnt(meal.kitchen);
   if (!learnt) return null;
   const { appliances } = meal.kitchen;
+  const hands = learnt.hands.filter(({ from }) => from >= SEVERAL);
   const set = (id: string, runsHotC: number | undefined) =>
     edit({
       do: 'setAppliances',
@@ -29,7 +33,7 @@ export default function KitchenLearnt({ meal }: { meal: Meal }) {
   return (
     <section className="mt-6">
       <h2 className="text-xl">{t('learning.kitchen')}</h2>
-      {learnt.appliances.length + learnt.hands.length === 0 && (
+      {learnt.appliances.length + hands.length === 0 && (
         <p className="mt-1 text-muted">{t('learning.none')}</p>
       )}
       <ul>
@@ -57,7 +61,7 @@ export default function KitchenLearnt({ meal }: { meal: Meal }) {
             )
           );
         })}
-        {learnt.hands.map(({ verb, times, least, most, from }) => (
+        {hands.map(({ verb, times, least, most, from }) => (
           <li key={verb} className="border-t border-line py-2">
             {t('learning.pace', { work: capitalised(t(`verb.${verb}`)), times })}
             <span className="block text-sm text-muted">
@@ -80,7 +84,7 @@ function Estimate({ name, estimate }: { name: string; estimate: ApplianceEstimat
       : offsetC > 0
         ? 'learning.runsHot'
         : 'learning.runsCool';
-  const signed = (c: number) => `${c > 0 ? '+' : ''}${Math.round(c)}°`;
+  const signed = (c: number) => `${c < 0 ? '−' : '+'}${Math.abs(Math.round(c))}°`;
   return (
     <>
       <span className="font-semibold">{t(key, { name, degrees })}</span>

@@ -78,4 +78,15 @@ describe('a run that is killed', () => {
       expect((await loadRun(db, 'run-taken'))?.run.events).toEqual(events);
     });
   });
+
+  it('keeps every run that was begun before anybody listened', async () => {
+    const db = await openDb('early');
+    for (const id of ['run-early-1', 'run-early-2']) {
+      store.dispatch(runBegun({ run: beginRun(supper, id, nowMin) }));
+    }
+    await listenForRuns({ db, channel, planner });
+    for (const id of ['run-early-1', 'run-early-2']) {
+      expect((await loadRun(db, id))?.run.meal.id).toBe(supper.id);
+    }
+  });
 });

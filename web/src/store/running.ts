@@ -38,13 +38,8 @@ export interface RunConnections {
 /**
  * Keeps runs: what the cook says is written first and shown then, other windows are told, and the
  * rest is planned on after every word.
- *
- * @param first a run that was begun before this was there
  */
-export async function listenForRuns(
-  { db, channel, planner }: RunConnections,
-  first?: KeptRun,
-): Promise<void> {
+export async function listenForRuns({ db, channel, planner }: RunConnections): Promise<void> {
   let queue: Promise<void> = Promise.resolve();
   /** One after another, so that every event counts on from the last. */
   const later = (work: () => Promise<void>): Promise<void> =>
@@ -100,7 +95,8 @@ export async function listenForRuns(
         tell(id, kept.run.events);
       }),
   );
-  if (first) await keep(first);
+  // Whatever was begun before this was there, one or several, is kept now.
+  for (const kept of Object.values(store.getState().runs.runs)) await keep(kept);
   if (db) store.dispatch(runsLoaded(await loadRuns(db)));
   for (const id of Object.keys(store.getState().runs.runs)) again(id);
   if (Object.values(store.getState().runs.runs).some(({ shared }) => shared)) await follow();

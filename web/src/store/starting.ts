@@ -8,7 +8,7 @@ import { foldedIn, loaded } from './library.ts';
 import { listenForPlans } from './planning.ts';
 import { ticked } from './plans.ts';
 import type { RunPlanner } from '../workers/runs.ts';
-import { runBegun, type KeptRun } from './runs.ts';
+import { runBegun } from './runs.ts';
 import type { Saver } from './saving.ts';
 import { startListening, store } from './store.ts';
 import { storageIs, unreadableFound } from './storage-status.ts';
@@ -66,17 +66,17 @@ async function keepRuns(
   { channel, planner }: Connections['runs'],
 ): Promise<void> {
   let begun: Promise<void> | undefined;
-  const begin = (first?: KeptRun): Promise<void> =>
+  const begin = (): Promise<void> =>
     (begun ??= import('./running.ts').then(({ listenForRuns }) =>
-      listenForRuns({ db, channel, planner }, first),
+      listenForRuns({ db, channel, planner }),
     ));
   if (db && (await db.count('runs')) > 0) return begin();
   channel.hear(() => void begin());
   startListening({
     actionCreator: runBegun,
-    effect: async ({ payload }, api) => {
+    effect: async (_action, api) => {
       api.unsubscribe();
-      await begin(payload);
+      await begin();
     },
   });
 }

@@ -106,18 +106,23 @@ function Weights({ dish, table, run, onSay }: Omit<Props, 'moved'>) {
         const { afterG } = weighed ?? {};
         const lost = afterG === undefined ? undefined : Math.round(100 * (1 - afterG / rawG));
         return (
-          <li key={food.id} className="flex flex-wrap items-center gap-x-4 gap-y-1">
-            <span className="min-w-[120px] grow">{food.name}</span>
+          <li key={food.id} className="grid grid-cols-3 gap-x-3 gap-y-1">
+            <span className="col-span-3">
+              {food.name}
+              {lost !== undefined && (
+                <span className="text-muted">, {t('log.lost', { lost })}</span>
+              )}
+            </span>
             {(['before', 'after', 'left'] as const).map((when) => {
               const known = weighed?.[`${when}G`];
               return (
-                <span key={when} className="flex items-center gap-1.5 text-sm text-muted">
+                <span key={when} className="text-sm text-muted">
                   <span aria-hidden="true">{t(`log.when.${when}`)}</span>
                   <EditField
                     label={t(`log.weight.${when}`, { food: food.name })}
                     hideLabel
                     inputMode="decimal"
-                    className="field w-[84px] text-right"
+                    className="field w-full text-right"
                     value={
                       known !== undefined
                         ? showWeight(known, units)
@@ -136,7 +141,6 @@ function Weights({ dish, table, run, onSay }: Omit<Props, 'moved'>) {
                 </span>
               );
             })}
-            {lost !== undefined && <span className="text-sm">{t('log.lost', { lost })}</span>}
           </li>
         );
       })}

@@ -12,6 +12,7 @@ import { useMealActions } from './useMealActions.ts';
 
 // A first visit has no meals to draw, and should not wait for what draws them.
 const MealStrip = lazy(() => import('./MealStrip.tsx'));
+const LeftOvers = lazy(() => import('../../learning/LeftOvers.tsx'));
 const PastMeals = lazy(() => import('./PastMeals.tsx'));
 
 /** What is coming and what was. */
@@ -32,10 +33,17 @@ export default function Meals() {
           <PastMeals meals={past} />
         </Suspense>
       )}
+      <Left />
       <Unreadable />
       <Bin />
     </main>
   );
+}
+
+/** Fetched once something was cooked. */
+function Left() {
+  const cooked = useAppSelector(({ runs }) => Object.keys(runs.runs).length > 0);
+  return <Suspense fallback={null}>{cooked && <LeftOvers />}</Suspense>;
 }
 
 function Coming({ meals, nowMin }: { meals: readonly Meal[]; nowMin: number }) {

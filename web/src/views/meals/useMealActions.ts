@@ -13,6 +13,7 @@ import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import { notify } from '../../notices/notify.ts';
 import { nowMinute } from '../../store/clock.ts';
+import { takeDemoRuns } from './demos.ts';
 import { uniqueId } from '../../store/ids.ts';
 import { added, deleted, imported, undone } from '../../store/library.ts';
 import { own } from '../../store/own.ts';
@@ -56,8 +57,7 @@ export function useMealActions() {
       },
       takeDemo(meal: Meal) {
         // The supper of the examples was cooked before: what it asks for next time comes with it.
-        if (meal.id === DEMO_COOKED)
-          void import('./demos.ts').then((demos) => demos.takeDemoRuns());
+        if (meal.id === DEMO_COOKED) void takeDemoRuns();
         void navigate(`/meal/${keep(meal).id}/weave`);
       },
       duplicate(meal: Meal) {

@@ -15,4 +15,10 @@ export const learning = {
   'learning.reset': 'Reset',
   'learning.pace': '{{work}}: {{times}} times as long as reckoned',
   'learning.paceFrom': 'from {{count}} times; eight in ten between {{least}} and {{most}}',
+  'learning.leftOvers': 'To be eaten',
+  'learning.leftUntil': 'cold, and eaten by {{date}}; else frozen on the first day',
+  'learning.leftPast': 'was to be eaten by {{date}}: not to be eaten any more',
+  'learning.leftGone': 'Gone',
+  'learning.leftSource':
+    'Days in the fridge at 4° or colder after FoodSafety.gov, cold storage chart, from memory. Your local food authority’s rules come first.',
 } as const;
