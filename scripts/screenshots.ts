@@ -85,13 +85,14 @@ for (const [suffix, viewport] of [
     await settle(page);
   }
   await shoot(page, `table${suffix}`, `${MEAL}/table`);
-  await shoot(page, `bench${suffix}`, `${MEAL}/bench`);
   await page.goto(`${base}${MEAL}/heat`);
   await page.getByText(/eight times in ten/).waitFor();
   await settle(page);
   await page.screenshot({ path: `${out}heat${suffix}.png` });
   await shoot(page, `weave${suffix}`, `${MEAL}/weave${suffix === '' ? '/lamb-smoke' : ''}`);
   if (suffix === '') {
+    await shoot(page, 'bench', `${MEAL}/bench`);
+    await shoot(page, 'log', '/log/run-late-october-supper');
     await shoot(page, 'kitchen', `${MEAL}/kitchen`);
     await shoot(page, 'lists', `${MEAL}/lists/run`);
     await shoot(page, 'dishes', `${MEAL}/dishes`);
