@@ -1,6 +1,15 @@
-import { HOT_TO_EAT_C } from '../figures/index.ts';
+import {
+  HOT_TO_EAT_C,
+  JOINT_CARRIES_C,
+  JOINT_FROM_MM,
+  JOINT_RESTS_MIN,
+  PIECE_CARRIES_C,
+  PIECE_RESTS_MIN,
+} from '../figures/index.ts';
 import { cooks, HOLD_PLACES, type Cooker, type HoldPlace } from '../places/index.ts';
 import { cookOnce, type CookSpec, type StageSpec } from './cook-spec.ts';
+import { coreAt } from './ensemble.ts';
+import { formOf, thicknessMmOf } from './piece.ts';
 
 /** How a food warms on by itself once it is off the fire. */
 export interface CarryOver {
@@ -27,13 +36,42 @@ function fireOf(spec: CookSpec): readonly StageSpec[] {
   return spec.stages.slice(0, spec.stages.findLastIndex(({ cooker }) => cooks(cooker)) + 1);
 }
 
-/** Carry-over in the rest that follows, or under foil. @throws RangeError when no stage cooks */
+/**
+ * Carry-over in the rest that follows: as long as that is said to be, or as one usually rests such a
+ * piece, under foil unless another place is said. What it would climb to in an hour of waiting is no
+ * carry-over anybody carves after.
+ *
+ * @throws RangeError when no stage cooks
+ */
 export function carryOver(spec: CookSpec): CarryOver {
   const fire = fireOf(spec);
-  const rest = spec.stages[fire.length]?.cooker ?? 'foil';
-  const { pullC, peakC, restMin } = restOf(spec, fire, rest, { kind: 'peak' });
-  return { pullC, peakC, peakAfterMin: restMin };
+  const stated = spec.stages[fire.length];
+  const joint = thicknessMmOf(formOf(spec.piece)) >= JOINT_FROM_MM;
+  const restMin =
+    stated?.end.kind === 'minutes' ? stated.end.minutes : joint ? JOINT_RESTS_MIN : PIECE_RESTS_MIN;
+  const rest: StageSpec = {
+    cooker: stated?.cooker ?? 'foil',
+    end: { kind: 'minutes', minutes: restMin },
+  };
+  const cook = cookOnce({ ...spec, stages: [...fire, rest] }, undefined, {
+    everyMin: REST_EVERY_MIN,
+  });
+  const pull = cook.stages[fire.length - 1];
+  if (!pull) throw new RangeError('nothing is cooked');
+  const offMin = cook.stages.slice(0, fire.length).reduce((sum, { minutes }) => sum + minutes, 0);
+  let [peakC, peakAfterMin] = [pull.coreC, 0];
+  for (let after = REST_EVERY_MIN; after <= restMin; after += REST_EVERY_MIN) {
+    const coreC = coreAt(cook, offMin + after);
+    if (coreC > peakC) [peakC, peakAfterMin] = [coreC, after];
+  }
+  // The body that stands for a thin piece keeps more heat near its surface than the piece does: more
+  // than cooks see is not believed, or it would be taken off raw.
+  const most = pull.coreC + (joint ? JOINT_CARRIES_C : PIECE_CARRIES_C);
+  return { pullC: pull.coreC, peakC: Math.min(peakC, most), peakAfterMin };
 }
+
+/** The core is looked at so often while it rests, minutes. */
+const REST_EVERY_MIN = 1;
 
 /**
  * How long it stays hot in each place that keeps it so.

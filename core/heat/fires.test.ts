@@ -116,6 +116,23 @@ describe('after the fire', () => {
     expect(rise).toBeLessThan(high + 2);
   });
 
+  // Common practice, no source: roasts 4 to 8 at 160, 1.5 to 4.5 at 110, 7 to 13 at 230; steaks,
+  // breasts and tenderloins 2 to 6.
+  it.each([
+    ['beef-rib-roast-boneless', 2500, 'oven', 160, 54, 4, 8.5],
+    ['beef-rib-roast-boneless', 2500, 'oven', 110, 54, 1.5, 4.5],
+    ['beef-rib-roast-boneless', 2500, 'oven', 230, 54, 7, 13],
+    ['beef-steak', 300, 'pan', 230, 54, 2, 6.2],
+    ['chicken-breast', 200, 'oven', 200, 74, 2, 6.2],
+    ['pork-tenderloin', 450, 'oven', 200, 63, 2, 6.2],
+  ] as const)('%s, %d g, %s at %d, wished at %d: pulled in good time', (...row) => {
+    const [id, weightG, cooker, tempC, finalC, least, most] = row;
+    const before =
+      finalC - pullCFor(specOf(id, weightG, [{ cooker, tempC, end: until(finalC) }]), finalC);
+    expect(before).toBeGreaterThanOrEqual(least);
+    expect(before).toBeLessThanOrEqual(most);
+  });
+
   it('is pulled so that it comes to the core one wants', () => {
     const roast = specOf('beef-rump-roast', 1600, [
       { cooker: 'oven', tempC: 180, end: until(56) },

@@ -15,3 +15,48 @@ export const HOT_TO_EAT_C = 50;
  * @confidence 0.6
  */
 export const AMONG_OTHERS_SHARE = 0.7;
+
+/**
+ * A piece so thick is a joint, as far as its rest goes.
+ *
+ * @unit mm
+ * @source common practice, no source
+ * @confidence 0.6
+ */
+export const JOINT_FROM_MM = 60;
+
+/**
+ * A joint rests so long before it is carved.
+ *
+ * @unit min
+ * @source common practice, no source
+ * @confidence 0.7
+ */
+export const JOINT_RESTS_MIN = 20;
+
+/**
+ * A steak, a breast, a chop rests so long.
+ *
+ * @unit min
+ * @source common practice, no source
+ * @confidence 0.7
+ */
+export const PIECE_RESTS_MIN = 5;
+
+/**
+ * A joint climbs at most so much while it rests, straight from a hot oven.
+ *
+ * @unit °C
+ * @source common practice, no source
+ * @confidence 0.6
+ */
+export const JOINT_CARRIES_C = 13;
+
+/**
+ * A steak, a breast, a chop climbs at most so much.
+ *
+ * @unit °C
+ * @source common practice, no source
+ * @confidence 0.6
+ */
+export const PIECE_CARRIES_C = 6;

@@ -1,6 +1,9 @@
 import { Modal } from '../ui/Modal.tsx';
-import { useWords, type Say, type WordKey } from '../words/words.ts';
+import { keys as keyWords } from '../words/en/keys.ts';
+import { learn, useWords, type Say, type WordKey } from '../words/words.ts';
 import { NUMBERED, VIEWS } from './views.tsx';
+
+learn(keyWords);
 
 /** The keys that work everywhere. */
 const EVERYWHERE: ReadonlyArray<readonly [string, WordKey]> = [

@@ -12,8 +12,11 @@ import { planned, plans, ticked } from '../store/plans.ts';
 import { storage } from '../store/storage-status.ts';
 import { runs } from '../store/runs.ts';
 import { useAppSelector } from '../store/store.ts';
-import '../words/words.ts';
+import { table } from '../words/en/table.ts';
+import { learn } from '../words/words.ts';
 
+// What every place at the table is told by.
+learn(table);
 afterEach(cleanup);
 // As long as a busy machine may need: no test is about time.
 configure({ asyncUtilTimeout: 60_000 });

@@ -12,6 +12,7 @@ import { cook } from './en/cook.ts';
 import { follow } from './en/follow.ts';
 import { learning } from './en/learning.ts';
 import { log } from './en/log.ts';
+import { keys } from './en/keys.ts';
 import { verbs } from './en/verbs.ts';
 import { dishes } from './en/dishes.ts';
 
@@ -31,6 +32,7 @@ export const en = {
   ...follow,
   ...learning,
   ...log,
+  ...keys,
   ...verbs,
   ...dishes,
 } as const;

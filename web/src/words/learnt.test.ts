@@ -52,8 +52,10 @@ describe('the words a view brings', () => {
   it('are not needed by the frame around all of them', () => {
     const frame = filesOf(join(src, 'app/App.tsx'), new Set(), /from\s*'(\.[^']+)'/g);
     const text = [...frame].map(read).join('\n');
+    // What the views' keys do is only said by the key sheet, which brings its words.
     const missing = Object.keys(en).filter(
-      (key) => isSaid(text, key) && words(key as keyof typeof en) === key,
+      (key) =>
+        !key.startsWith('keys.') && isSaid(text, key) && words(key as keyof typeof en) === key,
     );
     expect(missing).toEqual([]);
   });

@@ -4,7 +4,8 @@ import { fileURLToPath } from 'node:url';
 import { coreWords } from '@zemrin/core';
 import { describe, expect, it } from 'vitest';
 import { en } from './en.ts';
-import { words, type WordKey } from './words.ts';
+import { table } from './en/table.ts';
+import { learn, words, type WordKey } from './words.ts';
 
 const src = fileURLToPath(new URL('..', import.meta.url));
 
@@ -24,6 +25,7 @@ const code = sources(src).map((file) => readFileSync(file, 'utf8'));
 
 describe('the catalogue', () => {
   it('fills in what a word leaves open', () => {
+    learn(table);
     expect(words('table.heads', { heads: 9, portions: '8½' })).toBe('9 eat, 8½ portions');
     expect(words('meals.importTitle', { count: 1 })).toBe('Import 1 meal');
     expect(words('meals.importTitle', { count: 3 })).toBe('Import 3 meals');

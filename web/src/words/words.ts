@@ -4,14 +4,13 @@ import { coreWords } from '@zemrin/core';
 import type { WordKey } from './en.ts';
 import { app } from './en/app.ts';
 import { meals } from './en/meals.ts';
-import { table } from './en/table.ts';
 
 export type { WordKey };
 
 void i18next.use(initReactI18next).init({
   lng: 'en',
   resources: {
-    en: { translation: { ...coreWords, ...app, ...meals, ...table } },
+    en: { translation: { ...coreWords, ...app, ...meals } },
   },
   keySeparator: false,
   nsSeparator: false,

@@ -9,6 +9,7 @@ import { useAppSelector } from '../../store/store.ts';
 import { NoMeal } from '../../ui/NoMeal.tsx';
 import { dishes } from '../../words/en/dishes.ts';
 import { verbs } from '../../words/en/verbs.ts';
+import { table } from '../../words/en/table.ts';
 import { learn, useWords } from '../../words/words.ts';
 import { DishPage } from './DishPage.tsx';
 import { DishFile } from './DishFile.tsx';
@@ -16,6 +17,7 @@ import { MiniChain } from './MiniChain.tsx';
 import { PatternPage } from './PatternPage.tsx';
 
 learn(dishes);
+learn(table);
 learn(verbs);
 
 const ReadPage = lazy(() => import('./ReadPage.tsx'));

@@ -19,6 +19,7 @@ import { download } from '../../ui/download.ts';
 import { NoMeal } from '../../ui/NoMeal.tsx';
 import { follow } from '../../words/en/follow.ts';
 import { lists } from '../../words/en/lists.ts';
+import { table } from '../../words/en/table.ts';
 import { learn, useWords } from '../../words/words.ts';
 import { EquipmentSheet } from './EquipmentSheet.tsx';
 import { RunSheetList } from './RunSheetList.tsx';
@@ -26,6 +27,7 @@ import { ShoppingSheet } from './ShoppingSheet.tsx';
 import { WeighingSheet } from './WeighingSheet.tsx';
 
 learn(lists);
+learn(table);
 learn(follow);
 
 const CalendarFeed = lazy(() => import('./CalendarFeed.tsx'));

@@ -40,10 +40,21 @@ export default function Meals() {
   );
 }
 
-/** Fetched once something was cooked. */
+/** What is left so long is told no more, minutes. */
+const LEFT_MIN = 7 * 1440;
+
+/** Fetched where something was weighed as left in the last days. */
 function Left() {
-  const cooked = useAppSelector(({ runs }) => Object.keys(runs.runs).length > 0);
-  return <Suspense fallback={null}>{cooked && <LeftOvers />}</Suspense>;
+  const nowMin = useNow();
+  const some = useAppSelector(({ runs }) =>
+    Object.values(runs.runs).some(({ run }) =>
+      run.events.some(
+        (event) =>
+          event.did === 'weighed' && event.when === 'left' && event.atMin > nowMin - LEFT_MIN,
+      ),
+    ),
+  );
+  return <Suspense fallback={null}>{some && <LeftOvers />}</Suspense>;
 }
 
 function Coming({ meals, nowMin }: { meals: readonly Meal[]; nowMin: number }) {

@@ -3,8 +3,6 @@ import {
   emptyMeal,
   freshId,
   localOf,
-  printLibrary,
-  printMeal,
   servingMin,
   type Meal,
   type Merge,
@@ -13,12 +11,10 @@ import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import { notify } from '../../notices/notify.ts';
 import { nowMinute } from '../../store/clock.ts';
-import { takeDemoRuns } from './demos.ts';
 import { uniqueId } from '../../store/ids.ts';
 import { added, deleted, imported, undone } from '../../store/library.ts';
 import { own } from '../../store/own.ts';
 import { useAppDispatch, useAppSelector } from '../../store/store.ts';
-import { download } from '../../ui/download.ts';
 import { useWords } from '../../words/words.ts';
 
 const DAY = 1440;
@@ -57,7 +53,8 @@ export function useMealActions() {
       },
       takeDemo(meal: Meal) {
         // The supper of the examples was cooked before: what it asks for next time comes with it.
-        if (meal.id === DEMO_COOKED) void takeDemoRuns();
+        if (meal.id === DEMO_COOKED)
+          void import('./demoRuns.ts').then((demo) => demo.takeDemoRuns());
         void navigate(`/meal/${keep(meal).id}/weave`);
       },
       duplicate(meal: Meal) {
@@ -75,16 +72,18 @@ export function useMealActions() {
       restore(meal: Meal) {
         dispatch(added(meal));
       },
-      exportFile(meal: Meal) {
-        download(printMeal(meal), `${meal.id}.json`, 'application/json');
+      async exportFile(meal: Meal) {
+        const { exportMeal } = await import('./exportMeals.ts');
+        exportMeal(meal);
       },
       /** A link that carries the whole meal, for a device without a network to this one. */
       async copyLink(meal: Meal) {
-        const { copyLinkOf } = await import('../../store/share-link.ts');
-        await copyLinkOf(JSON.parse(printMeal(meal)), t('meals.linkCopied'));
+        const { linkMeal } = await import('./exportMeals.ts');
+        await linkMeal(meal, t('meals.linkCopied'));
       },
-      exportAll() {
-        download(printLibrary(Object.values(meals)), 'zemrin-library.json', 'application/json');
+      async exportAll() {
+        const { exportLibrary } = await import('./exportMeals.ts');
+        exportLibrary(Object.values(meals));
       },
       /** Takes meals in as the cook chose; all are undone together. */
       take(taken: ReadonlyArray<{ readonly meal: Meal; readonly how: Merge }>) {
@@ -100,10 +99,9 @@ export function useMealActions() {
       },
       /** Reads a file. One new meal comes in at once; anything else is asked about first. */
       async importText(text: string): Promise<Import> {
-        const taken = await takeRunOf(text);
-        if (taken) return taken;
         const { readFile } = await import('./readFile.ts');
         const read = readFile(text, nowMinute());
+        if (read === 'run') return { problems: [], ask: [] };
         if (!read.ok) return { problems: read.problems, ask: [] };
         const { bundle } = read;
         if (bundle.kind === 'dish' || bundle.kind === 'kitchen') {
@@ -120,18 +118,4 @@ export function useMealActions() {
       },
     };
   }, [meals, dispatch, navigate, t]);
-}
-
-/** A file that is a run comes in as one, and nothing is asked; undefined for any other file. */
-async function takeRunOf(text: string): Promise<Import | undefined> {
-  if (!text.includes('"run"')) return undefined;
-  const { isRun, problemsIn, takeRun } = await import('../../store/take-run.ts');
-  try {
-    const json: unknown = JSON.parse(text);
-    if (!isRun(json)) return undefined;
-    takeRun(json);
-    return { problems: [], ask: [] };
-  } catch (error) {
-    return error instanceof SyntaxError ? undefined : { problems: problemsIn(error), ask: [] };
-  }
 }

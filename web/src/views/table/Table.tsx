@@ -7,10 +7,13 @@ import { useAppSelector } from '../../store/store.ts';
 import { useEdit } from '../../store/useEdit.ts';
 import { EditField } from '../../ui/EditField.tsx';
 import { NoMeal } from '../../ui/NoMeal.tsx';
-import { useWords } from '../../words/words.ts';
+import { table } from '../../words/en/table.ts';
+import { learn, useWords } from '../../words/words.ts';
 import { Answer } from './Answer.tsx';
 import { DishList } from './DishList.tsx';
 import { RoundTable } from './RoundTable.tsx';
+
+learn(table);
 
 const NextTimeOf = lazy(() => import('../../learning/NextTimeOf.tsx'));
 

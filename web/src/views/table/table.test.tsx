@@ -3,6 +3,7 @@ import { screen, within } from '@testing-library/react';
 import type { Meal, Plan } from '@zemrin/core';
 import { describe, expect, it } from 'vitest';
 import { one, planOf, showLive, supper, typeOver } from '../../test/render.tsx';
+import { app } from '../../words/en/app.ts';
 import { table } from '../../words/en/table.ts';
 import { AddFood } from './AddFood.tsx';
 import { Answer } from './Answer.tsx';
@@ -147,7 +148,7 @@ describe('can it still be done?', () => {
 
   it('asks for a dish where there is none, and waits where there is no plan yet', () => {
     answer(undefined, { ...meal, dishes: [] });
-    expect(screen.getByText(table['table.noDishes'])).toBeTruthy();
+    expect(screen.getByText(app['table.noDishes'])).toBeTruthy();
   });
 
   it('has nothing left to begin once all of it has begun', () => {

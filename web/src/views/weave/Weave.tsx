@@ -14,6 +14,7 @@ import { useMeal, usePlan } from '../../store/hooks.ts';
 import { Modal } from '../../ui/Modal.tsx';
 import { NoMeal } from '../../ui/NoMeal.tsx';
 import { weave } from '../../words/en/weave.ts';
+import { table } from '../../words/en/table.ts';
 import { learn, useWords } from '../../words/words.ts';
 import { HoursDialog } from '../../ui/HoursDialog.tsx';
 import { AtMoment } from './AtMoment.tsx';
@@ -26,6 +27,7 @@ import { useNarrow } from './useWidth.ts';
 import { WideWeave } from './WideWeave.tsx';
 
 learn(weave);
+learn(table);
 
 /** The plan of a meal: threads that run to the plate. */
 export default function Weave() {

@@ -28,7 +28,6 @@ export const table = {
     'Yes, but with little in hand: {{chance}} in 100 to be on time. The first job is {{at}}: {{what}} ({{dish}}), {{when}}.',
   'table.latest': 'At the latest you could begin {{at}} and still eat on time.',
   'table.no': 'No, not by {{at}}.',
-  'table.noDishes': 'Put a dish on the table and Zemrin plans it.',
   'table.nameOf': 'Name of {{dish}}',
   'table.toWeave': '{{dish}} on Weave',
   'table.removeDish': 'Take {{dish}} off the table',
