@@ -16,7 +16,7 @@ export function learnCommand(files: readonly string[]): Outcome {
         `${verb}: ${times} times as long (${least} to ${most}), from ${from}`,
     ),
     ...json.proposals.map(
-      ({ dish, change, because }) => `${dish}: ${change}\n  because: ${because}`,
+      ({ dishName, change, because }) => `${dishName}: ${change}\n  because: ${because}`,
     ),
   ].join('\n');
   return { json, text: text === '' ? 'Nothing learnt yet.' : text, exit: 0 };

@@ -79,7 +79,7 @@ describe('the command line of a run', () => {
       expect(from).toBeGreaterThan(0);
     }
     const [salted] = json.proposals.filter((one: { because: string }) => one.because === text);
-    expect(salted).toMatchObject({ dish: dish.name, event: 'n' });
+    expect(salted).toMatchObject({ dish: dish.id, dishName: dish.name, event: 'n' });
     writeFileSync(saved[1] ?? '', '{"zemrin":"run","version":1}');
     const bad = zemrin('learn', ...saved);
     expect(bad.code).toBe(2);

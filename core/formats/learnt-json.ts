@@ -9,13 +9,14 @@ export function learntJson({ appliances, hands, proposals }: Learnt, runs: reado
   return {
     appliances: appliances.map(({ appliance, ...estimate }) => ({ id: appliance, ...estimate })),
     hands: hands.map((one) => ({ who: 'cook', ...one })),
-    proposals: proposals.flatMap(({ dishName, change, because }) => {
+    proposals: proposals.flatMap(({ dish, dishName, change, because }) => {
       const run = runs.find(({ id }) => id === because.run);
       if (!run) return [];
       const manner = mannerOf(run.meal, because.atMin);
       return [
         {
-          dish: dishName,
+          dish,
+          dishName,
           change: say(change, manner),
           because: because.words ?? (because.told ? say(because.told, manner) : ''),
           run: because.run,

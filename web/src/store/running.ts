@@ -158,17 +158,16 @@ function planningOn(planner: () => RunPlanner): (run: string) => void {
   };
   const ask = async (id: string): Promise<void> => {
     const { runs, plans } = store.getState().runs;
+    const { plans: meals } = store.getState().plans;
     const kept = own(runs, id);
     if (!kept) return;
     const { run, rehearsal } = kept;
     // What is on the table wants no plan any more.
     if (isServed(run.events)) return clearTimeout(timers.get(id));
     const nowMin = runMinute(run.startedMin, rehearsal);
-    const { planned, forecasts } = await planner().planOn(
-      run,
-      nowMin,
-      own(plans, id)?.planned.plan,
-    );
+    // It moves as little as it can against the last plan; at first, against the one on Weave.
+    const previous = own(plans, id)?.planned.plan ?? own(meals, run.meal.id);
+    const { planned, forecasts } = await planner().planOn(run, nowMin, previous);
     store.dispatch(runPlanned({ run: id, planned, forecasts }));
     clearTimeout(timers.get(id));
     const everyMs = Math.max(LEAST_EVERY_MS, EVERY_MS / (rehearsal?.speed ?? 1));
