@@ -1,7 +1,7 @@
 import { cutOf, type Meal } from '../meal/index.ts';
 import { USUAL_CONDITIONS } from '../places/index.ts';
 import type { FoodStory } from '../ledger/index.ts';
-import { HOT_LIMIT_MIN, HOT_ROOM_C, ROOM_LIMIT_MIN } from '../safety/index.ts';
+import { lukewarmMin, HOT_LIMIT_MIN, HOT_ROOM_C, ROOM_LIMIT_MIN } from '../safety/index.ts';
 
 /** How long food of an animal has been where germs grow, of the time it may. */
 export interface WarmClock {
@@ -31,9 +31,10 @@ export function warmClocks(meal: Meal, stories: readonly FoodStory[], nowMin: nu
       ({ state, fromMin }) =>
         fromMin <= nowMin && (state === 'cooked' || state === 'ready') === cooked,
     );
-    const minutes = same.reduce((sum, { fromMin, toMin, growthMin }) => {
+    const minutes = same.reduce((sum, span) => {
+      const { fromMin, toMin, growthMin } = span;
       const share = Math.min(1, (nowMin - fromMin) / Math.max(1, toMin - fromMin));
-      return sum + growthMin * share;
+      return sum + (cooked ? lukewarmMin(span) : growthMin) * share;
     }, 0);
     const hot = (meal.kitchen.roomC ?? USUAL_CONDITIONS.roomC) > HOT_ROOM_C;
     const limitMin = hot ? HOT_LIMIT_MIN : ROOM_LIMIT_MIN;

@@ -287,6 +287,15 @@ export function warmForRaw(standing: Standing): boolean {
 
 export const minutesOf = (act: LedgerAct): number => act.endMin - act.startMin;
 
+/**
+ * Minutes of a span in which what is cooked counts as no longer hot. A box keeps food hot for a while;
+ * what nobody has reckoned counts half.
+ */
+export function lukewarmMin(span: LedgerSpan): number {
+  const whole = span.growthMin >= minutesOfSpan(span) - 1;
+  return span.place === 'box' && whole ? Math.round(span.growthMin / 2) : span.growthMin;
+}
+
 export const minutesOfSpan = ({ fromMin, toMin }: LedgerSpan): number => toMin - fromMin;
 
 const OF_FLOUR = /^(?:flour|bread|cheese-board|dessert)/;

@@ -3,6 +3,7 @@ import { HOT_LIMIT_MIN, HOT_ROOM_C, ROOM_LIMIT_MIN, WORKED_FOR_MIN } from '../fi
 import type { Rule, SafetyFinding } from '../finding.ts';
 import {
   isMadeOfFlour,
+  lukewarmMin,
   minutesOfSpan,
   spoils,
   type LedgerSpan,
@@ -34,7 +35,7 @@ function lukewarm(meal: Ledger, dish: LedgerDish, food: LedgerFood): SafetyFindi
   if (isMadeOfFlour(dish, food)) return [];
   const waits = food.spans
     .filter((span) => isWaiting(span))
-    .map((span) => ({ span, minutes: countedMin(span) }));
+    .map((span) => ({ span, minutes: lukewarmMin(span) }));
   const minutes = waits.reduce((sum, one) => sum + one.minutes, 0);
   const [longest] = [...waits].sort((a, b) => b.minutes - a.minutes);
   const around = waits.map(({ span }) => span.placeC).filter((placeC) => placeC < HOT_HOLDING_C);
@@ -82,10 +83,4 @@ function isWaiting(span: LedgerSpan): boolean {
   if (span.verb !== undefined && COOLS.has(span.verb)) return false;
   const works = span.verb === 'slice' || span.verb === 'shred' || span.verb === 'prepare';
   return !(works && minutesOfSpan(span) <= WORKED_FOR_MIN);
-}
-
-/** A box keeps food hot for a while; what nobody has reckoned counts half. */
-function countedMin(span: LedgerSpan): number {
-  const whole = span.growthMin >= minutesOfSpan(span) - 1;
-  return span.place === 'box' && whole ? Math.round(span.growthMin / 2) : span.growthMin;
 }

@@ -96,7 +96,7 @@ function MealRow(props: { meal: Meal; nowMin: number; share: (min: number) => nu
     '--beside': `calc(${flip ? 100 - bar : bar}% + 18px)`,
     // Left of the bar the threads lie; the words go beneath them.
     '--beneath': `${beneath}px`,
-    '--tall': `${beneath + 160}px`,
+    '--tall': `${beneath + 196}px`,
   };
   return (
     <li
