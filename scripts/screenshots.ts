@@ -50,6 +50,8 @@ async function cook(page: Page, suffix: string): Promise<void> {
   await now(page).waitFor();
   await rehearseTo(page, 'end bread-shape');
   await page.waitForTimeout(2500);
+  // Keys that were pressed on the way may have moved the page.
+  await page.locator('#page').evaluate((element) => element.scrollTo(0, 0));
   await page.screenshot({ path: `${out}cook${suffix}.png` });
   if (suffix !== '') return;
   await rehearseTo(page, 'end gloss-reduce');
