@@ -73,6 +73,11 @@ test('a phone at the fire joins with the code, marks things done, and works on w
       .poll(() => notesIn(one), { timeout: 30_000 })
       .toEqual(['The guests rang', 'The lid is hot']);
   }
+  // Ended where it is cooked, it stays ended: the phone goes on by itself.
+  await page.getByRole('button', { name: 'Other devices' }).click();
+  await page.getByRole('button', { name: 'Share it no more' }).click();
+  await expect(phone.getByText(/^Shared\./)).toHaveCount(0);
+  await expect(now(phone)).toBeVisible();
   await context.close();
   kitchen.close();
 });

@@ -112,6 +112,25 @@ describe('the relay', () => {
     expect(heard).toEqual(['b-1']);
   });
 
+  it('tells followers that it is over, and lets none of them share it again', () => {
+    const relay = new Relay();
+    relay.share('r', 'Supper', {});
+    let over = 0;
+    relay.hear(
+      'r',
+      '',
+      () => undefined,
+      () => over++,
+    );
+    relay.end('r');
+    expect(over).toBe(1);
+    expect(relay.share('r', 'Supper', {}, false)).toBe('ended');
+    expect(relay.shared()).toEqual([]);
+    // Where it is cooked it may be shared once more; then followers may as well.
+    expect(relay.share('r', 'Supper', {}, true)).toBeUndefined();
+    expect(relay.share('r', 'Supper', {}, false)).toBeUndefined();
+  });
+
   it('holds no more than it said it would', () => {
     const relay = new Relay();
     for (const id of ['a', 'b', 'c', 'd']) expect(relay.share(id, id, {})).toBeUndefined();

@@ -9,7 +9,8 @@ interface SharedRun {
   readonly title: string;
   readonly events: RunEvent[];
   readonly known: Set<string>;
-  readonly hearers: Set<Hearer>;
+  /** Who listens, and what tells them that it is over. */
+  readonly hearers: Map<Hearer, () => void>;
 }
 
 /** Hears an event and its place in the buffer, from which hearing can go on later. */
@@ -25,8 +26,8 @@ export interface SharedRunLine {
 const MOST_RUNS = 4;
 const MOST_EVENTS = 20_000;
 
-/** What did not go: there is no such run, or it is full. */
-export type Refused = 'unknown' | 'full';
+/** What did not go: there is no such run, it is full, or its sharing was ended. */
+export type Refused = 'unknown' | 'full' | 'ended';
 
 /**
  * The buffer between the devices that cook one meal. It keeps events in the order they came, each
@@ -35,20 +36,32 @@ export type Refused = 'unknown' | 'full';
  */
 export class Relay {
   private readonly runs = new Map<string, SharedRun>();
+  /** Ended where they are cooked: a device that follows does not put them there again. */
+  private readonly ended = new Set<string>();
 
-  /** Shares a run; one that is shared already keeps what happened. */
-  share(id: string, title: string, document: unknown): Refused | undefined {
+  /**
+   * Shares a run; one that is shared already keeps what happened.
+   *
+   * @param again whether one whose sharing was ended may be shared once more
+   */
+  share(id: string, title: string, document: unknown, again = true): Refused | undefined {
+    if (again) this.ended.delete(id);
+    else if (this.ended.has(id)) return 'ended';
     const here = this.runs.get(id);
     if (!here && this.runs.size >= MOST_RUNS) return 'full';
     const key = randomBytes(4).toString('hex');
-    const buffer = here ?? { key, events: [], known: new Set(), hearers: new Set() };
+    const buffer = here ?? { key, events: [], known: new Set(), hearers: new Map() };
     this.runs.set(id, { ...buffer, document, title });
     return undefined;
   }
 
-  /** Shares it no more, and forgets it. */
+  /** Shares it no more, forgets it, and tells whoever listens. */
   end(id: string): void {
+    const run = this.runs.get(id);
+    if (!run) return;
     this.runs.delete(id);
+    this.ended.add(id);
+    for (const over of run.hearers.values()) over();
   }
 
   shared(): SharedRunLine[] {
@@ -71,7 +84,7 @@ export class Relay {
       run.known.add(event.id);
       const place = run.events.push(event);
       added++;
-      for (const hear of run.hearers) hear(`${run.key}-${place}`, event);
+      for (const hear of run.hearers.keys()) hear(`${run.key}-${place}`, event);
     }
     return added;
   }
@@ -81,15 +94,21 @@ export class Relay {
    * no such run.
    *
    * @param after the last place heard; of another buffer or none, all of it
+   * @param over called once when its sharing is ended
    * @returns what stops it
    */
-  hear(id: string, after: string, heard: Hearer): (() => void) | undefined {
+  hear(
+    id: string,
+    after: string,
+    heard: Hearer,
+    over: () => void = () => undefined,
+  ): (() => void) | undefined {
     const run = this.runs.get(id);
     if (!run) return undefined;
     const [key, place] = after.split('-');
     const from = key === run.key ? Number(place) || 0 : 0;
     run.events.slice(from).forEach((event, i) => heard(`${run.key}-${from + i + 1}`, event));
-    run.hearers.add(heard);
+    run.hearers.set(heard, over);
     return () => run.hearers.delete(heard);
   }
 }

@@ -80,7 +80,10 @@ function runRoutes(router: Router, relay: Relay): void {
         return;
       }
       // Read to see that it is sound; passed on as it was, so that nothing newer is lost.
-      const refused = relay.share(run.id, run.meal.title, { ...request.body, events: [] });
+      const document = { ...request.body, events: [] };
+      // Only whoever cooks it, and says so, shares again what was ended.
+      const again = isOwnMachine(request) && request.query.again === '1';
+      const refused = relay.share(run.id, run.meal.title, document, again);
       if (refused) tellRefused(response, refused);
       else {
         relay.add(run.id, run.events);
@@ -127,9 +130,14 @@ function runRoutes(router: Router, relay: Relay): void {
       connection: 'keep-alive',
     });
     response.write(': here\n\n');
-    const stop = relay.hear(request.params.id, after, (place, event) => {
-      response.write(`id: ${place}\nevent: happened\ndata: ${JSON.stringify(event)}\n\n`);
-    });
+    const stop = relay.hear(
+      request.params.id,
+      after,
+      (place, event) => {
+        response.write(`id: ${place}\nevent: happened\ndata: ${JSON.stringify(event)}\n\n`);
+      },
+      () => response.end(),
+    );
     const alive = setInterval(() => response.write(': here\n\n'), ALIVE_MS);
     request.on('close', () => {
       listeners--;
@@ -175,7 +183,8 @@ function keyOf(cookies: string | undefined): string | undefined {
 }
 
 function tellRefused(response: Response, why: Refused): void {
-  if (why === 'unknown') refuse(response, 404, 'This run is not shared (any more).');
+  if (why === 'ended') refuse(response, 410, 'This run is not shared any more.');
+  else if (why === 'unknown') refuse(response, 404, 'This run is not shared (any more).');
   else refuse(response, 507, 'There is no room for more. End what is shared and try again.');
 }
 

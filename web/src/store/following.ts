@@ -9,19 +9,22 @@ const AGAIN_MS = 4000;
 /** So many events are sent at once. */
 const AT_ONCE = 200;
 
+/** What the server answers of a run whose sharing was ended. */
+const ENDED = 410;
+
 const links = new Map<string, Link>();
 
 /** Shares runs with other devices through the relay, from now on; those that are shared already too. */
 export function listenForFollowing(): void {
-  const look = (id: string) => {
+  const look = (id: string, again = false) => {
     const shared = own(store.getState().runs.runs, id)?.shared === true;
-    if (shared && !links.has(id)) links.set(id, new Link(id));
+    if (shared && !links.has(id)) links.set(id, new Link(id, again));
     if (!shared) {
       links.get(id)?.close();
       links.delete(id);
     }
   };
-  startListening({ actionCreator: shareSet, effect: ({ payload }) => look(payload.run) });
+  startListening({ actionCreator: shareSet, effect: ({ payload }) => look(payload.run, true) });
   startListening({ actionCreator: runBegun, effect: ({ payload }) => look(payload.run.id) });
   startListening({
     actionCreator: happened,
@@ -39,7 +42,11 @@ class Link {
   private sending = false;
   private closed = false;
 
-  constructor(private readonly id: string) {
+  /** @param again the cook has just said so: what was ended is shared once more */
+  constructor(
+    private readonly id: string,
+    private again: boolean,
+  ) {
     void this.open();
   }
 
@@ -83,8 +90,14 @@ class Link {
       if (!paired) return this.lost('unpaired');
       setSkewMs(nowMs - Date.now());
       const document = { ...runDocument(kept.run), rehearsal: kept.rehearsal };
-      const answer = await this.ask('PUT', '', document);
+      const answer = await this.ask('PUT', this.again ? '?again=1' : '', document);
+      // Ended where it is cooked: this device goes on by itself.
+      if (answer.status === ENDED) {
+        store.dispatch(shareSet({ run: this.id, shared: false }));
+        return;
+      }
       if (!answer.ok) return this.lost();
+      this.again = false;
       if (!this.closed) this.listen();
     } catch {
       this.lost();

@@ -1,12 +1,5 @@
-import {
-  ROOM_LIMIT_MIN,
-  readingsCsv,
-  runDocument,
-  servingMin,
-  showMinutes,
-  type Meal,
-} from '@zemrin/core';
-import { download } from '../../ui/download.ts';
+import { ROOM_LIMIT_MIN, servingMin, showMinutes, type Meal } from '@zemrin/core';
+import { RunFiles } from '../../ui/RunFiles.tsx';
 import { useWords } from '../../words/words.ts';
 import { EventList } from './EventList.tsx';
 import { useCallWords } from './useCallWords.ts';
@@ -26,9 +19,6 @@ export function AfterRun({ meal, page }: { meal: Meal; page: RunOnPage }) {
   const { state } = page;
   const servedMin = state.servedMin ?? 0;
   const lateMin = Math.round(servedMin - servingMin(page.meal));
-  const readings = [...state.readings.values()]
-    .flat()
-    .map((one) => ({ ...one, minute: one.minute - page.kept.run.startedMin }));
   const leftMin = Math.ceil(servedMin + COOL_WITHIN_MIN - page.nowMin);
   const last = state.events.findLast(({ did }) => did === 'served');
   return (
@@ -65,28 +55,7 @@ export function AfterRun({ meal, page }: { meal: Meal; page: RunOnPage }) {
         )}
       </div>
       <div className="mt-4 flex flex-wrap gap-3">
-        <button
-          type="button"
-          className="btn"
-          onClick={() =>
-            download(
-              `${JSON.stringify(runDocument(page.kept.run), null, 2)}\n`,
-              `${meal.id}-run.json`,
-              'application/json',
-            )
-          }
-        >
-          {t('cook.asFile')}
-        </button>
-        {readings.length > 0 && (
-          <button
-            type="button"
-            className="btn"
-            onClick={() => download(readingsCsv(readings), `${meal.id}-readings.csv`, 'text/csv')}
-          >
-            {t('cook.readingsTable')}
-          </button>
-        )}
+        <RunFiles run={page.kept.run} state={state} />
       </div>
       <EventList page={page} />
     </main>

@@ -17,10 +17,10 @@ import { useProposals } from '../../learning/useProposals.ts';
 import { deedsDone } from '../../store/runs.ts';
 import { own } from '../../store/own.ts';
 import { useAppDispatch, useAppSelector } from '../../store/store.ts';
+import { RunFiles } from '../../ui/RunFiles.tsx';
 import { useWords } from '../../words/words.ts';
 import { runPlanner } from '../../workers/runs.ts';
 import { DishLog } from './DishLog.tsx';
-import { RunFiles } from './RunFiles.tsx';
 import { Threads } from './Threads.tsx';
 
 /** One run: against its plan, at the table, and what it asks for next time. */
@@ -82,7 +82,12 @@ export function RunPage({ run }: { run: Run }) {
           <NextTime meal={meal} proposals={proposals} />
         </div>
       )}
-      <RunFiles run={run} state={state} />
+      <div className="mt-8 flex flex-wrap gap-3 print:hidden">
+        <RunFiles run={run} state={state} />
+        <button type="button" className="btn" data-key="p" onClick={() => window.print()}>
+          {t('log.print')} <span className="key">p</span>
+        </button>
+      </div>
     </div>
   );
 }

@@ -1,15 +1,15 @@
 import { readingsCsv, runDocument, type Run, type RunState } from '@zemrin/core';
-import { download } from '../../ui/download.ts';
-import { useWords } from '../../words/words.ts';
+import { download } from './download.ts';
+import { useWords } from '../words/words.ts';
 
-/** The run as a file, its readings as a table, and the page on paper. */
+/** The run as a file, and its readings as a table. */
 export function RunFiles({ run, state }: { run: Run; state: RunState }) {
   const t = useWords();
   const readings = [...state.readings.values()]
     .flat()
     .map((one) => ({ ...one, minute: one.minute - run.startedMin }));
   return (
-    <div className="mt-8 flex flex-wrap gap-3 print:hidden">
+    <>
       <button
         type="button"
         className="btn"
@@ -32,9 +32,6 @@ export function RunFiles({ run, state }: { run: Run; state: RunState }) {
           {t('cook.readingsTable')}
         </button>
       )}
-      <button type="button" className="btn" data-key="p" onClick={() => window.print()}>
-        {t('log.print')} <span className="key">p</span>
-      </button>
-    </div>
+    </>
   );
 }
