@@ -16,13 +16,15 @@ import {
   ROASTING_ROWS,
   specOfRow,
 } from '../core/heat/charts/roasting-charts.ts';
+import { cutLeftOut } from '../scripts/heat/chart-fit.ts';
+import { regressionLeftOut } from '../scripts/heat/chart-regression.ts';
 import { atMost, median, medianMs, told, type Line } from './measure.ts';
 
 const BENCH = 'heat';
 
 /** How well heat agrees with printed charts, row by row, and how fast it is. */
 export function heatBench(): Line[] {
-  return [...agreementLines(), ...speedLines()];
+  return [...agreementLines(), ...leftOutLines(), ...speedLines()];
 }
 
 function agreementLines(): Line[] {
@@ -66,6 +68,21 @@ function agreementLines(): Line[] {
       target: '75–90',
       holds: heldPct >= 75 && heldPct <= 90,
     },
+  ];
+}
+
+/** Each cut by a fit that never saw it, beside what weight and heat alone foretell. */
+function leftOutLines(): Line[] {
+  const model = cutLeftOut();
+  const plain = regressionLeftOut();
+  const mean = (offs: ReadonlyArray<{ row: { cooker: string }; off: number }>, cooker: string) => {
+    const of = offs.filter(({ row }) => row.cooker === cooker);
+    return (100 * of.reduce((sum, { off }) => sum + Math.abs(Math.expm1(off)), 0)) / of.length;
+  };
+  return [
+    atMost(BENCH, 'cut left out, oven rows: mean off', mean(model, 'oven'), '%', 12),
+    atMost(BENCH, 'cut left out, smoking rows: mean off', mean(model, 'smoker'), '%', 15),
+    told(BENCH, 'by weight and heat alone, oven rows', mean(plain, 'oven'), '%'),
   ];
 }
 

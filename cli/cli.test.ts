@@ -129,6 +129,7 @@ describe('the command line', () => {
     expect(json.logReduction).toBeGreaterThan(6.5);
     expect(json.tenderness).toBeGreaterThan(0.6);
     expect(json.warnings).toEqual([]);
+    expect(json.checkedBy).toEqual({ fire: 'fitted', cut: 'uncharted', thickness: 'usual' });
   });
 
   it('says which stage never ends, and what is wrong in a cook file', () => {

@@ -72,8 +72,8 @@ describe('a cooker of one’s own', () => {
     const { around } = environment.boundary(200, USUAL_CONDITIONS, FITTED, moistAirAt(0));
     expect(around).toMatchObject({ airC: 200, convection: 60 });
     // Beside it, one that is registered: the same shape from the same door.
-    const oven = boundaryConditionsOf('oven', 200, undefined, USUAL_CONDITIONS);
-    expect(Object.keys(around).sort()).toEqual(Object.keys(oven.around).sort());
+    const smoker = boundaryConditionsOf('smoker', 200, undefined, USUAL_CONDITIONS);
+    expect(Object.keys(around).sort()).toEqual(Object.keys(smoker.around).sort());
     expect(saltDrum.environmentOf()).toBe(environment.id);
   });
 });

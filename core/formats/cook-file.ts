@@ -3,6 +3,7 @@ import { z } from 'zod';
 import {
   cookOnce,
   ensembleOf,
+  checkedByOf,
   PULLS_AT,
   pullCFor,
   SLICES_AT,
@@ -144,6 +145,7 @@ export function cookJson(spec: CookSpec) {
     tenderness: likely.tenderness,
     loses: { evaporated: likely.evaporated, dripped: likely.dripped },
     holds: after?.holds ?? [],
+    checkedBy: checkedByOf(spec),
     warnings: warningsOf(
       spec,
       likely.stages.map(({ reached }) => reached),
@@ -161,12 +163,11 @@ function warningsOf(spec: CookSpec, reached: readonly boolean[]): string[] {
     .filter(({ cooker }) => cooks(cooker))
     .map(({ cooker }) => cooker)
     .filter((cooker) => environmentNamed(cooker).basis !== 'fitted');
-  return unchecked.length === 0
-    ? cool
-    : [
-        ...cool,
-        `No printed chart checks ${[...new Set(unchecked)].join(', ')}: usual figures only.`,
-      ];
+  const fires = [...new Set(unchecked)].join(', ');
+  return [
+    ...cool,
+    ...(unchecked.length > 0 ? [`No printed chart checks ${fires}: usual figures only.`] : []),
+  ];
 }
 
 function run<T>(work: Generator<unknown, T>): T {

@@ -7,9 +7,10 @@ import {
   PIECE_RESTS_MIN,
 } from '../figures/index.ts';
 import { cooks, HOLD_PLACES, type Cooker, type HoldPlace } from '../places/index.ts';
+import { boundaryConditionsOf } from './boundary-conditions.ts';
 import { cookOnce, type CookSpec, type StageSpec } from './cook-spec.ts';
 import { coreAt } from './ensemble.ts';
-import { formOf, thicknessMmOf } from './piece.ts';
+import { thicknessMmOf } from './form.ts';
 
 /** How a food warms on by itself once it is off the fire. */
 export interface CarryOver {
@@ -46,7 +47,7 @@ function fireOf(spec: CookSpec): readonly StageSpec[] {
 export function carryOver(spec: CookSpec): CarryOver {
   const fire = fireOf(spec);
   const stated = spec.stages[fire.length];
-  const joint = thicknessMmOf(formOf(spec.piece)) >= JOINT_FROM_MM;
+  const joint = thicknessMmOf(spec.piece) >= JOINT_FROM_MM;
   const restMin =
     stated?.end.kind === 'minutes' ? stated.end.minutes : joint ? JOINT_RESTS_MIN : PIECE_RESTS_MIN;
   const rest: StageSpec = {
@@ -102,7 +103,15 @@ function restOf(
   });
   const pull = cook.stages[fire.length - 1];
   if (!pull) throw new RangeError('nothing is cooked');
-  const restMin = cook.stages.slice(fire.length).reduce((sum, { minutes }) => sum + minutes, 0);
+  const rests = cook.stages.slice(fire.length);
+  // Where it never falls so far it stays good as long as anybody holds it.
+  const airC = boundaryConditionsOf(cooker, undefined, undefined, spec.conditions).around.airC;
+  const last = ends.at(-1);
+  const stays = last?.kind === 'core' && airC >= last.coreC && cook.peakCoreC >= last.coreC;
+  const restMin =
+    !stays && rests.every(({ reached }) => reached)
+      ? rests.reduce((sum, { minutes }) => sum + minutes, 0)
+      : LONGEST_HOLD_MIN;
   return { pullC: pull.coreC, peakC: Math.max(pull.coreC, cook.peakCoreC), restMin };
 }
 

@@ -6,7 +6,7 @@ import { cylinderCore, slabCore, timeTo } from '../test/series.ts';
 import { bodyOf, type Body } from './body.ts';
 import { cook, type End, type Stage } from './cook.ts';
 import type { PreparedPiece } from './prepared-piece.ts';
-import { compositionOf } from './piece.ts';
+import { compositionOf } from './makeup.ts';
 import { conductivityOf, densityOf, heatCapacityOf, type Composition } from './composition.ts';
 import { cookOnce, type CookSpec } from './cook-spec.ts';
 import { constantProperties, enthalpyOf, thermalPropertiesOf } from './thermal-properties.ts';
@@ -19,8 +19,7 @@ const DRY = { permeance: 1e-8, crustKgPerM2: 1, crustPower: 1, juiceShare: 0 };
 
 function plain(body: Body): PreparedPiece {
   const properties = constantProperties(K, RHO, CP);
-  const flat = { halfM: body.halfM, edges: 0 };
-  return { body, flat, properties, surface: DRY, boilingC: 200, startC: 20, tenderFactor: 1 };
+  return { body, properties, surface: DRY, boilingC: 200, startC: 20, tenderFactor: 1 };
 }
 
 /** θ of core and surface of a body after a Fourier time, in a bath. */
@@ -256,7 +255,7 @@ describe('any cook', () => {
     for (const [id, stage] of grids) {
       const cut = CUTS.get(id);
       if (!cut) throw new Error(id);
-      const piece = { cut, weightG: cut.body?.usualG ?? cut.pieceG ?? 300 };
+      const piece = { cut, weightG: cut.dimensions?.atG ?? cut.pieceG ?? 300 };
       const spec = { piece, startC: 5, conditions: USUAL_CONDITIONS, stages: [stage] };
       const minutes = (cells?: number) =>
         cookOnce(spec, undefined, { everyMin: 1e6, ...(cells !== undefined && { cells }) }).minutes;

@@ -6,6 +6,7 @@ import {
   type Coefficients,
   type Conditions,
   type Cooker,
+  type Surroundings,
   type Wrap,
 } from '../places/index.ts';
 import {
@@ -16,7 +17,13 @@ import {
   type End,
   type Stage,
 } from './cook.ts';
-import { preparedPiece, type Piece } from './piece.ts';
+import { CHART_FACTORS } from './charts/chart-factors.ts';
+import { bodyOf, flatBodyOf, type Body, type Form } from './body.ts';
+import type { Piece } from './form.ts';
+import { atRest, inAir } from './form-in-air.ts';
+import { propertiesOfCut, tenderFactorOf } from './makeup.ts';
+import { bodyIn, startingForm, type PreparedPiece } from './prepared-piece.ts';
+import { boilingCAt } from '../air/index.ts';
 
 /** A cook as one thinks of it: a piece, how cold it begins, and its stages. */
 export interface CookSpec {
@@ -26,6 +33,8 @@ export interface CookSpec {
   readonly conditions: Conditions;
   /** Other coefficients than the fitted ones: for the fit itself. */
   readonly coefficients?: Coefficients | undefined;
+  /** Other factors of charted cuts than the fitted ones: for the fit itself. */
+  readonly chartFactors?: ReadonlyMap<string, number> | undefined;
   /** What this kitchen has taught: by cooker, how much hotter it runs than it says, °C. */
   readonly offsetC?: Readonly<Partial<Record<Cooker, number>>> | undefined;
 }
@@ -58,36 +67,59 @@ export function cookOnce(
   variation: Variation = NOMINAL,
   options: Partial<CookOptions> = {},
 ): Cook {
-  const longest = longestStage(spec);
-  const food = preparedPiece(spec.piece, spec.startC + variation.startC, longest, spec.conditions);
+  if (spec.stages.length === 0) throw new RangeError('a cook needs a stage');
+  const form = startingForm(spec.piece, spec.startC);
   const { surface } = spec.coefficients ?? FITTED;
-  const varied = {
-    ...food,
-    body: { ...food.body, halfM: food.body.halfM * variation.thickness },
-    flat: { ...food.flat, halfM: food.flat.halfM * variation.thickness },
+  const food: PreparedPiece = {
+    body: bodyOf(form, 1),
+    properties: propertiesOfCut(spec.piece.cut),
     surface: { ...surface, permeance: surface.permeance * variation.moisture },
+    boilingC: boilingCAt(spec.conditions.altitudeM),
+    startC: spec.startC + variation.startC,
+    tenderFactor: tenderFactorOf(spec.piece.cut),
   };
-  const stages = spec.stages.map((stage) => stageOf(stage, spec, variation));
-  return cook(varied, stages, { cells: INTERACTIVE_CELLS, everyMin: 5, ...options });
+  const stages = spec.stages.map((stage) => stageOf(stage, spec, variation, form));
+  return cook(food, stages, { cells: INTERACTIVE_CELLS, everyMin: 5, ...options });
 }
 
-/** The stage that matters most for how heat comes in: the last that cooks. */
-function longestStage({ stages }: CookSpec): StageSpec {
-  const found = stages.findLast(({ cooker }) => cooks(cooker)) ?? stages[0];
-  if (!found) throw new RangeError('a cook needs a stage');
-  return found;
+/** What charts say of a cut beyond its dimensions, times its thickness. */
+function chartFactorOf({ piece, chartFactors = CHART_FACTORS }: CookSpec): number {
+  return chartFactors.get(piece.cut.id) ?? 1;
 }
 
-function stageOf(stage: StageSpec, spec: CookSpec, { offset }: Variation): Stage {
+/** A stage with what the piece meets in it, and the body that stands for it there. */
+function stageOf(
+  stage: StageSpec,
+  spec: CookSpec,
+  { offset, thickness }: Variation,
+  form: Form,
+): Stage {
   const { cooker, tempC, wrap, turnEveryMin, end } = stage;
   const { offsetSdC } = environmentNamed(cooker);
   const runsHotC = (spec.offsetC?.[cooker] ?? 0) + offset * offsetSdC;
-  const boundary = boundaryConditionsOf(cooker, tempC, wrap, spec.conditions, spec.coefficients);
-  const around = { ...boundary.around, airC: boundary.around.airC + runsHotC };
+  const met = boundaryConditionsOf(cooker, tempC, wrap, spec.conditions, spec.coefficients);
+  const times = thickness * chartFactorOf(spec);
+  const bodyAt = (coreC: number): Body => {
+    const now = startingForm(spec.piece, coreC);
+    const { halfM, dimension } = met.under ? flatBodyOf(now) : bodyIn(now, stage, spec.conditions);
+    return { dimension, halfM: halfM * times };
+  };
+  const air = inAir(form, hotterBy(runsHotC, met.around));
   return {
-    around,
-    ...(boundary.under && { under: boundary.under }),
+    around: cooks(cooker) ? air : atRest(form, bodyIn(form, stage, spec.conditions), air),
+    bodyAt,
+    ...(met.under && { under: inAir(form, met.under) }),
     ...(turnEveryMin !== undefined && { turnEveryMin }),
     end,
+  };
+}
+
+/** A fire that runs hotter than it says: its air, and its coals with it. */
+function hotterBy(moreC: number, around: Surroundings): Surroundings {
+  const { airC, wallC } = around;
+  return {
+    ...around,
+    airC: airC + moreC,
+    ...(wallC !== undefined && { wallC: wallC + moreC }),
   };
 }

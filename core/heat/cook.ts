@@ -1,3 +1,4 @@
+import type { Body } from './body.ts';
 import type { PreparedPiece } from './prepared-piece.ts';
 import { TemperatureField } from './temperature-field.ts';
 import { airCAt, type Surroundings } from '../places/index.ts';
@@ -6,6 +7,8 @@ import { tenderingPerSecond } from './tenderness.ts';
 /** One stage of a cook: where the food is, and how it ends. */
 export interface Stage {
   readonly around: Surroundings;
+  /** The body that stands for the food in it, by its core as it goes in; left out, the food's own. */
+  readonly bodyAt?: ((coreC: number) => Body) | undefined;
   /** The other side of a flat food, where it is in something else: the air over a pan. */
   readonly under?: Surroundings | undefined;
   /** The sides change places every so often. */
@@ -72,15 +75,12 @@ const LONGEST_MIN = 14_400;
 
 /** Cooks a food through its stages. Deterministic; no randomness, no clock. */
 export function cook(food: PreparedPiece, stages: readonly Stage[], options: CookOptions): Cook {
-  const field = new TemperatureField(
-    food,
-    options.cells,
-    stages.some((stage) => stage.under !== undefined),
-  );
+  const field = new TemperatureField(food, options.cells);
   const track = new Track(field, options, food.startC);
   const ends: StageEnd[] = [];
   let tenderness = 0;
   for (const stage of stages) {
+    field.take(stage.bodyAt?.(field.coreC) ?? food.body, stage.under !== undefined);
     const run = new Run(field, track, food, stage, tenderness);
     const reached = run.go(options.longestMin ?? LONGEST_MIN);
     tenderness = run.tenderness;

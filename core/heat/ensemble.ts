@@ -1,5 +1,6 @@
 import type { Cook } from './cook.ts';
-import { cookedMinutes, modelLogSdOf, VARIED, variationOf, type Band } from './forecast.ts';
+import { cookedMinutes, VARIED, variationOf, type Band } from './forecast.ts';
+import { spreadOf } from './checked-by.ts';
 import { evenNormals } from './normal-quantiles.ts';
 import { cookOnce, type CookSpec } from './cook-spec.ts';
 
@@ -35,12 +36,12 @@ export function* ensembleOf(
   const minute = Array.from({ length: POINTS + 1 }, (_unused, i) => (until * i) / POINTS);
   const cores: Float64Array[] = [];
   const took: number[] = [];
-  const modelSd = modelLogSdOf(spec);
+  const spread = spreadOf(spec);
   for (let member = 0; member < members; member++) {
     const normals = evenNormals(member, VARIED + 1);
-    const stretch = Math.exp(modelSd * (normals[VARIED] ?? 0));
+    const stretch = Math.exp(spread.modelLog * (normals[VARIED] ?? 0));
     const options = { cells: CELLS, everyMin: until / POINTS };
-    const one = cookOnce(spec, variationOf(normals), options);
+    const one = cookOnce(spec, variationOf(normals, spread), options);
     took.push(cookedMinutes(spec, one) * stretch);
     cores.push(Float64Array.from(minute, (at) => coreAt(one, at / stretch)));
     if (member % 10 === 9) yield (member + 1) / members;

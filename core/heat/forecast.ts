@@ -1,6 +1,7 @@
 import { NINE_IN_TEN_Z } from '../figures/index.ts';
-import { environmentNamed, cooks, type ForecastBasis } from '../places/index.ts';
+import { cooks } from '../places/index.ts';
 import type { Cook, CookOptions } from './cook.ts';
+import { checkedByOf, spreadOf, type CheckedBy, type Spread } from './checked-by.ts';
 import { NOMINAL, cookOnce, type CookSpec, type Variation } from './cook-spec.ts';
 
 /** Minutes: one evening in ten it is shorter than the least, one in ten longer than the most. */
@@ -16,29 +17,26 @@ export interface Forecast {
   readonly stages: ReadonlyArray<{ readonly minutes: Band; readonly reached: boolean }>;
   /** False when a stage never comes to its end: the fire is too cool. */
   readonly reached: boolean;
-  readonly basis: ForecastBasis;
+  /** What it rests on. */
+  readonly checkedBy: CheckedBy;
 }
 
 /**
- * How far one cook in three is from what is said: thickness by a fourteenth, the surface by a third
- * more or less open, the start by a degree and a half. Our own figures, no source; the cooker's own
- * is in the registry of places.
+ * How far one cook in three is from what is said: the surface by a third more or less open, the
+ * start by a degree and a half. Our own figures, no source; the cooker's own is in the registry of
+ * places, the thickness and the model's in checked-by.ts.
  */
-const THICKNESS_SD = 0.07;
 const MOISTURE_LOG_SD = 0.35;
 const START_SD_C = 1.5;
 
-/**
- * What the model itself is off by, as a logarithm: set so that the bands hold about eight in ten
- * of the printed charts (`npm run bench -- heat`); twice that where no chart has checked it.
- */
-const MODEL_LOG_SD: Readonly<Record<ForecastBasis, number>> = { fitted: 0.08, handbook: 0.14 };
-
 /** A variation from four standard normal numbers. */
-export function variationOf([thickness, offset, moisture, start]: readonly number[]): Variation {
+export function variationOf(
+  [thickness, offset, moisture, start]: readonly number[],
+  { thicknessLog, offsetTimes }: Spread,
+): Variation {
   return {
-    thickness: Math.exp(THICKNESS_SD * (thickness ?? 0)),
-    offset: offset ?? 0,
+    thickness: Math.exp(thicknessLog * (thickness ?? 0)),
+    offset: offsetTimes * (offset ?? 0),
     moisture: Math.exp(MOISTURE_LOG_SD * (moisture ?? 0)),
     startC: START_SD_C * (start ?? 0),
   };
@@ -46,24 +44,13 @@ export function variationOf([thickness, offset, moisture, start]: readonly numbe
 
 export const VARIED = 4;
 
-/** What the cook rests on as a whole: its least checked stage of cooking. */
-export function basisOf({ stages }: CookSpec): ForecastBasis {
-  const unchecked = stages.some(
-    ({ cooker }) => cooks(cooker) && environmentNamed(cooker).basis === 'handbook',
-  );
-  return unchecked || !stages.some(({ cooker }) => cooks(cooker)) ? 'handbook' : 'fitted';
-}
-
-export function modelLogSdOf(spec: CookSpec): number {
-  return MODEL_LOG_SD[basisOf(spec)];
-}
-
 /**
  * How long a cook takes, with bands, from ten runs: as said, and with each thing that may be
  * otherwise a standard deviation to either side; their effects add as squares. The ensemble of
  * many members says nearly the same and costs forty times as much.
  */
 export function forecast(spec: CookSpec, options: Partial<CookOptions> = {}): Forecast {
+  const spread = spreadOf(spec);
   const quick = { everyMin: 1e6, ...options };
   const likely = cookOnce(spec, NOMINAL, quick);
   // Ratios hardly depend on the grid, so what varies is reckoned on a coarse one.
@@ -72,16 +59,15 @@ export function forecast(spec: CookSpec, options: Partial<CookOptions> = {}): Fo
   const varied = Array.from({ length: VARIED }, (_unused, i) =>
     [-1, 1].map((z) => {
       const numbers = Array.from({ length: VARIED }, (_one, j) => (i === j ? z : 0));
-      return cookOnce(spec, variationOf(numbers), coarse);
+      return cookOnce(spec, variationOf(numbers, spread), coarse);
     }),
   );
-  const modelSd = modelLogSdOf(spec);
   const band = (of: (cook: Cook) => number): Band =>
     bandOf(
       of(likely),
       of(base),
       varied.map((boundary) => boundary.map((one) => of(one))),
-      modelSd,
+      spread.modelLog,
     );
   return {
     minutes: band((one) => cookedMinutes(spec, one)),
@@ -94,7 +80,7 @@ export function forecast(spec: CookSpec, options: Partial<CookOptions> = {}): Fo
       };
     }),
     reached: likely.stages.every(({ reached }) => reached),
-    basis: basisOf(spec),
+    checkedBy: checkedByOf(spec),
   };
 }
 

@@ -1,9 +1,11 @@
 export { type Body, type Form } from './body.ts';
 export { boundaryConditionsOf, moistAirAt } from './boundary-conditions.ts';
 export { INTERACTIVE_CELLS, type Cook, type End, type StageEnd } from './cook.ts';
-export { formOf, compositionOf, thicknessMmOf, type Piece } from './piece.ts';
+export { formOf, thicknessMmOf, type Piece } from './form.ts';
+export { compositionOf } from './makeup.ts';
 export { cookOnce, type CookSpec, type StageSpec, type Variation } from './cook-spec.ts';
-export { basisOf, cookedMinutes, forecast, type Band, type Forecast } from './forecast.ts';
+export { checkedByOf, type CheckedBy } from './checked-by.ts';
+export { cookedMinutes, forecast, type Band, type Forecast } from './forecast.ts';
 export { coreAt, ensembleOf, MEMBERS, type Ensemble } from './ensemble.ts';
 export { carryOver, hotHoldsOf, pullCFor, type CarryOver, type Hold } from './carry-over.ts';
 export { CHANGES, changedCook, whatIfs, type Change, type WhatIf } from './what-if.ts';

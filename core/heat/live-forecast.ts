@@ -1,6 +1,7 @@
-import { cookedMinutes, modelLogSdOf, VARIED, variationOf, type Band } from './forecast.ts';
+import { cookedMinutes, VARIED, variationOf, type Band } from './forecast.ts';
 import { coreAt } from './ensemble.ts';
 import { cookOnce, type CookSpec } from './cook-spec.ts';
+import { spreadOf } from './checked-by.ts';
 import { evenNormals } from './normal-quantiles.ts';
 import { sortReadings, type IgnoredReading, type ProbeReading } from './readings.ts';
 
@@ -67,12 +68,15 @@ export function* liveMembersOf(
 ): Generator<number, LiveMembers> {
   const likely = cookOnce(spec, undefined, { cells: CELLS, everyMin: 1e6 });
   const everyMin = Math.max(0.1, (likely.minutes * FURTHER) / POINTS);
-  const modelSd = modelLogSdOf(spec);
+  const spread = spreadOf(spec);
   const members: Member[] = [];
   for (let index = 0; index < count; index++) {
     const normals = evenNormals(index, VARIED + 1);
-    const stretch = Math.exp(modelSd * (normals[VARIED] ?? 0));
-    const one = cookOnce(spec, variationOf(normals), { cells: CELLS, everyMin: everyMin / 2 });
+    const stretch = Math.exp(spread.modelLog * (normals[VARIED] ?? 0));
+    const one = cookOnce(spec, variationOf(normals, spread), {
+      cells: CELLS,
+      everyMin: everyMin / 2,
+    });
     const endMin = one.minutes * stretch;
     const points = Math.ceil(endMin / everyMin) + 1;
     members.push({

@@ -1,5 +1,5 @@
 import { cooks } from '../places/index.ts';
-import { tenderFactorOf } from './piece.ts';
+import { tenderFactorOf } from './makeup.ts';
 import { PULLS_AT, SLICES_AT, tenderingPerSecond } from './tenderness.ts';
 import { INTERACTIVE_CELLS, type Cook } from './cook.ts';
 import { cookOnce, type CookSpec } from './cook-spec.ts';

@@ -22,9 +22,14 @@ export class SurfaceBalance {
   constructor(
     startC: number,
     private readonly surface: Surface,
-    private readonly boilingC: number,
   ) {
     this.tempC = startC;
+  }
+
+  /** As warm and as dry as two others are in the mean. */
+  takeOver(one: SurfaceBalance, other: SurfaceBalance): void {
+    this.tempC = (one.tempC + other.tempC) / 2;
+    this.dried = (one.dried + other.dried) / 2;
   }
 
   /**
@@ -34,7 +39,7 @@ export class SurfaceBalance {
    * @param insideC the temperature of that cell
    * @param seconds of the step
    * @param juice kg/m² that came up in it
-   * @param edge times its own area, by which heat comes in: its edges with it
+   * @param boilingC where its water boils
    */
   flow(
     around: Surroundings,
@@ -43,7 +48,7 @@ export class SurfaceBalance {
     insideC: number,
     seconds: number,
     juice: number,
-    edge: number,
+    boilingC: number,
   ): number {
     const { convection, emissivity, vapourPa } = around;
     const wallK = (around.wallC ?? airC) + KELVIN_AT_0C;
@@ -53,7 +58,7 @@ export class SurfaceBalance {
     if (vapourPa !== undefined) {
       const { permeance, crustKgPerM2, crustPower } = this.surface;
       const crust = (this.dried / crustKgPerM2) ** crustPower;
-      transfer = 1 / (1 / (LEWIS * convection) + (1 + crust) / permeance);
+      transfer = (around.wetShare ?? 1) / (1 / (LEWIS * convection) + (1 + crust) / permeance);
     }
     let at = this.tempC;
     let water = 0;
@@ -68,20 +73,20 @@ export class SurfaceBalance {
       let slope = convection + 4 * radiation * kelvin3 + conductance;
       if (transfer > 0) {
         const heat = evaporationJPerKg(at);
-        const wet = at < this.boilingC ? at : this.boilingC;
+        const wet = at < boilingC ? at : boilingC;
         const saturated = saturationPaQuick(wet);
         water = transfer * (saturated - (vapourPa ?? 0));
         flux -= heat * water;
-        if (at < this.boilingC) {
+        if (at < boilingC) {
           slope += heat * transfer * (saturationPaQuick(wet + 0.5) - saturated) * 2;
         }
       }
       at += flux / slope;
     }
     this.tempC = at;
-    this.evaporated += water * seconds * edge;
+    this.evaporated += water * seconds;
     const dried = this.dried + water * seconds - juice;
     this.dried = dried > 0 ? dried : 0;
-    return edge * conductance * (at - insideC);
+    return conductance * (at - insideC);
   }
 }

@@ -1,4 +1,5 @@
-import { KELVIN_AT_0C, STEFAN_BOLTZMANN } from '../figures/index.ts';
+import type { Body } from './body.ts';
+import { cellsOf, coreOf, moved, type Cells } from './cells.ts';
 import type { PreparedPiece } from './prepared-piece.ts';
 import { SurfaceBalance } from './surface-balance.ts';
 import { juiceShareAt } from './juice.ts';
@@ -18,70 +19,55 @@ const LEAST_CAPACITY = 3300;
  * exactly. A flat food with different sides has a face at either end.
  */
 export class TemperatureField {
-  readonly tempC: Float64Array;
+  tempC: Float64Array;
   /** J/kg of the whole that steam has carried away from inside. */
   steamedJ = 0;
   /** J/kg of the whole, taken up through the faces so far. */
   takenUpJ = 0;
-  private readonly enthalpy: Float64Array;
+  private enthalpy: Float64Array;
   private readonly conductivity: Float64Array;
   private readonly capacity: Float64Array;
-  private readonly peakC: Float64Array;
-  private readonly pressed: Float64Array;
+  private peakC: Float64Array;
+  private pressed: Float64Array;
   /** J/kg of each cell that steam has carried away. */
-  private readonly steamed: Float64Array;
-  private readonly boilingJ: number;
-  private readonly faceArea: Float64Array;
-  private readonly volume: Float64Array;
-  private readonly whole: number;
-  private readonly dx: number;
+  private steamed: Float64Array;
+  private boilingC: number;
+  private boilingJ: number;
+  private made: Cells;
   private readonly outer: SurfaceBalance;
-  private readonly inner: SurfaceBalance | undefined;
+  private readonly inner: SurfaceBalance;
   private readonly stuff: ThermalProperties;
   private readonly startJ: number;
-  /** Times its faces, by which heat comes in. */
-  private edge = 1;
   private around: Surroundings | undefined;
   private stepSeconds = 0;
   private steps = 0;
   /** Of one temperature through and through, when last looked at. */
   private even = false;
   private juiceOutM = 0;
-  private pressedAll = 0;
-  private readonly coreWeight: number;
+  /** Shares of the raw mass: juice pressed out, and what evaporated in bodies it had before. */
+  private pressedShare = 0;
+  private evaporatedBefore = 0;
 
+  /** @param count of cells */
   constructor(
     private readonly food: PreparedPiece,
-    readonly cells: number,
-    twoFaced: boolean,
+    private readonly count: number,
   ) {
     const { properties, startC, surface, boilingC } = food;
-    // What lies on one side keeps its own thickness; what it takes up by its edges is reckoned beside.
-    const { halfM } = twoFaced ? food.flat : food.body;
-    const dimension = twoFaced ? 1 : food.body.dimension;
     this.stuff = properties;
-    this.dx = ((twoFaced ? 2 : 1) * halfM) / cells;
-    const x = (i: number) => i * this.dx;
-    this.faceArea = Float64Array.from({ length: cells + 1 }, (_unused, i) =>
-      i === 0 ? (twoFaced ? 1 : 0) : x(i) ** (dimension - 1),
-    );
-    const moment = (i: number, n: number) => (x(i + 1) ** n - x(i) ** n) / n;
-    this.volume = Float64Array.from({ length: cells }, (_unused, i) => moment(i, dimension));
-    this.whole = this.volume.reduce((sum, one) => sum + one, 0);
-    // A cell's mean lies where x² is its own mean: the core is a little further in than the first.
-    const square = (i: number) => moment(i, dimension + 2) / (this.volume[i] ?? 1);
-    this.coreWeight = twoFaced ? 0 : square(0) / (square(1) - square(0));
+    this.made = cellsOf(food.body, false, count);
     this.startJ = enthalpyOf(properties, startC);
-    this.enthalpy = new Float64Array(cells).fill(this.startJ);
-    this.tempC = new Float64Array(cells).fill(startC);
-    this.conductivity = new Float64Array(cells);
-    this.capacity = new Float64Array(cells);
-    this.peakC = new Float64Array(cells).fill(startC);
-    this.pressed = new Float64Array(cells).fill(juiceShareAt(startC));
-    this.steamed = new Float64Array(cells);
+    this.enthalpy = new Float64Array(count).fill(this.startJ);
+    this.tempC = new Float64Array(count).fill(startC);
+    this.conductivity = new Float64Array(count);
+    this.capacity = new Float64Array(count);
+    this.peakC = new Float64Array(count).fill(startC);
+    this.pressed = new Float64Array(count).fill(juiceShareAt(startC));
+    this.steamed = new Float64Array(count);
+    this.boilingC = boilingC;
     this.boilingJ = enthalpyOf(properties, boilingC);
-    this.outer = new SurfaceBalance(startC, surface, boilingC);
-    this.inner = twoFaced ? new SurfaceBalance(startC, surface, boilingC) : undefined;
+    this.outer = new SurfaceBalance(startC, surface);
+    this.inner = new SurfaceBalance(startC, surface);
     this.look();
   }
 
@@ -90,15 +76,27 @@ export class TemperatureField {
   }
 
   get coreC(): number {
-    const { tempC, cells } = this;
-    if (this.inner) {
-      const middle = cells >> 1;
-      return cells % 2 === 1
-        ? (tempC[middle] as number)
-        : ((tempC[middle - 1] as number) + (tempC[middle] as number)) / 2;
-    }
-    const [first, second] = [tempC[0] as number, tempC[1] as number];
-    return first - (second - first) * this.coreWeight;
+    return coreOf(this.made, this.tempC);
+  }
+
+  /** The body that stands for the food from here on, and whether its faces are in different surroundings. */
+  take(body: Body, twoFaced: boolean): void {
+    const { made } = this;
+    if (made.twoFaced === twoFaced && sameBody(made.body, body)) return;
+    const next = cellsOf(body, twoFaced, this.count);
+    this.evaporatedBefore += this.evaporatedNow();
+    if (twoFaced && !made.twoFaced) this.inner.takeOver(this.outer, this.outer);
+    else if (!twoFaced && made.twoFaced) this.outer.takeOver(this.outer, this.inner);
+    this.outer.evaporated = 0;
+    this.inner.evaporated = 0;
+    const move = (values: Float64Array) => moved(values, made, next);
+    this.enthalpy = move(this.enthalpy);
+    this.steamed = move(this.steamed);
+    this.pressed = move(this.pressed);
+    this.peakC = move(this.peakC);
+    this.made = next;
+    this.around = undefined;
+    this.look();
   }
 
   /**
@@ -113,19 +111,19 @@ export class TemperatureField {
     innerC: number,
     most: number,
   ): number {
-    if (outer !== this.around) this.steps = 0;
+    if (outer !== this.around) this.enter(outer);
     this.around = outer;
     if (this.steps++ % LOOK_EVERY === 0) {
-      this.edge = this.inner && outer === inner ? this.edgeOf(outer) : 1;
       this.stepSeconds = this.stableSeconds();
       this.even = this.isEven();
     }
     if (this.even && this.isAt(outer, outerC) && this.isAt(inner, innerC)) {
       return Math.min(most, EVEN_SECONDS);
     }
-    const { dx, cells, conductivity, tempC, faceArea, volume, enthalpy, edge } = this;
+    const { conductivity, tempC, enthalpy } = this;
+    const { dx, faceArea, volume, whole, twoFaced } = this.made;
     const seconds = this.stepSeconds < most ? this.stepSeconds : most;
-    const last = cells - 1;
+    const last = this.count - 1;
     const juice = this.juiceOutM;
     const outside = this.outer.flow(
       outer,
@@ -134,9 +132,9 @@ export class TemperatureField {
       tempC[last] as number,
       seconds,
       juice,
-      edge,
+      this.boilingC,
     );
-    const inside = this.inner
+    const inside = twoFaced
       ? this.inner.flow(
           inner,
           innerC,
@@ -144,7 +142,7 @@ export class TemperatureField {
           tempC[0] as number,
           seconds,
           juice,
-          edge,
+          this.boilingC,
         )
       : 0;
     const perMass = seconds / this.stuff.densityKgPerM3;
@@ -158,12 +156,20 @@ export class TemperatureField {
       enthalpy[i] = (enthalpy[i] as number) + ((into - out) * perMass) / (volume[i] as number);
       into = out;
     }
-    const taken = outside * (faceArea[cells] as number);
+    const taken = outside * (faceArea[last + 1] as number);
     enthalpy[last] =
       (enthalpy[last] as number) + ((into + taken) * perMass) / (volume[last] as number);
-    this.takenUpJ += ((taken + across) * perMass) / this.whole;
+    this.takenUpJ += ((taken + across) * perMass) / whole;
     this.look();
     return seconds;
+  }
+
+  /** New surroundings: looked at anew, and water boils where it boils in them. */
+  private enter({ boilingC = this.food.boilingC }: Surroundings): void {
+    this.steps = 0;
+    if (boilingC === this.boilingC) return;
+    this.boilingC = boilingC;
+    this.boilingJ = enthalpyOf(this.stuff, boilingC);
   }
 
   /** Temperatures and conductivities from the enthalpies; and the juice pressed out on the way. */
@@ -174,15 +180,17 @@ export class TemperatureField {
       conductivity,
       capacity,
       peakC,
+      pressed,
       stuff: properties,
-      cells,
+      count,
       steamed,
       boilingJ,
     } = this;
-    const { fromJ, stepJ, boilsAwayJ } = properties;
+    const { volume, whole, faceArea } = this.made;
+    const { fromJ, stepJ, boilsAwayJ, densityKgPerM3 } = properties;
     const top = properties.tempC.length - 2;
     let juice = 0;
-    for (let i = 0; i < cells; i++) {
+    for (let i = 0; i < count; i++) {
       const over = (enthalpy[i] as number) - boilingJ;
       if (over > 0) this.boil(i, over, boilsAwayJ);
       const place = ((enthalpy[i] as number) - fromJ) / stepJ;
@@ -199,13 +207,15 @@ export class TemperatureField {
       if (now > (peakC[i] as number) + JUICE_STEP_C) {
         peakC[i] = now;
         const share = juiceShareAt(now);
-        juice += (share - (this.pressed[i] as number)) * (this.volume[i] as number);
-        this.pressed[i] = share;
+        const before = pressed[i] as number;
+        if (share > before) {
+          juice += (share - before) * (volume[i] as number);
+          pressed[i] = share;
+        }
       }
     }
-    this.pressedAll += juice;
-    const { densityKgPerM3 } = properties;
-    const area = (this.faceArea[cells] as number) + (this.faceArea[0] as number);
+    this.pressedShare += juice / whole;
+    const area = (faceArea[count] as number) + (faceArea[0] as number);
     this.juiceOutM = (this.food.surface.juiceShare * juice * densityKgPerM3) / area;
   }
 
@@ -216,7 +226,7 @@ export class TemperatureField {
     if (lost <= 0) return;
     this.steamed[i] = (this.steamed[i] as number) + lost;
     this.enthalpy[i] = (this.enthalpy[i] as number) - lost;
-    this.steamedJ += (lost * (this.volume[i] as number)) / this.whole;
+    this.steamedJ += (lost * (this.made.volume[i] as number)) / this.made.whole;
   }
 
   private isEven(): boolean {
@@ -230,22 +240,15 @@ export class TemperatureField {
     return near && vapourPa === undefined && emissivity === 0;
   }
 
-  /** Heat from all around comes in by the edges as well: all of it where it comes slowly, little where it comes fast. */
-  private edgeOf({ convection, emissivity, airC }: Surroundings): number {
-    const { halfM, edges } = this.food.flat;
-    const kelvin = (airC + (this.tempC[this.cells - 1] as number)) / 2 + KELVIN_AT_0C;
-    const transfer = convection + 4 * STEFAN_BOLTZMANN * emissivity * kelvin ** 3;
-    return 1 + edges / (1 + (EDGES_LESS * transfer * halfM) / (this.conductivity[0] as number));
-  }
-
   private stableSeconds(): number {
-    const { cells, conductivity, capacity, faceArea, volume, dx } = this;
+    const { count, conductivity, capacity } = this;
+    const { faceArea, volume, dx } = this.made;
     let most = Infinity;
-    for (let i = 0; i < cells; i++) {
+    for (let i = 0; i < count; i++) {
       const k = conductivity[i] as number;
       // A surface may be held at one temperature by what it is in.
-      const right = (i === cells - 1 ? 2 * this.edge : 1) * (faceArea[i + 1] as number);
-      const left = (i === 0 ? 2 * this.edge : 1) * (faceArea[i] as number);
+      const right = (i === count - 1 ? 2 : 1) * (faceArea[i + 1] as number);
+      const left = (i === 0 ? 2 : 1) * (faceArea[i] as number);
       const own = capacity[i] as number;
       const least = own > LEAST_CAPACITY ? LEAST_CAPACITY : own;
       const seconds =
@@ -257,31 +260,36 @@ export class TemperatureField {
 
   /** J/kg of the whole, held more than at the beginning. */
   heldJ(): number {
+    const { volume, whole } = this.made;
     let sum = 0;
-    for (let i = 0; i < this.cells; i++) {
-      sum += ((this.enthalpy[i] as number) - this.startJ) * (this.volume[i] as number);
+    for (let i = 0; i < this.count; i++) {
+      sum += ((this.enthalpy[i] as number) - this.startJ) * (volume[i] as number);
     }
-    return sum / this.whole;
+    return sum / whole;
   }
 
   /** Shares of the raw mass. */
   losses(): { evaporated: number; dripped: number } {
-    const mass = this.whole * this.stuff.densityKgPerM3;
-    const areas = [this.faceArea[this.cells] as number, this.faceArea[0] as number];
-    const evaporated =
-      (this.outer.evaporated * (areas[0] ?? 0) + (this.inner?.evaporated ?? 0) * (areas[1] ?? 0)) /
-      mass;
-    const pressed = this.pressedAll / this.whole;
-    const dripped = (1 - this.food.surface.juiceShare) * pressed;
-    return { evaporated: Math.max(0, evaporated), dripped };
+    const dripped = (1 - this.food.surface.juiceShare) * this.pressedShare;
+    return { evaporated: Math.max(0, this.evaporatedBefore + this.evaporatedNow()), dripped };
   }
+
+  /** Share of the raw mass that evaporated from the faces of this body. */
+  private evaporatedNow(): number {
+    const { faceArea, whole, twoFaced } = this.made;
+    const inner = twoFaced ? this.inner.evaporated * (faceArea[0] as number) : 0;
+    const outer = this.outer.evaporated * (faceArea[this.count] as number);
+    return (outer + inner) / (whole * this.stuff.densityKgPerM3);
+  }
+}
+
+function sameBody(a: Body, b: Body): boolean {
+  return a.dimension === b.dimension && a.halfM === b.halfM;
 }
 
 /** Nothing flows worth reckoning between temperatures so near. */
 const EVEN_C = 0.01;
 const EVEN_SECONDS = 60;
-/** How soon edges count for less as heat comes in faster (Biot number). Set so that a flat food in an oven takes as long as its brick does. */
-const EDGES_LESS = 2;
 /** What has boiled dry conducts so much less. */
 const DRY_K_LOSS = 0.6;
 /** Juice is reckoned for each so many degrees more. */

@@ -1,6 +1,6 @@
 import { WRAPPED_AT_C } from '../figures/index.ts';
 import { cooks, environmentNamed, usualC } from '../places/index.ts';
-import { thicknessMmOf, formOf } from './piece.ts';
+import { thicknessMmOf } from './form.ts';
 import { cookedMinutes } from './forecast.ts';
 import { NOMINAL, cookOnce, type CookSpec, type StageSpec } from './cook-spec.ts';
 
@@ -31,7 +31,7 @@ const HOTTER_C = 10;
 export function changedCook(spec: CookSpec, change: Change): CookSpec | undefined {
   switch (change) {
     case 'thicker': {
-      const thicknessMm = thicknessMmOf(formOf(spec.piece)) + THICKER_MM;
+      const thicknessMm = thicknessMmOf(spec.piece) + THICKER_MM;
       return { ...spec, piece: { ...spec.piece, thicknessMm } };
     }
     case 'tempered': {

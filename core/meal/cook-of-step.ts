@@ -7,7 +7,6 @@ import {
   placeOfCooker,
   USUAL_CONDITIONS,
   type ApplianceKind,
-  type ForecastBasis,
   type Conditions,
   type Cooker,
 } from '../places/index.ts';
@@ -178,7 +177,6 @@ export interface StepHeat {
   readonly minutes: Band;
   /** False where the fire is too cool ever to bring it there. */
   readonly reached: boolean;
-  readonly basis: ForecastBasis;
 }
 
 /** A forecast takes some milliseconds and is asked for at every change of the meal. */
@@ -195,9 +193,9 @@ export function heatOfStep(meal: HeatContext, dish: Dish, step: Step): StepHeat 
     if (known.size >= MOST_KNOWN) known.clear();
     known.set(key, found);
   }
-  const { stages, basis } = found;
+  const { stages } = found;
   const { minutes, reached } = stages[stage] ?? { minutes: found.minutes, reached: true };
-  return { minutes, reached, basis };
+  return { minutes, reached };
 }
 
 /**

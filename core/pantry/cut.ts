@@ -1,4 +1,5 @@
-import type { Animal, Avoidable, CutBody, CutRow, Shape, SoakGroup, Texture } from './rows.ts';
+import { CUT_DIMENSIONS, type CutDimensions } from './dimensions.ts';
+import type { Animal, Avoidable, CutRow, Shape, SoakGroup, Texture } from './rows.ts';
 
 /** A cut of meat or fish, or a vegetable or grain one weighs as the food of a dish. */
 export interface Cut {
@@ -18,8 +19,8 @@ export interface Cut {
   readonly thicknessMm: number;
   /** What salt and marinade must go through: less where the inside is hollow. */
   readonly meatMm: number;
-  /** The shape of a joint by its weight, as heat sees it. */
-  readonly body?: CutBody | undefined;
+  /** How large it is by its weight; left out, a flat or round piece of the thickness. */
+  readonly dimensions?: CutDimensions | undefined;
   readonly boneShare: number;
   readonly trimShare: number;
   /** Cooked weight over raw weight. */
@@ -107,7 +108,7 @@ export function cutFromRow(row: CutRow): Cut {
     shape: row.shape,
     thicknessMm: row.thicknessMm[0],
     meatMm: row.meatMm?.[0] ?? row.thicknessMm[0],
-    body: row.body?.[0],
+    dimensions: CUT_DIMENSIONS.get(row.id),
     boneShare: row.boneShare[0],
     trimShare: row.trimShare[0],
     cookedShare: row.cookedShare[0],

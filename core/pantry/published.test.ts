@@ -3,7 +3,7 @@ import { CHILD_PORTION, PORTIONS, shareOfPlate } from '../meal/index.ts';
 import { supper } from '../test/meals.ts';
 import minutes from '../test/published-minutes.json';
 import published from '../test/published-ingredients.json';
-import { formOf, thicknessMmOf } from '../heat/index.ts';
+import { thicknessMmOf } from '../heat/index.ts';
 import {
   cutFromOwn,
   CUTS,
@@ -96,8 +96,8 @@ describe('what the pantry says', () => {
         CUTS.get('pork-loin-boneless'),
       );
     const usual = CUTS.get('pork-loin-boneless')?.thicknessMm ?? NaN;
-    expect(loin(usual).body).toEqual(CUTS.get('pork-loin-boneless')?.body);
-    expect(thicknessMmOf(formOf({ cut: loin(usual - 20), weightG: 2000 }))).toBeCloseTo(
+    expect(loin(usual).dimensions).toEqual(CUTS.get('pork-loin-boneless')?.dimensions);
+    expect(thicknessMmOf({ cut: loin(usual - 20), weightG: 2000 })).toBeCloseTo(
       usual - 20,
       3,
     );

@@ -109,20 +109,6 @@ export const IngredientRow = z.strictObject({
 });
 export type IngredientRow = z.infer<typeof IngredientRow>;
 
-/** The shape of a joint by its weight, as heat sees it. */
-export const CutBodySchema = z.strictObject({
-  form: z.enum(['brick', 'rod']),
-  /** Width and length over the thickness at the usual weight. */
-  wide: z.number().min(1).optional(),
-  long: z.number().min(1),
-  usualG: z.number().positive(),
-  /** Thickness goes with this power of the weight: 0 where more only makes it longer, ⅓ where it keeps its shape. */
-  growth: z.number().min(0).max(0.34),
-  /** Of a hollow or lobed piece, the part of the weight that takes longest. */
-  thickestShare: z.number().positive().max(1).optional(),
-});
-export type CutBody = z.infer<typeof CutBodySchema>;
-
 export const CutRow = z.strictObject({
   id: z.string(),
   name: z.string(),
@@ -143,8 +129,6 @@ export const CutRow = z.strictObject({
   thicknessMm: sourced,
   /** Hollow birds and fish: the meat itself, which brine meets from both sides. */
   meatMm: sourced.optional(),
-  /** How heat sees it; left out, a flat or round piece of the thickness. */
-  body: z.tuple([CutBodySchema, z.string()]).optional(),
   boneShare: share,
   trimShare: share,
   cookedShare: sourced,

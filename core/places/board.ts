@@ -1,7 +1,15 @@
-import { bath } from './boundary.ts';
+import { air } from './boundary.ts';
 import { definePlace } from './definition.ts';
 
-/** Under foil in a still room, 9.5 W/(m²·K): handbook figure, from memory. */
+/**
+ * Under a loose tent of foil in a still room: W/(m²·K) through the air in it and beyond, what its
+ * dull side radiates, and how much of its steam gets away. Set so that roasts climb as cooks see
+ * them climb; no source, confidence 0.5.
+ */
+const TENT_CONVECTION = 6;
+const FOIL_EMISSIVITY = 0.25;
+const STEAM_PASSES = 0.16;
+
 export const board = definePlace({
   kind: 'board',
   words: { en: { name: 'board' } },
@@ -17,7 +25,13 @@ export const board = definePlace({
       heats: [5, 38],
       basis: 'handbook',
       offsetSdC: 2,
-      boundary: (airC) => ({ around: bath(airC, 9.5) }),
+      boundary: (airC, { roomC }, _fitted, { vapourPa }) => ({
+        around: {
+          ...air(airC, TENT_CONVECTION, vapourPa(roomC, 0.5)),
+          emissivity: FOIL_EMISSIVITY,
+          wetShare: STEAM_PASSES,
+        },
+      }),
       verb: 'rest',
       band: 'rest',
       holds: { en: 'under foil' },

@@ -13,7 +13,7 @@ export interface BoundaryConditions {
 const EMISSIVITY = 0.9;
 /** Foil lies a little off the food: W/(m²·K) across the gap, and what it still radiates. */
 const WRAP_GAP = 60;
-const WRAP_EMISSIVITY = 0.6;
+const WRAP_EMISSIVITY = 0.3;
 
 /** Moving or still air, W/(m²·K), with so much vapour in it, Pa. */
 export function air(airC: number, convection: number, vapourPa: number): Surroundings {

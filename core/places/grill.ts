@@ -3,8 +3,8 @@ import type { Conditions } from './conditions.ts';
 import { definePlace, type MoistAir } from './definition.ts';
 import type { Surroundings } from './surroundings.ts';
 
-/** Glowing coals, and the share of its view they take. Handbook figures, from memory. */
-const COALS_C = 550;
+/** Glowing coals, °C above the air at the grate, and the share of its view they take. Handbook figures, from memory. */
+const COALS_HOTTER_C = 310;
 const COALS_VIEW = 0.75;
 /** How much of the fire's warmth the air above the grate has. */
 const OVER_COALS = 0.45;
@@ -51,7 +51,11 @@ export const grill = definePlace({
       basis: 'handbook',
       offsetSdC: 30,
       boundary: (airC, conditions, { smokerVapourPa }, moistAir) => ({
-        around: { ...air(airC, 25, smokerVapourPa), wallC: COALS_C, emissivity: COALS_VIEW },
+        around: {
+          ...air(airC, 25, smokerVapourPa),
+          wallC: airC + COALS_HOTTER_C,
+          emissivity: COALS_VIEW,
+        },
         under: openSide(airC, conditions, moistAir),
       }),
       verb: 'grill',

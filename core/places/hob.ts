@@ -3,7 +3,7 @@ import type { Coefficients, Conditions } from './conditions.ts';
 import { definePlace, type MoistAir } from './definition.ts';
 
 /** An oil film below, W/(m²·K); still and steamy air above, °C. Handbook figures, from memory. */
-const PAN_CONTACT = 220;
+const PAN_CONTACT = 320;
 const OVER_PAN_C = 45;
 
 function inPan(airC: number, { roomC }: Conditions, _fitted: Coefficients, { vapourPa }: MoistAir) {

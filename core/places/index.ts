@@ -6,7 +6,6 @@ export {
   WORKPLACES,
   type ApplianceDefinition,
   type CookerCaution,
-  type ForecastBasis,
   type HeatEnvironment,
   type MoistAir,
   type PlaceDefinition,

@@ -27,7 +27,7 @@ export const oven = definePlace({
       basis: 'fitted',
       offsetSdC: 10,
       boundary: (airC, _conditions, { ovenConvection, ovenVapourPa }) => ({
-        around: air(airC, ovenConvection, ovenVapourPa),
+        around: { ...air(airC, ovenConvection, ovenVapourPa), tray: true },
       }),
       verb: 'roast',
       saidByPlace: true,
@@ -42,7 +42,7 @@ export const oven = definePlace({
       basis: 'handbook',
       offsetSdC: 8,
       boundary: (airC, _conditions, { ovenVapourPa }) => ({
-        around: air(airC, FAN_CONVECTION, ovenVapourPa),
+        around: { ...air(airC, FAN_CONVECTION, ovenVapourPa), tray: true },
       }),
       verb: 'roast',
     },

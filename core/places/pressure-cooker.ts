@@ -31,6 +31,7 @@ export const pressureCooker = definePlace({
       boundary: (_airC, _where, _fitted, { boilingC, boilingCUnder }) => ({
         around: {
           ...bath(boilingCUnder(OVER_PA), 1000),
+          boilingC: boilingCUnder(OVER_PA),
           fromC: boilingC - 10,
           lagMin: 4,
         },

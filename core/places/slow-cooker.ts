@@ -33,7 +33,7 @@ export const slowCooker = definePlace({
       basis: 'handbook',
       offsetSdC: 1.5,
       boundary: (airC, _where, _fitted, { boilingC }) => ({
-        around: { ...bath(Math.min(airC, boilingC - 2), 200), fromC: 20, lagMin: 150 },
+        around: { ...bath(Math.min(airC, boilingC - 2), 200), fromC: 20, lagMin: 152 },
       }),
       verb: 'braise',
       caution: 'slowCooker',

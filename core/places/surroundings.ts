@@ -12,6 +12,12 @@ export interface Surroundings {
   readonly emissivity: number;
   /** Pressure of the vapour in the air; undefined where nothing evaporates: covered, or wet. */
   readonly vapourPa?: number | undefined;
+  /** Where water boils in it, if it is under pressure; left out, where it boils in the open. */
+  readonly boilingC?: number | undefined;
+  /** It lies on a tray, which warms it from below and takes no water from it. */
+  readonly tray?: true | undefined;
+  /** The share of its surface from which water goes; left out, all of it. */
+  readonly wetShare?: number | undefined;
 }
 
 /** How the surface of meat gives off water. */

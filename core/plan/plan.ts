@@ -28,7 +28,7 @@ import { timedMealAt, type TimedMeal } from './timed-meal.ts';
 /** So many clashes say why it cannot be done. */
 const CLASHES_TOLD = 3;
 /** And to spare the hours before bed and on waking, before the cook's own hours are tried. */
-const SPARING_WORK = 400;
+const SPARING_WORK = 1_200;
 /** Shortest paths for a plan that is wanted at once, and for one that is only tried. */
 const AT_ONCE = 3_000;
 const TRIED = 600;

@@ -54,7 +54,7 @@ export function cueOf(meal: Meal, dish: Dish, step: Step): Cue | undefined {
     if (piece) {
       const form = formOf(piece);
       const flat = form.kind === 'slab' || form.kind === 'disc';
-      const thicknessMm = Math.round(thicknessMmOf(form));
+      const thicknessMm = Math.round(thicknessMmOf(piece));
       return { kind: 'probe', thicknessMm, flat, coreC: time.until.coreC };
     }
   }

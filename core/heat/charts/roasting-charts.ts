@@ -2,6 +2,7 @@ import { G_PER_LB, FROM_FRIDGE_C } from '../../figures/index.ts';
 import { FITTED, USUAL_CONDITIONS, type Coefficients } from '../../places/index.ts';
 import { z } from 'zod';
 import type { Cook } from '../cook.ts';
+import { CHART_FACTORS } from './chart-factors.ts';
 import { NOMINAL, cookOnce, type CookSpec, type StageSpec } from '../cook-spec.ts';
 import { CUTS } from '../../pantry/index.ts';
 import { fahrenheitToC } from '../../quantity/index.ts';
@@ -53,12 +54,17 @@ export function specOfRow(row: RoastingRow): CookSpec {
   };
 }
 
-/** Cooks a row of a chart once. */
+/**
+ * Cooks a row of a chart once.
+ *
+ * @param chartFactors by cut, times its thickness
+ */
 export function cookRow(
   row: RoastingRow,
   cells: number,
   coefficients: Coefficients = FITTED,
+  chartFactors: ReadonlyMap<string, number> = CHART_FACTORS,
 ): Cook {
-  const spec = { ...specOfRow(row), coefficients };
+  const spec = { ...specOfRow(row), coefficients, chartFactors };
   return cookOnce(spec, NOMINAL, { cells, everyMin: 1e6, longestMin: 3000 });
 }

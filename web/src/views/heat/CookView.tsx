@@ -1,6 +1,6 @@
 import {
   aboutMinutes,
-  basisOf,
+  checkedByOf,
   changedCook,
   CHANGES,
   changesOf,
@@ -70,6 +70,7 @@ function Drafted(props: CookViewProps & { draft: Draft }) {
   const pull = cook.stages[lastOnFire(spec)];
   const stall = pull && stallOf(cook, pull.coreC);
   const likely = cookedMinutes(spec, cook);
+  const known = checkedByOf(spec);
   const possible = CHANGES.filter((change) => changedCook(spec, change) !== undefined);
   const labelOf = (stage: DraftStage) => t(`cooker.${stage.cooker}`);
   return (
@@ -107,7 +108,13 @@ function Drafted(props: CookViewProps & { draft: Draft }) {
         <Stages draft={draft} />
         <Inside changes={inside} units={meal.kitchen.units} />
         <Numbers cook={cook} band={studied.ensemble} shares={shares} units={meal.kitchen.units} />
-        <p className="mt-3 text-sm text-muted">{t(`heat.basis.${basisOf(spec)}`)}</p>
+        <p className="mt-3 text-sm text-muted">
+          {[
+            t(`heat.checkedBy.fire.${known.fire}`),
+            t(`heat.checkedBy.cut.${known.cut}`),
+            t(`heat.checkedBy.thickness.${known.thickness}`),
+          ].join(' ')}
+        </p>
       </section>
       <Facts
         spec={spec}

@@ -29,9 +29,8 @@ const LARGEST_MM = 190;
 export function Section({ spec, cook, moment, onMoment, units }: SectionProps) {
   const t = useWords();
   const form = formOf(spec.piece);
-  const thickMm = thicknessMmOf(form);
-  const wide =
-    form.kind === 'brick' ? form.wide : form.kind === 'rod' ? Math.min(form.long, 1) || 1 : 1;
+  const thickMm = thicknessMmOf(spec.piece);
+  const wide = 'wide' in form ? form.wide : form.kind === 'rod' ? Math.min(form.long, 1) || 1 : 1;
   const widthMm = thickMm * Math.min(wide, 3.2);
   const scale = WIDTH_PX / Math.max(LARGEST_MM, widthMm);
   const at = moment ?? cook.minutes / 2;

@@ -3,7 +3,6 @@ import {
   USUAL_CONDITIONS,
   usualC,
   cooks,
-  formOf,
   lastOnFire,
   showLength,
   showTemperature,
@@ -21,7 +20,7 @@ export function Sliders({ draft, units }: { draft: Draft; units: Kitchen['units'
   const t = useWords();
   const { cook } = draft;
   const { piece } = cook;
-  const thickMm = thicknessMmOf(formOf(piece));
+  const thickMm = thicknessMmOf(piece);
   const setPiece = (change: Partial<typeof piece>) =>
     draft.set({ ...cook, piece: { ...piece, ...change } });
   const main = lastOnFire(cook);

@@ -116,8 +116,16 @@ export const heat = {
   'heat.eight': 'Eight in ten',
   'heat.between': '{{least}} to {{most}}',
   'heat.surface': 'Edge',
-  'heat.basis.fitted':
-    'Reckoned from the cut’s shape and make-up; printed charts agree within about a tenth. Trust the probe over this page.',
-  'heat.basis.handbook':
-    'Reckoned from usual figures of engineering practice: no printed chart has checked this fire. Trust the probe over this page.',
+  'heat.checkedBy.fire.calibrated':
+    'Reckoned from the cut’s shape and make-up, for fires checked by printed charts and by your own runs.',
+  'heat.checkedBy.fire.fitted':
+    'Reckoned from the cut’s shape and make-up, for a fire that printed charts have checked.',
+  'heat.checkedBy.fire.handbook':
+    'Reckoned from usual figures of engineering practice: no printed chart has checked this fire.',
+  'heat.checkedBy.cut.charted': 'Charts for this cut agree within about a tenth.',
+  'heat.checkedBy.cut.uncharted': 'Never checked for this cut, so the band is wider.',
+  'heat.checkedBy.thickness.measured':
+    'Its thickness is as you measured it. Trust the probe over this page.',
+  'heat.checkedBy.thickness.usual':
+    'Its thickness is the usual one: measure it, and the band narrows. Trust the probe over this page.',
 } as const;

@@ -1,0 +1,130 @@
+import type { Cut, CutDimensions } from '../pantry/index.ts';
+import type { Form } from './body.ts';
+import { densityOf } from './composition.ts';
+import { compositionOf } from './makeup.ts';
+
+/** One piece of food, as it goes in. */
+export interface Piece {
+  readonly cut: Cut;
+  readonly weightG: number;
+  /** What the cook measured; left out, from the cut and the weight. */
+  readonly thicknessMm?: number | undefined;
+}
+
+/**
+ * The form of a piece by its weight: of the part that is last to be done. A measured thickness wins;
+ * what is thinner than usual for its weight is wider and longer.
+ *
+ * @param frozenShare 0 to 1: what is hollow counts as a block as far as it is frozen
+ */
+export function formOf(piece: Piece, frozenShare = 0): Form {
+  const { dimensions } = piece.cut;
+  if (!dimensions) return plainForm(piece);
+  const thawed = measured(slowestOf(dimensions, piece), piece.thicknessMm);
+  if (frozenShare <= 0 || dimensions.faces === 2) return sectioned(dimensions, thawed);
+  const solid = blockOf(dimensions, piece);
+  const hollow = { ...thawed, thick: (thawed.thick * 2) / dimensions.faces };
+  const mixed = (of: keyof Extent) => hollow[of] + frozenShare * (solid[of] - hollow[of]);
+  return ellipsoid({ thick: mixed('thick'), wide: mixed('wide'), long: mixed('long') });
+}
+
+/** The usual thickness of a piece where it is last to be done, mm. */
+export function thicknessMmOf(piece: Piece): number {
+  const { cut, thicknessMm } = piece;
+  if (thicknessMm !== undefined) return thicknessMm;
+  return cut.dimensions ? 1000 * slowestOf(cut.dimensions, piece).thick : cut.thicknessMm;
+}
+
+/** Thickness, width and length, m. */
+interface Extent {
+  readonly thick: number;
+  readonly wide: number;
+  readonly long: number;
+}
+
+/** The weight of one of what is cut, or grows, in pieces. */
+function eachG({ pieces, atG }: CutDimensions, weightG: number): number {
+  return pieces ? weightG / Math.max(1, Math.round(weightG / atG)) : weightG;
+}
+
+function slowestOf(dimensions: CutDimensions, { weightG }: Piece): Extent {
+  return grown(dimensions.slowestMm, dimensions, eachG(dimensions, weightG));
+}
+
+function grown(
+  [thick, wide, long]: CutDimensions['boxMm'],
+  { growth, atG }: CutDimensions,
+  weightG: number,
+): Extent {
+  const times = weightG / atG;
+  return {
+    thick: (thick / 1000) * times ** growth[0],
+    wide: (wide / 1000) * times ** growth[1],
+    long: (long / 1000) * times ** growth[2],
+  };
+}
+
+function measured(usual: Extent, thicknessMm: number | undefined): Extent {
+  if (thicknessMm === undefined) return usual;
+  const thick = thicknessMm / 1000;
+  const stretch = Math.sqrt(usual.thick / thick);
+  return { thick, wide: usual.wide * stretch, long: usual.long * stretch };
+}
+
+/** A hollow piece frozen through: its box, as round as its weight makes it. */
+function blockOf(dimensions: CutDimensions, { cut, weightG }: Piece): Extent {
+  const { thick, wide, long } = grown(dimensions.boxMm, dimensions, weightG);
+  const volume = weightG / 1000 / densityOf(compositionOf(cut), 5);
+  const times = Math.cbrt(volume / ((Math.PI / 6) * thick * wide * long));
+  return { thick: thick * times, wide: wide * times, long: long * times };
+}
+
+function sectioned({ section, faces }: CutDimensions, extent: Extent): Form {
+  const thick = (extent.thick * 2) / faces;
+  const whole = { ...extent, thick };
+  switch (section) {
+    case 'flat':
+      return brick(whole);
+    case 'oval':
+      return oval(whole);
+    case 'ellipsoid':
+      return ellipsoid(whole);
+  }
+}
+
+function plainForm({ cut, weightG, thicknessMm }: Piece): Form {
+  const volume = weightG / 1000 / densityOf(compositionOf(cut), 5);
+  const thick = (thicknessMm ?? cut.thicknessMm) / 1000;
+  switch (cut.shape) {
+    case 'sphere':
+      return { kind: 'sphere', halfM: thick / 2 };
+    case 'cube':
+      return { kind: 'brick', halfM: thick / 2, wide: 1, long: 1 };
+    case 'cylinder':
+      return oval({ thick, wide: thick, long: volume / ((Math.PI / 4) * thick ** 2) });
+    case 'brick':
+    case 'slab':
+      return brick({ thick, wide: Math.sqrt(volume / thick), long: Math.sqrt(volume / thick) });
+  }
+}
+
+function brick({ thick, wide, long }: Extent): Form {
+  const [least = thick, middle = thick, most = thick] = [thick, wide, long].sort((a, b) => a - b);
+  return { kind: 'brick', halfM: least / 2, wide: middle / least, long: most / least };
+}
+
+/** Round across; what is shorter than it is thick is a slice. */
+function oval({ thick, wide, long }: Extent): Form {
+  if (long < thick) return brick({ thick: long, wide: thick, long: wide });
+  return {
+    kind: 'oval',
+    halfM: Math.min(thick, wide) / 2,
+    wide: Math.max(thick, wide) / Math.min(thick, wide),
+    long: long / Math.min(thick, wide),
+  };
+}
+
+function ellipsoid(extent: Extent): Form {
+  const { halfM, wide, long } = { wide: 1, long: 1, ...brick(extent) };
+  return { kind: 'ellipsoid', halfM, wide, long };
+}
