@@ -113,7 +113,7 @@ test('on a phone the weave stands upright and a job opens its step', async ({ pa
   await expect(jobs.first()).toContainText('Salt the duck legs');
   await page.getByRole('button', { name: /Wrap the lamb in foil/ }).click();
   const dialog = page.getByRole('dialog');
-  await expect(dialog).toContainText('14:17 to 16:18');
+  await expect(dialog).toContainText('14:46 to 16:18');
   await dialog.getByRole('button', { name: '5 min earlier' }).click();
-  await expect(dialog).toContainText('14:12 to 16:13');
+  await expect(dialog).toContainText('14:41 to 16:13');
 });

@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { CUTS } from '../pantry/index.ts';
 import { cylinderCore, slabCore, timeTo } from '../test/series.ts';
 import { bodyOf, type Body } from './body.ts';
+import { dimensionsOf } from './cut-dimensions.ts';
 import { cook, type End, type Stage } from './cook.ts';
 import type { PreparedPiece } from './prepared-piece.ts';
 import { compositionOf } from './makeup.ts';
@@ -255,7 +256,7 @@ describe('any cook', () => {
     for (const [id, stage] of grids) {
       const cut = CUTS.get(id);
       if (!cut) throw new Error(id);
-      const piece = { cut, weightG: cut.dimensions?.atG ?? cut.pieceG ?? 300 };
+      const piece = { cut, weightG: dimensionsOf(cut)?.atG ?? cut.pieceG ?? 300 };
       const spec = { piece, startC: 5, conditions: USUAL_CONDITIONS, stages: [stage] };
       const minutes = (cells?: number) =>
         cookOnce(spec, undefined, { everyMin: 1e6, ...(cells !== undefined && { cells }) }).minutes;

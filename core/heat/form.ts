@@ -1,5 +1,6 @@
-import type { Cut, CutDimensions } from '../pantry/index.ts';
+import type { Cut } from '../pantry/index.ts';
 import type { Form } from './body.ts';
+import { dimensionsOf, type CutDimensions } from './cut-dimensions.ts';
 import { densityOf } from './composition.ts';
 import { compositionOf } from './makeup.ts';
 
@@ -18,11 +19,11 @@ export interface Piece {
  * @param frozenShare 0 to 1: what is hollow counts as a block as far as it is frozen
  */
 export function formOf(piece: Piece, frozenShare = 0): Form {
-  const { dimensions } = piece.cut;
+  const dimensions = dimensionsOf(piece.cut);
   if (!dimensions) return plainForm(piece);
   const thawed = measured(slowestOf(dimensions, piece), piece.thicknessMm);
-  if (frozenShare <= 0 || dimensions.faces === 2) return sectioned(dimensions, thawed);
-  const solid = blockOf(dimensions, piece);
+  if (frozenShare <= 0 || !dimensions.boxMm) return sectioned(dimensions, thawed);
+  const solid = blockOf(dimensions, dimensions.boxMm, piece);
   const hollow = { ...thawed, thick: (thawed.thick * 2) / dimensions.faces };
   const mixed = (of: keyof Extent) => hollow[of] + frozenShare * (solid[of] - hollow[of]);
   return ellipsoid({ thick: mixed('thick'), wide: mixed('wide'), long: mixed('long') });
@@ -32,8 +33,11 @@ export function formOf(piece: Piece, frozenShare = 0): Form {
 export function thicknessMmOf(piece: Piece): number {
   const { cut, thicknessMm } = piece;
   if (thicknessMm !== undefined) return thicknessMm;
-  return cut.dimensions ? 1000 * slowestOf(cut.dimensions, piece).thick : cut.thicknessMm;
+  const dimensions = dimensionsOf(cut);
+  return dimensions ? 1000 * slowestOf(dimensions, piece).thick : cut.thicknessMm;
 }
+
+type Millimetres = CutDimensions['slowestMm'];
 
 /** Thickness, width and length, m. */
 interface Extent {
@@ -52,7 +56,7 @@ function slowestOf(dimensions: CutDimensions, { weightG }: Piece): Extent {
 }
 
 function grown(
-  [thick, wide, long]: CutDimensions['boxMm'],
+  [thick, wide, long]: Millimetres,
   { growth, atG }: CutDimensions,
   weightG: number,
 ): Extent {
@@ -72,8 +76,8 @@ function measured(usual: Extent, thicknessMm: number | undefined): Extent {
 }
 
 /** A hollow piece frozen through: its box, as round as its weight makes it. */
-function blockOf(dimensions: CutDimensions, { cut, weightG }: Piece): Extent {
-  const { thick, wide, long } = grown(dimensions.boxMm, dimensions, weightG);
+function blockOf(dimensions: CutDimensions, boxMm: Millimetres, { cut, weightG }: Piece): Extent {
+  const { thick, wide, long } = grown(boxMm, dimensions, weightG);
   const volume = weightG / 1000 / densityOf(compositionOf(cut), 5);
   const times = Math.cbrt(volume / ((Math.PI / 6) * thick * wide * long));
   return { thick: thick * times, wide: wide * times, long: long * times };

@@ -1,4 +1,3 @@
-import { CUT_DIMENSIONS, type CutDimensions } from './dimensions.ts';
 import type { Animal, Avoidable, CutRow, Shape, SoakGroup, Texture } from './rows.ts';
 
 /** A cut of meat or fish, or a vegetable or grain one weighs as the food of a dish. */
@@ -19,8 +18,8 @@ export interface Cut {
   readonly thicknessMm: number;
   /** What salt and marinade must go through: less where the inside is hollow. */
   readonly meatMm: number;
-  /** How large it is by its weight; left out, a flat or round piece of the thickness. */
-  readonly dimensions?: CutDimensions | undefined;
+  /** The cut of heat's dimensions it is as large as; left out, a flat or round piece of the thickness. */
+  readonly sizedAs?: string | undefined;
   readonly boneShare: number;
   readonly trimShare: number;
   /** Cooked weight over raw weight. */
@@ -108,7 +107,7 @@ export function cutFromRow(row: CutRow): Cut {
     shape: row.shape,
     thicknessMm: row.thicknessMm[0],
     meatMm: row.meatMm?.[0] ?? row.thicknessMm[0],
-    dimensions: CUT_DIMENSIONS.get(row.id),
+    sizedAs: row.id,
     boneShare: row.boneShare[0],
     trimShare: row.trimShare[0],
     cookedShare: row.cookedShare[0],

@@ -1,7 +1,6 @@
 export * from './rows.ts';
 export * from './ingredient.ts';
 export * from './cut.ts';
-export type { CutDimensions } from './dimensions.ts';
 export * from './own.ts';
 export * from './named.ts';
 export * from './pantry.ts';

@@ -82,11 +82,11 @@ export function cutFromOwn(own: OwnCut, builtIn?: Cut): Cut {
   const same = builtIn?.animal === own.animal ? builtIn : undefined;
   const base = same?.shape === own.shape ? same : undefined;
   // A thickness of one's own is the thickness, whatever the joint's usual form.
-  const dimensions = base?.thicknessMm === own.thicknessMm ? base.dimensions : undefined;
+  const sizedAs = base?.thicknessMm === own.thicknessMm ? base.sizedAs : undefined;
   return {
     ...base,
     ...own,
-    dimensions,
+    sizedAs,
     holds: [...new Set(heldBy(own.animal, own.holds ?? same?.holds))],
     servedShare: edible * own.cookedShare,
     meatMm: own.thicknessMm,

@@ -1,6 +1,7 @@
 import { WORKED_FOR_MIN, BRISK_MIN, FRIDGE_COLD_C, HOT_HOLDING_C } from '../figures/index.ts';
 import { HOT_LIMIT_MIN, HOT_ROOM_C, ROOM_LIMIT_MIN } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
+import { coldOrShorterMends, shorterMends } from './warm-mends.ts';
 import {
   minutesOfSpan,
   RAW_BOARD_WORK,
@@ -112,8 +113,6 @@ function slowFireMin(dish: LedgerDish, limit: number): number {
 /** Colder food takes a slow fire longer, so a little more is taken off. */
 function mendsOf({ step, verb }: LedgerSpan, restMin: number): SafetyFinding['mends'] {
   if (step === undefined) return [];
-  return [
-    ...(verb === 'temper' ? [] : [{ kind: 'fridge', step } as const]),
-    ...(restMin >= 10 ? [{ kind: 'minutes', step, minutes: Math.floor(restMin) } as const] : []),
-  ];
+  // What is tempered is out of the fridge on purpose.
+  return verb === 'temper' ? shorterMends(step, restMin) : coldOrShorterMends(step, restMin);
 }

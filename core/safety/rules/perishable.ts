@@ -7,6 +7,7 @@ import {
 } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
 import { isPreserved } from '../preserved.ts';
+import { coldOrShorterMends } from './warm-mends.ts';
 import { type Ledger, type LedgerDish, type LedgerMixture, type MixtureSpan } from '../ledger.ts';
 
 /** Batters, custards, creams: what is made of egg, milk or cream is not out for hours either. */
@@ -48,7 +49,7 @@ function standsOut(meal: Ledger, dish: LedgerDish, mixture: LedgerMixture): Safe
         },
       },
       source: 'source.fsisTwoHours',
-      mends: step === undefined ? [] : mendsOf(step, rest),
+      mends: step === undefined ? [] : coldOrShorterMends(step, rest),
     },
   ];
 }
@@ -60,10 +61,3 @@ function counts({ makesFood }: LedgerMixture, span: MixtureSpan): boolean {
 }
 
 const COOLS: ReadonlySet<string> = new Set(['cool', 'chill']);
-
-function mendsOf(step: string, restMin: number): SafetyFinding['mends'] {
-  return [
-    { kind: 'fridge', step },
-    ...(restMin >= 10 ? [{ kind: 'minutes', step, minutes: Math.floor(restMin) } as const] : []),
-  ];
-}

@@ -1,17 +1,20 @@
 import { z } from 'zod';
-import file from './cut-dimensions.json';
+import type { Cut } from '../pantry/index.ts';
+import { dimensions } from './cut-dimensions.json';
 
 const mm3 = z.tuple([z.number().positive(), z.number().positive(), z.number().positive()]);
+
+const power = z.number().min(0);
 
 const CutDimensionsSchema = z.strictObject({
   /** The weight of a piece so large, g. */
   atG: z.number().positive(),
-  /** The box about the whole piece: thickness, width, length. */
-  boxMm: mm3,
-  /** The part that is last to be done: the same three. */
+  /** The part that is last to be done: thickness, width, length. */
   slowestMm: mm3,
+  /** Of a hollow bird, the box about the whole of it: the same three. */
+  boxMm: mm3.optional(),
   /** Each grows with its power of the weight. */
-  growth: z.tuple([z.number().min(0), z.number().min(0), z.number().min(0)]),
+  growth: z.tuple([power, power, power]).default([1 / 3, 1 / 3, 1 / 3]),
   /** Of that part: with corners, round across, or round all over. */
   section: z.enum(['flat', 'oval', 'ellipsoid']),
   /** Heat comes in by both faces; by less than two where one lies over a cavity. */
@@ -26,7 +29,11 @@ const CutDimensionsSchema = z.strictObject({
  */
 export type CutDimensions = z.infer<typeof CutDimensionsSchema>;
 
-/** By the id of the cut. */
-export const CUT_DIMENSIONS: ReadonlyMap<string, CutDimensions> = new Map(
-  Object.entries(z.record(z.string(), CutDimensionsSchema).parse(file.dimensions)),
+const CUT_DIMENSIONS: ReadonlyMap<string, CutDimensions> = new Map(
+  Object.entries(z.record(z.string(), CutDimensionsSchema).parse(dimensions)),
 );
+
+/** How large a cut is; undefined for one nobody measured. */
+export function dimensionsOf({ sizedAs }: Pick<Cut, 'sizedAs'>): CutDimensions | undefined {
+  return sizedAs === undefined ? undefined : CUT_DIMENSIONS.get(sizedAs);
+}
