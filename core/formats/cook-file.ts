@@ -3,6 +3,8 @@ import { z } from 'zod';
 import {
   cookOnce,
   ensembleOf,
+  impossibleIn,
+  type ImpossibleCook,
   checkedByOf,
   PULLS_AT,
   pullCFor,
@@ -47,13 +49,15 @@ const StageSchema = z.looseObject({
   until: UntilSchema,
 });
 
+const UNIT = /\p{L}/u;
+
 const CookFileSchema = z.looseObject({
   zemrin: z.literal('cook'),
   version: z.literal(COOK_VERSION),
   cut: id,
   /** Of one piece, as the cook writes it. */
-  weight: z.string().refine((text) => (readWeight(text) ?? 0) > 0, {
-    message: 'must be a weight like “2.6 kg”',
+  weight: z.string().refine((text) => UNIT.test(text) && (readWeight(text) ?? 0) > 0, {
+    message: 'must be a weight with its unit, like “2.6 kg”',
   }),
   thicknessMm: z.number().min(1).max(500).optional(),
   startC: z.number().min(-30).max(60).default(4.5),
@@ -94,6 +98,10 @@ function specOf(file: CookFile): CookSpec {
     },
     offsetC: file.offsetC,
   };
+  const impossible = impossibleIn(spec);
+  if (impossible.length > 0) {
+    throw new MealError(impossible.map(({ at, ...problem }) => ({ path: pathOf(at), ...problem })));
+  }
   const final = file.stages.findLast(({ until }) => 'finalC' in until);
   if (!final || !('finalC' in final.until)) return spec;
   const at = file.stages.indexOf(final);
@@ -104,6 +112,11 @@ function specOf(file: CookFile): CookSpec {
   }
   const end: End = { kind: 'core', coreC: pullCFor(spec, final.until.finalC) };
   return { ...spec, stages: spec.stages.map((one, i) => (i === at ? { ...one, end } : one)) };
+}
+
+function pathOf(at: ImpossibleCook['at']): string {
+  if (typeof at !== 'string') return `stages[${at.stage}].tempC`;
+  return at === 'thickness' ? 'thicknessMm' : at;
 }
 
 function stageOf({ until, cooker, tempC, wrap, turnEveryMin }: CookFileStage): StageSpec {

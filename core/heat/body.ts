@@ -35,8 +35,9 @@ export interface Body {
 export function flatBodyOf(form: Form): Body {
   if (!('wide' in form && 'long' in form)) return { dimension: 1, halfM: form.halfM };
   const { halfM, wide, long } = form;
-  const sides = 1 + SIDES_COUNT * (1 / wide ** 2 + 1 / long ** 2);
-  return { dimension: 1, halfM: (halfM * fastRoundness(form)) / Math.sqrt(sides) };
+  const [least, middle, most] = sorted(halfM, wide, long);
+  const sides = 1 + SIDES_COUNT * ((least / middle) ** 2 + (least / most) ** 2);
+  return { dimension: 1, halfM: (least * fastRoundness(form)) / Math.sqrt(sides) };
 }
 
 const SIDES_COUNT = 0.3;
@@ -91,7 +92,14 @@ export function bodyOf(form: Form, biot: number): Body {
     case 'oval':
     case 'ellipsoid': {
       const times = roundness(form, biot);
-      return bodyOf({ ...form, kind: 'brick', halfM: halfM * times }, biot * times);
+      const [least, middle, most] = sorted(halfM * times, form.wide, form.long);
+      const brick = {
+        kind: 'brick',
+        halfM: least,
+        wide: middle / least,
+        long: most / least,
+      } as const;
+      return bodyOf(brick, (biot * least) / halfM);
     }
     case 'rod':
       return form.long < 1
@@ -100,6 +108,14 @@ export function bodyOf(form: Form, biot: number): Body {
     case 'disc':
       return between(DISCS, 1 / form.wide, 0, biot, halfM);
   }
+}
+
+/** Half-sizes of a body from the least to the greatest, m: a short round one is a slice. */
+function sorted(halfM: number, wide: number, long: number): [number, number, number] {
+  const [least = halfM, middle = halfM, most = halfM] = [halfM, halfM * wide, halfM * long].sort(
+    (a, b) => a - b,
+  );
+  return [least, middle, most];
 }
 
 type AnySided = Sided<'brick'> | Sided<'oval'> | Sided<'ellipsoid'>;

@@ -50,6 +50,12 @@ export function coreOf({ twoFaced, coreWeight }: Cells, tempC: Float64Array): nu
   return first - (second - first) * coreWeight;
 }
 
+/** The cell within which so much of the mass lies, from the core outward. */
+export function cellWithin({ twoFaced, body }: Cells, count: number, massShare: number): number {
+  if (twoFaced) return Math.min(count - 1, Math.floor((count * (1 + massShare)) / 2));
+  return Math.min(count - 1, Math.floor(count * massShare ** (1 / body.dimension)));
+}
+
 /**
  * The same food in another body's cells: what lay so far from the core by the mass within stays so
  * far. The whole keeps what it holds.

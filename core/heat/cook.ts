@@ -45,6 +45,8 @@ export interface Cook {
   readonly minute: Float64Array;
   readonly coreC: Float64Array;
   readonly surfaceC: Float64Array;
+  /** Point by point, 0 to 1. */
+  readonly tenderByPoint: Float64Array;
   /** By point the temperatures of all cells, from the core outward; empty unless asked for. */
   readonly fieldC: readonly Float32Array[];
   readonly peakCoreC: number;
@@ -94,6 +96,7 @@ export function cook(food: PreparedPiece, stages: readonly Stage[], options: Coo
     minute: Float64Array.from(track.minute),
     coreC: Float64Array.from(track.coreC),
     surfaceC: Float64Array.from(track.surfaceC),
+    tenderByPoint: Float64Array.from(track.tender),
     fieldC: track.fieldC,
     peakCoreC: track.peakCoreC,
     tenderness,
@@ -171,8 +174,10 @@ class Run {
   }
 
   private soften(seconds: number): void {
-    const rate = tenderingPerSecond(this.coreC, this.food.tenderFactor);
-    if (rate > 0) this.tenderness = 1 - (1 - this.tenderness) * Math.exp(-rate * seconds);
+    const rate = tenderingPerSecond(this.field.forkC, this.food.tenderFactor);
+    if (rate <= 0) return;
+    this.tenderness = 1 - (1 - this.tenderness) * Math.exp(-rate * seconds);
+    this.track.tenderness = this.tenderness;
   }
 
   /** Which share of the last step lies before the end; undefined while the end is still to come. */
@@ -211,8 +216,10 @@ class Track {
   readonly minute: number[] = [];
   readonly coreC: number[] = [];
   readonly surfaceC: number[] = [];
+  readonly tender: number[] = [];
   readonly fieldC: Float32Array[] = [];
   peakCoreC: number;
+  tenderness = 0;
   private seconds = 0;
   private next = 0;
   private core: number;
@@ -247,6 +254,7 @@ class Track {
     this.minute.push(this.minutes);
     this.coreC.push(this.core);
     this.surfaceC.push(this.field.surfaceC);
+    this.tender.push(this.tenderness);
     if (this.options.fields === true) this.fieldC.push(Float32Array.from(this.field.tempC));
     this.next = this.seconds + this.options.everyMin * 60;
   }

@@ -46,10 +46,13 @@ interface Extent {
   readonly long: number;
 }
 
-/** The weight of one of what is cut, or grows, in pieces. */
+/** The weight of one of what is cut, or grows, in pieces: what weighs far more is several. */
 function eachG({ pieces, atG }: CutDimensions, weightG: number): number {
-  return pieces ? weightG / Math.max(1, Math.round(weightG / atG)) : weightG;
+  return pieces ? Math.min(weightG, LARGE_PIECE_TIMES * atG) : weightG;
 }
+
+/** Times its usual weight, a large one. Common practice, no source. */
+const LARGE_PIECE_TIMES = 1.25;
 
 function slowestOf(dimensions: CutDimensions, { weightG }: Piece): Extent {
   return grown(dimensions.slowestMm, dimensions, eachG(dimensions, weightG));
@@ -117,15 +120,10 @@ function brick({ thick, wide, long }: Extent): Form {
   return { kind: 'brick', halfM: least / 2, wide: middle / least, long: most / least };
 }
 
-/** Round across; what is shorter than it is thick is a slice. */
+/** Round across, with flat ends; it may be shorter than it is thick. */
 function oval({ thick, wide, long }: Extent): Form {
-  if (long < thick) return brick({ thick: long, wide: thick, long: wide });
-  return {
-    kind: 'oval',
-    halfM: Math.min(thick, wide) / 2,
-    wide: Math.max(thick, wide) / Math.min(thick, wide),
-    long: long / Math.min(thick, wide),
-  };
+  const [least, most] = [Math.min(thick, wide), Math.max(thick, wide)];
+  return { kind: 'oval', halfM: least / 2, wide: most / least, long: long / least };
 }
 
 function ellipsoid(extent: Extent): Form {

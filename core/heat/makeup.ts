@@ -38,9 +38,12 @@ const COLLAGEN_FACTOR: Readonly<Record<Animal, number>> = {
   none: 1,
 };
 
+/** Water birds have firmer legs than chickens. Same source, confidence 0.4. */
+const WATER_BIRD_FACTOR = 2;
+
 /** How fast a cut's collagen softens against pork shoulder's. */
-export function tenderFactorOf(cut: Cut): number {
-  return COLLAGEN_FACTOR[cut.animal];
+export function tenderFactorOf({ id, animal }: Cut): number {
+  return /^(?:duck|goose)-/.test(id) ? WATER_BIRD_FACTOR : COLLAGEN_FACTOR[animal];
 }
 
 /** Lean meat, for a cut that does not say what it is made of. */

@@ -1,6 +1,5 @@
 import { cooks } from '../places/index.ts';
-import { tenderFactorOf } from './makeup.ts';
-import { PULLS_AT, SLICES_AT, tenderingPerSecond } from './tenderness.ts';
+import { PULLS_AT, SLICES_AT } from './tenderness.ts';
 import { INTERACTIVE_CELLS, type Cook } from './cook.ts';
 import { cookOnce, type CookSpec } from './cook-spec.ts';
 
@@ -44,20 +43,16 @@ export function pointAt({ minute }: Pick<Cook, 'minute'>, at: number): number {
 const WORTH_TELLING = 0.5;
 
 /** When a cook is tender enough to slice, and to pull apart; nothing for what is not cooked so long. */
-export function tenderAt(
-  { piece }: CookSpec,
-  { minute, coreC, tenderness }: Pick<Cook, 'minute' | 'coreC' | 'tenderness'>,
-): { readonly told: boolean; readonly slicesMin?: number; readonly pullsMin?: number } {
+export function tenderAt({
+  minute,
+  tenderByPoint,
+  tenderness,
+}: Pick<Cook, 'minute' | 'tenderByPoint' | 'tenderness'>): {
+  readonly told: boolean;
+  readonly slicesMin?: number | undefined;
+  readonly pullsMin?: number | undefined;
+} {
   if (tenderness < WORTH_TELLING) return { told: false };
-  const factor = tenderFactorOf(piece.cut);
-  let left = 1;
-  const found: { slicesMin?: number; pullsMin?: number } = {};
-  for (let i = 1; i < minute.length; i++) {
-    const [from = 0, to = 0] = [minute[i - 1], minute[i]];
-    const meanC = ((coreC[i - 1] ?? 0) + (coreC[i] ?? 0)) / 2;
-    left *= Math.exp(-tenderingPerSecond(meanC, factor) * (to - from) * 60);
-    if (1 - left >= SLICES_AT) found.slicesMin ??= to;
-    if (1 - left >= PULLS_AT) found.pullsMin ??= to;
-  }
-  return { told: true, ...found };
+  const first = (least: number) => minute[tenderByPoint.findIndex((one) => one >= least)];
+  return { told: true, slicesMin: first(SLICES_AT), pullsMin: first(PULLS_AT) };
 }

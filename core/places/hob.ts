@@ -19,6 +19,9 @@ const BY_VERB: Readonly<Partial<Record<string, string>>> = {
   hold: 'warm-oven',
 };
 
+/** Water that a pump stirs, through a bag, W/(m²·K). Handbook figure, from memory. */
+const STIRRED_BATH = 250;
+
 const LIQUID = { basis: 'handbook', offsetSdC: 1.5, cooks: true } as const;
 
 /** Rings, and the pans, pots and steamers on them. Coefficients: handbook figures, from memory. */
@@ -89,6 +92,17 @@ export const hob = definePlace({
         around: bath(Math.min(airC, boilingC - 2), 500),
       }),
       verb: 'braise',
+    },
+    {
+      id: 'water-bath',
+      words: { en: 'water bath, held at a heat' },
+      usualC: 58,
+      heats: [45, 95],
+      basis: 'handbook',
+      offsetSdC: 0.5,
+      cooks: true,
+      boundary: (airC) => ({ around: bath(airC, STIRRED_BATH) }),
+      verb: 'simmer',
     },
     {
       id: 'steam',

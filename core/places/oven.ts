@@ -4,6 +4,8 @@ import { definePlace } from './definition.ts';
 /** Moved air, W/(m²·K). Handbook figure, from memory. */
 const FAN_CONVECTION = 18;
 const USUAL_C = 170;
+/** How much of what would saturate it an oven full of steam holds. No source, confidence 0.5. */
+const STEAM_SHARE = 0.9;
 /** An oven below this only keeps warm. */
 const KEEPS_WARM_BELOW_C = 85;
 
@@ -45,6 +47,23 @@ export const oven = definePlace({
         around: { ...air(airC, FAN_CONVECTION, ovenVapourPa), tray: true },
       }),
       verb: 'roast',
+    },
+    {
+      id: 'steam-oven',
+      words: { en: 'steam oven' },
+      usualC: 100,
+      heats: [60, 230],
+      cooks: true,
+      basis: 'handbook',
+      offsetSdC: 5,
+      // All steam up to boiling; hotter, it stays as much.
+      boundary: (airC, _conditions, _fitted, { boilingC, vapourPa }) => ({
+        around: {
+          ...air(airC, FAN_CONVECTION, vapourPa(Math.min(airC, boilingC), STEAM_SHARE)),
+          tray: true,
+        },
+      }),
+      verb: 'steam',
     },
     {
       id: 'warm-oven',

@@ -46,7 +46,7 @@ export function Facts(props: FactsProps) {
   const timeOrNot = (minutes: number | undefined) =>
     minutes === undefined ? t('heat.notYet') : time(minutes);
   const lost = cook.evaporated + cook.dripped;
-  const tender = tenderAt(spec, cook);
+  const tender = tenderAt(cook);
   return (
     <aside className="shrink-0 bg-panel p-5 lg:sticky lg:top-0 lg:h-screen lg:w-[264px] lg:overflow-y-auto">
       {tender.told && (
