@@ -1,6 +1,7 @@
 import { CUTS, type Animal } from '../pantry/index.ts';
 import type { SpoonSystem } from '../quantity/index.ts';
-import { newContext, type ReadAct } from './context.ts';
+import { clausesOf, type Clause } from './clauses.ts';
+import { newContext, type Context, type ReadAct } from './context.ts';
 import { noteSoak, readSentence } from './sentence.ts';
 import type { ReadIngredient } from './ingredient-line.ts';
 import { readIngredientLines } from './ingredient-lines.ts';
@@ -197,30 +198,62 @@ interface Sentence {
 
 function readOne(
   { sentence, group, line }: Sentence,
-  context: ReturnType<typeof newContext>,
+  context: Context,
   acts: ReadAct[],
   lines: ReadLine[],
   /** It names ingredients, in a recipe that has no list of them. */
   listed: boolean,
 ): void {
-  const read = readSentence(sentence, line, group, context);
-  const last = acts.at(-1);
-  if (read.adds && last) acts[acts.length - 1] = withMore(last, read.adds);
   const first = acts.length;
   const kept = reserveLit(sentence);
-  const made = read.acts.filter((act, i) => !repeats(act, i === 0 ? last : read.acts[i - 1]));
-  acts.push(...made);
+  const clauses = clausesOf(sentence);
+  const read = clauses.map((clause) => readClause(clause, line, group, context, acts));
+  const made = read.flatMap(({ made }) => made);
   const understood =
     listed ||
     kept.length > 0 ||
-    (read.understood && (read.acts.length > 0 || read.adds === undefined || last !== undefined));
+    (read.some(({ understood }) => understood) &&
+      read.every(({ understood }, i) => understood || !/\d/.test(clauses[i]?.text ?? '')));
   lines.push(
     lineOf(sentence, understood ? 'method' : 'unread', {
-      acts: made.length > 0 ? made.map((_act, i) => first + i) : read.acts.map(() => first - 1),
-      lit: [...read.acts.flatMap(({ lit }) => lit), ...kept],
-      guessed: read.acts.some(({ guessed }) => guessed),
+      acts:
+        made.length > 0
+          ? made.map((_act, i) => first + i)
+          : read.flatMap(({ repeated }) => (repeated ? [first - 1] : [])),
+      lit: [...read.flatMap(({ lit }) => lit), ...kept],
+      guessed: made.some(({ guessed }) => guessed),
     }),
   );
+}
+
+interface ReadClause {
+  readonly made: readonly ReadAct[];
+  /** It only went on with the step before. */
+  readonly repeated: boolean;
+  readonly understood: boolean;
+  readonly lit: ReadonlyArray<readonly [from: number, to: number]>;
+}
+
+/** Reads one clause, and adds its steps to those before. */
+function readClause(
+  { text, from }: Clause,
+  line: number,
+  group: string | undefined,
+  context: Context,
+  acts: ReadAct[],
+): ReadClause {
+  const read = readSentence(text, line, group, context);
+  const last = acts.at(-1);
+  if (read.adds && last) acts[acts.length - 1] = withMore(last, read.adds);
+  const made = read.acts.filter((act, i) => !repeats(act, i === 0 ? last : read.acts[i - 1]));
+  acts.push(...made);
+  return {
+    made,
+    repeated: made.length === 0 && read.acts.length > 0,
+    understood:
+      read.understood && (read.acts.length > 0 || read.adds === undefined || last !== undefined),
+    lit: read.acts.flatMap(({ lit }) => lit.map(([a, b]) => [a + from, b + from] as const)),
+  };
 }
 
 /** What a later sentence adds: only what was not said yet. */

@@ -1,4 +1,5 @@
 import { actOf, minutesOf, tendingIn, type Share } from './act.ts';
+import { cueIn, type CueHit } from './cues.ts';
 import { HEATS, type Context, type ReadAct } from './context.ts';
 import { degreesIn, type Degree } from './degree.ts';
 import { spansIn, type ReadDuration } from './span.ts';
@@ -45,14 +46,23 @@ export function readSentence(
   group: string | undefined,
   context: Context,
 ): ReadSentence {
-  const spans = spansIn(text).filter((span) => !isMoment(text, span));
+  const cue = CONDITION.test(text) ? undefined : cueIn(text, context);
+  const said0 = spansIn(text);
+  const lengths = said0.filter((span) => !isMoment(text, span));
+  // "45 minutes before you cook", "90 minutes ahead": how long coals burn, and how long a joint stands.
+  const spans = lengths.length === 0 && cue && AHEAD.has(cue.verb) ? said0 : lengths;
   const degrees = degreesIn(text, context.fahrenheit);
   noteSoak(text, context);
   const said = verbsIn(text, context.language);
   const place = placeIn(text);
   if (place === 'slow-cooker') context.slowCooker = true;
   const lowered = LOWERED.test(text) ? degrees.find(({ sense }) => sense === 'place') : undefined;
-  const hits = kept(said, spans, degrees, text);
+  const hits = told(kept(said, spans, degrees, text), cue, spans, degrees);
+  if (hits.length === 0) {
+    const bare =
+      place === undefined || place === 'oven' ? bareHeat(spans, degrees, context) : undefined;
+    if (bare) hits.push({ verb: bare, from: 0, to: 0 });
+  }
   if (hits.length === 0) {
     if (lowered) context.ovenC = lowered.tempC;
     if (CONDITION.test(text)) return { acts: [], understood: false };
@@ -112,6 +122,47 @@ export function readSentence(
   if (lowered) context.ovenC = lowered.tempC;
   return { acts: merged(acts), understood: true };
 }
+
+/** What is begun so long before something else. */
+const AHEAD: ReadonlySet<VerbWords> = new Set<VerbWords>(['temper', 'light', 'preheat', 'soak']);
+/** Work whose own minutes are its own. */
+const WORK: ReadonlySet<VerbWords> = new Set<VerbWords>(['mix', 'prepare']);
+
+/** The steps of a clause as its surroundings make them: a weak verb gives way to what they speak of. */
+function told(
+  hits: readonly VerbHit[],
+  cue: CueHit | undefined,
+  spans: readonly ReadDuration[],
+  degrees: readonly Degree[],
+): VerbHit[] {
+  if (!cue) return [...hits];
+  const hit = { verb: cue.verb, from: cue.from, to: cue.to };
+  const heard = spans.some(isTimed) || degrees.length > 0 || BARE_CUES.has(cue.verb);
+  if (hits.length === 0) return heard ? [hit] : [];
+  const owner = hits.findIndex((_hit, i) => shareOf(spans, hits, i).some(isTimed));
+  const at = owner === -1 && BARE_CUES.has(cue.verb) ? 0 : owner;
+  const owns = hits[at];
+  if (!owns || WORK.has(owns.verb) || !cue.over.includes(owns.verb)) return [...hits];
+  return hits.map((one, i) => (i === at ? { ...one, verb: cue.verb } : one));
+}
+
+const isTimed = ({ sense }: ReadDuration): boolean => sense !== 'every';
+/** Steps that say nothing of how long they take. */
+const BARE_CUES: ReadonlySet<VerbWords> = new Set<VerbWords>(['light']);
+
+/** A heat and a length, and nothing else: it goes on as it went, or begins in the oven; sides mean a pan. */
+function bareHeat(
+  spans: readonly ReadDuration[],
+  degrees: readonly Degree[],
+  context: Context,
+): VerbWords | undefined {
+  if (!spans.some(isTimed) || context.hot) return undefined;
+  const hot = degrees.some(({ sense, tempC }) => sense === 'place' && tempC >= LEAST_OVEN_C);
+  if (hot) return context.hasMeat ? 'roast' : 'bake';
+  return spans.some(({ perSide }) => perSide) && context.hasMeat ? 'sear' : undefined;
+}
+
+const LEAST_OVEN_C = 90;
 
 /** "20 minutes at 200, then at 160 for an hour": the same again, longer or cooler. */
 function againOf(text: string, act: ReadAct, share: Share, context: Context): ReadAct[] {

@@ -1,0 +1,39 @@
+/** A part of a sentence in which one thing is done, and where it begins. */
+export interface Clause {
+  readonly text: string;
+  readonly from: number;
+}
+
+const GOES_ON =
+  'carry on|carrying on|continue|keep going|keep at it|go on|finish(?! with)|leave it (?:in|on|there)|put it back|(?:turn|drop|lower|reduce|raise|increase|bring) (?:it|the (?:oven|heat|temperature))(?=[^.;,]{0,30}\\d{3})|sigue|siga|seguir|contin[uú]a|prosigue|termina|acaba|(?:baja|sube|reduce)(?:r)? (?:el horno|la temperatura)(?=[^.;,]{0,30}\\d{3})';
+
+/**
+ * Where a sentence turns to something else: "then", a semicolon, "and carry on", "followed by",
+ * "before". Both halves must hold enough to stand alone.
+ */
+const TURN = new RegExp(
+  `\\s*(?:;|(?:,|\\.)?\\s+(?:and\\s+|y\\s+)?(?:then|followed by|after that|afterwards|luego|despu[eé]s|a continuaci[oó]n|seguido de)(?=[\\s,]),?|,?\\s+(?:and|y)\\s+(?=(?:${GOES_ON})(?!\\p{L}))|,\\s+(?=(?:${GOES_ON})(?!\\p{L})))\\s*`,
+  'giu',
+);
+
+/** "And then some", "then add it": too little to be told apart. */
+const LEAST_LETTERS = 6;
+
+/** The clauses of a sentence, in its order; one where it does not turn. */
+export function clausesOf(sentence: string): Clause[] {
+  const found: Clause[] = [];
+  let from = 0;
+  for (const match of sentence.matchAll(TURN)) {
+    const text = sentence.slice(from, match.index);
+    const behind = sentence.slice(match.index + match[0].length);
+    if (letters(text) < LEAST_LETTERS || letters(behind) < LEAST_LETTERS) continue;
+    found.push({ text, from });
+    from = match.index + match[0].length;
+  }
+  found.push({ text: sentence.slice(from), from });
+  return found;
+}
+
+function letters(text: string): number {
+  return text.match(/\p{L}/gu)?.length ?? 0;
+}

@@ -1,0 +1,147 @@
+import type { Verb } from '../terms/index.ts';
+import type { Context } from './context.ts';
+import type { VerbWords } from './verbs.ts';
+
+/** What a clause is about where its verb says little, or it has none. */
+interface Cue {
+  readonly verb: Verb | 'again';
+  readonly words: RegExp;
+  /** Only where this holds of what was read before. */
+  readonly when?: (context: Context) => boolean;
+  /** Wins over a verb that was found as well. */
+  readonly over?: readonly VerbWords[];
+}
+
+const WEAK: readonly VerbWords[] = ['put', 'wait', 'cook', 'rest', 'chill', 'prepare', 'mix'];
+
+/**
+ * The most telling first. Each names a step by what surrounds it: a bath of brine, skewers in
+ * water, coals that get going, a joint that loses its chill.
+ */
+const CUES: readonly Cue[] = [
+  {
+    verb: 'temper',
+    words:
+      /\b(?:room|kitchen) temp(?:erature)?\b|\b(?:los(?:e|es|ing)|take|get|knock)s? (?:off )?(?:its |their |the )?(?:chill|cold)\b|\boff the chill\b|\bout of the (?:fridge|refrigerator|cold)\b|\bfrom the (?:fridge|refrigerator)\b|^(?:the )?(?:\p{L}+ )?(?:steaks?|meat|joint|chops?|roast|bird|beef|lamb|pork|it|them) out\b|fuera de la nevera|temperatura ambiente|pierda el fr[ií]o|sin fr[ií]o|^(?:saca|saque|sacar)\b|\bun rato antes\b/iu,
+    when: ({ hot, dough, hasMeat }) => hot === undefined && !dough && hasMeat,
+    over: WEAK,
+  },
+  {
+    verb: 'brine',
+    words:
+      /(?<!\p{L})(?:(?:in|into|through|under|from) (?:the |a |its |their )?(?:cold |cooled )?(?:brine|cure)|salt(?:ed)? (?:water )?bath|bath (?:of|in) salt(?:ed)? ?water|in salt(?:ed)? water|under (?:the )?salt|cured? (?:under|in|with) (?:the )?salt|dry[- ]brine|brine|(?:en|a) (?:la )?salmuera|bajo (?:la )?sal|en agua con sal|salmuera)(?!\p{L})/iu,
+    when: ({ hot, hasMeat }) => hot === undefined && hasMeat,
+    over: [...WEAK, 'soak'],
+  },
+  {
+    verb: 'marinate',
+    words:
+      /(?<!\p{L})(?:(?:in|with) (?:the |its |their )?marinade|steep\p{L}*|marinade|marinating|(?:yogh?urt|spice|curry|herb) (?:mixture|mix|paste)|(?:en|con) (?:el |la |su )?(?:adobo|marinada|macerad\p{L}*)|maceraci[oó]n|adobo|marinad[oa]|escabeche)(?!\p{L})/iu,
+    when: ({ hot, hasMeat }) => hot === undefined && hasMeat,
+    over: WEAK,
+  },
+  {
+    verb: 'soak',
+    words:
+      /(?<!\p{L})(?:skewers?|wooden sticks?|sticks|wood chips?|planks?|dried (?:\p{L}+ )?(?:beans?|mushrooms?|chickpeas?|peas|fruit|chill?i(?:e?s)?)|steep\p{L}*|brochetas|palillos|astillas|legumbres|alubias|garbanzos|jud[ií]as|setas secas)(?!\p{L})[^.;]{0,60}(?:water|soak|steep|agua|remojo)|an? \p{L}+[’']s soak|(?:in|with|into) (?:cold |warm |hot |boiling |plenty of )?water(?=[^.;]{0,30}(?:leave|half|\d|hour|overnight))|(?:en|a|de) remojo|(?:en|con) agua fr[ií]a/iu,
+    when: ({ hot }) => hot === undefined,
+    over: WEAK,
+  },
+  {
+    verb: 'light',
+    words:
+      /(?<!\p{L})(?:(?:get|have|with) (?:the |your |some )?(?:coals?|charcoal|fire|grill|barbecue|bbq|embers)(?: \p{L}+)? (?:going|lit|ready|glowing|burning|hot|started|ashed)|(?:coals?|charcoal|fire|chimney|embers)(?: should be| must be)? (?:lit|going|started)|two-zone fire|(?:coals|embers) (?:are )?(?:ashed|white|grey|gray)|(?:carb[oó]n|brasas?|fuego|le[ñn]a|barbacoa) (?:encendid[oa]s?|prendid[oa]s?|list[oa]s?)|(?:enciende|prende|prepara|haz) (?:el |la |las |un |una |unas )?(?:carb[oó]n|brasas?|fuego|barbacoa|lumbre|ascuas))(?!\p{L})/iu,
+    over: [...WEAK, 'grill', 'preheat'],
+  },
+  {
+    verb: 'knead',
+    words: /(?<!\p{L})(?:work|trabaj\p{L}*) (?:the |la )?(?:dough|masa)(?!\p{L})/iu,
+    when: ({ dough }) => dough,
+    over: WEAK,
+  },
+  {
+    verb: 'rise',
+    words:
+      /(?<!\p{L})(?:(?:first|second|final|bulk|last|primer|segundo|primera|segunda)?\s*(?:prove|proof|proving|proofing|rise|rising|fermentation|ferment|levado|fermentaci[oó]n|leudado)|doubl\p{L}+|dobl\p{L}+ (?:su |de )?(?:volumen|tama[ñn]o))(?!\p{L})/iu,
+    when: ({ dough, hot }) => dough && hot === undefined,
+    over: WEAK,
+  },
+  {
+    verb: 'hold',
+    words:
+      /(?<!\p{L})(?:(?:keep|keeps|kept|stay|stays|hold|holds|held)(?: it| them| the \p{L}+| everything)? (?:happily |well |nicely )?(?:warm|hot)|(?:it|they|that) (?:will |can )?(?:hold|keep)s? (?:happily|well|nicely|fine)|to stay (?:hot|warm)|warming drawer|low oven(?=[^.;]{0,20}(?:hold|keep|until))|(?:mant[eé]n\p{L}*|se mantiene|aguanta|conserv\p{L}+|guarda\p{L}*)[^.;]{0,30}(?:caliente|templad[oa]|horno (?:bajo|suave|apagado))|al calor)(?!\p{L})/iu,
+    over: [...WEAK, 'roast', 'bake'],
+  },
+  {
+    verb: 'rest',
+    words:
+      /(?<!\p{L})(?:rest|rests|resting|relax\p{L}*|tent(?:ed)?|off the heat|away from the heat|before (?:you )?(?:carv|slic|cutt?|touch)\p{L}*|warm (?:plate|dish|board)|cool ?box|reposo|reposar|reposa\p{L}*|descans\p{L}*|fuera del fuego|antes de (?:cortar|trinchar)|en la tabla|tapad[oa]s? con (?:papel|aluminio))(?!\p{L})/iu,
+    when: ({ dough }) => !dough,
+    over: ['put', 'wait', 'cook'],
+  },
+  {
+    verb: 'knead',
+    words: /(?<!\p{L})(?:amasado|kneading)(?!\p{L})/iu,
+  },
+  {
+    verb: 'reduce',
+    words:
+      /(?<!\p{L})(?:bubbl\p{L}* (?:away|down)|boil\p{L}* (?:away|down)|almost nothing|by half|by (?:a |two )?thirds?|(?:a|hasta) la mitad|que (?:se )?consuma|casi (?:en )?nada)(?!\p{L})/iu,
+    over: ['put', 'wait', 'cook', 'rest'],
+  },
+  {
+    verb: 'simmer',
+    words:
+      /(?<!\p{L})(?:(?:at|to|on) (?:a |the )?(?:bare |gentle )?(?:shiver|murmur|tremble|blip|simmer|lowest (?:heat|flame))|barely (?:trembl|mov|bubbl|simmer)\p{L}*|lowest (?:heat|flame|setting)|lid on|(?:muy )?(?:a )?fuego (?:muy )?(?:lento|bajo|suave|m[ií]nimo)|chup chup|sin que hierva|apenas (?:hierv|tiembl|burbuj)\p{L}*)(?!\p{L})/iu,
+    when: ({ slowCooker }) => !slowCooker,
+    over: ['put', 'wait', 'cook', 'rest', 'boil'],
+  },
+  {
+    verb: 'fry',
+    words:
+      /(?<!\p{L})(?:(?:toast|crisp|dry-fry|colou?r|render|wilt|melt down)[^.;]{0,40}(?:pan|skillet|oil|butter|fat)|dry (?:pan|skillet)|(?:tuesta|dora|tostar)[^.;]{0,30}sart[eé]n)(?!\p{L})/iu,
+    over: WEAK,
+  },
+  {
+    verb: 'smoke',
+    words: /(?<!\p{L})(?:the smoke|smoking|in (?:the )?smoke|en (?:el )?humo|ahumado)(?!\p{L})/iu,
+    over: ['put', 'wait', 'cook'],
+  },
+  {
+    verb: 'roast',
+    words:
+      /(?<!\p{L})(?:in (?:a|an|the) [^.;]{0,24}oven|oven,? (?:at )?\d|roasting(?! (?:tin|tray|pan|dish))|en (?:el|un) horno|de horno|al horno|asado)(?!\p{L})/iu,
+    when: ({ dough }) => !dough,
+    over: ['put', 'cook'],
+  },
+  {
+    verb: 'again',
+    words: new RegExp(
+      '(?<!\\p{L})(?:carry(?:ing)? on|continue|keep going|keep at it|go on|finish|leave (?:it|them) (?:in|on|there)|another|longer|more|extra|sigue|siga|seguir|contin[uú]a|prosigue|termina|acaba|otr[oa]s?|m[aá]s)(?!\\p{L})',
+      'iu',
+    ),
+    when: ({ hot }) => hot !== undefined,
+    over: ['put', 'wait', 'cook', 'rest'],
+  },
+];
+
+/** A cue that tells which step a clause is, and where it stands. */
+export interface CueHit {
+  readonly verb: Verb;
+  readonly from: number;
+  readonly to: number;
+  readonly over: readonly VerbWords[];
+}
+
+/** The step a clause's surroundings speak of; undefined where they say nothing. */
+export function cueIn(clause: string, context: Context): CueHit | undefined {
+  for (const { verb, words, when, over = [] } of CUES) {
+    if (when && !when(context)) continue;
+    const match = words.exec(clause);
+    if (!match) continue;
+    const means = verb === 'again' ? context.hot?.verb : verb;
+    if (means === undefined) continue;
+    return { verb: means, from: match.index, to: match.index + match[0].length, over };
+  }
+  return undefined;
+}
