@@ -1,5 +1,5 @@
 import { fahrenheitToC } from '../quantity/index.ts';
-import { DIGITS, numberIn } from './numbers.ts';
+import { DIGITS, NUMBER, numberIn } from './numbers.ts';
 
 /** A temperature in a text: of the place, or of the food's middle. */
 export interface Degree {
@@ -14,7 +14,7 @@ const WITH_UNIT = new RegExp(
   'giu',
 );
 const BARE = new RegExp(
-  `(${DIGITS})(?:\\s*(?:-|–|—|to|a)\\s*(${DIGITS}))?\\s*(?:°|º|degrees?|grados?)(?!\\s*(?:C|F|Cel|Fah|cent)(?!\\p{L}))`,
+  `(${NUMBER})(?:\\s*(?:-|–|—|to|a)\\s*(${DIGITS}))?\\s*(?:°|º|degrees?|grados?)(?!\\s*(?:C|F|Cel|Fah|cent)(?!\\p{L}))`,
   'giu',
 );
 const GAS = /gas(?: mark)?\s*(\d{1,2}|½|¼)/giu;
@@ -43,13 +43,18 @@ const CORE =
 const CORE_BEHIND =
   /^[^.;]{0,40}(?:internal|core|in the (?:middle|cent)|inside|interna|en el centro|por dentro|on (?:a|an|your) [^.;]*thermometer|en el coraz[oó]n)/iu;
 
+/** An oven that only keeps warm is as cool as a core. */
+const OF_OVEN =
+  /(?:oven|horno|drawer|water|bath|agua|ba[ñn]o|smoker|ahumador)\s*(?:at|to|to about|a|a unos|,)?\s*$/iu;
+const OVEN_BEHIND = /^\s*(?:oven|horno|warming|drawer|water|smoker)/iu;
+
 /** "then at 160 for an hour", "oven, 180": an oven's heat without a sign. */
 const UNSIGNED =
-  /(?:(?:at|to|a)\s+|(?:oven|horno),?\s+(?:at\s+|a\s+)?)(\d{3})(?=\s+(?:for|until|durante|hasta)|\s*[,.;)]|\s*$)/giu;
+  /(?:(?:at|to|a)\s+|(?:oven|horno),?\s+(?:at\s+|a\s+)?)(\d{3})(?=\s+(?:for|until|durante|hasta)|\s*[,.;)]|\s*$)|(?<!\d)(\d{3})(?=\s*(?:fan|convection|con ventilador))/giu;
 
 /** "Till a thermometer says 140": without a sign, of the middle. */
 const UNSIGNED_CORE =
-  /(?:thermometer|probe|internal temp(?:erature)?|term[oó]metro|sonda)[^.;\d]{0,30}(?:says|reads|registers|hits|shows|reaches|is|at|of|marca|marque|diga)\s+(?:about\s+)?(\d{2,3})(?!\s*(?:°|º|degrees?|grados?|min|h\b|[CF]\b)|\d)/giu;
+  /(?:(?:thermometer|probe|internal temp(?:erature)?|term[oó]metro|sonda)[^.;\d]{0,30}(?:says|reads|registers|hits|shows|reaches|is|at|of|marca|marque|diga)\s+(?:about\s+)?|(?<!\p{L})(?:take|bring|cook|roast|grill|smoke|lleva|llevar)(?!\p{L})[^.;\d]{0,30}\s(?:to|up to|on to|hasta|a)\s+(?=\d{2}(?!\d)))(\d{2,3})(?!\s*(?:°|º|degrees?|grados?|min|h\b|hours?|g\b|kg|cm|mm|%|[CF]\b)|\d)/giu;
 
 /** Every temperature in a text. Where °C and °F say the same twice, it is one. */
 export function degreesIn(text: string, fahrenheit: boolean): Degree[] {
@@ -77,7 +82,7 @@ export function degreesIn(text: string, fahrenheit: boolean): Degree[] {
         : [{ from: match.index, to: match.index + match[0].length, tempC }];
     }),
     ...[...text.matchAll(UNSIGNED)].map((match) => {
-      const value = numberIn(match[1] ?? '');
+      const value = numberIn(match[1] ?? match[2] ?? '');
       const to = match.index + match[0].length;
       const tempC =
         value >= FAHRENHEIT_FROM || (fahrenheit && value >= 225) ? fahrenheitToC(value) : value;
@@ -102,6 +107,7 @@ export function degreesIn(text: string, fahrenheit: boolean): Degree[] {
 
 function senseOf(text: string, { from, to, tempC }: Omit<Degree, 'sense'>): Degree['sense'] {
   if (tempC > CORE_MOST_C) return 'place';
+  if (OF_OVEN.test(text.slice(0, from)) || OVEN_BEHIND.test(text.slice(to))) return 'place';
   const isCore = CORE.test(text.slice(0, from)) || CORE_BEHIND.test(text.slice(to));
   return isCore
     ? 'core'

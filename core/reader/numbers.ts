@@ -72,6 +72,47 @@ const WORDS: Readonly<Record<string, number>> = {
   'unas pocas': 3,
 };
 
+const UNITS = 'one|two|three|four|five|six|seven|eight|nine';
+const TENS = 'twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety';
+const TENS_ES = 'treinta|cuarenta|cincuenta|sesenta|setenta|ochenta|noventa';
+const UNITS_ES = 'uno|una|un|dos|tres|cuatro|cinco|seis|siete|ocho|nueve';
+const HUNDREDS_ES = 'cien|ciento|doscientos|trescientos|cuatrocientos';
+const TENS_VALUES: Readonly<Record<string, number>> = {
+  twenty: 20,
+  thirty: 30,
+  forty: 40,
+  fifty: 50,
+  sixty: 60,
+  seventy: 70,
+  eighty: 80,
+  ninety: 90,
+  setenta: 70,
+  ochenta: 80,
+  cien: 100,
+  ciento: 100,
+  doscientos: 200,
+  trescientos: 300,
+  cuatrocientos: 400,
+};
+/** "Thirty-five", "three hundred and seventy-five", "ciento ochenta", "treinta y dos". */
+const COMPOUND = `(?:(?:${UNITS}|a) hundred(?:(?: and)? (?:(?:${TENS})(?:[- ](?:${UNITS}))?|${UNITS}|ten|fifteen))?|(?:${TENS})(?:[- ](?:${UNITS}))?|(?:${HUNDREDS_ES})(?: (?:${TENS_ES}|veinte|veinticinco|diez|quince)(?: y (?:${UNITS_ES}))?)?|(?:${TENS_ES}) y (?:${UNITS_ES}))`;
+
+/** The value of a compound in words; undefined where a word of it is none. */
+function compoundIn(words: string): number | undefined {
+  let sum = 0;
+  for (const word of words.split(/[\s-]+/)) {
+    if (word === 'and' || word === 'y') continue;
+    if (word === 'hundred') {
+      sum *= 100;
+      continue;
+    }
+    const value = TENS_VALUES[word] ?? WORDS[word];
+    if (value === undefined) return undefined;
+    sum += value;
+  }
+  return sum;
+}
+
 const BY_LENGTH = Object.keys(WORDS).sort((a, b) => b.length - a.length);
 
 /** A number written with digits: "1 1/2", "½", "1½", "2.5", "2,5", "1,500". */
@@ -79,7 +120,8 @@ export const DIGITS =
   '(?:\\d+\\s+(?:and\\s+|y\\s+)?\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[¼-¾⅐-⅞]|[¼-¾⅐-⅞]|\\d{1,3}(?:[.,]\\d{3})+(?!\\d)|\\d+[.,]\\d+|\\d+)';
 
 /** A number in digits or words. Words end at a letter's edge. */
-export const NUMBER = `(?:${DIGITS}|(?<![\\p{L}-])(?:${BY_LENGTH.join('|')})(?![\\p{L}-]))`;
+const WORD_ENDS = '(?!\\p{L})(?!-(?!(?:minute|min|hour|hr|day|week|second)))';
+export const NUMBER = `(?:${DIGITS}|(?<![\\p{L}-])(?:${COMPOUND}|${BY_LENGTH.join('|')})${WORD_ENDS})`;
 
 /**
  * The value of a number in a text. A comma or a dot before three digits parts thousands: nobody
@@ -91,6 +133,8 @@ export function numberIn(text: string): number {
   const plain = text.trim().toLowerCase();
   const word = WORDS[plain];
   if (word !== undefined) return word;
+  const compound = /^\p{L}/u.test(plain) ? compoundIn(plain) : undefined;
+  if (compound !== undefined) return compound;
   const digits = plain
     .replace(/(\d)\s+(?:and|y)\s+(?=\d)/, '$1 ')
     .replace(/[⁄]/g, '/')

@@ -31,15 +31,17 @@ function unitMinutes(word: string): number {
   return MINUTES.find(([unit]) => unit.test(word))?.[1] ?? 1;
 }
 
-const DASH = '\\s*(?:-|–|—|to|or|a|o)\\s*';
-const AND_HALF = '(?:\\s+(?:and (?:a|one) half|y medi[ao]))?';
+const DASH =
+  '\\s*(?:-|–|—|to|or|a|o|,\\s*(?:at (?:the )?most|up to|no more than|m[aá]ximo|como (?:mucho|m[aá]ximo)))\\s*';
+const AND_HALF =
+  '(?:\\s+(?:and (?:a|one)[- ]half|and (?:a |one )?quarter|and three[- ]quarters?|y medi[ao]|y cuarto|y tres cuartos))?';
 const HALF = '(?:\\s+(?:and a half|y media|and a quarter|y cuarto))?';
 /** "1 hour", "4-6 hours", "1 h 30", "two and a half hours", "an hour and a half", "hora y media". */
 const ATOM = new RegExp(
   `(?:(?:(?:between|entre)\\s+(?<from>${NUMBER})\\s+(?:and|y)\\s+(?<till>${NUMBER})|(?<low>${NUMBER})(?:${DASH}(?<high>${NUMBER}))?(?<plus>${AND_HALF}))` +
     `(?:\\s*(?:more|further|additional|full|good|short|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})` +
-    `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${DIGITS})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?=\\s*(?:[.,;)]|$))))?)` +
-    '|(?<said>half an hour|half hour|media hora|a quarter of an hour|quarter of an hour|un cuarto de hora|cuarto de hora|three quarters of an hour|three-quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto)' +
+    `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${DIGITS})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?=\\s*(?:[.,;)]|$))))?)` +
+    '|(?<said>half an hour|half[- ]hour|media hora|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto)' +
     '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora)(?![\\p{L}]))' +
     '|(?<night>overnight|o/n(?![\\p{L}])|the whole night|all night|through the night|toda la noche|durante la noche|de un d[ií]a para otro|de la noche a la mañana|una noche entera|una noche|la noche(?! anterior| antes))',
   'giu',
@@ -48,6 +50,11 @@ const ATOM = new RegExp(
 const SAID: Readonly<Record<string, number>> = {
   'half an hour': 30,
   'half hour': 30,
+  'half-hour': 30,
+  'a quarter hour': 15,
+  'a quarter-hour': 15,
+  'quarter hour': 15,
+  'quarter-hour': 15,
   'media hora': 30,
   'a quarter of an hour': 15,
   'quarter of an hour': 15,
@@ -110,7 +117,25 @@ function unitsIn(text: string): Atom[] {
 /** "and a half", "and a quarter". */
 function halfOf(words: string | undefined): number {
   if (words === undefined || words.trim() === '') return 0;
+  if (/three|tres/.test(words)) return 0.75;
   return /quarter|cuarto/.test(words) ? 0.25 : 0.5;
+}
+
+/** "Another five", "for 15.", "five more", "every six": minutes, where nothing else is said behind. */
+const BARE_MINUTES = new RegExp(
+  `(?:(?<=(?:another|every|each|for another|otr[oa]s|cada)\\s+)(${NUMBER})|(?<=(?:for|durante)\\s+)(\\d{1,2})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$)))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;)]|$))`,
+  'giu',
+);
+/** Fewer are persons. */
+const LEAST_BARE_MIN = 5;
+
+function bareIn(text: string): Atom[] {
+  return [...text.matchAll(BARE_MINUTES)].flatMap((match): Atom[] => {
+    const minutes = numberIn(match[0]);
+    if (!(minutes >= LEAST_BARE_MIN && minutes <= 90)) return [];
+    const at = { from: match.index, to: match.index + match[0].length };
+    return [{ ...at, ...exactly(minutes), night: false }];
+  });
 }
 
 /** "then 10–15": minutes again, when minutes were said before. */
@@ -152,11 +177,15 @@ const EVERY = /(?:every|each|cada|once (?:every|an?)|una vez (?:cada|por))\s*$/i
 const PER_SIDE =
   /^\s*(?:per|a|each|on each|on the first|for each|on either|por|de cada|en cada|por cada|each on)?\s*(?:side|lado|face|cara)s?\b/iu;
 const PER_POUND =
-  /^\s*(?:per|a|for each|for every|an?|por)\s*(pound|lb|libra|kilo(?:gram)?s?|kg)\b/iu;
+  /^\s*(?:\/|per|a|to (?:the|a|each|every)|for (?:each|every)|an?|por|el|la|cada|al)\s*(?:(\d+)\s*(?:g|gr|gramos|grams?)|(half (?:a )?kilo|half-kilo|medio kilo|1\/2 kilo)|(pound|lb|libra|kilo(?:gram)?s?|kg))(?!\p{L})/iu;
 
 /** Every length of time in a text, in its order; ranges and their limits as one. */
 export function spansIn(text: string): ReadDuration[] {
-  const said = atomsIn(text);
+  const units = atomsIn(text);
+  const bare = bareIn(text).filter(
+    ({ from }) => !units.some((one) => from >= one.from && from < one.to),
+  );
+  const said = [...units, ...bare].sort((a, b) => a.from - b.from);
   const again = said.length > 0 ? againIn(text, said) : [];
   const atoms = [...said, ...again.filter(({ from }) => from > (said[0]?.to ?? 0))].sort(
     (a, b) => a.from - b.from,
@@ -211,7 +240,8 @@ function single(text: string, atom: Atom): ReadDuration {
   const [before, behind] = [text.slice(0, from), text.slice(to)];
   const at = about(text, from, to);
   if (AT_MOST.test(before) || MOST_BEHIND.test(behind)) return { ...at, from, to, mostMin: most };
-  if (AT_LEAST.test(before) || LEAST_BEHIND.test(behind)) {
+  const fromTo = least < most && /(?:from|desde|between)\s*$/iu.test(before);
+  if (!fromTo && (AT_LEAST.test(before) || LEAST_BEHIND.test(behind))) {
     return { ...at, from, to, leastMin: least, likelyMin: atom.night ? likely : least };
   }
   return { ...at, from, to, leastMin: least, likelyMin: likely, mostMin: most };
@@ -219,13 +249,18 @@ function single(text: string, atom: Atom): ReadDuration {
 
 function about(text: string, from: number, to: number): Pick<ReadDuration, 'sense' | 'perSide'> {
   const [before, behind] = [text.slice(0, from), text.slice(to)];
-  const often = EVERY.test(before) || /^hourly/iu.test(text.slice(from, to));
+  const often =
+    EVERY.test(before) ||
+    /^hourly/iu.test(text.slice(from, to)) ||
+    /^[- ]?\s*(?:intervals?|intervalos?)/iu.test(behind);
   const sense = often ? 'every' : PER_POUND.test(behind) ? 'perKg' : 'length';
   return { sense, perSide: PER_SIDE.test(behind) };
 }
 
 /** Minutes a kilogram, of a span that says "per pound" or "per kilo" behind itself. */
 export function perKgFactor(text: string, span: ReadDuration): number {
-  const unit = PER_POUND.exec(text.slice(span.to))?.[1] ?? '';
+  const [, grams, half, unit = ''] = PER_POUND.exec(text.slice(span.to)) ?? [];
+  if (grams !== undefined) return 1000 / Number(grams);
+  if (half !== undefined) return 2;
   return /^(?:pound|lb|libra)/i.test(unit) ? 1 / KG_PER_LB : 1;
 }
