@@ -1,8 +1,10 @@
+import { G_PER_LB } from '../figures/index.ts';
 import type { Verb } from '../terms/index.ts';
 import type { PlaceKind } from '../places/index.ts';
 import { HEATS, IN_OVEN, type Context, type ReadAct } from './context.ts';
 import type { Degree } from './degree.ts';
 import { donenessIn } from './doneness.ts';
+import { NUMBER, numberIn } from './numbers.ts';
 import { placeOf } from './settle-place.ts';
 import { verbOf } from './settle-verb.ts';
 import { perKgFactor, type ReadDuration } from './span.ts';
@@ -18,6 +20,10 @@ const QUICK: ReadonlySet<VerbWords> = new Set<VerbWords>([
   'shred',
   'shape',
 ]);
+
+const GOES_TO = /(?:to|until|till|hasta|a)\s*(?:about\s*|unos\s*)?$/iu;
+/** What all batches come to. */
+const IN_ALL = /^\s*,?\s*(?:in all|in total|altogether|all told|en total|en todo)/iu;
 
 /** Where "rare" is said of meat. */
 const DRY_FIRE: ReadonlySet<Verb> = new Set(['sear', 'grill', 'roast', 'bake', 'smoke', 'fry']);
@@ -43,12 +49,15 @@ export function actOf(
   const verb = verbOf(hit, before, own, named, context);
   if (verb === undefined) return undefined;
   const place = placeOf(verb, verb === 'light' ? (placeIn(text) ?? named) : named, context);
-  const length = share.spans.find(({ sense }) => sense === 'length' || sense === 'perKg');
+  const lengths = share.spans.filter(({ sense }) => sense === 'length' || sense === 'perKg');
+  const length = lengths.find(({ to }) => IN_ALL.test(text.slice(to))) ?? lengths[0];
   const every = share.spans.find(({ sense }) => sense === 'every');
   const set = share.degrees.find(
     ({ sense, from }) => sense === 'place' && from < (next?.from ?? Infinity),
   );
-  const core = share.degrees.find(({ sense }) => sense === 'core');
+  const cores = share.degrees.filter(({ sense }) => sense === 'core');
+  // "Wrap at 74 and smoke on to 94".
+  const core = cores.find(({ from }) => GOES_TO.test(text.slice(0, from))) ?? cores[0];
   const isSet =
     HEATS.has(verb) || verb === 'preheat' || verb === 'hold' || verb === 'rise' || verb === 'light';
   const tempC = isSet
@@ -74,8 +83,9 @@ export function actOf(
     slowCooker: place === 'slow-cooker' || (context.slowCooker && verb === 'braise') || undefined,
     lit: [
       [hit.from, hit.to],
-      ...share.spans.map(({ from, to }) => [from, to] as const),
-      ...share.degrees.map(({ from, to }) => [from, to] as const),
+      ...[length, every, isSet ? set : undefined, core].flatMap((one) =>
+        one ? [[one.from, one.to] as const] : [],
+      ),
     ],
     guessed:
       called !== undefined || hit.verb === 'cook' || hit.verb === 'put' || hit.verb === 'wait',
@@ -100,14 +110,72 @@ export function minutesOf(
   span: ReadDuration,
   context: Context,
 ): Pick<ReadAct, 'leastMin' | 'likelyMin' | 'mostMin'> {
-  const weight =
-    span.sense === 'perKg' ? (perKgFactor(text, span) * (context.weightG ?? NaN)) / 1000 : 1;
-  const times = weight * (span.perSide ? 2 : 1);
+  const weightG = weightIn(text, span) ?? context.weightG ?? NaN;
+  const weight = span.sense === 'perKg' ? (perKgFactor(text, span) * weightG) / 1000 : 1;
+  const more = span.sense === 'perKg' ? moreBehind(text, span) : (secondSideOf(text, span) ?? 0);
+  const times = weight * timesOf(text, span);
   const by = (value: number | undefined) =>
     value === undefined || Number.isNaN(times)
       ? undefined
-      : Math.max(value > 0 ? 1 : 0, Math.round(value * times));
+      : Math.max(value > 0 ? 1 : 0, Math.round(value * times + more));
   return { leastMin: by(span.leastMin), likelyMin: by(span.likelyMin), mostMin: by(span.mostMin) };
+}
+
+/** How often a length is gone through: on each side, and with each batch. */
+function timesOf(text: string, span: ReadDuration): number {
+  const behind = text.slice(span.to);
+  if (span.perSide && secondSideOf(text, span) !== undefined) return 1;
+  const sides = span.perSide ? (numberOf(SIDES, text) ?? 2) : 1;
+  return sides * (EACH_BATCH.test(behind) ? (numberOf(BATCHES, text) ?? 1) : 1);
+}
+
+const SIDES = new RegExp(`(${NUMBER}) (?:sides|lados|caras)(?!\\p{L})`, 'iu');
+const BATCHES = new RegExp(
+  `(${NUMBER}) (?:batches|lots|rounds|goes|loads|tandas|veces|turnos|lotes)(?!\\p{L})`,
+  'iu',
+);
+const EACH_BATCH =
+  /^\s*,?\s*(?:each|apiece|(?:a|per|for each|every) (?:go|batch|lot|round|load)|cada (?:una?|tanda|lote|vez)|por (?:tanda|lote))/iu;
+
+function numberOf(pattern: RegExp, text: string): number | undefined {
+  const found = pattern.exec(text)?.[1];
+  const value = found === undefined ? NaN : numberIn(found);
+  return Number.isFinite(value) ? value : undefined;
+}
+
+/** "4 minutes on the first side and 3 on the second". */
+const SECOND_SIDE = new RegExp(
+  `^\\s*(?:on|for|por) (?:the |el |la |un )?(?:first|one|primer|un)(?:a)? (?:side|lado|cara)[^.;]{0,12}?(${NUMBER})(?: (?:minutes?|mins?|minutos?|more|m[aá]s))* (?:on|for|por) (?:the |el |la )?(?:second|other|otro|otra|segund[oa])`,
+  'iu',
+);
+
+function secondSideOf(text: string, span: ReadDuration): number | undefined {
+  return numberOf(SECOND_SIDE, text.slice(span.to));
+}
+
+/** "… plus 20 minutes over". */
+const MORE_BEHIND = new RegExp(
+  `(?<!\\p{L})(?:plus|and|m[aá]s|y)\\s+(?:an? (?:extra|further) )?(${NUMBER})\\s*(?:minutes?|mins?\\.?|minutos?)`,
+  'iu',
+);
+
+function moreBehind(text: string, span: ReadDuration): number {
+  return numberOf(MORE_BEHIND, text.slice(span.to)) ?? 0;
+}
+
+/** "For a 3 kg goose": another weight than the list's. */
+const WEIGHT = new RegExp(`(${NUMBER})[\\s-]*(kg|kilos?|lbs?|pounds?|libras?)(?!\\p{L})`, 'giu');
+
+const NEAR_LETTERS = 14;
+
+function weightIn(text: string, { to, sense }: ReadDuration): number | undefined {
+  if (sense !== 'perKg') return undefined;
+  for (const { 1: amount = '', 2: unit = '', index } of text.matchAll(WEIGHT)) {
+    // "25 min/lb" says for each, not how much.
+    if (index >= to && index - to < NEAR_LETTERS) continue;
+    return numberIn(amount) * (/^(?:lb|pound|libra)/i.test(unit) ? G_PER_LB : 1000);
+  }
+  return undefined;
 }
 
 /** "Rest 5.": minutes, of course. */

@@ -5,19 +5,23 @@ export interface Clause {
 }
 
 const GOES_ON =
-  'carry on|carrying on|continue|keep going|keep at it|go on|finish(?! with)|leave it (?:in|on|there)|put it back|(?:turn|drop|lower|reduce|raise|increase|bring) (?:it|the (?:oven|heat|temperature))(?=[^.;,]{0,30}\\d{3})|sigue|siga|seguir|contin[uú]a|prosigue|termina|acaba|(?:baja|sube|reduce)(?:r)? (?:el horno|la temperatura)(?=[^.;,]{0,30}\\d{3})';
+  'give it|give them|carry on|carrying on|continue|keep going|keep at it|go on|finish(?! with)|leave it (?:in|on|there)|put it back|(?:turn|drop|lower|reduce|raise|increase|bring) (?:it|the (?:oven|heat|temperature))(?=[^.;,]{0,30}\\d{3})|sigue|siga|seguir|contin[uú]a|prosigue|termina|acaba|(?:baja|sube|reduce)(?:r)? (?:el horno|la temperatura)(?=[^.;,]{0,30}\\d{3})';
+
+/** An oven that is set to something else. */
+const LOWERS =
+  '(?:turn|drop|lower|reduce|raise|increase) (?:it|the (?:oven|heat|temperature))[^.;,]{0,30}\\d{3}|se (?:baja|sube|reduce) (?:el horno|la temperatura)[^.;,]{0,30}\\d{3}';
 
 /**
  * Where a sentence turns to something else: "then", a semicolon, "and carry on", "followed by",
  * "before". Both halves must hold enough to stand alone.
  */
 const TURN = new RegExp(
-  `\\s*(?:;|(?:,|\\.)?\\s+(?:and\\s+|y\\s+)?(?:then|followed by|after that|afterwards|luego|despu[eé]s|a continuaci[oó]n|seguido de)(?=[\\s,]),?|,?\\s+(?:and|y)\\s+(?=(?:${GOES_ON})(?!\\p{L}))|,\\s+(?=(?:${GOES_ON})(?!\\p{L})))\\s*`,
+  `\\s*(?:;|(?:,|\\.)?\\s+(?:and\\s+|y\\s+)?(?:then|followed by|after that|afterwards|luego|despu[eé]s|a continuaci[oó]n|seguido de)(?=[\\s,]),?|,?\\s+(?:and|y)\\s+(?=(?:${GOES_ON})(?!\\p{L}))|,\\s+(?=(?:${GOES_ON})(?!\\p{L}))|\\s+(?=(?:${LOWERS})))\\s*`,
   'giu',
 );
 
 /** "And then some", "then add it": too little to be told apart. */
-const LEAST_LETTERS = 6;
+const LEAST_LETTERS = 4;
 
 /** The clauses of a sentence, in its order; one where it does not turn. */
 export function clausesOf(sentence: string): Clause[] {

@@ -29,22 +29,22 @@ const CUES: readonly Cue[] = [
   {
     verb: 'brine',
     words:
-      /(?<!\p{L})(?:(?:in|into|through|under|from) (?:the |a |its |their )?(?:cold |cooled )?(?:brine|cure)|salt(?:ed)? (?:water )?bath|bath (?:of|in) salt(?:ed)? ?water|in salt(?:ed)? water|under (?:the )?salt|cured? (?:under|in|with) (?:the )?salt|dry[- ]brine|brine|(?:en|a) (?:la )?salmuera|bajo (?:la )?sal|en agua con sal|salmuera)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:in|into|through|under|from) (?:the |a |its |their )?(?:cold |cooled )?(?:brine|cure)|salt(?:ed)? (?:water )?bath|bath (?:of|in) salt(?:ed)? ?water|in salt(?:ed)? water|under (?:the )?salt|cured? (?:under|in|with) (?:the )?salt|dry[- ]brine|brine|sal(?:a|ar|e|amos|ad[oa]s?)(?!\p{L})[^.;]{0,60}(?:nevera|frigor[ií]fico)|salt(?:ed)?(?!\p{L})[^.;]{0,60}(?:fridge|refrigerat\p{L}*)(?=[^.;]{0,20}(?:\d|overnight|hour|day))|(?:en|a) (?:la )?salmuera|bajo (?:la )?sal|en agua con sal|salmuera)(?!\p{L})/iu,
     when: ({ hot, hasMeat }) => hot === undefined && hasMeat,
     over: [...WEAK, 'soak'],
-  },
-  {
-    verb: 'marinate',
-    words:
-      /(?<!\p{L})(?:(?:in|with) (?:the |its |their )?marinade|steep\p{L}*|marinade|marinating|(?:yogh?urt|spice|curry|herb) (?:mixture|mix|paste)|(?:en|con) (?:el |la |su )?(?:adobo|marinada|macerad\p{L}*)|maceraci[oó]n|adobo|marinad[oa]|escabeche)(?!\p{L})/iu,
-    when: ({ hot, hasMeat }) => hot === undefined && hasMeat,
-    over: WEAK,
   },
   {
     verb: 'soak',
     words:
       /(?<!\p{L})(?:skewers?|wooden sticks?|sticks|wood chips?|planks?|dried (?:\p{L}+ )?(?:beans?|mushrooms?|chickpeas?|peas|fruit|chill?i(?:e?s)?)|steep\p{L}*|brochetas|palillos|astillas|legumbres|alubias|garbanzos|jud[ií]as|setas secas)(?!\p{L})[^.;]{0,60}(?:water|soak|steep|agua|remojo)|an? \p{L}+[’']s soak|(?:in|with|into) (?:cold |warm |hot |boiling |plenty of )?water(?=[^.;]{0,30}(?:leave|half|\d|hour|overnight))|(?:en|a|de) remojo|(?:en|con) agua fr[ií]a/iu,
     when: ({ hot }) => hot === undefined,
+    over: WEAK,
+  },
+  {
+    verb: 'marinate',
+    words:
+      /(?<!\p{L})(?:(?:in|with) (?:the |its |their )?marinade|steep\p{L}*|marinade|marinating|(?:yogh?urt|spice|curry|herb) (?:mixture|mix|paste)|(?:en|con) (?:el |la |su )?(?:adobo|marinada|macerad\p{L}*)|maceraci[oó]n|adobo|marinad[oa]|escabeche)(?!\p{L})/iu,
+    when: ({ hot, hasMeat }) => hot === undefined && hasMeat,
     over: WEAK,
   },
   {
@@ -67,6 +67,19 @@ const CUES: readonly Cue[] = [
     over: WEAK,
   },
   {
+    verb: 'braise',
+    words:
+      /(?<!\p{L})(?:slow[- ]cooker|crock|olla (?:lenta|de cocci[oó]n lenta)|(?:on|to|in) (?:the )?(?:low|high)(?: setting)?(?=[ .,;]|$)|en (?:bajo|alto))(?!\p{L})/iu,
+    when: ({ slowCooker }) => slowCooker,
+    over: WEAK,
+  },
+  {
+    verb: 'rest',
+    words:
+      /(?<!\p{L})(?:natural(?:ly)? (?:pressure )?release|release (?:the pressure )?naturally|(?:let|leave) the pressure (?:drop|come down|fall)|despresuri\p{L}+|baj\p{L}+ la presi[oó]n)(?!\p{L})/iu,
+    over: WEAK,
+  },
+  {
     verb: 'hold',
     words:
       /(?<!\p{L})(?:(?:keep|keeps|kept|stay|stays|hold|holds|held)(?: it| them| the \p{L}+| everything)? (?:happily |well |nicely )?(?:warm|hot)|(?:it|they|that) (?:will |can )?(?:hold|keep)s? (?:happily|well|nicely|fine)|to stay (?:hot|warm)|warming drawer|low oven(?=[^.;]{0,20}(?:hold|keep|until))|(?:mant[eé]n\p{L}*|se mantiene|aguanta|conserv\p{L}+|guarda\p{L}*)[^.;]{0,30}(?:caliente|templad[oa]|horno (?:bajo|suave|apagado))|al calor)(?!\p{L})/iu,
@@ -82,6 +95,12 @@ const CUES: readonly Cue[] = [
   {
     verb: 'knead',
     words: /(?<!\p{L})(?:amasado|kneading)(?!\p{L})/iu,
+  },
+  {
+    verb: 'grill',
+    words:
+      /(?<!\p{L})(?:under (?:the |a )?(?:hot )?(?:broiler|grill)|(?:over|on) (?:the )?(?:direct heat|(?:hot )?coals|embers|grill|barbecue|bbq)|(?:sobre|a) las (?:brasas|ascuas)|a la brasa|bajo el gratinador|al grill)(?!\p{L})/iu,
+    over: ['put', 'wait', 'cook', 'rest'],
   },
   {
     verb: 'reduce',

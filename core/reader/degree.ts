@@ -50,7 +50,7 @@ const OVEN_BEHIND = /^\s*(?:oven|horno|warming|drawer|water|smoker)/iu;
 
 /** "then at 160 for an hour", "oven, 180": an oven's heat without a sign. */
 const UNSIGNED =
-  /(?:(?:at|to|a)\s+|(?:oven|horno),?\s+(?:at\s+|a\s+)?)(\d{3})(?=\s+(?:for|until|durante|hasta)|\s*[,.;)]|\s*$)|(?<!\d)(\d{3})(?=\s*(?:fan|convection|con ventilador))/giu;
+  /(?:(?:at|to|a)\s+|(?:oven|horno),?\s+(?:at\s+|a\s+)?)(\d{3})(?=\s+(?:for|until|durante|hasta|otr[oa]s|unos|another|about)|\s*[,.;)]|\s*$)|(?<!\d)(\d{3})(?=\s*(?:fan|convection|con ventilador))/giu;
 
 /** "Till a thermometer says 140": without a sign, of the middle. */
 const UNSIGNED_CORE =

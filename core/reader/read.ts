@@ -23,6 +23,8 @@ export interface ReadLine {
   readonly lit: ReadonlyArray<readonly [from: number, to: number]>;
   /** Something in it was guessed. */
   readonly guessed: boolean;
+  /** A time or a heat in it that no step took. */
+  readonly lost?: boolean | undefined;
 }
 
 export interface ReadRecipe {
@@ -62,7 +64,7 @@ export function readRecipe(input: string, spoons: SpoonSystem = 'us'): ReadRecip
     ingredients,
     acts,
     lines: inOrder(lines, input),
-    unread: lines.filter(({ part }) => part === 'unread').map(({ text }) => text),
+    unread: lines.filter(({ part, lost }) => part === 'unread' || lost).map(({ text }) => text),
   };
 }
 
@@ -184,8 +186,8 @@ function isDough(ingredients: readonly ReadIngredient[], whole: string): boolean
 }
 
 function heaviestG(ingredients: readonly ReadIngredient[]): number | undefined {
-  const weights = ingredients.flatMap(({ cut, grams }) =>
-    cut !== undefined && grams !== undefined ? [grams] : [],
+  const weights = ingredients.flatMap(({ cut, grams, name }) =>
+    grams !== undefined && (cut !== undefined || MEAT.test(name)) ? [grams] : [],
   );
   return weights.length > 0 ? Math.max(...weights) : undefined;
 }
@@ -222,6 +224,7 @@ function readOne(
           : read.flatMap(({ repeated }) => (repeated ? [first - 1] : [])),
       lit: [...read.flatMap(({ lit }) => lit), ...kept],
       guessed: made.some(({ guessed }) => guessed),
+      ...(read.some(({ lost }) => lost) && { lost: true }),
     }),
   );
 }
@@ -231,6 +234,7 @@ interface ReadClause {
   /** It only went on with the step before. */
   readonly repeated: boolean;
   readonly understood: boolean;
+  readonly lost: boolean;
   readonly lit: ReadonlyArray<readonly [from: number, to: number]>;
 }
 
@@ -249,6 +253,7 @@ function readClause(
   acts.push(...made);
   return {
     made,
+    lost: read.lost === true,
     repeated: made.length === 0 && read.acts.length > 0,
     understood:
       read.understood && (read.acts.length > 0 || read.adds === undefined || last !== undefined),

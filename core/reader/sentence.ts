@@ -11,10 +11,12 @@ export interface ReadSentence {
   /** Something to be added to the last step. */
   readonly adds?: Partial<ReadAct> | undefined;
   readonly understood: boolean;
+  /** A time or a heat in it that nothing took: to be shown as not understood. */
+  readonly lost?: boolean | undefined;
 }
 
 const MEANWHILE =
-  /^\s*(?:meanwhile|in the meantime|while (?:the|it|they|that|your)|mientras|entretanto|a la vez)/iu;
+  /^\s*(?:meanwhile|in the meantime|at the same time|while (?:the|it|they|that|your)|mientras|entretanto|a la vez)/iu;
 
 const DAY_BEFORE =
   /(?:(?:the )?(?:night|nite|day|evening) before|a day ahead|one day ahead|la noche anterior|la v[ií]spera|el d[ií]a anterior|la noche antes|el d[ií]a antes)/iu;
@@ -46,23 +48,25 @@ export function readSentence(
   group: string | undefined,
   context: Context,
 ): ReadSentence {
+  const place = placeIn(text);
+  if (place === 'slow-cooker') context.slowCooker = true;
   const cue = CONDITION.test(text) ? undefined : cueIn(text, context);
   const said0 = spansIn(text);
   const lengths = said0.filter((span) => !isMoment(text, span));
   // "45 minutes before you cook", "90 minutes ahead": how long coals burn, and how long a joint stands.
-  const spans = lengths.length === 0 && cue && AHEAD.has(cue.verb) ? said0 : lengths;
   const degrees = degreesIn(text, context.fahrenheit);
+  const begins = (cue && AHEAD.has(cue.verb)) || (AFTER.test(text) && degrees.some(isOven));
+  const spans = lengths.length === 0 && begins ? said0 : lengths;
   noteSoak(text, context);
   const said = verbsIn(text, context.language);
-  const place = placeIn(text);
-  if (place === 'slow-cooker') context.slowCooker = true;
   const lowered = LOWERED.test(text) ? degrees.find(({ sense }) => sense === 'place') : undefined;
-  const hits = told(kept(said, spans, degrees, text), cue, spans, degrees);
+  const hits = told(kept(said, spans, degrees, text), cue, spans, degrees, context);
   if (hits.length === 0) {
     const bare =
       place === undefined || place === 'oven' ? bareHeat(spans, degrees, context) : undefined;
     if (bare) hits.push({ verb: bare, from: 0, to: 0 });
   }
+  if (STORY.test(text)) return { acts: [], understood: false };
   if (hits.length === 0) {
     if (lowered) context.ovenC = lowered.tempC;
     if (CONDITION.test(text)) return { acts: [], understood: false };
@@ -120,7 +124,34 @@ export function readSentence(
     if (act.place && act.verb !== 'prepare' && act.verb !== 'mix') context.place = act.place;
   });
   if (lowered) context.ovenC = lowered.tempC;
-  return { acts: merged(acts), understood: true };
+  const whole = merged(acts);
+  const lost = [...said0, ...degrees].some(
+    (one) => !owned(one, whole, lowered) && !isSaidAgain(text, one),
+  );
+  return { acts: whole, understood: true, lost };
+}
+
+/** Whether a step has taken a time or a heat, or the oven was set to it. */
+function owned(
+  { from, to }: { readonly from: number; readonly to: number },
+  acts: readonly ReadAct[],
+  lowered: Degree | undefined,
+): boolean {
+  if (lowered && lowered.from <= from && lowered.to >= to) return true;
+  return acts.some(({ lit }) => lit.some(([a, b]) => a < to && b > from));
+}
+
+/** "240C/220C fan", "or on high for 5 hours": the same, for another oven or setting. */
+function isSaidAgain(
+  text: string,
+  { from, to }: { readonly from: number; readonly to: number },
+): boolean {
+  const other = /^[°º\s]*[CF]?\s*(?:fan|convection|con ventilador|gas)(?!\p{L})/iu.test(
+    text.slice(to),
+  );
+  const instead =
+    /(?:(?<!\p{L})(?:or|o)(?: on)? (?:the )?(?:low|high|bajo|alto)[^.;]{0,20}|\d\s*[°º]?\s*[CF]?(?: fan)?\s*[/(]\s*)$/iu;
+  return other || instead.test(text.slice(0, from));
 }
 
 /** What is begun so long before something else. */
@@ -134,21 +165,32 @@ function told(
   cue: CueHit | undefined,
   spans: readonly ReadDuration[],
   degrees: readonly Degree[],
+  context: Context,
 ): VerbHit[] {
-  if (!cue) return [...hits];
+  const owner = hits.findIndex((_hit, i) => shareOf(spans, hits, i).some(isTimed));
+  // Nobody rests food in a hot oven.
+  if (!cue || (cue.verb === 'rest' && degrees.some(isOven))) {
+    const bare = WAITS.has(hits[owner]?.verb ?? 'mix')
+      ? bareHeat(spans, degrees, context)
+      : undefined;
+    return hits.map((one, i) => (bare && i === owner ? { ...one, verb: bare } : one));
+  }
   const hit = { verb: cue.verb, from: cue.from, to: cue.to };
   const heard = spans.some(isTimed) || degrees.length > 0 || BARE_CUES.has(cue.verb);
   if (hits.length === 0) return heard ? [hit] : [];
-  const owner = hits.findIndex((_hit, i) => shareOf(spans, hits, i).some(isTimed));
   const at = owner === -1 && BARE_CUES.has(cue.verb) ? 0 : owner;
   const owns = hits[at];
   if (!owns || WORK.has(owns.verb) || !cue.over.includes(owns.verb)) return [...hits];
   return hits.map((one, i) => (i === at ? { ...one, verb: cue.verb } : one));
 }
 
+const WAITS: ReadonlySet<VerbWords> = new Set<VerbWords>(['put', 'wait', 'rest']);
+/** "After half an hour at 220, …": that half hour is a step of its own. */
+const AFTER = /^\s*(?:after|tras|pasad[oa]s?|al cabo de|despu[eé]s de)(?!\p{L})/iu;
+const isOven = ({ sense, tempC }: Degree): boolean => sense === 'place' && tempC >= LEAST_OVEN_C;
 const isTimed = ({ sense }: ReadDuration): boolean => sense !== 'every';
 /** Steps that say nothing of how long they take. */
-const BARE_CUES: ReadonlySet<VerbWords> = new Set<VerbWords>(['light']);
+const BARE_CUES: ReadonlySet<VerbWords> = new Set<VerbWords>(['light', 'hold']);
 
 /** A heat and a length, and nothing else: it goes on as it went, or begins in the oven; sides mean a pan. */
 function bareHeat(
@@ -157,8 +199,7 @@ function bareHeat(
   context: Context,
 ): VerbWords | undefined {
   if (!spans.some(isTimed) || context.hot) return undefined;
-  const hot = degrees.some(({ sense, tempC }) => sense === 'place' && tempC >= LEAST_OVEN_C);
-  if (hot) return context.hasMeat ? 'roast' : 'bake';
+  if (degrees.some(isOven)) return context.hasMeat ? 'roast' : 'bake';
   return spans.some(({ perSide }) => perSide) && context.hasMeat ? 'sear' : undefined;
 }
 
@@ -187,6 +228,10 @@ const isLength = ({ sense }: ReadDuration): boolean => sense === 'length';
 /** "If it is tough…", "Keeps three days…": no step of this evening. */
 const CONDITION =
   /^\s*(?:if|unless|should|keeps?(?: for| in|\s+\d)|will keep|stores?|leftovers|si|se conserva|aguanta)\b/iu;
+
+/** What somebody once did is no step. */
+const STORY =
+  /(?<!\p{L})(?:used to|when (?:i|we) (?:was|were)|i remember|years ago|my (?:uncle|aunt|gran\p{L}*|mother|father|mum|mom|dad) (?:always|never|would|used)|sol[ií]a|cuando (?:era|éramos)|recuerdo|mi (?:abuel[oa]|madre|padre|t[ií][oa]) (?:siempre|nunca|sol[ií]a|(?:\p{L}+ )?\p{L}+(?:aba|[ií]a)n?))(?!\p{L})/iu;
 
 const RESTS = /\brest(?:s|ing)?\b(?! of)|\breposa/iu;
 

@@ -43,6 +43,8 @@ export function verbOf(
       return named === 'counter' || STAYS_PUT.test(own) ? waits(context) : undefined;
     case 'wait':
       return context.hot !== undefined && ONCE_MORE.test(own) ? context.hot.verb : waits(context);
+    case 'temper':
+      return context.dough && !context.hasMeat ? 'rise' : 'temper';
     case 'chill':
       return cold(context);
     case 'rest':

@@ -40,7 +40,7 @@ const HALF = '(?:\\s+(?:and a half|y media|and a quarter|y cuarto))?';
 const ATOM = new RegExp(
   `(?:(?:(?:between|entre)\\s+(?<from>${NUMBER})\\s+(?:and|y)\\s+(?<till>${NUMBER})|(?<low>${NUMBER})(?:${DASH}(?<high>${NUMBER}))?(?<plus>${AND_HALF}))` +
     `(?:\\s*(?:more|further|additional|full|good|short|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})` +
-    `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${DIGITS})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?=\\s*(?:[.,;)]|$))))?)` +
+    `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?=\\s*(?:[.,;)]|$))))?)` +
     '|(?<said>half an hour|half[- ]hour|media hora|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto)' +
     '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora)(?![\\p{L}]))' +
     '|(?<night>overnight|o/n(?![\\p{L}])|the whole night|all night|through the night|toda la noche|durante la noche|de un d[ií]a para otro|de la noche a la mañana|una noche entera|una noche|la noche(?! anterior| antes))',
@@ -106,6 +106,11 @@ function unitsIn(text: string): Atom[] {
     const high = numberIn(said.till ?? said.high ?? said.from ?? said.low ?? '');
     if (!Number.isFinite(low) || !Number.isFinite(high)) return [];
     const each = unitMinutes(said.unit ?? 'min');
+    // "Between an hour and ninety minutes".
+    if (said.moreUnit && /(?:between|entre)\s+$/iu.test(text.slice(0, match.index))) {
+      const [least, most] = [low * each, numberIn(said.more ?? '')];
+      return [{ ...at, least, likely: middle(least, most), most, night: false }];
+    }
     // "1 h 30" is a time; "5 minutes, 2" is something else.
     const behind = each >= 60 && said.moreUnit !== undefined ? numberIn(said.more ?? '0') : 0;
     const extra = halfOf(said.plus) * each + halfOf(said.half) * each + (behind || 0);
@@ -132,7 +137,8 @@ const LEAST_BARE_MIN = 5;
 function bareIn(text: string): Atom[] {
   return [...text.matchAll(BARE_MINUTES)].flatMap((match): Atom[] => {
     const minutes = numberIn(match[0]);
-    if (!(minutes >= LEAST_BARE_MIN && minutes <= 90)) return [];
+    const again = /(?:another|every|each|otr[oa]s|cada)\s+$/iu.test(text.slice(0, match.index));
+    if (!(minutes >= (again ? 2 : LEAST_BARE_MIN) && minutes <= 90)) return [];
     const at = { from: match.index, to: match.index + match[0].length };
     return [{ ...at, ...exactly(minutes), night: false }];
   });
@@ -177,7 +183,7 @@ const EVERY = /(?:every|each|cada|once (?:every|an?)|una vez (?:cada|por))\s*$/i
 const PER_SIDE =
   /^\s*(?:per|a|each|on each|on the first|for each|on either|por|de cada|en cada|por cada|each on)?\s*(?:side|lado|face|cara)s?\b/iu;
 const PER_POUND =
-  /^\s*(?:\/|per|a|to (?:the|a|each|every)|for (?:each|every)|an?|por|el|la|cada|al)\s*(?:(\d+)\s*(?:g|gr|gramos|grams?)|(half (?:a )?kilo|half-kilo|medio kilo|1\/2 kilo)|(pound|lb|libra|kilo(?:gram)?s?|kg))(?!\p{L})/iu;
+  /^\s*(?:\/|per|a|to (?:the|a|each|every)|for (?:each|every)|an?|por cada|por|el|la|cada|al)\s*(?:(\d+)\s*(?:g|gr|gramos|grams?)|(half (?:a )?kilo|half-kilo|medio kilo|1\/2 kilo)|(pound|lb|libra|kilo(?:gram)?s?|kg))(?!\p{L})/iu;
 
 /** Every length of time in a text, in its order; ranges and their limits as one. */
 export function spansIn(text: string): ReadDuration[] {

@@ -148,7 +148,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'glaze',
     english:
-      'glaze|brush (?:it |them |the \\p{L}+ |all over |generously |both sides |\\p{L}+ )?(?:\\p{L}+ )?with (?:the |some |more |half (?:of )?the |remaining |reserved )*(?:glaze|sauce|barbecue sauce|honey)',
+      'glaze(?= )|glaze(?=[.,;]|$)|spoon (?:over )?(?:the |some )?(?:glaze|syrup)(?: over)?|lacquer|paint (?:it |them |the \\p{L}+ )?with|brush (?:it |them |the \\p{L}+ |all over |generously |both sides |\\p{L}+ )?(?:\\p{L}+ )?with (?:the |some |more |half (?:of )?the |remaining |reserved )*(?:glaze|sauce|barbecue sauce|honey)',
     spanish:
       'glase(?:a|e|ar|amos)(?!\\p{L})|(?:pint|barniz|unt|unte)(?:a|e|ar)? [^.;]{0,30}con (?:el |la )?(?:glaseado|salsa|miel)',
   },
@@ -238,7 +238,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'wait',
     english: '(?:let|allow|leave)(?= (?:it|them|the|to|for|overnight|\\d))',
-    spanish: 'dej(?:a|e|ar|amos|en)(?!\\p{L})',
+    spanish: 'dej(?:a|e|ar|amos|en)(?!\\p{L})|esper(?:a|e|ar|amos|en)(?!\\p{L})|aguard(?:a|e|ar)',
   },
 ];
 

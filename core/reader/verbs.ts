@@ -48,7 +48,7 @@ export type Language = 'en' | 'es';
  * "then"; not after "the" or "of".
  */
 const ORDER_BEFORE =
-  /(?:^|[,;:(.–—-]\s*(?:and |or |then |but |now )?|(?:^|\s)(?:and|then|or|to|&|must|should|can|will|you|i|we|please|now|next|finally|just|gently|slowly|carefully|lightly|thoroughly|briefly|quickly|well|thinly|finely|also|first|always|immediately|generously|completely|next day|the next day|(?:in|on|into|to) (?:an? |the )?[^,.;]{0,24}(?:bowl|pan|saucepan|pot|skillet|dish|blender|processor|jar|bag)|once cooked|when ready|and let|let it|it|them|meanwhile|thoroughly|loosely)\s+)$/iu;
+  /(?:^|[,;:(.–—-]\s*(?:and |or |then |but |now )?|(?:^|\s)(?:and|then|or|to|&|must|should|can|will|you|i|we|please|now|next|finally|just|gently|slowly|carefully|lightly|thoroughly|briefly|quickly|well|thinly|finely|also|first|always|immediately|generously|completely|next day|the next day|(?:in|on|into|to) (?:an? |the )?[^,.;]{0,24}(?:bowl|pan|saucepan|pot|skillet|dish|blender|processor|jar|bag)|once cooked|when ready|and let|let it|it|them|meanwhile|at the same time|thoroughly|loosely)\s+)$/iu;
 const LY = /(?<!\p{L})(?!apply|only|family|jelly|chilly)\p{L}{3,}ly\s+$/iu;
 
 /** The verbs of a sentence, in its order, none inside another. */
@@ -100,7 +100,12 @@ const SPANISH_NOUN = /(?:^|\s)(?:la|el|una?|las|los|del?|esta|al|su|con|en|por|c
 
 function isSpanishOrder(sentence: string, from: number, to: number): boolean {
   const word = sentence.slice(from, to);
-  if (/(?:cuando|hasta que|en cuanto|que|si)\s+$/iu.test(sentence.slice(0, from))) return false;
+  if (
+    /(?:cuando|hasta que|en cuanto|que|si|hasta|antes de|sin|no|nunca|jam[aá]s)\s+$/iu.test(
+      sentence.slice(0, from),
+    )
+  )
+    return false;
   return /\s/.test(word) || !SPANISH_NOUN.test(sentence.slice(0, from));
 }
 
