@@ -22,14 +22,14 @@ const CUES: readonly Cue[] = [
   {
     verb: 'temper',
     words:
-      /\b(?:room|kitchen) temp(?:erature)?\b|\b(?:los(?:e|es|ing)|take|get|knock)s? (?:off )?(?:its |their |the )?(?:chill|cold)\b|\boff the chill\b|\bout of the (?:fridge|refrigerator|cold)\b|\bfrom the (?:fridge|refrigerator)\b|^(?:the )?(?:\p{L}+ )?(?:steaks?|meat|joint|chops?|roast|bird|beef|lamb|pork|it|them) out\b|fuera de la nevera|temperatura ambiente|pierda el fr[ií]o|sin fr[ií]o|^(?:saca|saque|sacar)\b|\bun rato antes\b/iu,
+      /\b(?:room|kitchen) temp(?:erature)?\b|\b(?:los(?:e|es|ing)|take|get|knock)s? (?:off )?(?:its |their |the )?(?:chill|cold)\b|\boff the chill\b|\bwarm(?:s|ing)? up (?:on|at|to)\b|\bcome up to (?:room )?temp\p{L}*|\bout of the (?:fridge|refrigerator|cold)\b|\bfrom the (?:fridge|refrigerator)\b|^(?:the )?(?:\p{L}+ )?(?:steaks?|meat|joint|chops?|roast|bird|beef|lamb|pork|it|them) out\b|fuera de la nevera|temperatura ambiente|pierda el fr[ií]o|sin fr[ií]o|^(?:saca|saque|sacar)\b|\bun rato antes\b/iu,
     when: ({ hot, dough, hasMeat }) => hot === undefined && !dough && hasMeat,
     over: WEAK,
   },
   {
     verb: 'brine',
     words:
-      /(?<!\p{L})(?:(?:in|into|through|under|from) (?:the |a |its |their )?(?:cold |cooled )?(?:brine|cure)|salt(?:ed)? (?:water )?bath|bath (?:of|in) salt(?:ed)? ?water|in salt(?:ed)? water|under (?:the )?salt|cured? (?:under|in|with) (?:the )?salt|dry[- ]brine|brine|sal(?:a|ar|e|amos|ad[oa]s?)(?!\p{L})[^.;]{0,60}(?:nevera|frigor[ií]fico)|salt(?:ed)?(?!\p{L})[^.;]{0,60}(?:fridge|refrigerat\p{L}*)(?=[^.;]{0,20}(?:\d|overnight|hour|day))|(?:en|a) (?:la )?salmuera|bajo (?:la )?sal|en agua con sal|salmuera)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:in|into|through|under|from) (?:the |a |its |their )?(?:cold |cooled )?(?:brine|cure)|salt(?:ed)? (?:water )?bath|bath (?:of|in) salt(?:ed)? ?water|in salt(?:ed)? water|under (?:the )?salt|cured? (?:under|in|with) (?:the )?salt|dry[- ]brine|brine|sal(?:a|ar|e|amos|ad[oa]s?)(?!\p{L})[^.;]{0,60}(?:nevera|frigor[ií]fico)|salt(?:ed)?(?!\p{L})[^.;]{0,60}(?:fridge|refrigerat\p{L}*)|(?:en|a) (?:la )?salmuera|bajo (?:la )?sal|en agua con sal|salmuera)(?!\p{L})/iu,
     when: ({ hot, hasMeat }) => hot === undefined && hasMeat,
     over: [...WEAK, 'soak'],
   },
@@ -50,7 +50,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'light',
     words:
-      /(?<!\p{L})(?:(?:get|have|with) (?:the |your |some )?(?:coals?|charcoal|fire|grill|barbecue|bbq|embers)(?: \p{L}+)? (?:going|lit|ready|glowing|burning|hot|started|ashed)|(?:coals?|charcoal|fire|chimney|embers)(?: should be| must be)? (?:lit|going|started)|two-zone fire|(?:coals|embers) (?:are )?(?:ashed|white|grey|gray)|(?:carb[oó]n|brasas?|fuego|le[ñn]a|barbacoa) (?:encendid[oa]s?|prendid[oa]s?|list[oa]s?)|(?:enciende|prende|prepara|haz) (?:el |la |las |un |una |unas )?(?:carb[oó]n|brasas?|fuego|barbacoa|lumbre|ascuas))(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:get|have|with) (?:the |your |some )?(?:coals?|charcoal|fire|grill|barbecue|bbq|embers)(?: \p{L}+)? (?:going|lit|ready|glowing|burning|hot|started|ashed)|light it|chimney|(?:coals?|charcoal|fire|embers)(?: should be| must be)? (?:lit|going|started)|two-zone fire|(?:coals|embers) (?:are )?(?:ashed|white|grey|gray)|(?:carb[oó]n|brasas?|fuego|le[ñn]a|barbacoa) (?:encendid[oa]s?|prendid[oa]s?|list[oa]s?)|(?:enciende|encender|prende|prender|prepara|preparar|haz|hacer) (?:el |la |las |un |una |unas )?(?:carb[oó]n|brasas?|fuego|barbacoa|lumbre|ascuas))(?!\p{L})/iu,
     over: [...WEAK, 'grill', 'preheat'],
   },
   {
@@ -88,7 +88,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'rest',
     words:
-      /(?<!\p{L})(?:rest|rests|resting|relax\p{L}*|tent(?:ed)?|off the heat|away from the heat|before (?:you )?(?:carv|slic|cutt?|touch)\p{L}*|warm (?:plate|dish|board)|cool ?box|reposo|reposar|reposa\p{L}*|descans\p{L}*|fuera del fuego|antes de (?:cortar|trinchar)|en la tabla|tapad[oa]s? con (?:papel|aluminio))(?!\p{L})/iu,
+      /(?<!\p{L})(?:rest|rests|resting|relax\p{L}*|tent(?:ed)?|off the heat|away from the heat|before (?:you )?(?:carv|slic|cutt?|touch)\p{L}*|warm (?:plate|dish|board)|cool ?box|cool ?bag|insulated box|cooler|reposo|reposar|reposa\p{L}*|descans\p{L}*|fuera del fuego|antes de (?:cortar|trinchar)|en la tabla|tapad[oa]s? con (?:papel|aluminio))(?!\p{L})/iu,
     when: ({ dough }) => !dough,
     over: ['put', 'wait', 'cook'],
   },
@@ -111,7 +111,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'simmer',
     words:
-      /(?<!\p{L})(?:(?:at|to|on) (?:a |the )?(?:bare |gentle )?(?:shiver|murmur|tremble|blip|simmer|lowest (?:heat|flame))|barely (?:trembl|mov|bubbl|simmer)\p{L}*|lowest (?:heat|flame|setting)|lid on|(?:muy )?(?:a )?fuego (?:muy )?(?:lento|bajo|suave|m[ií]nimo)|chup chup|sin que hierva|apenas (?:hierv|tiembl|burbuj)\p{L}*)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:at|to|on) (?:a |the )?(?:bare |gentle )?(?:shiver|murmur|tremble|blip|simmer|lowest (?:heat|flame))|barely (?:trembl|mov|bubbl|simmer)\p{L}*|lowest (?:heat|flame|setting)|lid on|cociendo|simmering|(?:muy )?(?:a )?fuego (?:muy )?(?:lento|bajo|suave|m[ií]nimo)|chup chup|sin que hierva|apenas (?:hierv|tiembl|burbuj)\p{L}*)(?!\p{L})/iu,
     when: ({ slowCooker }) => !slowCooker,
     over: ['put', 'wait', 'cook', 'rest', 'boil'],
   },

@@ -50,11 +50,14 @@ const OVEN_BEHIND = /^\s*(?:oven|horno|warming|drawer|water|smoker)/iu;
 
 /** "then at 160 for an hour", "oven, 180": an oven's heat without a sign. */
 const UNSIGNED =
-  /(?:(?:at|to|a)\s+|(?:oven|horno),?\s+(?:at\s+|a\s+)?)(\d{3})(?=\s+(?:for|until|durante|hasta|otr[oa]s|unos|another|about)|\s*[,.;)]|\s*$)|(?<!\d)(\d{3})(?=\s*(?:fan|convection|con ventilador))/giu;
+  /(?:(?:at|to|a)\s+|(?:oven|horno),?\s+(?:at\s+|a\s+)?)(\d{3})(?=\s+(?:for|until|durante|hasta|otr[oa]s|unos|another|about|and|y)(?!\p{L})|\s*[,.;)]|\s*$)|(?<!\d)(\d{3})(?=\s*(?:fan|convection|con ventilador))/giu;
 
 /** "Till a thermometer says 140": without a sign, of the middle. */
 const UNSIGNED_CORE =
   /(?:(?:thermometer|probe|internal temp(?:erature)?|term[oó]metro|sonda)[^.;\d]{0,30}(?:says|reads|registers|hits|shows|reaches|is|at|of|marca|marque|diga)\s+(?:about\s+)?|(?<!\p{L})(?:take|bring|cook|roast|grill|smoke|lleva|llevar)(?!\p{L})[^.;\d]{0,30}\s(?:to|up to|on to|hasta|a)\s+(?=\d{2}(?!\d)))(\d{2,3})(?!\s*(?:°|º|degrees?|grados?|min|h\b|hours?|g\b|kg|cm|mm|%|[CF]\b)|\d)/giu;
+/** "At 95 internal". */
+const CORE_BEFORE =
+  /(?<!\d)(\d{2,3})(?=\s*(?:internal|inside|in the (?:middle|centre|center)|en el (?:centro|coraz[oó]n)|por dentro)(?!\p{L}))/giu;
 
 /** Every temperature in a text. Where °C and °F say the same twice, it is one. */
 export function degreesIn(text: string, fahrenheit: boolean): Degree[] {
@@ -88,7 +91,7 @@ export function degreesIn(text: string, fahrenheit: boolean): Degree[] {
         value >= FAHRENHEIT_FROM || (fahrenheit && value >= 225) ? fahrenheitToC(value) : value;
       return { from: to - 3, to, tempC };
     }),
-    ...[...text.matchAll(UNSIGNED_CORE)].map((match) => {
+    ...[...text.matchAll(UNSIGNED_CORE), ...text.matchAll(CORE_BEFORE)].map((match) => {
       const value = numberIn(match[1] ?? '');
       const to = match.index + match[0].length;
       const from = to - (match[1] ?? '').length;

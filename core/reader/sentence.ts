@@ -3,6 +3,7 @@ import { cueIn, type CueHit } from './cues.ts';
 import { HEATS, type Context, type ReadAct } from './context.ts';
 import { degreesIn, type Degree } from './degree.ts';
 import { spansIn, type ReadDuration } from './span.ts';
+import type { PlaceKind } from '../places/index.ts';
 import { placeIn, saysSomething, verbsIn, type VerbWords, type VerbHit } from './verbs.ts';
 
 /** What a sentence comes to: its steps, what it adds to the step before, or nothing understood. */
@@ -26,7 +27,7 @@ const COLD: ReadonlySet<VerbWords> = new Set<VerbWords>(['chill', 'marinate', 'b
 const OVERNIGHT = { leastMin: 480, likelyMin: 600, mostMin: 720, guessed: true };
 
 const LOWERED =
-  /(?:reduce|lower|turn down|drop|decrease|increase|raise|turn up|baja|bajar|reduce|reducir|sube|subir)[^.;]{0,40}(?:oven|heat|temperature|horno|temperatura)|turn (?:the )?(?:oven|heat|temperature|grill|smoker) (?:down|up)|turn (?:it|down|up) (?:down |up )?to \d{2}/iu;
+  /(?:reduce|lower|turn down|knock|bring|take|drop|decrease|increase|raise|turn up|baja|bajar|reduce|reducir|sube|subir)[^.;]{0,40}(?:oven|heat|temperature|horno|temperatura)|turn (?:the )?(?:oven|heat|temperature|grill|smoker) (?:down|up)|turn (?:it|down|up) (?:down |up )?to \d{2}/iu;
 
 /** What is done to a food that cooks by something else. */
 const FINISHES: ReadonlySet<VerbWords> = new Set<VerbWords>(['glaze', 'reduce']);
@@ -55,12 +56,19 @@ export function readSentence(
   const lengths = said0.filter((span) => !isMoment(text, span));
   // "45 minutes before you cook", "90 minutes ahead": how long coals burn, and how long a joint stands.
   const degrees = degreesIn(text, context.fahrenheit);
-  const begins = (cue && AHEAD.has(cue.verb)) || (AFTER.test(text) && degrees.some(isOven));
+  const said = verbsIn(text, context.language);
+  const begins =
+    (cue && AHEAD.has(cue.verb)) ||
+    said.some(({ verb }) => AHEAD.has(verb)) ||
+    (AFTER.test(text) && degrees.some(isOven));
   const spans = lengths.length === 0 && begins ? said0 : lengths;
   noteSoak(text, context);
-  const said = verbsIn(text, context.language);
   const lowered = LOWERED.test(text) ? degrees.find(({ sense }) => sense === 'place') : undefined;
   const hits = told(kept(said, spans, degrees, text), cue, spans, degrees, context);
+  if (hits.length === 0) {
+    const probed = probedIn(place, degrees, context);
+    if (probed) hits.push({ verb: probed, from: 0, to: 0 });
+  }
   if (hits.length === 0) {
     const bare =
       place === undefined || place === 'oven' ? bareHeat(spans, degrees, context) : undefined;
@@ -202,6 +210,23 @@ function bareHeat(
   if (degrees.some(isOven)) return context.hasMeat ? 'roast' : 'bake';
   return spans.some(({ perSide }) => perSide) && context.hasMeat ? 'sear' : undefined;
 }
+
+/** "Off the smoker at 95 internal": the fire that is named brings it there, where nothing did before. */
+function probedIn(
+  place: PlaceKind | undefined,
+  degrees: readonly Degree[],
+  { hot }: Context,
+): VerbWords | undefined {
+  if (hot || place === undefined || !degrees.some(({ sense }) => sense === 'core'))
+    return undefined;
+  return FIRE_VERB[place];
+}
+
+const FIRE_VERB: Readonly<Partial<Record<PlaceKind, VerbWords>>> = {
+  smoker: 'smoke',
+  grill: 'grill',
+  oven: 'roast',
+};
 
 const LEAST_OVEN_C = 90;
 

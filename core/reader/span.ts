@@ -17,12 +17,13 @@ export interface ReadDuration {
 const KG_PER_LB = G_PER_LB / 1000;
 
 const UNIT =
-  "(?:minutes?|minutos?|mins?\\.?|m(?![\\p{L}])|['′](?!['′])|hours?|horas?|hrs?\\.?|h(?![\\p{L}])|days?|d[ií]as?|weeks?|semanas?|seconds?|segundos?|secs?\\.?)";
+  "(?:minutes?|minutos?|mins?\\.?|m(?![\\p{L}])|['′](?!['′])|hours?|horas?|hrs?\\.?|h(?![\\p{L}])|days?|d[ií]as?|nights|noches|weeks?|semanas?|seconds?|segundos?|secs?\\.?)";
 const MINUTES: ReadonlyArray<readonly [RegExp, number]> = [
   [/^(?:s)/i, 1 / 60],
   [/^(?:m|['′])/i, 1],
   [/^h/i, 60],
   [/^d/i, 1440],
+  [/^n/i, 1440],
   [/^w/i, 10080],
 ];
 
@@ -39,7 +40,7 @@ const HALF = '(?:\\s+(?:and a half|y media|and a quarter|y cuarto))?';
 /** "1 hour", "4-6 hours", "1 h 30", "two and a half hours", "an hour and a half", "hora y media". */
 const ATOM = new RegExp(
   `(?:(?:(?:between|entre)\\s+(?<from>${NUMBER})\\s+(?:and|y)\\s+(?<till>${NUMBER})|(?<low>${NUMBER})(?:${DASH}(?<high>${NUMBER}))?(?<plus>${AND_HALF}))` +
-    `(?:\\s*(?:more|further|additional|full|good|short|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})` +
+    `(?:\\s*(?:more|further|additional|full|good|short|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:\\s+(?:or|o)\\s+(?<orMore>two|three|four|dos|tres|cuatro)(?!\\s*(?:${UNIT}|\\p{L})))?` +
     `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?=\\s*(?:[.,;)]|$))))?)` +
     '|(?<said>half an hour|half[- ]hour|media hora|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto)' +
     '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora)(?![\\p{L}]))' +
@@ -114,7 +115,8 @@ function unitsIn(text: string): Atom[] {
     // "1 h 30" is a time; "5 minutes, 2" is something else.
     const behind = each >= 60 && said.moreUnit !== undefined ? numberIn(said.more ?? '0') : 0;
     const extra = halfOf(said.plus) * each + halfOf(said.half) * each + (behind || 0);
-    const [least, most] = [low * each + extra, Math.max(low, high) * each + extra];
+    const upTo = Math.max(low, high, said.orMore === undefined ? 0 : numberIn(said.orMore));
+    const [least, most] = [low * each + extra, upTo * each + extra];
     return [{ ...at, least, likely: middle(least, most), most, night: false }];
   });
 }
@@ -128,7 +130,7 @@ function halfOf(words: string | undefined): number {
 
 /** "Another five", "for 15.", "five more", "every six": minutes, where nothing else is said behind. */
 const BARE_MINUTES = new RegExp(
-  `(?:(?<=(?:another|every|each|for another|otr[oa]s|cada)\\s+)(${NUMBER})|(?<=(?:for|durante)\\s+)(\\d{1,2})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$)))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;)]|$))`,
+  `(?:(?<=(?:another|further|every|each|for another|otr[oa]s|cada)\\s+)(${NUMBER})|(?<=(?:for|durante)\\s+)(\\d{1,2})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$)))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;)]|$))`,
   'giu',
 );
 /** Fewer are persons. */
@@ -137,7 +139,9 @@ const LEAST_BARE_MIN = 5;
 function bareIn(text: string): Atom[] {
   return [...text.matchAll(BARE_MINUTES)].flatMap((match): Atom[] => {
     const minutes = numberIn(match[0]);
-    const again = /(?:another|every|each|otr[oa]s|cada)\s+$/iu.test(text.slice(0, match.index));
+    const again = /(?:another|further|every|each|otr[oa]s|cada)\s+$/iu.test(
+      text.slice(0, match.index),
+    );
     if (!(minutes >= (again ? 2 : LEAST_BARE_MIN) && minutes <= 90)) return [];
     const at = { from: match.index, to: match.index + match[0].length };
     return [{ ...at, ...exactly(minutes), night: false }];

@@ -148,7 +148,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'glaze',
     english:
-      'glaze(?= )|glaze(?=[.,;]|$)|spoon (?:over )?(?:the |some )?(?:glaze|syrup)(?: over)?|lacquer|paint (?:it |them |the \\p{L}+ )?with|brush (?:it |them |the \\p{L}+ |all over |generously |both sides |\\p{L}+ )?(?:\\p{L}+ )?with (?:the |some |more |half (?:of )?the |remaining |reserved )*(?:glaze|sauce|barbecue sauce|honey)',
+      'glaze(?= )|glaze(?=[.,;]|$)|spoon (?:over )?(?:the |some )?(?:glaze|syrup)(?: over)?|brush on (?:the |some |more )?(?:glaze|sauce|syrup)|lacquer|paint (?:it |them |the \\p{L}+ )?with|brush (?:it |them |the \\p{L}+ |all over |generously |both sides |\\p{L}+ )?(?:\\p{L}+ )?with (?:the |some |more |half (?:of )?the |remaining |reserved )*(?:glaze|sauce|barbecue sauce|honey)',
     spanish:
       'glase(?:a|e|ar|amos)(?!\\p{L})|(?:pint|barniz|unt|unte)(?:a|e|ar)? [^.;]{0,30}con (?:el |la )?(?:glaseado|salsa|miel)',
   },
