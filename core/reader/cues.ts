@@ -112,7 +112,8 @@ const CUES: readonly Cue[] = [
     verb: 'simmer',
     words:
       /(?<!\p{L})(?:(?:at|to|on) (?:a |the )?(?:bare |gentle )?(?:shiver|murmur|tremble|blip|simmer|lowest (?:heat|flame))|barely (?:trembl|mov|bubbl|simmer)\p{L}*|lowest (?:heat|flame|setting)|lid on|cociendo|simmering|(?:muy )?(?:a )?fuego (?:muy )?(?:lento|bajo|suave|m[ií]nimo)|chup chup|sin que hierva|apenas (?:hierv|tiembl|burbuj)\p{L}*)(?!\p{L})/iu,
-    when: ({ slowCooker }) => !slowCooker,
+    when: ({ slowCooker, place, fireC }) =>
+      !slowCooker && fireC === undefined && place !== 'grill' && place !== 'smoker',
     over: ['put', 'wait', 'cook', 'rest', 'boil'],
   },
   {

@@ -1,7 +1,7 @@
 import { CUTS, type Animal } from '../pantry/index.ts';
 import type { SpoonSystem } from '../quantity/index.ts';
 import { clausesOf, type Clause } from './clauses.ts';
-import { newContext, type Context, type ReadAct } from './context.ts';
+import { HEATS, newContext, type Context, type ReadAct } from './context.ts';
 import { noteSoak, readSentence } from './sentence.ts';
 import type { ReadIngredient } from './ingredient-line.ts';
 import { readIngredientLines } from './ingredient-lines.ts';
@@ -248,26 +248,38 @@ function readClause(
 ): ReadClause {
   const read = readSentence(text, line, group, context);
   const last = acts.at(-1);
-  if (read.adds && last) acts[acts.length - 1] = withMore(last, read.adds);
+  const added = read.adds === undefined || addTo(acts, read.adds);
   const made = read.acts.filter((act, i) => !repeats(act, i === 0 ? last : read.acts[i - 1]));
   acts.push(...made);
   return {
     made,
     lost: read.lost === true,
     repeated: made.length === 0 && read.acts.length > 0,
-    understood:
-      read.understood && (read.acts.length > 0 || read.adds === undefined || last !== undefined),
+    understood: read.understood && (read.acts.length > 0 || added),
     lit: read.acts.flatMap(({ lit }) => lit.map(([a, b]) => [a + from, b + from] as const)),
   };
 }
 
-/** What a later sentence adds: only what was not said yet. */
-function withMore(act: ReadAct, adds: Partial<ReadAct>): ReadAct {
-  const missing = Object.entries(adds).filter(
-    ([key, value]) => value !== undefined && Reflect.get(act, key) === undefined,
-  );
-  return { ...act, ...Object.fromEntries(missing) };
+/**
+ * What a later sentence adds to the step before, where that was not said yet; a core is for what
+ * cooks.
+ *
+ * @returns whether all of it found its place
+ */
+function addTo(acts: ReadAct[], adds: Partial<ReadAct>): boolean {
+  const at =
+    adds.untilC === undefined
+      ? acts.length - 1
+      : acts.findLastIndex(({ verb }) => HEATS.has(verb) && !TENDING.has(verb));
+  const act = acts[at];
+  if (!act) return false;
+  const said = Object.entries(adds).filter(([, value]) => value !== undefined);
+  const missing = said.filter(([key]) => Reflect.get(act, key) === undefined);
+  acts[at] = { ...act, ...Object.fromEntries(missing) };
+  return missing.length > 0 || said.length === 0;
 }
+
+const TENDING: ReadonlySet<string> = new Set(['turn', 'baste', 'stir']);
 
 const ONCE: ReadonlySet<string> = new Set(['mix', 'prepare', 'serve', 'stir']);
 

@@ -38,6 +38,7 @@ export function sectionsOf(text: string): RawRecipe {
   let yieldText: string | undefined;
   let part: Part = 'start';
   let group: string | undefined;
+  let headed = false;
   /** Lines of the group, and whether a blank one stands before this. */
   const run = { lines: 0, blank: false, spaced: false, before: 0 };
   for (const raw of text.split('\n')) {
@@ -53,6 +54,7 @@ export function sectionsOf(text: string): RawRecipe {
       told.push(...facts);
     } else if (INGREDIENTS.test(line)) {
       [part, group] = ['ingredients', undefined];
+      headed = true;
       yieldText ??= IN_BRACKETS.exec(line)?.[1];
       told.push(line);
     } else if (METHOD.test(line)) {
@@ -71,7 +73,10 @@ export function sectionsOf(text: string): RawRecipe {
       if (lead) told.push(lead);
       if (lead && YIELD.test(lead)) yieldText ??= lead;
       ingredients.push(...listOf(line).map((text) => ({ text, group })));
-    } else if (isMethod(raw, line, part)) {
+    } else if (
+      isMethod(raw, line, part) ||
+      (part === 'ingredients' && !headed && isNote(raw, line))
+    ) {
       part = 'method';
       method.push({ text: line.replace(STEP_NUMBER, ''), group });
     } else if (isIngredient(raw, line, part)) {
@@ -153,6 +158,23 @@ function isDoing(line: string): boolean {
   const orders = (['en', 'es'] as const).some((language) => verbsIn(line, language)[0]?.from === 0);
   return orders || spansIn(line).length > 0 || /\d\s*°?\s*[CF]\b/u.test(line);
 }
+
+/** Among bullets without a heading, one of what is done: from there on all are. */
+function isNote(raw: string, line: string): boolean {
+  if (!BULLET.test(raw.trim()) || STARTS_AMOUNT.test(line) || COUNTED.test(line)) return false;
+  const first = (['en', 'es'] as const).some((language) => {
+    const hit = verbsIn(line, language)[0];
+    return hit?.from === 0 && !/^\s+(?:of|de)\s/iu.test(line.slice(hit.to));
+  });
+  const timed = spansIn(line).length > 0 && !MADE_BEFORE.test(line);
+  return (first && line.split(/\s+/).length >= 3) || timed || DEGREES.test(line);
+}
+
+/** "Brine: 2 litres water, …". */
+const COUNTED = /^[\p{L} ]{2,30}:\s*\d/u;
+/** "Beans, soaked overnight": done already. */
+const MADE_BEFORE = /(?<!\p{L})(?:\p{L}+ed|remojad[oa]s?|descongelad[oa]s?)(?!\p{L})/iu;
+const DEGREES = /\d\s*[°º]?\s*[CF](?!\p{L})/u;
 
 /** "Fire up the smoker…": a line that begins with an order. */
 function ordersFirst(raw: string, line: string): boolean {

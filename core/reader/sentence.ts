@@ -207,6 +207,9 @@ function bareHeat(
   context: Context,
 ): VerbWords | undefined {
   if (!spans.some(isTimed) || context.hot) return undefined;
+  if (context.fireC !== undefined && context.place !== 'oven' && context.hasMeat) {
+    return FIRE_VERB[context.place ?? 'grill'] ?? 'grill';
+  }
   if (degrees.some(isOven)) return context.hasMeat ? 'roast' : 'bake';
   return spans.some(({ perSide }) => perSide) && context.hasMeat ? 'sear' : undefined;
 }
@@ -384,8 +387,21 @@ function alone(
   if (named !== undefined && named !== 'slow-cooker') context.place = named;
   // A length of time that belongs to nothing is not understood, whatever else is.
   if (length) return { acts: [], understood: false };
+  const set = degrees.find(({ sense }) => sense === 'place');
+  if (set && !LOWERED.test(text)) {
+    const fire = FIRES.test(text) ? 'fireC' : OVENS.test(text) ? 'ovenC' : undefined;
+    if (fire === undefined) return { acts: [], understood: false };
+    context[fire] = set.tempC;
+    if (fire === 'fireC' && named === undefined) context.place = 'grill';
+    return { acts: [], understood: true };
+  }
   return { acts: [], understood: said.length > 0 || degrees.length > 0 || saysSomething(text) };
 }
+
+/** What is set to a heat in passing: "set up for indirect cooking at 180". */
+const FIRES =
+  /(?<!\p{L})(?:indirect|direct|coals?|charcoal|grill|barbecue|bbq|smoker|fire|brasas?|parrilla|barbacoa|ahumador)(?!\p{L})/iu;
+const OVENS = /(?<!\p{L})(?:oven|horno|roasting (?:tin|tray|pan)|baking (?:sheet|tray))(?!\p{L})/iu;
 
 /** The same verb twice in a sentence, only one of them with a time, is one step. */
 function merged(acts: readonly ReadAct[]): ReadAct[] {

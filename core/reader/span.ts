@@ -33,7 +33,7 @@ function unitMinutes(word: string): number {
 }
 
 const DASH =
-  '\\s*(?:-|–|—|to|or|a|o|,\\s*(?:at (?:the )?most|up to|no more than|m[aá]ximo|como (?:mucho|m[aá]ximo)))\\s*';
+  '\\s*(?:-|–|—|to|or|a|o|,\\s*(?:at (?:the )?most|up to|no more than|m[aá]ximo|como (?:mucho|m[aá]ximo))|(?:and|y) (?:up to|hasta))\\s*';
 const AND_HALF =
   '(?:\\s+(?:and (?:a|one)[- ]half|and (?:a |one )?quarter|and three[- ]quarters?|y medi[ao]|y cuarto|y tres cuartos))?';
 const HALF = '(?:\\s+(?:and a half|y media|and a quarter|y cuarto))?';

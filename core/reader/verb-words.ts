@@ -50,7 +50,8 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'soak',
     english: 'soak',
-    spanish: 'remoj(?:a|e|ar|amos)|(?:pon|ponga|poner|deja|deje|dejar)[^.;]{0,30} (?:en|a) remojo',
+    spanish:
+      'remoj(?:a|e|ar|amos)|(?:pon|ponga|poner|ponemos|deja|deje|dejar|dejamos)[^.;]{0,30} (?:en|a) remojo',
   },
   {
     verb: 'mix',
@@ -94,7 +95,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'fry|stir-fry|saut[eé]|pan-fry|deep-fry|sweat|soften(?= (?:the|in|for|onion))|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
     spanish:
-      'fr[ií](?:e|amos|en)(?!\\p{L})|fre[ií]r|sofr[ií](?:e|a|e|amos)|sofre[ií]r|salte(?:a|e|ar|amos)|rehog(?:a|ar|amos)|rehogue|poch(?:a|e|ar|amos)',
+      'fr[ií](?:e|amos|en)(?!\\p{L})|fre[ií]r|sofr[ií](?:e|a|e|amos)|sofre[ií]mos|fre[ií]mos|sofre[ií]r|salte(?:a|e|ar|amos)|rehog(?:a|ar|amos)|rehogue|poch(?:a|e|ar|amos)',
   },
   {
     verb: 'grill',
@@ -130,7 +131,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'boil|parboil|blanch|bring (?:it |the [^.;]{1,30}? |everything |all |[^.;]{1,25}? )?(?:back |just )?(?:up )?to (?:a |the )?(?:full |rolling |rapid |full rolling )?boil',
     spanish:
-      'herv(?:ir|imos)|hierv(?:e|a|an|en)(?!\\p{L})|llev(?:a|e|ar)[^.;]{0,60}a ebullici[oó]n|cuec(?:e|en)(?!\\p{L})|cocer|cuez(?:a|an)|llev(?:a|ar)[^.;]{0,20}a hervir|escald(?:a|ar)',
+      'herv(?:ir|imos)|hierv(?:e|a|an|en)(?!\\p{L})|llev(?:a|e|ar)[^.;]{0,60}a ebullici[oó]n|cuec(?:e|en)(?!\\p{L})|cocer|cocemos|coced(?!\\p{L})|cuez(?:a|an)|llev(?:a|ar)[^.;]{0,20}a hervir|escald(?:a|ar)',
   },
   {
     verb: 'steam',
@@ -162,7 +163,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'turn',
     english:
-      'turn(?! (?:the |your )?(?:oven|heat|off|down|up|on|out|grill|smoker|to coat|into|to high|to low))|flip',
+      'turn(?! (?:(?:it|them) (?:down|up|off|on|back)|(?:the |your )?(?:oven|heat|off|down|up|on|out|grill|smoker|to coat|into|to high|to low)))|flip',
     spanish: 'd(?:a|ale|ales|arle|é|ar) la vuelta|volte(?:a|e|ar)|gir(?:a|e|ar)(?!\\p{L})',
   },
   {
@@ -213,14 +214,14 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'serve',
     english: 'serve|plate up|dish up',
-    spanish: 'sirv(?:e|a|an|amos|en)|servir|emplat(?:a|e|ar|amos)',
+    spanish: 'sirv(?:e|a|an|amos|en)|servir|servimos|emplat(?:a|e|ar|amos)',
   },
   {
     verb: 'prepare',
     english:
       'slash|salt(?= (?:the|it|them|both|all|well|generously|inside))|chop|dice|peel|trim|cut|mince(?! beef|d)|grate|score|cube|halve|quarter|crush|deseed|julienne|thread|skewer|pat|rinse|wash|drain|strain|skim|rub|massage|stuff|tie|truss|butterfly|pound|prick|pierce|dredge|wipe|scrape|core',
     spanish:
-      'rellen(?:a|e|ar)|sal(?:a|e|ar)(?= (?:el|la|los|las|al final|bien|por|generos))|pic(?:a|ar|amos)(?!\\p{L})|pique|pel(?:a|e|ar|amos)(?!\\p{L})|cort(?:a|e|ar|amos|en)(?!\\p{L})|rall(?:a|e|ar)|troce(?:a|e|ar)|sec(?:a|ar)(?!\\p{L})|seque|escurr(?:e|a|ir|imos)|lav(?:a|e|ar)(?!\\p{L})|limpi(?:a|e|ar)|sazon(?:a|e|ar)|salpimient(?:a|e)|salpiment(?:a|e|ar)|frot(?:a|e|ar)|unt(?:a|e|ar)(?!\\p{L})|ensart(?:a|e|ar)|machac(?:a|ar)|machaque|col(?:ar|amos)|cuel(?:a|e)(?!\\p{L})|retir(?:a|e|ar) la grasa|at(?:a|ar)(?= (?:la|el|con))|pinch(?:a|e|ar)',
+      'rellen(?:a|e|ar)|sal(?:a|e|ar)(?= (?:el|la|los|las|al final|bien|por|generos))|pic(?:a|ar|amos)(?!\\p{L})|pique|pel(?:a|e|ar|amos)(?!\\p{L})|cort(?:a|e|ar|amos|en)(?!\\p{L})|rall(?:a|e|ar)|troce(?:a|e|ar)|sec(?:a|ar)(?!\\p{L})|seque|escurr(?:e|a|ir|imos)|lav(?:a|e|ar)(?!\\p{L})|limpi(?:a|e|ar)|sazon(?:a|e|ar)|salpimient(?:a|e)|salpiment(?:a|e|ar)|frot(?:a|e|ar)|unt(?:a|e|ar)(?!\\p{L})|ensart(?:a|e|ar)|machac(?:a|ar)|machaque|col(?:ar|amos)|cuel(?:a|e)(?!\\p{L})|retir(?:a|e|ar|amos) la grasa|at(?:a|ar)(?= (?:la|el|con))|pinch(?:a|e|ar)',
   },
   {
     verb: 'cook',
@@ -233,7 +234,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     verb: 'put',
     english: '(?:place|put|transfer|return|pop|slide|set|move|lay|arrange|leave|keep|stick)(?= )',
     spanish:
-      '(?:pon|ponga|poner|mete|meta|meter|coloca|coloque|colocar|pasa|pasar|lleva|llevar|introduce|introducir|devuelve|vuelve a poner)',
+      '(?:pon|ponga|poner|ponemos|metemos|pasamos|llevamos|mete|meta|meter|coloca|coloque|colocar|pasa|pasar|lleva|llevar|introduce|introducir|devuelve|vuelve a poner)',
   },
   {
     verb: 'wait',
