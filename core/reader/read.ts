@@ -9,7 +9,7 @@ import { inlineIngredients } from './inline.ts';
 import { portionsIn } from './portions.ts';
 import { reserveLit } from './reserve.ts';
 import type { RawRecipe } from './raw-recipe.ts';
-import { rawRecipe } from './source.ts';
+import { rawRecipe, tidied } from './source.ts';
 import { languageOf, placeIn, type Language } from './verbs.ts';
 
 /** A line of the text with what became of it. */
@@ -63,7 +63,7 @@ export function readRecipe(input: string, spoons: SpoonSystem = 'us'): ReadRecip
     portions: portionsIn(raw.yieldText ?? SERVES.exec(title ?? '')?.[0] ?? ''),
     ingredients,
     acts,
-    lines: inOrder(lines, input),
+    lines: inOrder(lines, tidied(input)),
     unread: lines.filter(({ part, lost }) => part === 'unread' || lost).map(({ text }) => text),
   };
 }
@@ -206,6 +206,10 @@ function readOne(
   /** It names ingredients, in a recipe that has no list of them. */
   listed: boolean,
 ): void {
+  if (sentence.length > LONGEST_SENTENCE) {
+    lines.push(lineOf(sentence, 'unread'));
+    return;
+  }
   const first = acts.length;
   const kept = reserveLit(sentence);
   const clauses = clausesOf(sentence);
@@ -228,6 +232,9 @@ function readOne(
     }),
   );
 }
+
+/** Nobody writes a longer one; it is kept, and not read. */
+const LONGEST_SENTENCE = 2000;
 
 interface ReadClause {
   readonly made: readonly ReadAct[];

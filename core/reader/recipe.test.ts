@@ -238,3 +238,19 @@ describe('reading a recipe', () => {
     expect(acts.map(({ untilC }) => untilC).filter((coreC) => coreC !== undefined)).toEqual([]);
   });
 });
+
+describe('anything at all', () => {
+  // No clock: what would be read in more than linear time would not end while the tests run.
+  it.each([
+    ['spaces', `Roast ${' '.repeat(100_000)} chicken`],
+    ['open brackets', '['.repeat(100_000)],
+    ['nested tags', `${'<div>'.repeat(20_000)}Roast for 20 minutes.`],
+    ['fractions', '1/'.repeat(50_000)],
+    ['commas', 'a, '.repeat(33_000)],
+    ['lengths', '5 minutes '.repeat(10_000)],
+    ['one word', 'a'.repeat(100_000)],
+  ])('is read, or kept unread: %s', (_name, text) => {
+    const { lines, acts } = readRecipe(text);
+    expect(lines.length + acts.length).toBeGreaterThan(0);
+  });
+});

@@ -26,6 +26,9 @@ const STARTS_AMOUNT = new RegExp(
 const LISTED =
   /^(?:salt|pepper|sal|pimienta|(?:a )?couple|few|(?:bottle|can) of|a (?:good |big |generous |little )?(?:pinch|handful|glug|splash|drizzle|dash|knob|dollop|few|couple|bunch)|(?:una?|unos|unas) (?:pizca|puñado|chorro|chorrito|poco|hojas|ramas|ramitas)|juice of|zest of|(?:el )?(?:zumo|jugo) de|freshly ground)\b/iu;
 
+/** No line of a recipe is longer: it is kept as it is, and not read. */
+const LONGEST_LINE = 12_000;
+
 type Part = 'start' | 'ingredients' | 'method';
 
 /** Sorts the lines of a plain text or Markdown page into what goes in, what is done, and the rest. */
@@ -43,6 +46,10 @@ export function sectionsOf(text: string): RawRecipe {
   const run = { lines: 0, blank: false, spaced: false, before: 0 };
   for (const raw of text.split('\n')) {
     const heading = /^#{1,6}\s/.test(raw.trim());
+    if (raw.length > LONGEST_LINE) {
+      other.push(raw.trim());
+      continue;
+    }
     const line = bare(raw);
     if (line === '') {
       run.blank = true;

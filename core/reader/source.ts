@@ -6,16 +6,40 @@ import { sectionsOf } from './sections.ts';
 
 /** @throws RangeError when there is nothing to read */
 export function rawRecipe(input: string): RawRecipe {
-  const text = input.replace(/^\uFEFF/, '').replace(/\r\n?/g, '\n');
+  const text = tidied(input);
   if (text.trim() === '') throw new RangeError('There is nothing to read: paste a recipe first.');
   if (/^\s*[{[]/.test(text)) {
     const found = fromJson(text);
     if (found) return found;
   }
   if (/<(?:!doctype html|html|head|body|script|div|article|ul|ol|p|h[1-6])\b/i.test(text))
-    return fromHtml(text);
+    return nestingOf(text) > DEEPEST ? sectionsOf(text.replace(TAG, '\n')) : fromHtml(text);
   return sectionsOf(text);
 }
+
+/** One kind of line end, and no runs of spaces: they say nothing, and take long to search. */
+export function tidied(input: string): string {
+  return input
+    .replace(/^\uFEFF/, '')
+    .replace(/\r\n?/g, '\n')
+    .replace(/[^\S\n]{2,}/g, ' ');
+}
+
+const TAG = /<[^<>]*>/g;
+/** Pages people save are nested less deeply; one that is more is read as its bare words. */
+const DEEPEST = 300;
+
+function nestingOf(html: string): number {
+  let [depth, deepest] = [0, 0];
+  for (const [one] of html.matchAll(TAG)) {
+    if (one.startsWith('</')) depth--;
+    else if (!one.endsWith('/>') && !VOID.test(one)) depth++;
+    if (depth > deepest) deepest = depth;
+  }
+  return deepest;
+}
+
+const VOID = /^<(?:!|area|base|br|col|embed|hr|img|input|link|meta|source|track|wbr)/i;
 
 function fromJson(text: string): RawRecipe | undefined {
   let data: unknown;
