@@ -50,7 +50,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'light',
     words:
-      /(?<!\p{L})(?:(?:get|have|with) (?:the |your |some )?(?:coals?|charcoal|fire|grill|barbecue|bbq|embers)(?: \p{L}+)? (?:going|lit|ready|glowing|burning|hot|started|ashed)|light it|chimney|(?:coals?|charcoal|fire|embers)(?: should be| must be)? (?:lit|going|started)|two-zone fire|(?:coals|embers) (?:are )?(?:ashed|white|grey|gray)|(?:carb[oó]n|brasas?|fuego|le[ñn]a|barbacoa) (?:encendid[oa]s?|prendid[oa]s?|list[oa]s?)|(?:enciende|encender|prende|prender|prepara|preparar|haz|hacer) (?:el |la |las |un |una |unas )?(?:carb[oó]n|brasas?|fuego|barbacoa|lumbre|ascuas))(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:get|have|with) (?:the |your |some )?(?:coals?|charcoal|fire|grill|barbecue|bbq|embers)(?: \p{L}+)? (?:going|lit|ready|glowing|burning|hot|started|ashed)|light it|chimney|(?:coals?|charcoal|fire|embers)(?: should be| must be)? (?:lit|going|started)|two-zone fire|(?:coals|embers) (?:are |have )?(?:(?:ashed|turned|gone) ?(?:over|white|grey|gray)?|white|grey|gray)|(?:carb[oó]n|brasas?|fuego|le[ñn]a|barbacoa) (?:encendid[oa]s?|prendid[oa]s?|list[oa]s?)|(?:enciende|encender|prende|prender|prepara|preparar|haz|hacer) (?:el |la |las |un |una |unas )?(?:carb[oó]n|brasas?|fuego|barbacoa|lumbre|ascuas))(?!\p{L})/iu,
     over: [...WEAK, 'grill', 'preheat'],
   },
   {
@@ -74,6 +74,13 @@ const CUES: readonly Cue[] = [
     over: WEAK,
   },
   {
+    verb: 'braise',
+    words:
+      /(?<!\p{L})(?:(?:high|full|low) pressure|pressure cooker|olla (?:expr[eé]s|a presi[oó]n|r[aá]pida))(?!\p{L})/iu,
+    when: ({ hot }) => hot === undefined,
+    over: [...WEAK, 'preheat', 'boil', 'simmer'],
+  },
+  {
     verb: 'rest',
     words:
       /(?<!\p{L})(?:natural(?:ly)? (?:pressure )?release|release (?:the pressure )?naturally|(?:let|leave) the pressure (?:drop|come down|fall)|despresuri\p{L}+|baj\p{L}+ la presi[oó]n)(?!\p{L})/iu,
@@ -88,7 +95,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'rest',
     words:
-      /(?<!\p{L})(?:rest|rests|resting|relax\p{L}*|tent(?:ed)?|off the heat|away from the heat|before (?:you )?(?:carv|slic|cutt?|touch)\p{L}*|warm (?:plate|dish|board)|cool ?box|cool ?bag|insulated box|cooler|reposo|reposar|reposa\p{L}*|descans\p{L}*|fuera del fuego|antes de (?:cortar|trinchar)|en la tabla|tapad[oa]s? con (?:papel|aluminio))(?!\p{L})/iu,
+      /(?<!\p{L})(?:rest|rests|rested|resting|relax\p{L}*|tent(?:ed)?|off the heat|away from the heat|before (?:you )?(?:carv|slic|cutt?|touch)\p{L}*|warm (?:plate|dish|board)|cool ?box|cool ?bag|insulated box|cooler|reposo|reposar|reposa\p{L}*|descans\p{L}*|fuera del fuego|antes de (?:cortar|trinchar)|en la tabla|tapad[oa]s? con (?:papel|aluminio))(?!\p{L})/iu,
     when: ({ dough }) => !dough,
     over: ['put', 'wait', 'cook'],
   },
@@ -124,7 +131,8 @@ const CUES: readonly Cue[] = [
   },
   {
     verb: 'smoke',
-    words: /(?<!\p{L})(?:the smoke|smoking|in (?:the )?smoke|en (?:el )?humo|ahumado)(?!\p{L})/iu,
+    words:
+      /(?<!\p{L})(?:the smoke|smoking(?![- ]hot)|in (?:the )?smoke|en (?:el )?humo|ahumado)(?!\p{L})/iu,
     over: ['put', 'wait', 'cook'],
   },
   {
@@ -151,6 +159,8 @@ export interface CueHit {
   readonly from: number;
   readonly to: number;
   readonly over: readonly VerbWords[];
+  /** It is put into something: a step even where nothing says how long. */
+  readonly into: boolean;
 }
 
 /** The step a clause's surroundings speak of; undefined where they say nothing. */
@@ -161,7 +171,8 @@ export function cueIn(clause: string, context: Context): CueHit | undefined {
     if (!match) continue;
     const means = verb === 'again' ? context.hot?.verb : verb;
     if (means === undefined) continue;
-    return { verb: means, from: match.index, to: match.index + match[0].length, over };
+    const into = /^(?:into|en)(?!\p{L})/iu.test(match[0]);
+    return { verb: means, from: match.index, to: match.index + match[0].length, over, into };
   }
   return undefined;
 }

@@ -45,7 +45,7 @@ const CORE_BEHIND =
 
 /** An oven that only keeps warm is as cool as a core. */
 const OF_OVEN =
-  /(?:oven|horno|drawer|water|bath|agua|ba[ñn]o|smoker|ahumador)\s*(?:at|to|to about|a|a unos|,)?\s*$/iu;
+  /(?:oven|horno|drawer|water|bath|agua|ba[ñn]o|smoker|ahumador)\s*(?:at|to|to about|a|a unos|,|\()?\s*$/iu;
 const OVEN_BEHIND = /^\s*(?:oven|horno|warming|drawer|water|smoker)/iu;
 
 /** "then at 160 for an hour", "oven, 180": an oven's heat without a sign. */

@@ -1,9 +1,9 @@
 import { actOf, minutesOf, tendingIn, type Share } from './act.ts';
-import { cueIn, type CueHit } from './cues.ts';
+import { cueIn } from './cues.ts';
 import { HEATS, type Context, type ReadAct } from './context.ts';
 import { degreesIn, type Degree } from './degree.ts';
+import { bareHeat, beginsWith, probedIn, shareOf, told } from './settle-clause.ts';
 import { spansIn, type ReadDuration } from './span.ts';
-import type { PlaceKind } from '../places/index.ts';
 import { placeIn, saysSomething, verbsIn, type VerbWords, type VerbHit } from './verbs.ts';
 
 /** What a sentence comes to: its steps, what it adds to the step before, or nothing understood. */
@@ -52,16 +52,12 @@ export function readSentence(
   const place = placeIn(text);
   if (place === 'slow-cooker') context.slowCooker = true;
   const cue = CONDITION.test(text) ? undefined : cueIn(text, context);
-  const said0 = spansIn(text);
-  const lengths = said0.filter((span) => !isMoment(text, span));
+  const allLengths = spansIn(text);
+  const lengths = allLengths.filter((span) => !isMoment(text, span));
   // "45 minutes before you cook", "90 minutes ahead": how long coals burn, and how long a joint stands.
   const degrees = degreesIn(text, context.fahrenheit);
   const said = verbsIn(text, context.language);
-  const begins =
-    (cue && AHEAD.has(cue.verb)) ||
-    said.some(({ verb }) => AHEAD.has(verb)) ||
-    (AFTER.test(text) && degrees.some(isOven));
-  const spans = lengths.length === 0 && begins ? said0 : lengths;
+  const spans = lengths.length === 0 && beginsWith(text, cue, said, degrees) ? allLengths : lengths;
   noteSoak(text, context);
   const lowered = LOWERED.test(text) ? degrees.find(({ sense }) => sense === 'place') : undefined;
   const hits = told(kept(said, spans, degrees, text), cue, spans, degrees, context);
@@ -133,7 +129,7 @@ export function readSentence(
   });
   if (lowered) context.ovenC = lowered.tempC;
   const whole = merged(acts);
-  const lost = [...said0, ...degrees].some(
+  const lost = [...allLengths, ...degrees].some(
     (one) => !owned(one, whole, lowered) && !isSaidAgain(text, one),
   );
   return { acts: whole, understood: true, lost };
@@ -161,77 +157,6 @@ function isSaidAgain(
     /(?:(?<!\p{L})(?:or|o)(?: on)? (?:the )?(?:low|high|bajo|alto)[^.;]{0,20}|\d\s*[°º]?\s*[CF]?(?: fan)?\s*[/(]\s*)$/iu;
   return other || instead.test(text.slice(0, from));
 }
-
-/** What is begun so long before something else. */
-const AHEAD: ReadonlySet<VerbWords> = new Set<VerbWords>(['temper', 'light', 'preheat', 'soak']);
-/** Work whose own minutes are its own. */
-const WORK: ReadonlySet<VerbWords> = new Set<VerbWords>(['mix', 'prepare']);
-
-/** The steps of a clause as its surroundings make them: a weak verb gives way to what they speak of. */
-function told(
-  hits: readonly VerbHit[],
-  cue: CueHit | undefined,
-  spans: readonly ReadDuration[],
-  degrees: readonly Degree[],
-  context: Context,
-): VerbHit[] {
-  const owner = hits.findIndex((_hit, i) => shareOf(spans, hits, i).some(isTimed));
-  // Nobody rests food in a hot oven.
-  if (!cue || (cue.verb === 'rest' && degrees.some(isOven))) {
-    const bare = WAITS.has(hits[owner]?.verb ?? 'mix')
-      ? bareHeat(spans, degrees, context)
-      : undefined;
-    return hits.map((one, i) => (bare && i === owner ? { ...one, verb: bare } : one));
-  }
-  const hit = { verb: cue.verb, from: cue.from, to: cue.to };
-  const heard = spans.some(isTimed) || degrees.length > 0 || BARE_CUES.has(cue.verb);
-  if (hits.length === 0) return heard ? [hit] : [];
-  const at = owner === -1 && BARE_CUES.has(cue.verb) ? 0 : owner;
-  const owns = hits[at];
-  if (!owns || WORK.has(owns.verb) || !cue.over.includes(owns.verb)) return [...hits];
-  return hits.map((one, i) => (i === at ? { ...one, verb: cue.verb } : one));
-}
-
-const WAITS: ReadonlySet<VerbWords> = new Set<VerbWords>(['put', 'wait', 'rest']);
-/** "After half an hour at 220, …": that half hour is a step of its own. */
-const AFTER = /^\s*(?:after|tras|pasad[oa]s?|al cabo de|despu[eé]s de)(?!\p{L})/iu;
-const isOven = ({ sense, tempC }: Degree): boolean => sense === 'place' && tempC >= LEAST_OVEN_C;
-const isTimed = ({ sense }: ReadDuration): boolean => sense !== 'every';
-/** Steps that say nothing of how long they take. */
-const BARE_CUES: ReadonlySet<VerbWords> = new Set<VerbWords>(['light', 'hold']);
-
-/** A heat and a length, and nothing else: it goes on as it went, or begins in the oven; sides mean a pan. */
-function bareHeat(
-  spans: readonly ReadDuration[],
-  degrees: readonly Degree[],
-  context: Context,
-): VerbWords | undefined {
-  if (!spans.some(isTimed) || context.hot) return undefined;
-  if (context.fireC !== undefined && context.place !== 'oven' && context.hasMeat) {
-    return FIRE_VERB[context.place ?? 'grill'] ?? 'grill';
-  }
-  if (degrees.some(isOven)) return context.hasMeat ? 'roast' : 'bake';
-  return spans.some(({ perSide }) => perSide) && context.hasMeat ? 'sear' : undefined;
-}
-
-/** "Off the smoker at 95 internal": the fire that is named brings it there, where nothing did before. */
-function probedIn(
-  place: PlaceKind | undefined,
-  degrees: readonly Degree[],
-  { hot }: Context,
-): VerbWords | undefined {
-  if (hot || place === undefined || !degrees.some(({ sense }) => sense === 'core'))
-    return undefined;
-  return FIRE_VERB[place];
-}
-
-const FIRE_VERB: Readonly<Partial<Record<PlaceKind, VerbWords>>> = {
-  smoker: 'smoke',
-  grill: 'grill',
-  oven: 'roast',
-};
-
-const LEAST_OVEN_C = 90;
 
 /** "20 minutes at 200, then at 160 for an hour": the same again, longer or cooler. */
 function againOf(text: string, act: ReadAct, share: Share, context: Context): ReadAct[] {
@@ -350,16 +275,6 @@ function kept(
     return !(tends && own.some(({ sense }) => sense === 'every'));
   });
   return strong.filter((hit, i) => !(hit.verb === 'prepare' && strong[i - 1]?.verb === 'prepare'));
-}
-
-/** What of a sentence belongs to a verb: what is behind it, and before the first what is before. */
-function shareOf<T extends { readonly from: number }>(
-  all: readonly T[],
-  hits: readonly VerbHit[],
-  i: number,
-): T[] {
-  const [from, to] = [i === 0 ? -1 : (hits[i]?.from ?? 0), hits[i + 1]?.from ?? Infinity];
-  return all.filter((one) => one.from >= from && one.from < to);
 }
 
 /** A sentence without a step: it may add a time, a tending or a core to the step before. */

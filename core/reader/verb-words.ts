@@ -174,7 +174,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'cool',
     english:
-      '(?:let|allow|leave|set aside)[^.;]{0,40}(?:to )?cool|cool(?! place| oven| side| water)',
+      '(?:let|allow|leave|set aside)[^.;]{0,40}(?:to )?cool(?! place| spot| room| oven)|cool(?! place| oven| side| water)',
     spanish: '(?:dej(?:a|e|ar|amos|en)[^.;]{0,25})?enfr[ií](?:a|e|ar|en)|templar',
   },
   {

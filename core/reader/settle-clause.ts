@@ -1,0 +1,104 @@
+import type { PlaceKind } from '../places/index.ts';
+import type { Context } from './context.ts';
+import type { CueHit } from './cues.ts';
+import type { Degree } from './degree.ts';
+import type { ReadDuration } from './span.ts';
+import type { VerbHit, VerbWords } from './verbs.ts';
+
+/** Whether what looks like a moment is how long a step lasts: coals lit 45 minutes before, an oven's first half hour. */
+export function beginsWith(
+  text: string,
+  cue: CueHit | undefined,
+  said: readonly VerbHit[],
+  degrees: readonly Degree[],
+): boolean {
+  return (
+    (cue !== undefined && AHEAD.has(cue.verb)) ||
+    said.some(({ verb }) => AHEAD.has(verb)) ||
+    (AFTER.test(text) && degrees.some(isOven))
+  );
+}
+
+/** What is begun so long before something else. */
+const AHEAD: ReadonlySet<VerbWords> = new Set<VerbWords>(['temper', 'light', 'preheat', 'soak']);
+/** Work whose own minutes are its own. */
+const WORK: ReadonlySet<VerbWords> = new Set<VerbWords>(['mix', 'prepare']);
+
+/** The steps of a clause as its surroundings make them: a weak verb gives way to what they speak of. */
+export function told(
+  hits: readonly VerbHit[],
+  cue: CueHit | undefined,
+  spans: readonly ReadDuration[],
+  degrees: readonly Degree[],
+  context: Context,
+): VerbHit[] {
+  const owner = hits.findIndex((_hit, i) => shareOf(spans, hits, i).some(isTimed));
+  // Nobody rests food in a hot oven.
+  if (!cue || (cue.verb === 'rest' && degrees.some(isOven))) {
+    const bare = WAITS.has(hits[owner]?.verb ?? 'mix')
+      ? bareHeat(spans, degrees, context)
+      : undefined;
+    return hits.map((one, i) => (bare && i === owner ? { ...one, verb: bare } : one));
+  }
+  // What simmers in a hot oven is braised there.
+  const verb = cue.verb === 'simmer' && degrees.some(isOven) ? 'braise' : cue.verb;
+  const hit = { verb, from: cue.from, to: cue.to };
+  const goesIn = cue.verb === 'brine' && cue.into;
+  const heard = spans.some(isTimed) || degrees.length > 0 || goesIn || BARE_CUES.has(cue.verb);
+  if (hits.length === 0) return heard ? [hit] : [];
+  const at = owner === -1 && BARE_CUES.has(cue.verb) ? 0 : owner;
+  const owns = hits[at];
+  if (!owns || WORK.has(owns.verb) || !cue.over.includes(owns.verb)) return [...hits];
+  return hits.map((one, i) => (i === at ? { ...one, verb } : one));
+}
+
+const WAITS: ReadonlySet<VerbWords> = new Set<VerbWords>(['put', 'wait', 'rest']);
+/** "After half an hour at 220, …": that half hour is a step of its own. */
+const AFTER = /^\s*(?:after|tras|pasad[oa]s?|al cabo de|despu[eé]s de)(?!\p{L})/iu;
+const isOven = ({ sense, tempC }: Degree): boolean => sense === 'place' && tempC >= LEAST_OVEN_C;
+const isTimed = ({ sense }: ReadDuration): boolean => sense !== 'every';
+/** Steps that say nothing of how long they take. */
+const BARE_CUES: ReadonlySet<VerbWords> = new Set<VerbWords>(['light', 'hold']);
+
+/** A heat and a length, and nothing else: it goes on as it went, or begins in the oven; sides mean a pan. */
+export function bareHeat(
+  spans: readonly ReadDuration[],
+  degrees: readonly Degree[],
+  context: Context,
+): VerbWords | undefined {
+  if (!spans.some(isTimed) || context.hot) return undefined;
+  if (context.fireC !== undefined && context.place !== 'oven' && context.hasMeat) {
+    return FIRE_VERB[context.place ?? 'grill'] ?? 'grill';
+  }
+  if (degrees.some(isOven)) return context.hasMeat ? 'roast' : 'bake';
+  return spans.some(({ perSide }) => perSide) && context.hasMeat ? 'sear' : undefined;
+}
+
+/** "Off the smoker at 95 internal": the fire that is named brings it there, where nothing did before. */
+export function probedIn(
+  place: PlaceKind | undefined,
+  degrees: readonly Degree[],
+  { hot }: Context,
+): VerbWords | undefined {
+  if (hot || place === undefined || !degrees.some(({ sense }) => sense === 'core'))
+    return undefined;
+  return FIRE_VERB[place];
+}
+
+const FIRE_VERB: Readonly<Partial<Record<PlaceKind, VerbWords>>> = {
+  smoker: 'smoke',
+  grill: 'grill',
+  oven: 'roast',
+};
+
+const LEAST_OVEN_C = 90;
+
+/** What of a sentence belongs to a verb: what is behind it, and before the first what is before. */
+export function shareOf<T extends { readonly from: number }>(
+  all: readonly T[],
+  hits: readonly VerbHit[],
+  i: number,
+): T[] {
+  const [from, to] = [i === 0 ? -1 : (hits[i]?.from ?? 0), hits[i + 1]?.from ?? Infinity];
+  return all.filter((one) => one.from >= from && one.from < to);
+}
