@@ -83,8 +83,8 @@ export function actOf(
     slowCooker: place === 'slow-cooker' || (context.slowCooker && verb === 'braise') || undefined,
     lit: [
       [hit.from, hit.to],
-      ...[length, every, isSet ? set : undefined, core].flatMap((one) =>
-        one ? [[one.from, one.to] as const] : [],
+      ...[QUICK.has(verb) ? undefined : length, every, isSet ? set : undefined, core].flatMap(
+        (one) => (one ? [[one.from, one.to] as const] : []),
       ),
     ],
     guessed:

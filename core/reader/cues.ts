@@ -143,6 +143,12 @@ const CUES: readonly Cue[] = [
     over: ['put', 'cook'],
   },
   {
+    verb: 'chill',
+    words:
+      /(?<!\p{L})(?:in(?:to)? the (?:fridge|refrigerator)|en (?:la nevera|el frigor[ií]fico|fr[ií]o))(?!\p{L})/iu,
+    over: ['put', 'wait'],
+  },
+  {
     verb: 'again',
     words: new RegExp(
       '(?<!\\p{L})(?:carry(?:ing)? on|continue|keep going|keep at it|go on|finish|leave (?:it|them) (?:in|on|there)|another|longer|more|extra|sigue|siga|seguir|contin[uú]a|prosigue|termina|acaba|otr[oa]s?|m[aá]s)(?!\\p{L})',

@@ -76,8 +76,9 @@ export function sectionsOf(text: string): RawRecipe {
       Object.assign(run, { lines: 0, blank: false, spaced: false });
       told.push(line);
     } else if (part !== 'method' && listOf(line).length > 0) {
-      const lead = LISTS.exec(line)?.[0].trim();
+      const lead = (LISTS.exec(line) ?? LED.exec(line))?.[0].trim();
       if (lead) told.push(lead);
+      if (lead && LED.test(line)) group = groupName(lead);
       if (lead && YIELD.test(lead)) yieldText ??= lead;
       ingredients.push(...listOf(line).map((text) => ({ text, group })));
     } else if (
@@ -98,7 +99,10 @@ export function sectionsOf(text: string): RawRecipe {
       run.blank = false;
       ingredients.push({ text: line, group });
     } else if (title === undefined && part === 'start' && line.length <= 80) title = line;
-    else {
+    else if (!headed && isDoing(line)) {
+      part = 'method';
+      method.push({ text: line, group });
+    } else {
       run.before = run.blank ? 1 : run.before + 1;
       run.blank = false;
       other.push(line);
@@ -196,7 +200,7 @@ function isIngredient(raw: string, line: string, part: Part): boolean {
   if (words > 16) return false;
   return (
     STARTS_AMOUNT.test(line) ||
-    /^[\p{L} ]{3,40}[,:]\s*\d+(?:\s*\p{L}+)?$/u.test(line) ||
+    /^[\p{L} ]{3,40}[,:]\s*\d+(?:[.,]\d+)?(?:\s*\p{L}+)?$/u.test(line) ||
     LISTED.test(line) ||
     BULLET.test(raw.trim())
   );
@@ -211,6 +215,8 @@ function listedBefore(other: string[], lines: number): string[] {
 
 const LISTS =
   /^(?:ingredients?:|ingredientes:|(?:serves|for|para) \d+(?:\s*[-–]\s*\d+)?(?: (?:people|personas|raciones))?:|you(?:['’]ll| will)? need|you want|i use|necesitas|hacen falta)[: ]\s*/iu;
+/** "For the steak: 1 flank steak, …", "brine: 3 l water, …". */
+const LED = /^[\p{L} '’-]{2,28}:\s+(?=(?:\d|an?\s))/iu;
 /** Commas between things, not within brackets; and before an "and" that leads to another amount. */
 const BETWEEN = /,\s+(?![^(]*\))|\s+(?=(?:and|y)\s+(?:some|an?|\d|½|¼|un)\b)/iu;
 const AND = /^(?:and|y)\s+/iu;
@@ -222,6 +228,7 @@ function listOf(line: string): string[] {
   const isTold = LISTS.test(line);
   const items = line
     .replace(LISTS, '')
+    .replace(LED, '')
     .replace(/[.]$/, '')
     .split(BETWEEN)
     .map((item) => item.trim())

@@ -180,7 +180,7 @@ const HOT_PAN = /\b(?:hot|side|caliente|lado)s?\b/iu;
 const isLength = ({ sense }: ReadDuration): boolean => sense === 'length';
 /** "If it is tough…", "Keeps three days…": no step of this evening. */
 const CONDITION =
-  /^\s*(?:if|unless|should|keeps?(?: for| in|\s+\d)|will keep|stores?|leftovers|si|se conserva|aguanta)\b/iu;
+  /^\s*(?:if|unless|should|(?:(?:it|they|this|these|leftovers|the \p{L}+) )?(?:will )?keeps?(?: for| in| well|\s+(?:\d|\p{L}+ days))|will keep|stores?|leftovers|si|se conserva|aguanta)\b/iu;
 
 /** What somebody once did is no step. */
 const STORY =

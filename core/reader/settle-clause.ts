@@ -48,10 +48,18 @@ export function told(
   if (hits.length === 0) return heard ? [hit] : [];
   const at = owner === -1 && BARE_CUES.has(cue.verb) ? 0 : owner;
   const owns = hits[at];
+  const lies = spans.find((span) => isTimed(span) && (span.leastMin ?? 0) >= LIES_FROM_MIN);
+  // "Rinse, dry, a day in the fridge": the work, and then what it lies in.
+  if (owns && WORK.has(owns.verb) && COLD.has(cue.verb) && lies) {
+    return [...hits, { ...hit, from: lies.from, to: lies.to }];
+  }
   if (!owns || WORK.has(owns.verb) || !cue.over.includes(owns.verb)) return [...hits];
   return hits.map((one, i) => (i === at ? { ...one, verb } : one));
 }
 
+const COLD: ReadonlySet<VerbWords> = new Set<VerbWords>(['chill', 'brine', 'marinate']);
+/** Nobody works so long on a food. */
+const LIES_FROM_MIN = 60;
 const WAITS: ReadonlySet<VerbWords> = new Set<VerbWords>(['put', 'wait', 'rest']);
 /** "After half an hour at 220, …": that half hour is a step of its own. */
 const AFTER = /^\s*(?:after|tras|pasad[oa]s?|al cabo de|despu[eé]s de)(?!\p{L})/iu;

@@ -23,7 +23,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'light',
     english:
-      '(?:light|start|fire up|build) (?:the |your |an? |some )?(?:charcoal|coals?|fire|chimney|smoker|grill|barbecue|bbq)',
+      '(?:light|start|fire up|build|make|lay) (?:the |your |an? |some )?(?:(?:good|hot|medium|low|big|small|two-zone|charcoal|wood) )*(?:charcoal|coals?|fire|chimney|smoker|grill|barbecue|bbq)',
     spanish:
       '(?:enciende|encienda|encender|prende|prenda|prender) (?:el |la |las |los )?(?:carb[oó]n|brasas?|fuego|parrilla|barbacoa|ahumador|le[ñn]a)',
   },
@@ -200,7 +200,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'shred',
     english:
-      'shred(?! of)|pull (?:the |it )?(?:\\p{L}+ )?(?:apart|into (?:shreds|strands))|pull it(?= ?[.,;]|$)|pull(?= and )|pull the (?:pork|meat|beef|lamb|chicken)(?! (?:out|from|off))',
+      'shred(?! of)|pull (?:the |it )?(?:\\p{L}+ )?(?:apart|into (?:shreds|strands))|pull it(?= ?[.,;]|$)|pull(?= and )|pull (?:all )?the (?:pork|meat|beef|lamb|chicken)(?! (?:out|from|off)(?! the bones?))',
     spanish:
       'desmenuz(?:a|ar|amos)|desmenuce|deshebr(?:a|e|ar)|deshilach(?:a|e|ar)|desmech(?:a|e|ar)',
   },

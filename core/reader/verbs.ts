@@ -88,8 +88,13 @@ function findVerbs(sentence: string, language: Language): readonly VerbHit[] {
   }, []);
 }
 
+/** "Before you grill": when, and no order. */
+const NOT_YET =
+  /(?:before|until|till|if|when|once|after|as) (?:you|we|i)(?:['’](?:re|ll|m))?\s+$/iu;
+
 function isOrder(sentence: string, from: number): boolean {
   const before = sentence.slice(0, from);
+  if (NOT_YET.test(before)) return false;
   return (
     ORDER_BEFORE.test(before) ||
     (LY.test(before) && isOrder(sentence, from - (LY.exec(before)?.[0].length ?? 0)))
