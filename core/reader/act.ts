@@ -61,7 +61,9 @@ export function actOf(
   const isSet =
     HEATS.has(verb) || verb === 'preheat' || verb === 'hold' || verb === 'rise' || verb === 'light';
   const tempC = isSet
-    ? (set?.tempC ?? (HEATS.has(verb) ? inherited(verb, place, context) : undefined))
+    ? (set?.tempC ??
+      (verb === 'hold' ? core?.tempC : undefined) ??
+      (HEATS.has(verb) ? inherited(verb, place, context) : undefined))
     : undefined;
   if (set && place === 'oven' && isSet) context.ovenC = set.tempC;
   if (set && (place === 'smoker' || place === 'grill') && isSet) context.fireC = set.tempC;

@@ -22,7 +22,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'temper',
     words:
-      /\b(?:room|kitchen) temp(?:erature)?\b|\b(?:los(?:e|es|ing)|take|get|knock)s? (?:off )?(?:its |their |the )?(?:chill|cold)\b|\boff the chill\b|\bwarm(?:s|ing)? up (?:on|at|to)\b|\bcome up to (?:room )?temp\p{L}*|\bout of the (?:fridge|refrigerator|cold)\b|\bfrom the (?:fridge|refrigerator)\b|^(?:the )?(?:\p{L}+ )?(?:steaks?|meat|joint|chops?|roast|bird|beef|lamb|pork|it|them) out\b|fuera de la nevera|temperatura ambiente|pierda el fr[ií]o|sin fr[ií]o|^(?:saca|saque|sacar)\b|\bun rato antes\b/iu,
+      /\b(?:room|kitchen) temp(?:erature)?\b|\b(?:los(?:e|es|ing)|take|get|knock)s? (?:off )?(?:its |their |the )?(?:chill|cold)\b|\boff the chill\b|\bwarm(?:s|ing)? up (?:on|at|to)\b|\bcome up to (?:room )?temp\p{L}*|\bout of the (?:fridge|refrigerator|cold)\b|\bfrom the (?:fridge|refrigerator)\b|^(?:the )?(?:\p{L}+ )?(?:steaks?|meat|joint|chops?|roast|bird|beef|lamb|pork|it|them) out\b|fuera de la nevera|temperatura ambiente|pierda el fr[ií]o|sin fr[ií]o|^(?:l[oa]s? )?(?:saca|saque|sacar|sacamos)\b|\bun rato antes\b/iu,
     when: ({ hot, dough, hasMeat }) => hot === undefined && !dough && hasMeat,
     over: WEAK,
   },
@@ -118,7 +118,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'simmer',
     words:
-      /(?<!\p{L})(?:(?:at|to|on) (?:a |the )?(?:bare |gentle )?(?:shiver|murmur|tremble|blip|simmer|lowest (?:heat|flame))|barely (?:trembl|mov|bubbl|simmer)\p{L}*|lowest (?:heat|flame|setting)|lid on|cociendo|simmering|(?:muy )?(?:a )?fuego (?:muy )?(?:lento|bajo|suave|m[ií]nimo)|chup chup|sin que hierva|apenas (?:hierv|tiembl|burbuj)\p{L}*)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:at|to|on) (?:a |the )?(?:bare |gentle |gentlest |slow |slowest )?(?:shiver|murmur|tremble|blip|simmer|lowest (?:heat|flame))|barely (?:trembl|mov|bubbl|simmer)\p{L}*|lowest (?:heat|flame|setting)|lid on|cociendo|simmering|(?:muy )?(?:a )?fuego (?:muy )?(?:lento|bajo|suave|m[ií]nimo)|chup chup|sin que hierva|apenas (?:hierv|tiembl|burbuj)\p{L}*)(?!\p{L})/iu,
     when: ({ slowCooker, place, fireC }) =>
       !slowCooker && fireC === undefined && place !== 'grill' && place !== 'smoker',
     over: ['put', 'wait', 'cook', 'rest', 'boil'],

@@ -2,7 +2,7 @@ import { actOf, minutesOf, tendingIn, type Share } from './act.ts';
 import { cueIn } from './cues.ts';
 import { HEATS, type Context, type ReadAct } from './context.ts';
 import { degreesIn, type Degree } from './degree.ts';
-import { bareHeat, beginsWith, probedIn, shareOf, told } from './settle-clause.ts';
+import { bareHeat, beginsWith, goingHotter, probedIn, shareOf, told } from './settle-clause.ts';
 import { spansIn, type ReadDuration } from './span.ts';
 import { placeIn, saysSomething, verbsIn, type VerbWords, type VerbHit } from './verbs.ts';
 
@@ -60,7 +60,11 @@ export function readSentence(
   const spans = lengths.length === 0 && beginsWith(text, cue, said, degrees) ? allLengths : lengths;
   noteSoak(text, context);
   const lowered = LOWERED.test(text) ? degrees.find(({ sense }) => sense === 'place') : undefined;
-  const hits = told(kept(said, spans, degrees, text), cue, spans, degrees, context);
+  const hits = goingHotter(
+    told(kept(said, spans, degrees, text), cue, spans, degrees, context),
+    lowered,
+    context,
+  );
   if (hits.length === 0) {
     const probed = probedIn(place, degrees, context);
     if (probed) hits.push({ verb: probed, from: 0, to: 0 });
@@ -229,7 +233,7 @@ function goingOn(
 /** "30 minutes before serving", "after an hour": a moment, and no length. */
 function isMoment(text: string, { from, to }: ReadDuration): boolean {
   const rests =
-    /(?:for|rest|stand|sit|cool|reposar|reposo|durante|it|them)(?: for)?(?: about)?\s*$/iu;
+    /(?:for|rest|stand|sit|cool|repos\p{L}*|descans\p{L}*|durante|it|them)(?: for)?(?: about)?\s*$/iu;
   if (rests.test(text.slice(0, from))) return false;
   const before =
     /(?:after(?: about)?|at the end of|for the (?:first|last)|(?:in|during) the (?:first|last)|pasad[oa]s?|despu[eé]s de|al cabo de|los [uú]ltimos|durante los [uú]ltimos|in about)\s*$/iu;

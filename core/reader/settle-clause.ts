@@ -57,6 +57,17 @@ export function told(
   return hits.map((one, i) => (i === at ? { ...one, verb } : one));
 }
 
+/** "Raise the heat to 180 and leave it": it goes on as it was, in another heat. */
+export function goingHotter(
+  hits: readonly VerbHit[],
+  set: Degree | undefined,
+  { hot }: Context,
+): VerbHit[] {
+  return hits.map((hit) =>
+    set && hot && hit.from > set.from && WAITS.has(hit.verb) ? { ...hit, verb: hot.verb } : hit,
+  );
+}
+
 const COLD: ReadonlySet<VerbWords> = new Set<VerbWords>(['chill', 'brine', 'marinate']);
 /** Nobody works so long on a food. */
 const LIES_FROM_MIN = 60;

@@ -39,7 +39,7 @@ const AND_HALF =
 const HALF = '(?:\\s+(?:and a half|y media|and a quarter|y cuarto))?';
 /** "1 hour", "4-6 hours", "1 h 30", "two and a half hours", "an hour and a half", "hora y media". */
 const ATOM = new RegExp(
-  `(?:(?:(?:between|entre)\\s+(?<from>${NUMBER})\\s+(?:and|y)\\s+(?<till>${NUMBER})|(?<low>${NUMBER})(?:${DASH}(?<high>${NUMBER}))?(?<plus>${AND_HALF}))` +
+  `(?:(?:(?:between|entre)\\s+(?<from>${NUMBER})\\s+(?:and|y)\\s+(?<till>${NUMBER})|(?<low>${NUMBER})(?<lowPlus>${AND_HALF})(?:${DASH}(?<high>${NUMBER})(?<plus>${AND_HALF}))?)` +
     `(?:\\s*(?:more|further|additional|full|good|short|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:\\s+(?:or|o)\\s+(?<orMore>two|three|four|dos|tres|cuatro)(?!\\s*(?:${UNIT}|\\p{L})))?` +
     `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?=\\s*(?:[.,;)]|$))))?)` +
     '|(?<said>half an hour|half[- ]hour|media hora|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto)' +
@@ -114,9 +114,11 @@ function unitsIn(text: string): Atom[] {
     }
     // "1 h 30" is a time; "5 minutes, 2" is something else.
     const behind = each >= 60 && said.moreUnit !== undefined ? numberIn(said.more ?? '0') : 0;
-    const extra = halfOf(said.plus) * each + halfOf(said.half) * each + (behind || 0);
+    const behindUnit = halfOf(said.half) * each + (behind || 0);
+    const lowExtra = halfOf(said.lowPlus) * each + behindUnit;
+    const extra = said.high === undefined ? lowExtra : halfOf(said.plus) * each + behindUnit;
     const upTo = Math.max(low, high, said.orMore === undefined ? 0 : numberIn(said.orMore));
-    const [least, most] = [low * each + extra, upTo * each + extra];
+    const [least, most] = [low * each + lowExtra, upTo * each + extra];
     return [{ ...at, least, likely: middle(least, most), most, night: false }];
   });
 }

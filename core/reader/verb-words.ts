@@ -18,7 +18,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'preheat|pre-heat|heat (?:the |your |an? )?(?:oven|grill|broiler|barbecue|bbq|smoker|gas grill)|(?:prepare|set up|get) (?:the |your |an? )?(?:grill|smoker|oven|barbecue|bbq)|heat (?:it |them )?to (?:its |the |their )?(?:maximum|max|hottest)|(?:put|place) (?:an? |the )?(?:baking |pizza )?(?:stone|steel)[^.;]{0,30}(?:in|into) the oven|(?:set|turn|bring) (?:the |your |an? )?(?:oven|grill|smoker)(?= (?:on )?(?:to|at|up))|turn on the (?:oven|grill)',
     spanish:
-      'precal(?:ienta|iente|entar|entamos|ienten)|calienta el horno|calentar el horno|pon el horno',
+      'precal(?:ienta|iente|entar|entamos|ienten)|enc(?:iende|ender|endemos) el horno|calentamos el horno|calienta el horno|calentar el horno|pon el horno',
   },
   {
     verb: 'light',
@@ -30,9 +30,9 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'temper',
     english:
-      '(?:bring|let [^.;]{0,40} come|allow [^.;]{0,40} to come|leave [^.;]{0,30}|let [^.;]{0,30}(?:sit|stand)) (?:[^.;]{0,30} )?(?:up )?(?:to|at) room temp(?:erature)?|(?:bring|come) (?:up )?to room temp(?:erature)?|(?:take|remove|pull|get) [^.;]{0,40}(?:out of|from) the (?:fridge|refrigerator|cold)|(?:take|get|bring) (?:it |them |(?:the )?\\p{L}+ (?:\\p{L}+ )?)?out(?= (?:about |some )?(?:an?|\\d+|half|one|two)[^.;]{0,20}(?:hours?|minutes?|mins?) (?:ahead|before|beforehand|early|earlier))',
+      'temper(?= |[.,;]|$)|(?:bring|let [^.;]{0,40} come|allow [^.;]{0,40} to come|leave [^.;]{0,30}|let [^.;]{0,30}(?:sit|stand)) (?:[^.;]{0,30} )?(?:up )?(?:to|at) room temp(?:erature)?|(?:bring|come) (?:up )?to room temp(?:erature)?|(?:take|remove|pull|get) [^.;]{0,40}(?:out of|from) the (?:fridge|refrigerator|cold)|(?:take|get|bring) (?:it |them |(?:the )?\\p{L}+ (?:\\p{L}+ )?)?out(?= (?:about |some )?(?:an?|\\d+|half|one|two)[^.;]{0,20}(?:hours?|minutes?|mins?) (?:ahead|before|beforehand|early|earlier))',
     spanish:
-      'atemper(?:a|e|ar|amos)|(?:saca|saque|sacar)(?:l[oa]s?)?(?= (?:un[ao]?s?|media|dos|tres|\\d+)[^.;]{0,20}(?:horas?|minutos?) antes)|(?:saca|saque|sacar|deja|deje|dejar)[^.;]{0,50}(?:de la nevera|del refrigerador|del frigor[ií]fico|temperatura ambiente)',
+      'atemper(?:a|e|ar|amos)|(?:saca|saque|sacar|sacamos)(?:l[oa]s?)?(?= (?:hora|un[ao]?s?|media|dos|tres|\\d+)[^.;]{0,20}(?:horas?|minutos?) antes)|(?:saca|saque|sacar|sacamos|deja|deje|dejar)[^.;]{0,50}(?:de la nevera|del refrigerador|del frigor[ií]fico|temperatura ambiente)',
   },
   {
     verb: 'brine',
