@@ -50,7 +50,8 @@ describe('scaling from the baseline to the batch', () => {
   });
 
   it('counts in halves up to six and in whole ones beyond', () => {
-    expect([0.1, 2.7, 5.8, 6.2, 8.4].map(roundCount)).toEqual([0.5, 2.5, 6, 6, 8]);
+    expect([0.1, 2.7, 5.8, 6.2, 8.4].map((one) => roundCount(one))).toEqual([0.5, 2.5, 6, 6, 8]);
+    expect([0.2, 2.5].map((one) => roundCount(one, 'bay leaf'))).toEqual([1, 3]);
     const limes = { ingredient: 'black-lime-dried', amount: '3', scaling: 'count' };
     const [line] = scaleMixture(mixture([limes]), on(1750)).lines;
     expect(line?.measure).toBe('5½');

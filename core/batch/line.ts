@@ -89,14 +89,14 @@ export function weighLine(
   const baseG = gramsOf(amount, of) ?? 0;
   if (line.locked !== undefined) {
     const grams = gramsOfAmount(line.locked, of, spoons);
-    const count = countOf(parseQuantity(line.locked, spoons), 1);
+    const count = countOf(parseQuantity(line.locked, spoons), 1, of.name);
     const by = baseG > 0 ? grams / baseG : factor;
     return { line, of, factor: by, exactG: grams, grams, count, locked: true, atEnd: false };
   }
   const by = line.scaling === 'heldBack' ? factor ** line.exponent : factor;
   const exactG = baseG * by;
   const counted = amount.dimension === 'count' && (line.scaling === 'count' || !of.gPerMl);
-  const count = counted && exactG > 0 ? countOf(amount, by) : undefined;
+  const count = counted && exactG > 0 ? countOf(amount, by, of.name) : undefined;
   const grams = count === undefined ? exactG : (exactG * count.number) / (middle(amount) * by);
   return { line, of, factor: by, exactG, grams, count, locked: false, atEnd: false };
 }
@@ -115,13 +115,21 @@ export function lineOfGrams(line: MixtureLine, of: Mixable, grams: number): Weig
   };
 }
 
-function countOf(amount: Quantity, by: number): WeighedLine['count'] {
+function countOf(amount: Quantity, by: number, name: string): WeighedLine['count'] {
   if (amount.dimension !== 'count') return undefined;
-  return { number: roundCount(middle(amount) * by), unit: amount.unit };
+  return {
+    number: roundCount(middle(amount) * by, amount.unit === '' ? name : amount.unit),
+    unit: amount.unit,
+  };
 }
 
-/** Halves up to six, whole ones beyond; at least a half. */
-export function roundCount(count: number): number {
+/** Nobody takes half of these. */
+const WHOLE_ONLY =
+  /^(?:bay )?(?:leaf|leaves|sprigs?|eggs?|cloves?|stars?|pods?|berry|berries|sticks?)(?!\p{L})/iu;
+
+/** Halves up to six, whole ones beyond; at least a half, and at least one of what is not halved. */
+export function roundCount(count: number, unit = ''): number {
+  if (WHOLE_ONLY.test(unit)) return Math.max(1, Math.round(count));
   return count <= 6 ? Math.max(0.5, Math.round(count * 2) / 2) : Math.round(count);
 }
 

@@ -119,6 +119,15 @@ export function mixture(
   };
 }
 
+/** What meat is cooked in: grows with the meat. */
+export function cookingLiquid(lines: MixtureLine[], forMeatG: number): Mixture {
+  return mixture('liquid', 'Liquid', 'sauce', lines, {
+    basis: { kind: 'perWeight', baselineG: forMeatG },
+    on: ['meat'],
+    touchesRaw: true,
+  });
+}
+
 /** What lies under most roasts and grills: mixed, put on, cold for as long as it likes. */
 export function marinated(label: string, mixtureId = 'marinade', turn?: string): Part[] {
   return [

@@ -13,6 +13,7 @@ import {
   hob,
   line,
   marinated,
+  cookingLiquid,
   mixture,
   oven,
   part,
@@ -37,13 +38,16 @@ export const POT: readonly Pattern[] = [
     chain: ({ cut }) => ({
       foods: [food({ ...meatOf(cut), inPieces: 4 })],
       mixtures: [
-        mixture('liquid', 'Liquid', 'sauce', [
-          line('stock-low-salt', '400 ml'),
-          line('onion-chopped', '200 g'),
-          line('cumin-ground', '2 tsp'),
-          line('cider-vinegar', '2 tbsp'),
-          line('salt-fine-table', '12 g'),
-        ]),
+        cookingLiquid(
+          [
+            line('stock-low-salt', '400 ml'),
+            line('onion-chopped', '200 g'),
+            line('cumin-ground', '2 tsp'),
+            line('cider-vinegar', '2 tbsp'),
+            line('salt-fine-table', '12 g'),
+          ],
+          1600,
+        ),
       ],
       parts: [
         part('cut', 'prepare', 'Cut in four', fixed(15), board, {
@@ -141,13 +145,16 @@ export const POT: readonly Pattern[] = [
     chain: ({ cut }) => ({
       foods: [food({ ...meatOf(cut), inPieces: 8 })],
       mixtures: [
-        mixture('liquid', 'Liquid', 'sauce', [
-          line('stock-low-salt', '600 ml'),
-          line('tomato-paste', '2 tbsp'),
-          line('onion-chopped', '250 g'),
-          line('paprika', '1 tbsp'),
-          line('salt-fine-table', '11 g'),
-        ]),
+        cookingLiquid(
+          [
+            line('stock-low-salt', '600 ml'),
+            line('tomato-paste', '2 tbsp'),
+            line('onion-chopped', '250 g'),
+            line('paprika', '1 tbsp'),
+            line('salt-fine-table', '11 g'),
+          ],
+          1600,
+        ),
       ],
       parts: [
         part('cut', 'prepare', 'Cut, salt', fixed(20), board, {
@@ -230,12 +237,15 @@ export const POT: readonly Pattern[] = [
     chain: ({ cut }) => ({
       foods: [food({ ...meatOf(cut), inPieces: 6 })],
       mixtures: [
-        mixture('liquid', 'Liquid', 'sauce', [
-          line('cider-dry', '400 ml'),
-          line('stock-low-salt', '300 ml'),
-          line('onion-chopped', '200 g'),
-          line('thyme-sprig', '5', { scaling: 'count' }),
-        ]),
+        cookingLiquid(
+          [
+            line('cider-dry', '400 ml'),
+            line('stock-low-salt', '300 ml'),
+            line('onion-chopped', '200 g'),
+            line('thyme-sprig', '5', { scaling: 'count' }),
+          ],
+          1600,
+        ),
       ],
       parts: [
         part('salt', 'prepare', 'Dry and salt', fixed(10), board, {

@@ -248,7 +248,9 @@ function marksOver(marks: Marks, t: Say): Plugin<'line'> {
         const at = { x: x.getPixelForValue(fire.to), y: y.getPixelForValue(pull.coreC) };
         dot(ctx, at.x, at.y);
         const words = t('heat.pullAt', { tempC: Math.round(pull.coreC) });
-        label(ctx, words, at.x - 10, at.y - 14, 220, 'right', true);
+        // Near the top the names of the stages stand above: what it says goes below.
+        const high = at.y < chartArea.top + STAGE_NAMES_PX;
+        label(ctx, words, at.x - 10, at.y + (high ? 24 : -14), 220, 'right', true);
         if (cook.peakCoreC > pull.coreC + 1) {
           const peak = cook.coreC.indexOf(Math.max(...cook.coreC));
           const px = x.getPixelForValue(cook.minute[peak] ?? 0);
@@ -258,7 +260,7 @@ function marksOver(marks: Marks, t: Say): Plugin<'line'> {
             ctx,
             t('heat.peakAt', { tempC: Math.round(cook.peakCoreC) }),
             px + 8,
-            py - 9,
+            py + (high ? 24 : -9),
             120,
             'right',
             true,
@@ -289,6 +291,9 @@ function marksOver(marks: Marks, t: Say): Plugin<'line'> {
     },
   };
 }
+
+/** The names of the stages and room to read them. */
+const STAGE_NAMES_PX = 46;
 
 function label(
   ctx: CanvasRenderingContext2D,
