@@ -18,7 +18,7 @@ export function ReadText(props: {
         return (
           <li
             key={`${line.text} ${i}`}
-            className={`border-l-4 py-0.5 pl-2 ${line.part === 'unread' ? 'border-clash' : chosen ? 'border-now bg-warm' : 'border-transparent'} ${line.part === 'fact' || line.part === 'title' ? 'text-muted' : ''}`}
+            className={`border-l-4 py-0.5 pl-2 ${line.part === 'unread' || line.lost ? 'border-clash' : chosen ? 'border-now bg-warm' : 'border-transparent'} ${line.part === 'fact' || line.part === 'title' ? 'text-muted' : ''}`}
             onPointerEnter={() => onLight(act)}
             onPointerLeave={() => onLight(undefined)}
           >
@@ -27,6 +27,9 @@ export function ReadText(props: {
               <span className="ml-2 text-[13px] font-semibold text-clash">
                 {t('dishes.unread')}
               </span>
+            )}
+            {line.lost && (
+              <span className="ml-2 text-[13px] font-semibold text-clash">{t('dishes.lost')}</span>
             )}
             {line.guessed && line.part !== 'unread' && (
               <span className="ml-2 text-[13px] text-muted">{t('dishes.guessed')}</span>

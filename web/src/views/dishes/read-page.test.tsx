@@ -51,6 +51,14 @@ describe('a recipe that was pasted', () => {
     expect(screen.getByText(/^For 4\./)).toBeTruthy();
   });
 
+  it('marks a sentence of which no step took a time', async () => {
+    const { understood } = reading(
+      RECIPE.replace('for 40 minutes.', 'for 40 minutes at 95°C, 20 minutes at 60°C and 9 hours.'),
+    );
+    await understood();
+    expect(screen.getAllByText(dishes['dishes.lost'])).toHaveLength(1);
+  });
+
   it('put on the table, brings its lines not understood as a note', async () => {
     const { understood, put, dish, undoable } = reading();
     await understood();

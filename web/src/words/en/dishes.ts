@@ -95,6 +95,7 @@ export const dishes = {
   'dishes.left': 'What you pasted',
   'dishes.right': 'What was understood',
   'dishes.unread': 'not understood',
+  'dishes.lost': 'a time or a heat in it not understood',
   'dishes.guessed': 'guessed',
   'dishes.feeds': 'For {{count}}',
   'dishes.tableOf': 'What goes in',
