@@ -48,22 +48,31 @@ const PRESSED_VOID_SHARE: Readonly<Record<VesselKind, number>> = {
   steamer: 0.5,
 };
 
+/** What it lies in where none is named. */
+export function usualVessel({ kind }: Pick<Mixture, 'kind'>): VesselKind {
+  return kind === 'sauce' ? 'pot' : 'tub';
+}
+
 /** A marinade is turned now and then: a quarter of what would cover, and at least so much. */
 const MARINADE_OF_COVER = 0.25;
 const MARINADE_LEAST_ML_PER_G = 0.1;
 
-/** Millilitres of mixture a gram of food wants in its vessel; 0 for sauces, doughs and batters. */
+/**
+ * Millilitres of mixture a gram of food wants in its vessel; 0 for doughs, batters, and sauces that
+ * need not cover.
+ */
 export function needMlPerG(
   mixture: Pick<Mixture, 'kind' | 'pressed' | 'basis'>,
   vessel: VesselKind,
 ): number {
-  if (mixture.kind === 'sauce' || MAKES_FOOD.has(mixture.kind)) return 0;
+  const { covers: mustCover } = basisNamed(mixture.basis.kind);
+  if (MAKES_FOOD.has(mixture.kind) || (mixture.kind === 'sauce' && !mustCover)) return 0;
   const coats: Partial<Readonly<Record<MixtureKind, number>>> = COAT_ML_PER_G;
   const coat = coats[mixture.kind];
-  if (coat !== undefined) return coat;
+  if (coat !== undefined && !mustCover) return coat;
   const voids = (mixture.pressed ? PRESSED_VOID_SHARE : VOID_SHARE)[vessel];
   const covers = voids / (1 - voids) / FOOD_G_PER_ML;
-  if (mixture.kind !== 'marinade' || basisNamed(mixture.basis.kind).covers) return covers;
+  if (mixture.kind !== 'marinade' || mustCover) return covers;
   return Math.max(MARINADE_LEAST_ML_PER_G, covers * MARINADE_OF_COVER);
 }
 
@@ -77,7 +86,7 @@ export function coverOf(
   onFood: Contents,
   vessel: Vessel | undefined,
 ): Cover | undefined {
-  const perG = needMlPerG(mixture, vessel?.kind ?? 'tub');
+  const perG = needMlPerG(mixture, vessel?.kind ?? usualVessel(mixture));
   if (perG === 0 || foodG === 0) return undefined;
   const needMl = foodG * perG;
   const fillMl = foodG / FOOD_G_PER_ML + onFood.ml;

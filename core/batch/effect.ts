@@ -17,7 +17,7 @@ export function effectsOf(before: Batch, after: Batch): Effect[] {
     ['salt', (batch) => batch.totals.saltPctOfFood],
     ['sodium', (batch) => batch.totals.sodiumMgPerServing],
     ['acid', (batch) => batch.meters.acidPct],
-    ['enzyme', (batch) => batch.meters.strongEnzymePct + batch.meters.mildEnzymePct],
+    ['enzyme', (batch) => batch.meters.fruitGPerKg],
     ['sugar', (batch) => batch.meters.sugarPct],
     ['best', (batch) => batch.window?.bestMin],
     ['longest', (batch) => batch.window?.longestMin],

@@ -15,7 +15,7 @@ import {
   type BatchFor,
   type WeighedMixture,
 } from './weigh.ts';
-import { saltTakenUp, soakWindow, type SoakWindow } from './window.ts';
+import { fruitOn, saltTakenUp, soakWindow, type SoakWindow } from './window.ts';
 
 /** A mixture at the weight of its batch. */
 export interface Batch {
@@ -70,8 +70,8 @@ export interface BatchTotals {
 export interface Meters {
   readonly acidPct: number;
   readonly pH?: number | undefined;
-  readonly strongEnzymePct: number;
-  readonly mildEnzymePct: number;
+  /** Raw fruit on a kilo of the food, g, as so much strong fruit. */
+  readonly fruitGPerKg: number;
   readonly sugarPct: number;
   readonly alcoholPct: number;
   readonly saltPct: number;
@@ -134,7 +134,7 @@ export function scaleMixture(mixture: Mixture, batch: BatchFor): Batch {
     onFood: mixture.touchesRaw ? ontoRaw(rest) : rest,
     split: splitOver(batch, rest),
     totals,
-    meters: metersOf(onFood),
+    meters: metersOf(onFood, fruitOn(mixture, batch, onFood)),
     window,
     cover,
     cooling: mixture.boiled ? coolingOfMixture(weighed) : undefined,
@@ -251,12 +251,11 @@ function splitOver(batch: BatchFor, rest: Clean): Batch['split'] {
   });
 }
 
-function metersOf(onFood: Contents): Meters {
+function metersOf(onFood: Contents, fruitGPerKg: number): Meters {
   return {
     acidPct: acidPct(onFood),
     pH: pHOf(onFood),
-    strongEnzymePct: pct(onFood.strongEnzymeG, onFood),
-    mildEnzymePct: pct(onFood.mildEnzymeG, onFood),
+    fruitGPerKg,
     sugarPct: pct(onFood.sugarG, onFood),
     alcoholPct: pct(onFood.alcoholG, onFood),
     saltPct: pct(onFood.saltG, onFood),

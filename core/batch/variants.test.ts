@@ -233,7 +233,7 @@ describe('mixtures made of mixtures', () => {
         mixture([{ ...line, part }], { kind: 'sauce', id: 'dip' }),
         on(1000, { siblings: [fruity] }),
       );
-    expect(dip('whole').meters.strongEnzymePct).toBeGreaterThan(0);
-    expect(dip('used').meters.strongEnzymePct).toBe(0);
+    expect(dip('whole').meters.fruitGPerKg).toBeGreaterThan(0);
+    expect(dip('used').meters.fruitGPerKg).toBe(0);
   });
 });

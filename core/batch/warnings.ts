@@ -1,11 +1,12 @@
 import { SALT_HIGH_PCT, MINUTES_PER_DAY } from '../figures/index.ts';
 import type { Message } from '../words/index.ts';
-import { acidPct, pct, type Contents } from './contents.ts';
+import { basisNamed } from './bases/registry.ts';
+import { acidPct, type Contents } from './contents.ts';
 import type { Cover } from './cover.ts';
 import type { Mixture } from './mixture.ts';
-import type { BatchFor, WeighedMixture } from './weigh.ts';
-import { SOAK_LIMITS, FRUIT_LONGEST_MIN } from './soak-limits.ts';
-import type { SoakWindow } from './window.ts';
+import { allFoods, type BatchFor, type WeighedMixture } from './weigh.ts';
+import { fruitNever, FRUIT_LONGEST_MIN } from './soak-limits.ts';
+import { fruitOn, type SoakWindow } from './window.ts';
 
 /** Something the cook should know before the mixture goes on. */
 export type BatchWarning = Message;
@@ -31,7 +32,10 @@ export function batchWarnings(looked: WarningContext): BatchWarning[] {
   ];
 }
 
-function coverWarnings({ cover }: WarningContext): BatchWarning[] {
+function coverWarnings({ cover, mixture, batch }: WarningContext): BatchWarning[] {
+  if (basisNamed(mixture.basis.kind).byFood && allFoods(batch).every((one) => one.weightG === 0)) {
+    return [{ key: 'batch.noFood', values: { mixture: mixture.name } }];
+  }
   if (!cover) return [];
   const warnings: BatchWarning[] = [];
   if (!cover.enough) {
@@ -63,12 +67,8 @@ function soakWarnings({ mixture, batch, onFood, window }: WarningContext): Batch
   if (!window) return [];
   const warnings: BatchWarning[] = [];
   const groups = batch.foods.map(({ cut }) => cut?.soaks);
-  const fruit = onFood.strongEnzymeG + onFood.mildEnzymeG > 0;
-  if (
-    fruit &&
-    groups.some((group) => group !== undefined && SOAK_LIMITS[group].enzymeMin === 0) &&
-    pct(onFood.strongEnzymeG, onFood) > 0.2
-  ) {
+  const fruitGPerKg = fruitOn(mixture, batch, onFood);
+  if (groups.some((group) => group !== undefined && fruitNever(group, fruitGPerKg))) {
     warnings.push({ key: 'batch.enzymeNever' });
   }
   const fishy = groups.some((group) => group === 'fish' || group === 'shellfish');
@@ -83,7 +83,7 @@ function soakWarnings({ mixture, batch, onFood, window }: WarningContext): Batch
       values: { days: String(raw.minutes / MINUTES_PER_DAY) },
     });
   }
-  if (fruit && window.longestMin > FRUIT_LONGEST_MIN) {
+  if (fruitGPerKg > 0 && window.longestMin > FRUIT_LONGEST_MIN) {
     warnings.push({ key: 'batch.fruitLong' });
   }
   const past = window.limits.find(

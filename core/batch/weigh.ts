@@ -5,7 +5,7 @@ import { contentsOf, mixableOfLine } from './compose.ts';
 import type { Amount } from './contact.ts';
 import { NOTHING, plus, type Contents } from './contents.ts';
 import { factorOf } from './bases/registry.ts';
-import { needMlPerG, type Vessel } from './cover.ts';
+import { needMlPerG, usualVessel, type Vessel } from './cover.ts';
 import { lineOfGrams, weighLine, type WeighedLine } from './line.ts';
 import type { Mixture, MixtureLine, Variant } from './mixture.ts';
 import { drySaltG, equilibriumSaltG, strongSaltG } from './salting.ts';
@@ -156,7 +156,7 @@ function batchFactor(
     recipeMl: base.ml,
     dose,
     demandedG: batch.demandedG,
-    coverMlPerG: needMlPerG(mixture, batch.vessel?.kind ?? 'tub'),
+    coverMlPerG: needMlPerG(mixture, batch.vessel?.kind ?? usualVessel(mixture)),
   });
 }
 

@@ -17,7 +17,7 @@ import { acidPct, pct, type Contents } from './contents.ts';
 import { minutesToFront, minutesToUptake, saltBodyOf, saltUptake } from './diffusion.ts';
 import { soaks, type Mixture } from './mixture.ts';
 import { saltAtRest } from './salting.ts';
-import { acidLimitMin, enzymeLimitMin, SOAK_LIMITS } from './soak-limits.ts';
+import { acidLimitMin, enzymeLimitMin, fruitDose, SOAK_LIMITS } from './soak-limits.ts';
 import { saltedFood, saltingBy, type BatchFood, type BatchFor } from './weigh.ts';
 
 /** How long a mixture may stay on its food. Minutes. */
@@ -207,7 +207,8 @@ function endsOf(mixture: Mixture, batch: BatchFor, onFood: Contents): SoakEnd[] 
   const raw = mixture.touchesRaw ? longestRaw(animals) : undefined;
   if (raw) ends.push(rawEnd(raw.days, raw.animal));
   if (mixture.kind === 'pickle') return ends.concat(keeps(mixture));
-  for (const cut of cuts) ends.push(...qualityEnds(mixture, cut, onFood));
+  const fruitGPerKg = fruitOn(mixture, batch, onFood);
+  for (const cut of cuts) ends.push(...qualityEnds(mixture, cut, onFood, fruitGPerKg));
   if (mixture.salting && saltingBy(mixture, batch) === 'strong') {
     const soonest = Math.min(
       ...cuts.map((cut) => strongBrineMin(mixture, cut, TOO_SALTY_TIMES)),
@@ -238,11 +239,19 @@ function rawEnd(days: number, animal: Animal): SoakEnd {
   };
 }
 
+/** Raw fruit on the food, as fruitDose counts it: a boiled mixture has none that softens. */
+export function fruitOn(mixture: Pick<Mixture, 'boiled'>, batch: BatchFor, on: Contents): number {
+  if (mixture.boiled === true) return 0;
+  const foodG = batch.foods.reduce((all, { weightG }) => all + weightG, 0);
+  return fruitDose(on.strongEnzymeG, on.mildEnzymeG, foodG);
+}
+
 /** Sour, fruit, bicarbonate, or simply long: what ends a soak for one cut. */
 function qualityEnds(
   mixture: Mixture,
   cut: Pick<Cut, 'soaks' | 'meatMm'>,
   onFood: Contents,
+  fruitGPerKg: number,
 ): SoakEnd[] {
   const group: SoakGroup = cut.soaks;
   const ends: SoakEnd[] = [];
@@ -258,11 +267,9 @@ function qualityEnds(
         : { key: 'window.acid', values: { pct: acid.toFixed(1) } },
     });
   }
-  const strong = pct(onFood.strongEnzymeG, onFood);
-  const mild = pct(onFood.mildEnzymeG, onFood);
-  const fruit = enzymeLimitMin(group, cut.meatMm, strong, mild);
+  const fruit = enzymeLimitMin(group, cut.meatMm, fruitGPerKg);
   if (fruit !== undefined) {
-    const values = { pct: (strong + mild).toFixed(0) };
+    const values = { grams: String(Math.round(fruitGPerKg)) };
     ends.push({ kind: 'enzyme', minutes: fruit, message: { key: 'window.enzyme', values } });
   }
   if (pct(onFood.bicarbonateG, onFood) > 0.3) {

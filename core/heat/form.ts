@@ -46,16 +46,21 @@ interface Extent {
   readonly long: number;
 }
 
-/** The weight of one of what is cut, or grows, in pieces: what weighs far more is several. */
-function eachG({ pieces, atG }: CutDimensions, weightG: number): number {
-  return pieces ? Math.min(weightG, LARGE_PIECE_TIMES * atG) : weightG;
+/**
+ * The weight of one of what is cut, or grows, in pieces: what weighs far more is several, unless
+ * the cook measured it thicker.
+ */
+function eachG({ pieces, atG, slowestMm }: CutDimensions, piece: Piece): number {
+  if (!pieces) return piece.weightG;
+  const thicker = Math.max(1, (piece.thicknessMm ?? 0) / slowestMm[0]);
+  return Math.min(piece.weightG, LARGE_PIECE_TIMES * atG * thicker ** 2);
 }
 
 /** Times its usual weight, a large one. Common practice, no source. */
 const LARGE_PIECE_TIMES = 1.25;
 
-function slowestOf(dimensions: CutDimensions, { weightG }: Piece): Extent {
-  return grown(dimensions.slowestMm, dimensions, eachG(dimensions, weightG));
+function slowestOf(dimensions: CutDimensions, piece: Piece): Extent {
+  return grown(dimensions.slowestMm, dimensions, eachG(dimensions, piece));
 }
 
 function grown(
@@ -75,7 +80,9 @@ function measured(usual: Extent, thicknessMm: number | undefined): Extent {
   if (thicknessMm === undefined) return usual;
   const thick = thicknessMm / 1000;
   const stretch = Math.sqrt(usual.thick / thick);
-  return { thick, wide: usual.wide * stretch, long: usual.long * stretch };
+  // A thickness is the least there is of a piece: what would be narrower is shorter instead.
+  const wide = Math.max(thick, usual.wide * stretch);
+  return { thick, wide, long: (usual.thick * usual.wide * usual.long) / (thick * wide) };
 }
 
 /** A hollow piece frozen through: its box, as round as its weight makes it. */

@@ -1,5 +1,5 @@
 import { MAKES_FOOD, pHOf, soaks, weighMixture, type Mixture } from '../batch/index.ts';
-import { animalOf, batchFor, cutOf, type Dish, type Meal } from '../meal/index.ts';
+import { animalOf, batchFor, cutOf, soakWindowOf, type Dish, type Meal } from '../meal/index.ts';
 import { isMince, pantryOf } from '../pantry/index.ts';
 import { parseQuantity } from '../quantity/index.ts';
 import type { Cure, LedgerMixture } from '../safety/index.ts';
@@ -58,6 +58,8 @@ function seenAs(meal: Meal, dish: Dish, mixture: Mixture): MixtureFacts {
     vessel: mixture.vessel,
     ...madeOf(meal, weighed),
     makesFood: MAKES_FOOD.has(mixture.kind),
+    pasteFromMin: soakWindowOf(meal, dish, mixture)?.limits.find(({ kind }) => kind === 'enzyme')
+      ?.minutes,
     apart: (mixture.variants ?? []).map(({ name }) => name),
     ...(curing.length > 0 && {
       cure: {

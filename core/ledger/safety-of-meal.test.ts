@@ -38,6 +38,7 @@ describe('the rules of safety', () => {
     // These caution, or are notes.
     const softer = new Set<string>([
       'fish',
+      'fruitPaste',
       'highBoil',
       'poisonous',
       'stuffing',

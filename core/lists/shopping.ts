@@ -86,14 +86,14 @@ function foodsOf(meal: Meal, dish: Dish, plan: Plan): Wanted[] {
       const cut = cutOf(meal, food);
       const { weightG, pieces } = settleFood(meal, dish, food);
       const wholes = cut?.pieceG === undefined ? undefined : Math.ceil(weightG / cut.pieceG - 0.05);
-      const counted = food.share.kind === 'pieces' ? pieces : wholes;
       return {
         id: food.cut ?? food.id,
         name: cut?.name ?? food.name,
         section: sectionOfCut(cut),
         grams: weightG,
         ml: undefined,
-        count: cut?.animal !== 'none' && cut !== undefined ? wholes : counted,
+        // As the table counts them, where it does.
+        count: pieces ?? wholes,
         of: '',
         dish: dish.name,
         neededMin: firstTouch(dish, plan),

@@ -83,7 +83,7 @@ describe('schools of practice', () => {
     const meal = set(supper(), 'tenderising', 'fruit', 'lamb');
     const [paste] = lamb(meal).mixtures;
     if (!paste) throw new Error('the example has changed');
-    expect(paste.lines.at(-1)).toMatchObject({ ingredient: 'kiwi-raw', amount: '30 g' });
+    expect(paste.lines.at(-1)).toMatchObject({ ingredient: 'kiwi-raw', amount: '75 g' });
     const { window } = batchOf(meal, lamb(meal), paste);
     expect(window?.limitedBy.key).toBe('window.enzyme');
     expect(window?.longestMin).toBeLessThan(1440);

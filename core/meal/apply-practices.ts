@@ -153,7 +153,7 @@ const TENDERISERS: Readonly<
   Record<Exclude<Practices['tenderising'], 'time'>, { ingredient: string; gPerKg: number }>
 > = {
   acid: { ingredient: 'lime-juice', gPerKg: 30 },
-  fruit: { ingredient: 'kiwi-raw', gPerKg: 20 },
+  fruit: { ingredient: 'kiwi-raw', gPerKg: 50 },
   powder: { ingredient: 'tenderising-powder', gPerKg: 2 },
   bicarbonate: { ingredient: 'baking-soda', gPerKg: 6 },
 };

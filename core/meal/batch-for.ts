@@ -15,7 +15,7 @@ export type Cooked = Pick<Meal, 'eaters' | 'kitchen' | 'pantry'>;
 
 /** Everything around a mixture that decides how much of it there is. */
 export function batchFor(meal: Cooked, dish: Dish, mixture: Mixture, weightG?: number): BatchFor {
-  const own = mixture.on.map((id) => batchFood(meal, dish, id));
+  const own = coveredBy(dish, mixture).map((id) => batchFood(meal, dish, id));
   const apart = (mixture.variants ?? []).map((variant) => ({
     id: variant.id,
     foods: variant.on.map((id) => batchFood(meal, dish, id)),
@@ -37,6 +37,12 @@ export function batchFor(meal: Cooked, dish: Dish, mixture: Mixture, weightG?: n
     saltAtEnd: schools.stewSalt === 'end' && isStew(dish),
     demandedG: basisNamed(mixture.basis.kind).onlyUsed ? demandedG(meal, dish, mixture) : undefined,
   };
+}
+
+/** What it goes on; a liquid that covers and names nothing covers all the dish has. */
+function coveredBy(dish: Dish, mixture: Mixture): readonly string[] {
+  const all = mixture.on.length === 0 && basisNamed(mixture.basis.kind).covers;
+  return all ? dish.foods.map(({ id }) => id) : mixture.on;
 }
 
 export function batchFood(meal: Cooked, dish: Dish, id: string): BatchFood {

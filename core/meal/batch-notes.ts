@@ -1,5 +1,6 @@
 import { CURE_MM_PER_DAY, CURE_MORE_DAYS, FRESH_WATER_PER_G } from '../figures/index.ts';
 import {
+  saltFrontMm,
   saltAfterSoaking,
   saltedFood,
   saltingBy,
@@ -74,6 +75,7 @@ function soakingOut(meal: Cooked, dish: Dish, mixture: Mixture, batch: Batch): M
   const values = {
     minutes: { minutes },
     water: { ml: FRESH_WATER_PER_G * batch.batchG },
+    mm: saltFrontMm(minutes).toFixed(0),
     before: (before * 100).toFixed(1),
     after: (after * 100).toFixed(1),
   };

@@ -1,7 +1,6 @@
 import { SUGAR_BURNS_C } from '../figures/index.ts';
 import { isFirePlace } from '../places/index.ts';
 import {
-  MAKES_FOOD,
   scaleMixture,
   SUGAR_SHOWS_PCT,
   type Batch,
@@ -21,15 +20,33 @@ export function dishWarnings(
   return [...sugarBurns(dish, mixture, batch), ...twiceSalted(meal, dish, mixture)];
 }
 
-const WET_VERBS = new Set(['braise', 'simmer', 'boil', 'steam']);
+/** Kinds that are on the food when it meets the fire. */
+const LIES_ON: ReadonlySet<Mixture['kind']> = new Set([
+  'marinade',
+  'paste',
+  'rub',
+  'dry brine',
+  'glaze',
+]);
+
+/** What browns food, and so burns what is on it: a chimney or an oven that heats up has none in it. */
+const BROWNS: ReadonlySet<string> = new Set([
+  'sear',
+  'brown',
+  'fry',
+  'grill',
+  'roast',
+  'bake',
+  'smoke',
+  'glaze',
+]);
 
 /** Sugar on the food, and a step hot enough to burn it. */
 function sugarBurns(dish: Dish, mixture: Mixture, batch: Batch): BatchWarning[] {
-  const onFood =
-    mixture.on.length > 0 && mixture.kind !== 'wet brine' && !MAKES_FOOD.has(mixture.kind);
+  const onFood = mixture.on.length > 0 && LIES_ON.has(mixture.kind);
   if (!onFood || batch.meters.sugarPct < SUGAR_SHOWS_PCT) return [];
   const hottest = dish.steps
-    .filter((step) => isFirePlace(step.place.kind) && !WET_VERBS.has(step.verb))
+    .filter((step) => isFirePlace(step.place.kind) && BROWNS.has(step.verb) && isOn(step, mixture))
     .filter((step) => (step.place.tempC ?? 0) >= SUGAR_BURNS_C)
     .sort((a, b) => (b.place.tempC ?? 0) - (a.place.tempC ?? 0))[0];
   if (!hottest) return [];
@@ -40,6 +57,11 @@ function sugarBurns(dish: Dish, mixture: Mixture, batch: Batch): BatchWarning[] 
     tempC: { tempC: hottest.place.tempC ?? 0 },
   };
   return [{ key: 'batch.sugarBurns', values }];
+}
+
+/** A step that says which food it is for has that food on the fire, and no other. */
+function isOn({ time }: Dish['steps'][number], mixture: Mixture): boolean {
+  return !('food' in time) || mixture.on.includes(time.food);
 }
 
 /** Salt from one mixture that counts as salting. Common practice, no source. */

@@ -81,15 +81,24 @@ export function placeOfCook(kitchen: Kitchen): Pick<CookSpec, 'conditions' | 'of
   return { conditions: conditionsOf(kitchen), ...(offsetC && { offsetC }) };
 }
 
+/**
+ * In how many pieces a food is cooked, 1 and more: as many as were counted, or cut into; what the
+ * cook did not count comes in the pieces its cut comes in.
+ */
+export function piecesOf(meal: HeatContext, dish: Dish, food: Food): number {
+  const { weightG, pieces } = settleFood(meal, dish, food);
+  const each = cutOf(meal, food)?.pieceG;
+  const usual = each === undefined ? 1 : Math.max(1, Math.round(weightG / each));
+  const count = pieces ?? (food.inPieces === undefined ? usual : 1);
+  return Math.max(1, count) * (food.inPieces ?? 1);
+}
+
 /** One piece of a food, as it goes in. @throws RangeError for a food without a cut */
 export function pieceOf(meal: HeatContext, dish: Dish, food: Food): CookSpec['piece'] {
   const cut = cutOf(meal, food);
   if (!cut) throw new RangeError(`food “${food.id}” has no cut`);
-  const { weightG, pieces } = settleFood(meal, dish, food);
-  // What the cook did not count comes in the pieces its cut comes in.
-  const usual = cut.pieceG === undefined ? 1 : Math.max(1, Math.round(weightG / cut.pieceG));
-  const count = pieces ?? (food.inPieces === undefined ? usual : 1);
-  const each = weightG / Math.max(1, count) / (food.inPieces ?? 1);
+  const { weightG } = settleFood(meal, dish, food);
+  const each = weightG / piecesOf(meal, dish, food);
   return { cut, weightG: Math.max(1, each), thicknessMm: food.thicknessMm };
 }
 

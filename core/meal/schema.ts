@@ -35,6 +35,8 @@ export const HandsSchema = z.discriminatedUnion('when', [
   z.looseObject({
     when: z.literal('every'),
     everyMin: minutes.positive(),
+    /** The first round so long after the beginning; left out, after `everyMin`. */
+    firstMin: minutes.positive().optional(),
     minutes: minutes.positive(),
     what: z.string(),
   }),

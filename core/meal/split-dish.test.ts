@@ -74,7 +74,7 @@ describe('a dish split for those who avoid something', () => {
     if (!dish) throw new Error('no pattern');
     const split = splitDish(mealWith(dish, 'dairy'), dish, 'dairy', 'without dairy');
     const fires = split.steps.filter(({ verb }) => verb === 'grill');
-    expect(fires).toHaveLength(2 - 1);
+    expect(fires.map(({ label }) => label)).toEqual(['Over the coals', 'On the cool side, basted']);
     const soaks = split.steps.filter(({ verb }) => verb === 'marinate');
     expect(soaks.map(({ label }) => label)).toEqual(['Marinate, without dairy', 'Marinate']);
     const thread = split.steps.find(({ id }) => id.endsWith('thread'));

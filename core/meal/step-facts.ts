@@ -1,6 +1,6 @@
 import { settleFood, foodOf } from './amounts.ts';
 import { coolingOfBatch, soakWindowOf } from './batches.ts';
-import { conditionsOf, heatOfStep } from './cook-of-step.ts';
+import { conditionsOf, heatOfStep, piecesOf } from './cook-of-step.ts';
 import { panFit, type PanFit } from './fit-pan.ts';
 import type { Dish, Meal, Step } from './schema.ts';
 import type { StepFacts } from './step-times/definition.ts';
@@ -16,7 +16,7 @@ export function stepFactsOf(meal: Meal, dish: Dish, step: Step): StepFacts {
   const settled = (food: string) => settleFood(meal, dish, foodOf(dish, food));
   return {
     weightG: (food) => settled(food).weightG,
-    pieces: (food) => settled(food).pieces ?? 1,
+    pieces: (food) => piecesOf(meal, dish, foodOf(dish, food)),
     soakWindow: (id) => {
       const window = soakWindowOf(meal, dish, mixtureOf(id));
       if (!window) throw new RangeError(`mixture “${id}” does not soak`);

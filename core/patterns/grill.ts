@@ -5,12 +5,14 @@ import {
   board,
   counter,
   elastic,
+  every,
   fixed,
   food,
   fridge,
   grill,
   H,
   hob,
+  hours,
   line,
   marinated,
   mixture,
@@ -21,12 +23,16 @@ import {
   untilCore,
 } from './parts.ts';
 import { coresOf, type Pattern } from './pattern.ts';
+import type { Step } from '../meal/index.ts';
 import { meatOf } from './meat.ts';
 
 const light = (label = 'Light the coals') =>
   part('light', 'light', label, { kind: 'readying', what: 'chimney-briquettes' }, grill(230), {
     after: [],
   });
+
+/** Coals lit an hour before food goes on: by then they are even. */
+const coals: Step['after'] = [{ step: 'light', from: 'start', leastMin: H, mostMin: 2 * H }];
 
 /** Chains over coals and in smoke. Figures: our own neutral defaults, common practice, no source. */
 export const GRILL: readonly Pattern[] = [
@@ -39,7 +45,7 @@ export const GRILL: readonly Pattern[] = [
     fires: ['grill', 'oven'],
     schools: ['washing', 'tenderising', 'usedMarinade', 'firstHalfHour'],
     chain: ({ cut, coreC }) => ({
-      foods: [food({ ...meatOf(cut), inPieces: 30, thicknessMm: 30 })],
+      foods: [food({ ...meatOf(cut), inPieces: 24, thicknessMm: 32 })],
       mixtures: [
         mixture(
           'marinade',
@@ -53,7 +59,10 @@ export const GRILL: readonly Pattern[] = [
             line('cumin-ground', '2 tsp'),
             line('salt-fine-table', '10 g'),
           ],
-          { reserve: { amount: '80 ml', scaling: 'linear', purpose: 'to baste, clean' } },
+          {
+            reserve: { amount: '80 ml', scaling: 'linear', purpose: 'to baste, clean' },
+            ...hours(4, 10, 16),
+          },
         ),
       ],
       parts: [
@@ -78,14 +87,23 @@ export const GRILL: readonly Pattern[] = [
           cautions: ['Keep the bare ends of wood off the flame.'],
         }),
         light(),
-        part('grill', 'grill', 'Grill', untilCore(coreC, { turnEveryMin: 3 }), grill(230), {
-          hands: [
-            { when: 'all', what: 'Turn every three minutes, baste at the end from the clean part' },
-          ],
-          doneWhen: { coreC },
+        part('grill', 'grill', 'Over the coals', range(3, 4, 5), grill(230), {
+          hands: all('Turn every two minutes; what flares goes to the cool side'),
           after: [...after(20, 'thread'), ...after(20, 'light')],
-          mixtures: ['marinade'],
         }),
+        part(
+          'finish',
+          'grill',
+          'On the cool side, basted',
+          untilCore(coreC, { turnEveryMin: 3 }),
+          grill(180, 'indirect'),
+          {
+            hands: all('Baste late, from the clean part; turn'),
+            doneWhen: { coreC },
+            after: after(0, 'grill'),
+            mixtures: ['marinade'],
+          },
+        ),
         part('rest', 'rest', 'Rest', elastic(3, 5, 12), board, {
           hands: start(2, 'Off the heat, cover'),
         }),
@@ -101,15 +119,21 @@ export const GRILL: readonly Pattern[] = [
     fires: ['grill', 'oven'],
     schools: ['washing', 'usedMarinade', 'firstHalfHour'],
     chain: ({ cut, coreC }) => ({
-      foods: [food({ ...meatOf(cut), inPieces: 6 })],
+      foods: [food({ ...meatOf(cut), inPieces: 6, thicknessMm: 35 })],
       mixtures: [
-        mixture('marinade', 'Mustard and onion marinade', 'marinade', [
-          line('mustard-wholegrain', '60 g'),
-          line('onion-chopped', '250 g', { name: 'onion, in rings' }),
-          line('olive-oil', '4 tbsp'),
-          line('black-pepper-ground', '1 tsp'),
-          line('salt-fine-table', '9 g'),
-        ]),
+        mixture(
+          'marinade',
+          'Mustard and onion marinade',
+          'marinade',
+          [
+            line('mustard-wholegrain', '60 g'),
+            line('onion-chopped', '250 g', { name: 'onion, in rings' }),
+            line('olive-oil', '4 tbsp'),
+            line('black-pepper-ground', '1 tsp'),
+            line('salt-fine-table', '9 g'),
+          ],
+          hours(12, 24, 48),
+        ),
       ],
       parts: [
         ...marinated('Layer the steaks with mustard and onion'),
@@ -151,15 +175,16 @@ export const GRILL: readonly Pattern[] = [
       ],
       mixtures: [
         {
-          ...mixture('marinade', 'Citrus and pineapple marinade', 'marinade', [
+          ...mixture('marinade', 'Citrus and pear marinade', 'marinade', [
             line('orange-juice', '150 ml'),
-            line('lime-juice', '40 ml'),
-            line('pineapple-raw', '60 g'),
+            line('neutral-vegetable-oil', '3 tbsp'),
+            line('pear-grated', '80 g'),
             line('garlic', '5 cloves', { scaling: 'count' }),
             line('oregano-dried', '2 tsp'),
             line('salt-fine-table', '12 g'),
           ]),
           on: ['meat', 'pork', 'beef'],
+          ...hours(2, 8, 14),
         },
       ],
       parts: [
@@ -231,24 +256,25 @@ export const GRILL: readonly Pattern[] = [
     schools: ['washing', 'tenderising', 'firstHalfHour'],
     chain: ({ cut, coreC }) => ({
       foods: [
-        food({ ...meatOf(cut, 0.6), inPieces: 6 }),
+        food({ ...meatOf(cut, 0.6), inPieces: 6, thicknessMm: 45 }),
         food({ ...meatOf('pork-back-ribs', 0.6), inPieces: 2 }, 'ribs'),
       ],
       mixtures: [
         {
           ...mixture('marinade', 'Oil and fruit marinade', 'marinade', [
-            line('neutral-vegetable-oil', '80 ml'),
+            line('neutral-vegetable-oil', '120 ml'),
             line('kiwi-raw', '20 g', { note: 'weighed: more turns it to paste' }),
             line('garlic', '4 cloves', { scaling: 'count' }),
             line('paprika', '1 tbsp'),
             line('salt-fine-table', '11 g'),
           ]),
           on: ['meat', 'ribs'],
+          ...hours(12, 18, 22),
         },
       ],
       parts: [
         ...marinated('Weigh the fruit, mix, coat, keep apart'),
-        light('Light the coals, an hour ahead'),
+        light('Light the coals'),
         part(
           'ribs',
           'grill',
@@ -258,19 +284,19 @@ export const GRILL: readonly Pattern[] = [
           {
             hands: start(6, 'Wrap in foil, on the cool side'),
             doneWhen: { coreC: 85 },
-            after: [...after(undefined, 'soak'), ...after(20, 'light')],
+            after: [...after(undefined, 'soak'), ...coals],
           },
         ),
         part(
           'steaks',
           'grill',
-          'Steaks over the coals',
-          untilCore(coreC, { turnEveryMin: 4 }),
-          grill(220),
+          'Steaks beside the coals',
+          untilCore(coreC, { turnEveryMin: 20 }),
+          grill(170, 'indirect'),
           {
-            hands: all('Turn every four minutes'),
+            hands: [...start(4, 'Steaks on, lid down'), every(20, 3, 'Turn')],
             doneWhen: { coreC },
-            after: [...after(undefined, 'soak'), ...after(90, 'light')],
+            after: [...after(undefined, 'soak'), ...coals],
           },
         ),
         part('rest', 'rest', 'Rest', elastic(4, 6, 15), board, {

@@ -11,6 +11,7 @@ import {
   fridge,
   H,
   hob,
+  hours,
   line,
   marinated,
   mixture,
@@ -39,12 +40,18 @@ export const OVEN: readonly Pattern[] = [
     chain: ({ cut }) => ({
       foods: [food(meatOf(cut))],
       mixtures: [
-        mixture('marinade', 'Garlic and cider marinade', 'marinade', [
-          line('cider-dry', '200 ml'),
-          line('garlic', '5 cloves', { scaling: 'count' }),
-          line('mustard-dijon-style', '2 tbsp'),
-          line('salt-fine-table', '11 g'),
-        ]),
+        mixture(
+          'marinade',
+          'Garlic and cider marinade',
+          'marinade',
+          [
+            line('cider-dry', '200 ml'),
+            line('garlic', '5 cloves', { scaling: 'count' }),
+            line('mustard-dijon-style', '2 tbsp'),
+            line('salt-fine-table', '11 g'),
+          ],
+          hours(20, 24, 30),
+        ),
       ],
       parts: [
         ...marinated('Mix, coat, into the dish', 'marinade', 'Turn it over'),
@@ -77,7 +84,8 @@ export const OVEN: readonly Pattern[] = [
           line('mustard-wholegrain', '40 g'),
           line('honey', '2 tbsp'),
           line('cider-vinegar', '2 tbsp'),
-          line('olive-oil', '2 tbsp'),
+          line('olive-oil', '4 tbsp'),
+          line('cider-dry', '60 ml'),
           line('salt-fine-table', '9 g'),
         ]),
       ],
@@ -95,7 +103,7 @@ export const OVEN: readonly Pattern[] = [
           after: after(0, 'hot'),
         }),
         part('boil', 'boil', 'Sauce from the marinade', range(12, 14, 18), hob(100), {
-          hands: start(10, 'Strain, a full boil all through, reduce'),
+          hands: start(4, 'Strain, onto a high ring: a full boil all through, then reduce'),
           after: shortOf('low', 10),
           mixtures: ['marinade'],
         }),
@@ -126,15 +134,16 @@ export const OVEN: readonly Pattern[] = [
           'Glaze',
           'marinade',
           [
-            line('soy-sauce', '120 ml'),
-            line('brown-sugar-packed', '80 g'),
+            line('soy-sauce', '150 ml'),
+            line('brown-sugar-packed', '90 g'),
             line('ginger-grated', '20 g'),
             line('garlic', '4 cloves', { scaling: 'count' }),
-            line('rice-vinegar', '3 tbsp'),
+            line('rice-vinegar', '4 tbsp'),
           ],
           {
             boiled: true,
-            reserve: { amount: '120 ml', scaling: 'linear', purpose: 'to glaze, clean' },
+            reserve: { amount: '150 ml', scaling: 'linear', purpose: 'to glaze, clean' },
+            ...hours(4, 8, 14),
           },
         ),
       ],
@@ -156,7 +165,7 @@ export const OVEN: readonly Pattern[] = [
         }),
         part('soak', 'marinate', 'Marinate', { kind: 'soak', mixture: 'glaze' }, fridge),
         preheat(200),
-        part('bake', 'roast', 'First bake', range(9, 10, 12), oven(200), {
+        part('bake', 'roast', 'First bake', range(24, 25, 27), oven(200), {
           hands: start(4, 'On a rack, into the oven'),
           after: [...after(undefined, 'soak'), ...after(20, 'preheat')],
         }),
@@ -165,7 +174,7 @@ export const OVEN: readonly Pattern[] = [
           after: after(0, 'bake'),
           mixtures: ['glaze'],
         }),
-        part('finish', 'roast', 'Second bake', untilCore(coreC), oven(200), {
+        part('finish', 'roast', 'Second bake', range(10, 12, 15), oven(200), {
           doneWhen: { coreC },
           after: after(0, 'brush'),
         }),
@@ -186,20 +195,30 @@ export const OVEN: readonly Pattern[] = [
     chain: ({ cut, coreC }) => ({
       foods: [food(meatOf(cut))],
       mixtures: [
-        mixture('marinade', 'Sour orange marinade', 'marinade', [
-          line('bitter-orange-juice', '150 ml'),
-          line('garlic', '6 cloves', { scaling: 'count' }),
-          line('oregano-dried', '2 tsp'),
-          line('cumin-ground', '2 tsp'),
-          line('salt-fine-table', '13 g'),
-        ]),
+        mixture(
+          'marinade',
+          'Sour orange marinade',
+          'marinade',
+          [
+            line('bitter-orange-juice', '100 ml'),
+            line('olive-oil', '3 tbsp'),
+            line('garlic', '6 cloves', { scaling: 'count' }),
+            line('oregano-dried', '2 tsp'),
+            line('cumin-ground', '2 tsp'),
+            line('salt-fine-table', '13 g'),
+          ],
+          hours(20, 24, 26),
+        ),
       ],
       parts: [
         ...marinated('Mix, pierce and coat', 'marinade', 'Toss it in its marinade'),
         temper(60),
         preheat(150),
         part('roast', 'roast', 'Roast, long', untilCore(coreC), oven(150), {
-          hands: [...start(4, 'Into the oven'), every(90, 3, 'Look, baste with its own fat')],
+          hands: [
+            ...start(4, 'Into the oven'),
+            every(40, 3, 'Look, baste with its own fat', 4 * H),
+          ],
           doneWhen: { coreC, text: coreC > 85 ? 'it pulls apart' : 'it slices' },
           after: [...after(15, 'temper'), ...after(30, 'preheat')],
         }),
@@ -245,11 +264,7 @@ export const OVEN: readonly Pattern[] = [
           ],
           {
             boiled: true,
-            window: {
-              leastMin: cut === 'turkey-whole' ? 12 * H : 8 * H,
-              bestMin: 14 * H,
-              longestMin: 24 * H,
-            },
+            ...(cut.endsWith('-whole') ? hours(12, 20, 24) : hours(8, 12, 16)),
           },
         ),
       ],

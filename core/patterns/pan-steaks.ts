@@ -7,8 +7,8 @@ import {
   fixed,
   food,
   fridge,
-  H,
   hob,
+  hours,
   line,
   marinated,
   mixture,
@@ -33,13 +33,19 @@ export const PAN_STEAKS: readonly Pattern[] = [
     chain: ({ cut, coreC }) => ({
       foods: [food({ ...meatOf(cut), inPieces: 4 })],
       mixtures: [
-        mixture('marinade', 'Citrus marinade', 'marinade', [
-          line('lime-juice', '3 tbsp'),
-          line('orange-juice', '4 tbsp'),
-          line('olive-oil', '3 tbsp'),
-          line('garlic', '3 cloves', { scaling: 'count' }),
-          line('salt-fine-table', '8 g'),
-        ]),
+        mixture(
+          'marinade',
+          'Citrus marinade',
+          'marinade',
+          [
+            line('lime-juice', '3 tbsp'),
+            line('orange-juice', '4 tbsp'),
+            line('olive-oil', '4 tbsp'),
+            line('garlic', '3 cloves', { scaling: 'count' }),
+            line('salt-fine-table', '8 g'),
+          ],
+          hours(0.75, 1, 1.5),
+        ),
         mixture('sauce', 'The same again, clean', 'sauce', [
           line('lime-juice', '2 tbsp'),
           line('olive-oil', '4 tbsp'),
@@ -95,19 +101,19 @@ export const PAN_STEAKS: readonly Pattern[] = [
     cores: coresOf,
     schools: ['washing', 'tenderising', 'firstHalfHour'],
     chain: ({ cut, coreC }) => ({
-      foods: [food({ ...meatOf(cut), inPieces: 4, thicknessMm: 15 })],
+      foods: [food({ ...meatOf(cut), inPieces: 4, thicknessMm: 16 })],
       mixtures: [
         mixture(
           'marinade',
           'Soy and ginger marinade',
           'marinade',
           [
-            line('soy-sauce', '70 ml'),
+            line('soy-sauce', '90 ml'),
             line('ginger-grated', '20 g'),
             line('garlic', '3 cloves', { scaling: 'count' }),
-            line('neutral-vegetable-oil', '2 tbsp'),
+            line('neutral-vegetable-oil', '4 tbsp'),
           ],
-          { window: { leastMin: 45, bestMin: 90, longestMin: 6 * H } },
+          hours(1, 1.5, 2),
         ),
       ],
       parts: [
@@ -116,8 +122,8 @@ export const PAN_STEAKS: readonly Pattern[] = [
           'sear',
           'sear',
           'Very hot, both sides',
-          untilCore(coreC, { turnEveryMin: 3 }),
-          hob(240),
+          untilCore(coreC, { turnEveryMin: 5 }),
+          hob(220),
           {
             hands: all('Dry, into the hot pan, turn'),
             doneWhen: { coreC },
@@ -145,12 +151,12 @@ export const PAN_STEAKS: readonly Pattern[] = [
           'marinade',
           [
             line('wine-vinegar', '2 tbsp'),
-            line('olive-oil', '60 ml'),
+            line('olive-oil', '140 ml'),
             line('thyme-dried', '2 tsp'),
             line('garlic', '3 cloves', { scaling: 'count' }),
             line('salt-fine-table', '9 g'),
           ],
-          { window: { leastMin: 30, bestMin: 10 * H, longestMin: 24 * H } },
+          hours(0.5, 10, 18),
         ),
       ],
       parts: [

@@ -3,14 +3,13 @@ import {
   all,
   beside,
   board,
-  D,
   elastic,
   every,
   fixed,
   food,
   fridge,
-  H,
   hob,
+  hours,
   line,
   marinated,
   mixture,
@@ -45,17 +44,27 @@ export const PAN: readonly Pattern[] = [
         { id: 'rice', name: 'rice', cut: 'rice-dry', share: { kind: 'weight', rawG: 75 } },
       ],
       mixtures: [
-        mixture('marinade', 'Pear and soy marinade', 'marinade', [
-          line('soy-sauce', '100 ml'),
-          line('pear-grated', '80 g'),
-          line('sesame-oil-toasted', '1 tbsp'),
-          line('garlic', '4 cloves', { scaling: 'count' }),
-          line('spring-onion', '40 g'),
-        ]),
+        mixture('sugar', 'Sugar, first', 'rub', [line('brown-sugar-packed', '30 g')], {
+          window: { leastMin: 10, bestMin: 12, longestMin: 15 },
+        }),
+        mixture(
+          'marinade',
+          'Pear and soy marinade',
+          'marinade',
+          [
+            line('soy-sauce', '100 ml'),
+            line('pear-grated', '80 g'),
+            line('sesame-oil-toasted', '1 tbsp'),
+            line('garlic', '4 cloves', { scaling: 'count' }),
+            line('spring-onion', '40 g'),
+          ],
+          hours(3, 8, 14),
+        ),
       ],
       parts: [
         part('sugar', 'prepare', 'Sugar on the ribs', range(10, 12, 15), board, {
           hands: start(4, 'Rinse, dry, rub with sugar'),
+          mixtures: ['sugar'],
           after: [],
         }),
         part('mix', 'mix', 'Marinade on', fixed(12), board, {
@@ -101,13 +110,19 @@ export const PAN: readonly Pattern[] = [
     chain: ({ cut, coreC }) => ({
       foods: [food({ ...meatOf(cut), inPieces: 4 })],
       mixtures: [
-        mixture('marinade', 'Sweet soy marinade', 'marinade', [
-          line('soy-sauce', '120 ml'),
-          line('honey', '60 g'),
-          line('five-spice', '1 tsp'),
-          line('garlic', '4 cloves', { scaling: 'count' }),
-          line('rice-wine', '3 tbsp'),
-        ]),
+        mixture(
+          'marinade',
+          'Sweet soy marinade',
+          'marinade',
+          [
+            line('soy-sauce', '120 ml'),
+            line('honey', '60 g'),
+            line('five-spice', '1 tsp'),
+            line('garlic', '4 cloves', { scaling: 'count' }),
+            line('rice-wine', '3 tbsp'),
+          ],
+          hours(8, 10, 16),
+        ),
       ],
       parts: [
         ...marinated('Mix, coat', 'marinade', 'Turn it over'),
@@ -119,7 +134,7 @@ export const PAN: readonly Pattern[] = [
           after: after(undefined, 'soak'),
           doneWhen: { coreC, text: 'the syrup coats' },
         }),
-        part('rest', 'rest', 'Rest', elastic(15, 22, 35), board, {
+        part('rest', 'rest', 'Rest', elastic(20, 25, 35), board, {
           hands: start(2, 'Off the heat, in its syrup'),
         }),
         part('slice', 'slice', 'Slice', fixed(6), board, { hands: all('Slice, syrup over') }),
@@ -134,7 +149,7 @@ export const PAN: readonly Pattern[] = [
     cores: () => [63, 68],
     schools: ['brine', 'washing'],
     chain: ({ cut, coreC }) => ({
-      foods: [food({ ...meatOf(cut), inPieces: 4, thicknessMm: 32 })],
+      foods: [food({ ...meatOf(cut), inPieces: 4, thicknessMm: 28 })],
       mixtures: [
         mixture(
           'brine',
@@ -146,7 +161,7 @@ export const PAN: readonly Pattern[] = [
             line('granulated-sugar', '25 g'),
             line('sage-leaf', '6', { scaling: 'count' }),
           ],
-          { window: { leastMin: 16 * H, bestMin: 30 * H, longestMin: 2 * D } },
+          hours(24, 30, 48),
         ),
         mixture('sauce', 'Pan sauce', 'sauce', [
           line('cider-dry', '200 ml'),
@@ -167,13 +182,13 @@ export const PAN: readonly Pattern[] = [
           washes: true,
           after: after(undefined, 'soak'),
         }),
-        preheat(180),
+        preheat(200),
         part('sear', 'sear', 'Sear', fixed(7), hob(230), {
           hands: all('Four minutes, then three'),
           after: after(20, 'dry'),
         }),
-        part('oven', 'roast', 'In the oven', untilCore(coreC), oven(180), {
-          hands: start(2, 'Pan into the oven'),
+        part('oven', 'roast', 'In the oven', untilCore(coreC), oven(200), {
+          hands: start(2, 'Onto a tray, into the oven: the pan is free for the sauce'),
           doneWhen: { coreC },
           after: [...after(5, 'sear'), ...after(30, 'preheat')],
         }),
@@ -185,7 +200,7 @@ export const PAN: readonly Pattern[] = [
           hob(100),
           {
             hands: start(4, 'Deglaze, reduce, mustard and cream in'),
-            after: beside('oven'),
+            after: beside('oven', 8),
             mixtures: ['sauce'],
           },
         ),

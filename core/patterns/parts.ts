@@ -35,6 +35,11 @@ export const untilTender = (tender: 'slices' | 'pulls', more: Partial<StepTime> 
 export const H = 60;
 export const D = 24 * H;
 
+/** Hours a mixture may stay on: what cooks name for the chain. The cook may set others. */
+export const hours = (least: number, best: number, longest: number): Partial<Mixture> => ({
+  window: { leastMin: least * H, bestMin: best * H, longestMin: longest * H },
+});
+
 export const board: Place = { kind: 'board' };
 export const fridge: Place = { kind: 'fridge', tempC: FRIDGE_C };
 export const counter: Place = { kind: 'counter', tempC: 21 };
@@ -49,9 +54,16 @@ export const grill = (tempC: number, zone: 'direct' | 'indirect' = 'direct'): Pl
 
 export const all = (what: string): Hands[] => [{ when: 'all', what }];
 export const start = (minutes: number, what: string): Hands[] => [{ when: 'start', minutes, what }];
-export const every = (everyMin: number, minutes: number, what: string): Hands => ({
+/** Looked after every so many minutes, the first time after `firstMin` where it is given. */
+export const every = (
+  everyMin: number,
+  minutes: number,
+  what: string,
+  firstMin?: number,
+): Hands => ({
   when: 'every',
   everyMin,
+  ...(firstMin !== undefined && { firstMin }),
   minutes,
   what,
 });
@@ -76,9 +88,9 @@ export const after = (mostMin: number | undefined, ...steps: string[]): Step['af
     leastMin: 0,
     ...(mostMin !== undefined && { mostMin }),
   }));
-/** "From the beginning of": goes on beside it. */
-export const beside = (step: string, leastMin = 0): Step['after'] => [
-  { step, from: 'start', leastMin },
+/** "From the beginning of": goes on beside it, begun so many minutes later at most. */
+export const beside = (step: string, mostMin?: number): Step['after'] => [
+  { step, from: 'start', leastMin: 0, ...(mostMin !== undefined && { mostMin }) },
 ];
 
 /** "When so many degrees are missing". */

@@ -11,6 +11,7 @@ import {
   fridge,
   H,
   hob,
+  hours,
   line,
   marinated,
   cookingLiquid,
@@ -38,20 +39,27 @@ export const POT: readonly Pattern[] = [
     chain: ({ cut }) => ({
       foods: [food({ ...meatOf(cut), inPieces: 4 })],
       mixtures: [
-        cookingLiquid(
-          [
-            line('stock-low-salt', '400 ml'),
-            line('onion-chopped', '200 g'),
-            line('cumin-ground', '2 tsp'),
-            line('cider-vinegar', '2 tbsp'),
-            line('salt-fine-table', '12 g'),
-          ],
-          1600,
-        ),
+        mixture('seasoning', 'Seasoning', 'rub', [
+          line('salt-fine-table', '10 g'),
+          line('cumin-ground', '1 tsp'),
+          line('smoked-paprika', '2 tsp'),
+        ]),
+        {
+          ...cookingLiquid(
+            [
+              line('stock-low-salt', '600 ml'),
+              line('onion-chopped', '200 g'),
+              line('cider-vinegar', '2 tbsp'),
+            ],
+            1000,
+          ),
+          basis: { kind: 'cover' },
+        },
       ],
       parts: [
         part('cut', 'prepare', 'Cut in four', fixed(15), board, {
           hands: all('Trim, cut into four large pieces, season; wash up'),
+          mixtures: ['seasoning'],
           washes: true,
           after: [],
         }),
@@ -62,13 +70,18 @@ export const POT: readonly Pattern[] = [
           untilTender('pulls', { cooker: 'slow-cooker-high' }),
           counter,
           {
-            hands: [...start(8, 'Liquid in, to cover; lid on'), every(150, 3, 'Turn the pieces')],
+            hands: [
+              ...start(8, 'Liquid in, to cover, and room below the rim; lid on'),
+              every(20 * H, 3, 'Turn the pieces', 2 * H + 15),
+              every(30, 2, 'Try: does it pull apart?', 4 * H),
+            ],
             after: after(20, 'cut'),
+            mixtures: ['liquid'],
             doneWhen: { text: 'it pulls apart; try at four hours' },
           },
         ),
         part('shred', 'shred', 'Shred in its juice', fixed(15), board, {
-          hands: all('Shred with two forks, back into the juice'),
+          hands: all('Shred with two forks, back into the juice; a part aside for another dish'),
         }),
         part('hold', 'hold', 'Keep warm', elastic(5, 20, 90), hob(75), {
           hands: start(2, 'On a low ring, lid on'),
@@ -86,25 +99,45 @@ export const POT: readonly Pattern[] = [
     chain: ({ cut }) => ({
       foods: [food({ ...meatOf(cut), inPieces: 12 })],
       mixtures: [
-        mixture('marinade', 'Green seasoning', 'marinade', [
-          line('spring-onion', '60 g'),
-          line('thyme-sprig', '6', { scaling: 'count' }),
-          line('garlic', '5 cloves', { scaling: 'count' }),
-          line('lime-juice', '1 tbsp'),
-          line('salt-fine-table', '12 g'),
-        ]),
+        mixture(
+          'marinade',
+          'Green seasoning',
+          'marinade',
+          [
+            line('spring-onion', '60 g'),
+            line('thyme-sprig', '6', { scaling: 'count' }),
+            line('garlic', '5 cloves', { scaling: 'count' }),
+            line('lime-juice', '1 tbsp'),
+            line('salt-fine-table', '12 g'),
+          ],
+          hours(8, 12, 24),
+        ),
+        {
+          ...cookingLiquid(
+            [line('granulated-sugar', '50 g'), line('neutral-vegetable-oil', '3 tbsp')],
+            1000,
+          ),
+          id: 'caramel',
+          name: 'Caramel',
+        },
+        cookingLiquid([line('water', '600 ml'), line('carrot', '150 g')], 1000),
       ],
       parts: [
         ...marinated('Chop, season, toss', 'marinade'),
         part('caramel', 'brown', 'Sugar to amber', range(4, 6, 8), hob(180), {
           hands: all('Melt the sugar in the oil: a minute decides'),
+          mixtures: ['caramel'],
           after: after(undefined, 'soak'),
           cautions: ['Keep wet food back: hot sugar spits and sticks.'],
         }),
-        part('brown', 'brown', 'Brown the pieces, in rounds', range(12, 16, 22), hob(200), {
-          hands: all('Turn in the caramel until brown'),
-          after: after(0, 'caramel'),
-        }),
+        part(
+          'brown',
+          'brown',
+          'Brown the pieces, in three rounds',
+          { kind: 'batches', food: 'meat', perBatch: 4, leastMin: 4, likelyMin: 5, mostMin: 7 },
+          hob(200),
+          { hands: all('Turn in the caramel until brown'), after: after(0, 'caramel') },
+        ),
         part(
           'kettle',
           'boil',
@@ -118,6 +151,7 @@ export const POT: readonly Pattern[] = [
             ...start(3, 'Boiling liquid in, lid on'),
             every(30, 2, 'Stir, look at the level'),
           ],
+          mixtures: ['liquid'],
           after: [...after(5, 'brown'), ...after(10, 'kettle')],
         }),
         part('first', 'simmer', 'First things in', range(18, 20, 24), hob(95), {
@@ -151,7 +185,7 @@ export const POT: readonly Pattern[] = [
             line('tomato-paste', '2 tbsp'),
             line('onion-chopped', '250 g'),
             line('paprika', '1 tbsp'),
-            line('salt-fine-table', '11 g'),
+            line('salt-fine-table', '18 g'),
           ],
           1600,
         ),
@@ -168,6 +202,7 @@ export const POT: readonly Pattern[] = [
         }),
         part('braise', 'simmer', 'Braise', range(150, 170, 200), hob(95), {
           hands: [...start(4, 'Liquid in, lid on'), every(20, 2, 'Stir, look at the level')],
+          mixtures: ['liquid'],
           after: after(5, 'down'),
           doneWhen: { text: 'a fork goes in; if tough, a cup of water and another hour' },
         }),
@@ -201,7 +236,7 @@ export const POT: readonly Pattern[] = [
           ],
           {
             boiled: true,
-            window: { leastMin: 3 * 24 * H, bestMin: 4.5 * 24 * H, longestMin: 5 * 24 * H },
+            ...hours(3 * 24, 4.5 * 24, 5 * 24),
           },
         ),
       ],

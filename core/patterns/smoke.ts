@@ -3,13 +3,13 @@ import {
   all,
   beside,
   board,
-  D,
   elastic,
   fixed,
   food,
   fridge,
   grill,
   hob,
+  hours,
   line,
   marinated,
   mixture,
@@ -24,14 +24,28 @@ import { coresOf, type Pattern } from './pattern.ts';
 import { meatOf } from './meat.ts';
 import { doughParts, doughLines } from './dough-parts.ts';
 
-const lightSmoker = part(
-  'light',
-  'light',
-  'Light the smoker',
-  { kind: 'readying', what: 'smoker' },
-  smoker(120),
-  { after: [] },
+const lightSmoker = (tempC: number) =>
+  part('light', 'light', 'Light the smoker', { kind: 'readying', what: 'smoker' }, smoker(tempC), {
+    after: [],
+  });
+
+const quickPickle = mixture(
+  'pickle',
+  'Quick pickle',
+  'pickle',
+  [
+    line('rice-vinegar', '120 ml'),
+    line('granulated-sugar', '30 g'),
+    line('salt-fine-table', '6 g'),
+    line('cucumber', '300 g'),
+  ],
+  hours(0.5, 2, 48),
 );
+
+/** The usual core of the chain before the others: what is rarer than guidance says so at its step. */
+function rarerFirst(cores: readonly number[], usualC: number | undefined): number[] {
+  return usualC === undefined ? [...cores] : [usualC, ...cores.filter((coreC) => coreC !== usualC)];
+}
 
 /** Chains in smoke. Figures: our own neutral defaults, common practice, no source. */
 export const SMOKE: readonly Pattern[] = [
@@ -44,7 +58,7 @@ export const SMOKE: readonly Pattern[] = [
     schools: ['washing', 'usedMarinade', 'firstHalfHour'],
     chain: ({ cut, coreC }) => ({
       foods: [
-        food({ ...meatOf(cut), inPieces: 8 }),
+        food({ ...meatOf(cut), inPieces: 4, thicknessMm: 50 }),
         {
           id: 'flour',
           name: 'flour',
@@ -58,34 +72,27 @@ export const SMOKE: readonly Pattern[] = [
           'Soy and malt marinade',
           'marinade',
           [
-            line('soy-sauce', '80 ml'),
-            line('malt-syrup', '2 tbsp'),
-            line('rice-vinegar', '2 tbsp'),
+            line('soy-sauce', '100 ml'),
+            line('malt-syrup', '3 tbsp'),
+            line('rice-vinegar', '4 tbsp'),
+            line('water', '60 ml'),
             line('five-spice', '1 tsp'),
           ],
-          { reserve: { amount: '40 ml', scaling: 'linear', purpose: 'sauce' } },
+          {
+            reserve: { amount: '40 ml', scaling: 'linear', purpose: 'sauce' },
+            ...hours(3, 4, 12),
+          },
         ),
         {
           ...mixture('dough', 'Bun dough', 'dough', doughLines(58)),
           basis: { kind: 'perWeight', baselineG: 500 },
           on: ['flour'],
         },
-        mixture(
-          'pickle',
-          'Quick pickle',
-          'pickle',
-          [
-            line('rice-vinegar', '120 ml'),
-            line('granulated-sugar', '30 g'),
-            line('salt-fine-table', '6 g'),
-            line('cucumber', '300 g'),
-          ],
-          { window: { leastMin: 30, bestMin: 120, longestMin: 2 * D } },
-        ),
+        quickPickle,
       ],
       parts: [
         ...marinated('Mix, set a part aside, coat the strips'),
-        { ...lightSmoker },
+        lightSmoker(120),
         part('smoke', 'smoke', 'Smoke', untilCore(62), smoker(120), {
           hands: start(4, 'On the grate, lid down'),
           after: [...after(undefined, 'soak'), ...after(20, 'light')],
@@ -148,19 +155,25 @@ export const SMOKE: readonly Pattern[] = [
     name: 'Loin by the probe',
     kind: 'main',
     cuts: ['venison-loin', 'pork-loin-boneless', 'beef-fillet'],
-    cores: coresOf,
+    cores: (cut) => rarerFirst(coresOf(cut), cut === 'venison-loin' ? 54 : undefined),
     fires: ['smoker', 'grill', 'oven'],
     schools: ['washing', 'usedMarinade', 'firstHalfHour'],
     chain: ({ cut, coreC }) => ({
       foods: [food(meatOf(cut))],
       mixtures: [
-        mixture('marinade', 'Juniper marinade', 'marinade', [
-          line('wine-dry', '150 ml'),
-          line('juniper-berry', '10', { scaling: 'count' }),
-          line('olive-oil', '3 tbsp'),
-          line('thyme-sprig', '4', { scaling: 'count' }),
-          line('salt-fine-table', '8 g'),
-        ]),
+        mixture(
+          'marinade',
+          'Juniper marinade',
+          'marinade',
+          [
+            line('wine-dry', '150 ml'),
+            line('juniper-berry', '10', { scaling: 'count' }),
+            line('olive-oil', '3 tbsp'),
+            line('thyme-sprig', '4', { scaling: 'count' }),
+            line('salt-fine-table', '8 g'),
+          ],
+          hours(12, 24, 30),
+        ),
         mixture('sauce', 'Fruit, reduced', 'sauce', [
           line('redcurrant-jelly', '120 g'),
           line('wine-dry', '200 ml'),
@@ -168,15 +181,15 @@ export const SMOKE: readonly Pattern[] = [
         ]),
       ],
       parts: [
-        ...marinated('Mix, coat', 'marinade', 'Turn it over'),
+        ...marinated('Mix, coat', 'marinade', 'Turn it over two or three times'),
         temper(30),
-        { ...lightSmoker },
+        lightSmoker(150),
         part('smoke', 'smoke', 'Slow, by the probe', untilCore(coreC), smoker(150), {
           hands: start(4, 'On the grate, probe in the middle'),
           doneWhen: { coreC },
           after: [...after(15, 'temper'), ...after(20, 'light')],
         }),
-        part('rest', 'rest', 'Rest', elastic(4, 6, 15), board, {
+        part('rest', 'rest', 'Rest', elastic(4, 5, 12), board, {
           hands: start(2, 'Off, cover loosely'),
           after: after(0, 'smoke'),
         }),

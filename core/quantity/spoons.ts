@@ -31,12 +31,17 @@ type Bare = 'cup' | 'tbsp' | 'tsp';
 
 /** Amounts one reads at a glance; in 24ths, so that halves, thirds and eighths are whole. */
 const PARTS_24 = [0, 3, 6, 8, 9, 12, 15, 16, 18, 21];
+/** Odd eighths: worth taking only where a quarter would be far off. */
+const EIGHTHS_24: ReadonlySet<number> = new Set([3, 9, 15, 21]);
+/** Of more than this nobody takes an eighth. */
+const EIGHTHS_BELOW = 2;
 /** Beyond so many of one measure a cook takes the next larger one. */
 const MOST: Readonly<Record<Bare, number>> = { cup: 40, tbsp: 8, tsp: 5 };
 
 /**
  * Reads a volume as at most two kinds of measure, with the fewest dips that stay within the
- * bound; when none does, the closest reading.
+ * bound; when none does, the closest reading. Of two kinds the spoon that is not the last is full:
+ * nobody takes half a tablespoon and some teaspoons.
  *
  * @param ml wanted volume, above 0
  * @param spoons whose measures
@@ -97,16 +102,25 @@ function candidates(ml: number, spoons: SpoonSystem, owned: readonly Measure[]):
   const found: Candidate[] = pinches();
   for (const cup of around(ml, 'cup')) {
     for (const tbsp of around(ml - cup.ml, 'tbsp')) {
-      if (cup.ml > 0 && tbsp.ml >= sizes.cup / 4) continue;
+      if (cup.ml > 0 && (tbsp.ml >= sizes.cup / 4 || hasEighths(tbsp))) continue;
       found.push(join(cup, tbsp));
       if (cup.ml > 0) continue;
       for (const tsp of around(ml - tbsp.ml, 'tsp')) {
-        if (tbsp.ml > 0 && tsp.ml >= sizes.tbsp) continue;
+        const both = tbsp.ml > 0 && tsp.ml > 0;
+        if (both && (tsp.ml >= sizes.tbsp || !isFull(tbsp) || hasEighths(tsp))) continue;
         found.push(join(tbsp, tsp));
       }
     }
   }
   return found.filter((candidate) => candidate.ml > 0);
+}
+
+function isFull({ parts }: Candidate): boolean {
+  return parts.every(({ amount }) => Number.isInteger(amount));
+}
+
+function hasEighths({ parts }: Candidate): boolean {
+  return parts.some(({ amount }) => EIGHTHS_24.has(Math.round((amount % 1) * 24)));
 }
 
 /** One to three pinches, for what is less than the smallest spoon. */
@@ -137,6 +151,7 @@ function readingsAround(
     for (const part of PARTS_24) {
       const needed = count < 0 ? undefined : dips[count * 24 + part];
       if (needed === undefined || needed === 0) continue;
+      if (count >= EIGHTHS_BELOW && EIGHTHS_24.has(part)) continue;
       const amount = count + part / 24;
       found.push({ parts: [{ amount, unit }], ml: amount * sizeMl, dips: needed });
     }

@@ -233,8 +233,12 @@ function tendCalls(planned: PlannedStep, step: Step, state: RunState, nowMin: nu
   const begun = state.begun.get(planned.id) ?? planned.startMin;
   return step.hands.flatMap((hands): Call[] => {
     if (hands.when !== 'every') return [];
-    const last = Math.max(begun, state.tended.get(planned.id) ?? begun);
-    const atMin = Math.round(last + hands.everyMin);
+    const tended = state.tended.get(planned.id);
+    const atMin = Math.round(
+      tended === undefined
+        ? begun + (hands.firstMin ?? hands.everyMin)
+        : Math.max(begun, tended) + hands.everyMin,
+    );
     if (Math.max(atMin, nowMin) + hands.minutes + LAST_TEND_MIN > planned.endMin) return [];
     return [
       {

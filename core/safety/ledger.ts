@@ -141,6 +141,8 @@ export interface LedgerMixture {
   readonly fermenting: boolean;
   /** From the first step that makes it until it is served. */
   readonly spans: readonly MixtureSpan[];
+  /** Raw fruit in it makes a paste of what lies in it for longer, minutes. */
+  readonly pasteFromMin?: number | undefined;
   /** For someone who avoids something, taken out before it goes in. */
   readonly apart: readonly string[];
   /** Its salt, % of all else in it and of what lies in it together. */

@@ -81,6 +81,8 @@ export const safety = {
     'Power out: a closed fridge stays cold for {{hours}} hours. After that throw raw food away.',
   'safety.byClock':
     'It goes by the clock; its middle may only be at {{tempC}}. Probe it: {{least}}.',
+  'safety.fruitPaste':
+    '{{food}} lies {{minutes}} in {{mixture}}; its raw fruit makes a paste of it after about {{limit}}. Take less fruit, cook it first, or keep to that.',
   'safety.longSoak': 'Raw {{food}} soaks {{minutes}} in all; guidance allows {{days}} days.',
   'safety.brineCold': 'This brine was boiled and is not cold yet. It must be {{tempC}} or less.',
   'safety.contact': '{{mixture}} has touched raw food. Boil it hard before it goes on.',
@@ -124,6 +126,8 @@ export const safety = {
     'Between {{cold}} and {{warm}} at most {{limit}}, and {{hot}} in a room above {{room}}: on the counter, cooling again, warming slowly.',
   'figures.perishable':
     'What holds egg, milk or cream is below {{tempC}} and out of the fridge for {{limit}} at most.',
+  'figures.fruitPaste':
+    'With 100 g of raw pineapple, kiwi, papaya, fig or ginger to a kilo, meat bears half an hour to two; with a fifth of it, a night.',
   'figures.longSoak':
     'Poultry, fish and mince two days cold, whole cuts five, in a curing brine seven.',
   'figures.rawKeeping':
@@ -169,6 +173,7 @@ export const safety = {
   'rule.labels': 'Labels',
   'rule.powerCut': 'When the power fails',
   'rule.counter': 'Raw food out of the fridge',
+  'rule.fruitPaste': 'Raw fruit on meat',
   'rule.longSoak': 'How long raw food soaks',
   'rule.perishable': 'Egg and milk out of the fridge',
   'rule.brineCold': 'Brine is cold before food goes in',

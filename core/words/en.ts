@@ -100,6 +100,8 @@ export const en = {
   'rescue.muchEarlier': 'Begin much earlier, with the most in hand',
   'rescue.serveNextDay': 'Serve at the same time on {{day}}',
 
+  'batch.noFood':
+    '{{mixture}} is on no food yet, so this is the recipe as it is written. Say on Bench what it goes on, and what that weighs.',
   'batch.tooLittle': '{{have}} is too little to cover: mix about {{need}}, or turn it often.',
   'batch.overflows':
     'Food and mixture come to {{fill}}: too much for the {{vessel}}. Take a larger one.',
@@ -127,7 +129,7 @@ export const en = {
   'batch.cureDays':
     'Kitchens give a cure a day for each 6 mm and two more: {{days}} days at {{thick}} mm.',
   'batch.soakedOut':
-    '{{minutes}} in {{water}} of fresh water takes the salt from {{before}} % to about {{after}} %.',
+    '{{minutes}} in {{water}} of fresh water draws salt from the outer {{mm}} mm: {{before}} % in all becomes about {{after}} %.',
   'batch.noReserve': 'Nothing is kept clean yet: set a part aside if you want it for a sauce.',
   'batch.throwAway': 'Throw away what the meat lay in.',
   'batch.boilFirst':
@@ -144,7 +146,7 @@ export const en = {
   'window.raw': 'Public guidance keeps raw {{food}} {{days}} days at most.',
   'window.acid': 'Acid ({{pct}} %) makes the surface mealy past that.',
   'window.dairy': 'Sour milk softens the surface too far past that.',
-  'window.enzyme': 'Raw fruit ({{pct}} %) turns the surface to paste past that.',
+  'window.enzyme': 'Raw fruit ({{grams}} g to a kilo) turns the surface to paste past that.',
   'window.bicarbonate': 'Bicarbonate tastes of soap past that.',
   'window.plain': 'It gains nothing more, and the surface slackens.',
   'window.salt': 'It gets half as salty again as you want past that.',

@@ -10,7 +10,8 @@ export const asUsed = {
   words: {
     en: { name: 'as much as the others take', onScale: 'as much as is used, × {{factor}}' },
   },
-  factor: (_basis, { recipeG, demandedG }) => (recipeG > 0 ? (demandedG ?? recipeG) / recipeG : 1),
+  factor: (_basis, { recipeG, demandedG }) =>
+    recipeG > 0 && demandedG !== undefined && demandedG > 0 ? demandedG / recipeG : 1,
   onlyUsed: true,
   begin: () => ({ kind: 'asUsed' }),
 } as const satisfies BasisDefinition<typeof schema>;

@@ -14,7 +14,8 @@ export const cover = {
     },
   },
   factor: (_basis, { foodG, recipeMl, dose, coverMlPerG }) =>
-    recipeMl * dose > 0 ? (foodG * coverMlPerG) / (recipeMl * dose) : 1,
+    recipeMl * dose > 0 && foodG > 0 ? (foodG * coverMlPerG) / (recipeMl * dose) : 1,
   covers: true,
+  byFood: true,
   begin: () => ({ kind: 'cover' }),
 } as const satisfies BasisDefinition<typeof schema>;

@@ -26,6 +26,8 @@ export interface BasisDefinition<Schema extends z.ZodType = z.ZodType> {
   factor(basis: z.infer<Schema>, facts: BasisFacts): number;
   /** It lies on food for a time of its own; left out, it may. */
   readonly onlyUsed?: true;
+  /** It grows with its food: without any it stays as the recipe has it, and that is said. */
+  readonly byFood?: true;
   /** It covers the food, whatever it is. */
   readonly covers?: true;
   /** A new one, for so much food in grams. */

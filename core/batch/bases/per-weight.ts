@@ -11,6 +11,7 @@ export const perWeight = {
   words: {
     en: { name: 'by the weight of the food', onScale: 'by weight, × {{factor}} of the recipe' },
   },
-  factor: ({ baselineG }, { foodG }) => foodG / baselineG,
+  factor: ({ baselineG }, { foodG }) => (foodG > 0 ? foodG / baselineG : 1),
+  byFood: true,
   begin: (foodG) => ({ kind: 'perWeight', baselineG: foodG > 0 ? Math.round(foodG) : 1000 }),
 } as const satisfies BasisDefinition<typeof schema>;

@@ -50,7 +50,7 @@ export const DAY_BEFORE_MIN = 1440;
  * @source common practice, no source
  * @confidence 0.5
  */
-export const CORE_GAP_SLACK_MIN = 10;
+export const CORE_GAP_SLACK_MIN = 3;
 
 /**
  * A step follows the one before within this, where nothing is said.

@@ -111,8 +111,12 @@ function tendingFindings(step: Step, at: PlannedStep, borneMin: number): AuditFi
     if (hands.when !== 'every') return [];
     const pulses = at.hands.filter((piece) => piece.what === hands.what).map((p) => p.startMin);
     const beats = [at.startMin, ...pulses.sort((a, b) => a - b)];
-    const longest = Math.max(0, ...beats.slice(1).map((beat, i) => beat - (beats[i] ?? beat)));
-    const tail = at.endMin - (beats.at(-1) ?? at.endMin);
+    const laterMin = (hands.firstMin ?? hands.everyMin) - hands.everyMin;
+    const longest = Math.max(
+      0,
+      ...beats.slice(1).map((beat, i) => beat - (beats[i] ?? beat) - (i === 0 ? laterMin : 0)),
+    );
+    const tail = at.endMin - (beats.at(-1) ?? at.endMin) - (beats.length === 1 ? laterMin : 0);
     // A beat may drift by a fifth, and the last round may be left to the step that follows.
     if (
       longest <= hands.everyMin * 1.2 + borneMin &&

@@ -47,9 +47,8 @@ export interface ExpandedHands {
   readonly where: 'start' | 'end' | 'tend';
   readonly minutes: number;
   readonly what: string;
-  /** For tending: which pulse, from 1, and how long from one to the next. */
-  readonly pulse?: number;
-  readonly everyMin?: number;
+  /** For tending: when, from the beginning of the step; how long after the round before; how exactly. */
+  readonly tends?: { readonly dueMin: number; readonly gapMin: number; readonly everyMin: number };
 }
 
 /** How long steps that are going on are now thought to last, from their beginning, by id. */
@@ -133,13 +132,18 @@ function handsOf(step: Step, span: DurationEstimate, elastic: boolean): Expanded
           ];
         case 'every': {
           // A round that would fall on the very end is the next step's business.
-          const count = Math.max(0, Math.ceil((longest - hands.minutes) / hands.everyMin) - 1);
+          const { everyMin, firstMin = everyMin } = hands;
+          const after = longest - hands.minutes - firstMin;
+          const count = after > 0 ? Math.ceil(after / everyMin) : 0;
           return Array.from({ length: count }, (_unused, i) => ({
             where: 'tend' as const,
             minutes: hands.minutes,
             what: hands.what,
-            pulse: i + 1,
-            everyMin: hands.everyMin,
+            tends: {
+              dueMin: firstMin + i * everyMin,
+              gapMin: i === 0 ? firstMin : everyMin,
+              everyMin,
+            },
           }));
         }
       }

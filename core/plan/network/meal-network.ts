@@ -170,8 +170,10 @@ function addHands(
       addAtEnd(network, node, end, hands.minutes, step.index);
       return { step: step.index, node, hands };
     }
-    const every = hands.everyMin ?? 0;
-    const drift = Math.floor(every * TEND_TOLERANCE);
+    const { gapMin: every = 0, everyMin: beat = 0 } = hands.tends ?? {};
+    const drift = Math.floor(Math.min(beat, every) * TEND_TOLERANCE);
+    // Each kind of tending has a beat of its own.
+    if (hands.tends?.dueMin === every) lastPulse = start;
     network.addArc({ from: lastPulse, to: node, lag: every - drift, why });
     limit(
       {
@@ -237,9 +239,9 @@ function addHandsLeft(
       addAtEnd(network, node, end, hands.minutes, step.index);
       return [{ step: step.index, node, hands }];
     }
-    const every = hands.everyMin ?? 0;
-    const drift = Math.floor(every * TEND_TOLERANCE);
-    const due = (step.begunMin ?? nowMin) + (hands.pulse ?? 0) * every;
+    const { dueMin = 0, everyMin = 0 } = hands.tends ?? {};
+    const drift = Math.floor(everyMin * TEND_TOLERANCE);
+    const due = (step.begunMin ?? nowMin) + dueMin;
     const upper = Math.min(due + drift, (network.upper[end] ?? latest) - hands.minutes);
     if (upper < nowMin) return [];
     const node = network.addNode(Math.max(nowMin, Math.min(due - drift, upper)), upper);

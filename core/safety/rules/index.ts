@@ -17,6 +17,7 @@ import { holding } from './holding.ts';
 import { labels } from './labels.ts';
 import { leftovers } from './leftovers.ts';
 import { longSoak } from './long-soak.ts';
+import { fruitPaste } from './fruit-paste.ts';
 import { highBoil } from './high-boil.ts';
 import { notForThem } from './not-for-them.ts';
 import { perishable } from './perishable.ts';
@@ -48,6 +49,7 @@ export const RULES: readonly Rule[] = [
   counter,
   perishable,
   longSoak,
+  fruitPaste,
   brineCold,
   curing,
   garlicOil,

@@ -3,6 +3,7 @@ import {
   showTemperature,
   showVolume,
   type Dish,
+  type Hands,
   type Kitchen,
   type ReadPhrase,
   type Step,
@@ -16,13 +17,17 @@ export function saidTime(step: Step, dish: Dish, kitchen: Kitchen, t: Say): stri
   const short = step.after.find(({ coreShortC }) => coreShortC !== undefined)?.coreShortC;
   return [
     lengthOf(step.time, dish, kitchen, t),
-    ...(every?.when === 'every' ? [everyOf(every.what, every.everyMin, t)] : []),
+    ...(every?.when === 'every' ? [everyOf(every, t)] : []),
     ...(short === undefined ? [] : [t('dishes.was.short', { degrees: short })]),
   ].join(', ');
 }
 
-function everyOf(what: string, everyMin: number, t: Say): string {
-  return t('dishes.was.every', { what: what.toLowerCase(), minutes: showMinutes(everyMin) });
+function everyOf(tending: Extract<Hands, { when: 'every' }>, t: Say): string {
+  const { what, everyMin, firstMin } = tending;
+  const said = { what: what.toLowerCase(), minutes: showMinutes(everyMin) };
+  return firstMin === undefined
+    ? t('dishes.was.every', said)
+    : t('dishes.was.everyFrom', { ...said, first: showMinutes(firstMin) });
 }
 
 function between(least: number, most: number, t: Say): string {
@@ -81,7 +86,7 @@ export function saidPhrase(phrase: ReadPhrase, dish: Dish, kitchen: Kitchen, t: 
     coreC === undefined || (time?.kind === 'heat' && 'coreC' in time.until)
       ? undefined
       : t('dishes.was.heat', { temp: showTemperature(coreC, kitchen.units) }),
-    tending?.when === 'every' ? everyOf(tending.what, tending.everyMin, t) : undefined,
+    tending?.when === 'every' ? everyOf(tending, t) : undefined,
     coreShortC === undefined ? undefined : t('dishes.was.short', { degrees: coreShortC }),
     ...then.map((one) => t('dishes.was.then', { what: saidPhrase(one, dish, kitchen, t) })),
   ];

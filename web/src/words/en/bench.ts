@@ -172,9 +172,10 @@ export const bench = {
   'bench.noAcid': 'nothing sour in it',
   'bench.pH': 'pH about {{pH}}, an estimate',
   'bench.enzyme': 'Raw fruit',
-  'bench.noEnzyme': 'no pineapple, kiwi, papaya, fig, ginger or pear',
-  'bench.strongEnzyme': 'strong: it turns meat to paste if it stays too long',
-  'bench.mildEnzyme': 'mild, as ginger and pear are',
+  'bench.noEnzyme': 'no raw pineapple, kiwi, papaya, fig, ginger or pear',
+  'bench.perKilo': '{{grams}} g to a kilo',
+  'bench.fruitOnFood':
+    'counted as strong fruit on the food; pear, apple and mango as a quarter. Too much, too long: paste',
   'bench.sugar': 'Sugar, of the mixture',
   'bench.sugarNote': 'Shaded: common practice, no source.',
   'bench.sugarDay': '{{grams}} g each at most, {{share}} % of a day’s 50.',

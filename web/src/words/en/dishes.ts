@@ -119,6 +119,7 @@ export const dishes = {
   'dishes.was.batches': '{{count}} at a time, {{minutes}} a round',
   'dishes.was.to': '{{least}} to {{most}}',
   'dishes.was.every': '{{what}} every {{minutes}}',
+  'dishes.was.everyFrom': '{{what}} after {{first}}, then every {{minutes}}',
   'dishes.was.at': 'at {{temp}}',
   'dishes.was.short': 'beginning when {{degrees}}° are missing',
   'dishes.was.then': 'then {{what}}',

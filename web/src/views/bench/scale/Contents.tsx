@@ -29,7 +29,6 @@ export function Contents({ meal, mixture, batch, before }: ContentsProps) {
   const t = useWords();
   const { totals, meters } = batch;
   const onFood = batch.batchG > 0 && mixture.kind !== 'glaze';
-  const fruit = meters.strongEnzymePct + meters.mildEnzymePct;
   const { sodiumMgPerServing: sodiumMg, sugarGPerServing: sugarG } = totals;
   const term = sodiumTerm(sodiumMg);
   return (
@@ -64,17 +63,15 @@ export function Contents({ meal, mixture, batch, before }: ContentsProps) {
       />
       <Meter
         name={t('bench.enzyme')}
-        value={fruit < 0.05 ? t('bench.none0') : `${fruit.toFixed(1)} %`}
-        at={meters.strongEnzymePct + meters.mildEnzymePct / 8}
-        was={before && before.meters.strongEnzymePct + before.meters.mildEnzymePct / 8}
-        range={METER_RANGES.enzyme}
-        note={
-          fruit < 0.05
-            ? t('bench.noEnzyme')
-            : meters.strongEnzymePct > 0
-              ? t('bench.strongEnzyme')
-              : t('bench.mildEnzyme')
+        value={
+          meters.fruitGPerKg < 0.5
+            ? t('bench.none0')
+            : t('bench.perKilo', { grams: meters.fruitGPerKg.toFixed(0) })
         }
+        at={meters.fruitGPerKg}
+        was={before?.meters.fruitGPerKg}
+        range={METER_RANGES.enzyme}
+        note={meters.fruitGPerKg < 0.5 ? t('bench.noEnzyme') : t('bench.fruitOnFood')}
       />
       <Meter
         name={t('bench.sugar')}
