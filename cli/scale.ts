@@ -57,9 +57,7 @@ function weightOf(text: string | undefined): number | undefined {
 function batchText(name: string, batch: NotedBatch, meal: Meal): string {
   const manner = mannerOf(meal);
   const { totals, reserve, window } = batch;
-  const lines = [
-    `${name}${batch.batchG > 0 ? ` for ${showWeight(batch.batchG, manner.units)}` : ''}: × ${batch.factor.toFixed(2)}`,
-  ];
+  const lines = [headerOf(name, batch, meal)];
   for (const line of batch.lines) {
     const off = `${line.measureErrorPct >= 0 ? '+' : ''}${line.measureErrorPct.toFixed(1)} %`;
     lines.push(
@@ -73,7 +71,13 @@ function batchText(name: string, batch: NotedBatch, meal: Meal): string {
       `${variant.name}, ${showWeight(variant.foodG)} of food: take out ${showWeight(variant.takeG)} after line ${batch.commonCount}${stirred ? `, stir in ${stirred}` : ''}.`,
     );
   }
-  if (reserve) lines.push(`Keep clean first: ${showVolume(reserve.ml)}, ${reserve.purpose}.`);
+  if (reserve)
+    lines.push(`Keep clean first: ${reserve.measure}, ${amountOf(reserve)}, ${reserve.purpose}.`);
+  if (reserve || batch.split.length > 1)
+    for (const part of batch.split)
+      lines.push(
+        `On ${part.name}, ${showWeight(part.weightG)}: ${part.measure}, ${amountOf(part)}.`,
+      );
   if (window) {
     lines.push(
       `Least ${showMinutes(window.leastMin)}, best ${showMinutes(window.bestMin)}, longest ${showMinutes(window.longestMin)}. ${say(window.limitedBy, manner)}`,
@@ -82,4 +86,18 @@ function batchText(name: string, batch: NotedBatch, meal: Meal): string {
   lines.push(...batch.notes.map((note) => say(note, manner)));
   lines.push(...batch.warnings.map((warning) => `! ${say(warning, manner)}`));
   return lines.join('\n');
+}
+
+/** What it is mixed for, and by how much more than the recipe says. */
+function headerOf(name: string, batch: NotedBatch, { kitchen }: Meal): string {
+  const weight = (grams: number) => showWeight(grams, kitchen.units);
+  const apartG = batch.allG - batch.batchG;
+  const apart = apartG > 0 ? ` and ${weight(apartG)} apart` : '';
+  const food = batch.allG > 0 ? ` for ${weight(batch.batchG)}${apart} of food` : '';
+  const recipe = batch.baselineG === undefined ? '' : ` for ${weight(batch.baselineG)}`;
+  return `${name}${food}: the recipe${recipe} × ${batch.factor.toFixed(2)}`;
+}
+
+function amountOf({ grams, ml }: { readonly grams: number; readonly ml: number }): string {
+  return `${showVolume(ml)} (${showWeight(grams)})`;
 }

@@ -73,7 +73,7 @@ export function contentsPerGram(ingredient: Ingredient): Contents {
     waterG: ingredient.waterPct / 100,
     alcoholG: ingredient.alcoholPct / 100,
     acidMeq: meq,
-    lacticMeq: acid?.as === 'lactic' ? meq : 0,
+    lacticMeq: acid?.as === 'lactic' && ingredient.holds.includes('dairy') ? meq : 0,
     pHMeq: meq * (acid?.pH ?? 0),
     acidBearingG: acid ? 1 : 0,
     strongEnzymeG: enzyme === 'strong' ? ingredient.enzymeTimes : 0,

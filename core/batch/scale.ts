@@ -2,6 +2,7 @@ import { coolingOf, type CoolingEstimate } from './cooling.ts';
 import { acidPct, pct, pHOf, plus, times, type Contents } from './contents.ts';
 import { mixed, ontoRaw, setAside, type Boiled, type Clean, type TouchedRaw } from './contact.ts';
 import { coverOf, type Cover } from './cover.ts';
+import { readAsSpoons } from '../quantity/index.ts';
 import { measureLine, type ScaledLine } from './line.ts';
 import type { Mixture, Variant } from './mixture.ts';
 import { saltAtRest } from './salting.ts';
@@ -42,6 +43,8 @@ export interface Batch {
     readonly weightG: number;
     readonly grams: number;
     readonly ml: number;
+    /** "⅓ cup + 1 tbsp": its share as one takes it. */
+    readonly measure: string;
   }>;
   readonly totals: BatchTotals;
   readonly meters: Meters;
@@ -94,6 +97,8 @@ export interface VariantBatch {
 export interface Reserve {
   readonly ml: number;
   readonly grams: number;
+  /** As one takes it with spoons and cups. */
+  readonly measure: string;
   readonly purpose: string;
   /** Its share of the main part, 0 to 1. */
   readonly share: number;
@@ -113,7 +118,14 @@ export function scaleMixture(mixture: Mixture, batch: BatchFor): Batch {
   const { kept, rest } = setAside(whole, share);
   const reserve =
     mixture.reserve && whole.grams > 0
-      ? { ml: kept.ml, grams: kept.grams, purpose: mixture.reserve.purpose, share, kept }
+      ? {
+          ml: kept.ml,
+          grams: kept.grams,
+          measure: takenAs(kept.ml, batch),
+          purpose: mixture.reserve.purpose,
+          share,
+          kept,
+        }
       : undefined;
   const onFood = soakingContents(weighed);
   const totals = totalsOf(mixture, batch, weighed, share);
@@ -247,8 +259,20 @@ function splitOver(batch: BatchFor, rest: Clean): Batch['split'] {
   const all = sum(batch.foods, 'weightG');
   return batch.foods.map(({ id, name, weightG }) => {
     const share = all > 0 ? weightG / all : 0;
-    return { food: id, name, weightG, grams: rest.grams * share, ml: rest.ml * share };
+    const ml = rest.ml * share;
+    return {
+      food: id,
+      name,
+      weightG,
+      grams: rest.grams * share,
+      ml,
+      measure: takenAs(ml, batch),
+    };
   });
+}
+
+function takenAs(ml: number, { spoons, owned }: BatchFor): string {
+  return ml > 0 ? readAsSpoons(ml, spoons, 5, owned).text : '—';
 }
 
 function metersOf(onFood: Contents, fruitGPerKg: number): Meters {

@@ -19,7 +19,21 @@ export function scaleJson(batch: Batch, manner: Manner) {
       takeG: variant.takeG,
       lines: variant.lines.map(({ name, grams, measure }) => ({ name, grams, measure })),
     })),
-    reserve: reserve ? { grams: reserve.grams, ml: reserve.ml, purpose: reserve.purpose } : null,
+    reserve: reserve
+      ? {
+          grams: reserve.grams,
+          ml: reserve.ml,
+          measure: reserve.measure,
+          purpose: reserve.purpose,
+        }
+      : null,
+    onFood: batch.split.map(({ name, weightG, grams, ml, measure }) => ({
+      name,
+      weightG,
+      grams,
+      ml,
+      measure,
+    })),
     totals: {
       grams: totals.grams,
       ml: totals.ml,

@@ -33,7 +33,7 @@ export {
 export { reachedAt, withCoreGaps } from './gaps.ts';
 export { changesOf } from './heat-changes.ts';
 export { panFit, panMl, type PanFit } from './fit-pan.ts';
-export { splitDish } from './split-dish.ts';
+export { splitDish, splitForEaters } from './split-dish.ts';
 export { withWash } from './wash-up.ts';
 export * from './avoids.ts';
 export * from './seats.ts';

@@ -1,8 +1,24 @@
 import { mixableOfLine, type Shelf } from '../batch/index.ts';
 import { pantryOf, type Avoidable } from '../pantry/index.ts';
 import { cutOf } from './amounts.ts';
+import { avoidConflicts } from './avoids.ts';
 import { freshId, takenIds } from './ids.ts';
 import type { Dish, Food, Meal, Step, StepTime } from './schema.ts';
+
+/** A dish with pieces of their own for all at the table who avoid something it holds. */
+export function splitForEaters(
+  meal: Meal,
+  dish: Dish,
+  nameOf: (avoids: Avoidable) => string,
+): Dish {
+  const conflicts = avoidConflicts({ ...meal, dishes: [dish] });
+  return conflicts.reduce((so, { avoids }) => {
+    const still = avoidConflicts({ ...meal, dishes: [so] }).some((one) => one.avoids === avoids);
+    return still
+      ? splitDish({ ...meal, dishes: [...meal.dishes, so] }, so, avoids, nameOf(avoids))
+      : so;
+  }, dish);
+}
 
 /**
  * A dish split for those who avoid something: a piece of their own of every food, of every mixture

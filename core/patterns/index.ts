@@ -21,7 +21,8 @@ export {
   type Choices,
   type Pattern,
 } from './pattern.ts';
-export { type Fire } from './other-fire.ts';
+export { byMinutesLeft, searchBook, type BookEntry } from './book.ts';
+export { FIRES, placeOfFire, type Fire } from './other-fire.ts';
 export { fireFor, type FireSetUp } from './fire.ts';
 
 /** The pattern book: chains by technique, mains first. */

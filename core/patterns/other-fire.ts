@@ -8,11 +8,17 @@ import {
 } from '../figures/index.ts';
 import type { Verb } from '../terms/index.ts';
 import type { Hands, Place } from '../meal/index.ts';
+import type { ApplianceKind } from '../places/index.ts';
 import { after, counter, grill, hob, oven, part, smoker, type Part } from './parts.ts';
 
 /** What a chain can be cooked in. */
 export const FIRES = ['oven', 'grill', 'smoker', 'slow cooker', 'hob'] as const;
 export type Fire = (typeof FIRES)[number];
+
+/** The appliance a fire needs. */
+export function placeOfFire(fire: Fire): ApplianceKind {
+  return fire === 'slow cooker' ? 'slow-cooker' : fire;
+}
 
 /**
  * The chain over another fire: what lights or heats it, where its steps are, and what hands do. How

@@ -22,6 +22,7 @@ export type {
   Rescue,
   Surer,
 } from './planned.ts';
+export { comesTo, type ComesTo } from './comes-to.ts';
 export { audit } from './audit/audit.ts';
 export type { AuditFinding } from './audit/finding.ts';
 export { callsOf, handsBetween, jobsOf, type Job } from './jobs.ts';

@@ -84,7 +84,8 @@ export const safety = {
   'safety.fruitPaste':
     '{{food}} lies {{minutes}} in {{mixture}}; its raw fruit makes a paste of it after about {{limit}}. Take less fruit, cook it first, or keep to that.',
   'safety.longSoak': 'Raw {{food}} soaks {{minutes}} in all; guidance allows {{days}} days.',
-  'safety.brineCold': 'This brine was boiled and is not cold yet. It must be {{tempC}} or less.',
+  'safety.brineCold':
+    'What the food goes into was boiled and is not cold yet. It must be {{tempC}} or less.',
   'safety.contact': '{{mixture}} has touched raw food. Boil it hard before it goes on.',
   'safety.core':
     '{{food}} comes off at {{tempC}}; guidance is {{least}}. Not for the pregnant, old or ill.',
@@ -132,7 +133,7 @@ export const safety = {
     'Poultry, fish and mince two days cold, whole cuts five, in a curing brine seven.',
   'figures.rawKeeping':
     'Poultry, fish and mince {{poultry}} days in the fridge, whole cuts {{meat}}, in a curing brine {{cured}}.',
-  'figures.brineCold': 'A boiled brine is at {{tempC}} or less.',
+  'figures.brineCold': 'A boiled brine, marinade or glaze is at {{tempC}} or less.',
   'figures.contact': 'What lay on raw food is boiled hard, or never meets food that is cooked.',
   'figures.washing': 'A wash with soap between raw food and what is eaten as it leaves the board.',
   'figures.notForThem':
@@ -176,7 +177,7 @@ export const safety = {
   'rule.fruitPaste': 'Raw fruit on meat',
   'rule.longSoak': 'How long raw food soaks',
   'rule.perishable': 'Egg and milk out of the fridge',
-  'rule.brineCold': 'Brine is cold before food goes in',
+  'rule.brineCold': 'What was boiled is cold before food goes in',
   'rule.contact': 'What has touched raw food',
   'rule.core': 'The middle is hot enough, or long enough',
   'rule.slowWarming': 'Warming up in time',
@@ -226,6 +227,8 @@ export const safety = {
   'source.foodCodeReheat': 'FDA Food Code, chapter 3-4, reheating; from memory, not yet compared',
   'source.foodCodeFish':
     'FDA Food Code, chapter 3-4, freezing of fish; from memory, not yet compared',
+  'source.wildGame':
+    'CDC, trichinellosis and toxoplasmosis from wild game; from memory, not yet compared',
   'source.trichinae': 'USDA, 9 CFR 318.10, treatment of pork; from memory, not yet compared',
   'source.fsisThaw': 'USDA/FSIS, The Big Thaw; from memory, not yet compared',
   'source.botulism': 'Public guidance on botulism and oil; from memory, not yet compared',

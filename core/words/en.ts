@@ -223,7 +223,7 @@ export const en = {
     'Public guidance is against washing meat: drops carry it over the kitchen. Wash sink, tap and hands with soap.',
   'caution.boilUsed':
     'It has touched raw meat: a full rolling boil all through before it is served.',
-  'caution.brineCold': 'The brine is cold, {{tempC}} or less, before the food goes in.',
+  'caution.brineCold': 'What was boiled is cold, {{tempC}} or less, before the food goes in.',
 
   'caution.marinateCold':
     'Keep it at 4 °C or colder. What has touched raw meat comes to a full boil or is thrown away.',

@@ -30,7 +30,7 @@ export const parasites: Rule = {
               key: isPork ? 'safety.trichinae' : 'safety.gameParasites',
               values: { food: food.name, least: { tempC: leastC } },
             },
-            source: 'source.trichinae',
+            source: isPork ? 'source.trichinae' : 'source.wildGame',
             mends: [
               { kind: 'core', step: act.id, coreC: Math.ceil(leastC) },
               ...(isPork ? [{ kind: 'frozen', food: food.id } as const] : []),

@@ -1,6 +1,6 @@
-import { copyDish, PATTERNS, patternDish, takenIds, type Dish, type Meal } from '@zemrin/core';
+import { copyDish, PATTERNS, takenIds, type Meal } from '@zemrin/core';
 import { ClipboardPaste } from 'lucide-react';
-import { lazy, Suspense, useMemo } from 'react';
+import { lazy, Suspense } from 'react';
 import { NavLink, useNavigate, useParams } from 'react-router';
 import { Loading } from '../../ui/Loading.tsx';
 import { useMeal } from '../../store/hooks.ts';
@@ -13,15 +13,15 @@ import { table } from '../../words/en/table.ts';
 import { learn, useWords } from '../../words/words.ts';
 import { DishPage } from './DishPage.tsx';
 import { DishFile } from './DishFile.tsx';
-import { MiniChain } from './MiniChain.tsx';
+import { PatternBook } from './PatternBook.tsx';
 import { PatternPage } from './PatternPage.tsx';
+import { ShelfEntry } from './ShelfEntry.tsx';
 
 learn(dishes);
 learn(table);
 learn(verbs);
 
 const ReadPage = lazy(() => import('./ReadPage.tsx'));
-const KINDS = ['main', 'side', 'dough', 'sauce', 'sweet'] as const;
 
 /** The cook's dishes as chains, the pattern book, and the way in from a pasted recipe. */
 export default function Dishes() {
@@ -63,10 +63,6 @@ function Chosen({ meal, chosen }: { meal: Meal; chosen: string | undefined }) {
 /** Chains in miniature one under another, so that one picks by shape. */
 function Shelf({ meal, chosen }: { meal: Meal; chosen: string | undefined }) {
   const t = useWords();
-  const drawn = useMemo(
-    () => PATTERNS.map((pattern) => ({ pattern, dish: patternDish(pattern, {}, new Set()) })),
-    [],
-  );
   const to = (id: string) => `/meal/${meal.id}/dishes/${id}`;
   return (
     <aside
@@ -81,7 +77,7 @@ function Shelf({ meal, chosen }: { meal: Meal; chosen: string | undefined }) {
       {meal.dishes.length === 0 && <p className="text-sm">{t('dishes.none')}</p>}
       <ul>
         {meal.dishes.map((dish, i) => (
-          <Entry
+          <ShelfEntry
             key={dish.id}
             to={to(dish.id)}
             name={dish.name}
@@ -90,43 +86,10 @@ function Shelf({ meal, chosen }: { meal: Meal; chosen: string | undefined }) {
           />
         ))}
       </ul>
-      <h2 className="mt-5 text-[15px] text-muted">{t('dishes.book')}</h2>
-      {KINDS.map((kind) => (
-        <section key={kind} className="mb-3">
-          <h3 className="mt-2 text-[13px] text-muted">{t(`dishes.kind.${kind}`)}</h3>
-          <ul>
-            {drawn
-              .filter(({ pattern }) => pattern.kind === kind)
-              .map(({ pattern, dish }) => (
-                <Entry
-                  key={pattern.id}
-                  to={to(`pattern-${pattern.id}`)}
-                  name={pattern.name}
-                  dish={dish}
-                  current={chosen === `pattern-${pattern.id}`}
-                />
-              ))}
-          </ul>
-        </section>
-      ))}
+      <PatternBook meal={meal} chosen={chosen} />
       <Others meal={meal} />
       <DishFile meal={meal} />
     </aside>
-  );
-}
-
-function Entry(props: { to: string; name: string; dish: Dish; current: boolean }) {
-  return (
-    <li>
-      <NavLink
-        to={props.to}
-        aria-current={props.current ? 'page' : undefined}
-        className={`block overflow-hidden rounded-lg px-2 py-1.5 ${props.current ? 'bg-panel' : 'hover:bg-soft'}`}
-      >
-        <span className="block text-[15px] leading-tight">{props.name}</span>
-        <MiniChain dish={props.dish} />
-      </NavLink>
-    </li>
   );
 }
 

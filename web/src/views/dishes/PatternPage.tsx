@@ -1,22 +1,32 @@
 import {
+  avoidConflicts,
+  comesTo,
   CUTS,
   isShellEgg,
   leastCoreC,
   patternDish,
   readWeight,
   practicesAsked,
+  placeOfFire,
   practicesOf,
+  sayValue,
+  servingMin,
+  showMinutes,
   showTemperature,
+  splitForEaters,
   takenIds,
   usualChoices,
   type Dish,
+  type Fire,
   type Meal,
   type Pattern,
   type PracticeName,
   type SomePractices,
 } from '@zemrin/core';
-import { useState, type FormEvent } from 'react';
+import { useMemo, useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
+import { useNow } from '../../store/hooks.ts';
+import { useManner } from '../../store/manner.ts';
 import { useEdit } from '../../store/useEdit.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { useWords } from '../../words/words.ts';
@@ -39,7 +49,10 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
     event.preventDefault();
     if (chosen.badWeight) return;
     const answered = Object.keys(own).length > 0 ? { schools: own } : {};
-    edit({ do: 'putDish', dish: { ...dish, ...answered }, own: [] });
+    const whole = splitForEaters(meal, dish, (avoids) =>
+      t('dishes.without', { avoids: t(`avoid.${avoids}`) }),
+    );
+    edit({ do: 'putDish', dish: { ...whole, ...answered }, own: [] });
     void navigate(`/meal/${meal.id}/dishes/${dish.id}`);
   };
   return (
@@ -48,6 +61,7 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
       <div className="my-3 overflow-hidden">
         <MiniChain dish={dish} />
       </div>
+      <ComesToLine meal={meal} pattern={pattern} chosen={chosen} />
       <Choices meal={meal} pattern={pattern} chosen={chosen} />
       <button type="submit" className="btn btn-main mt-4">
         {t('dishes.put')}
@@ -65,7 +79,7 @@ function useChosen(meal: Meal, pattern: Pattern) {
   const [name, setName] = useState('');
   const [cut, setCut] = useState(usual.cut);
   const [core, setCore] = useState(usual.coreC);
-  const [fire, setFire] = useState(pattern.fires?.[0]);
+  const [fire, setFire] = useState(() => fireIn(meal, pattern));
   const [weight, setWeight] = useState('');
   const weightG = weight.trim() === '' ? undefined : readWeight(weight);
   const badWeight = weight.trim() !== '' && (weightG === undefined || weightG <= 0);
@@ -81,6 +95,57 @@ function useChosen(meal: Meal, pattern: Pattern) {
   const dish = patternDish(pattern, choice, takenIds(meal));
   const set = { name: setName, cut: setCut, core: setCore, fire: setFire, weight: setWeight };
   return { name, cut, cores, coreC, fire, weight, badWeight, dish, set };
+}
+
+/** The usual fire of a pattern, or the first of its others that the kitchen has. */
+function fireIn({ kitchen }: Meal, { fires = [] }: Pattern): Fire | undefined {
+  const owned = new Set(kitchen.appliances.map(({ kind }) => kind));
+  return fires.find((fire) => owned.has(placeOfFire(fire))) ?? fires[0];
+}
+
+/** What it will come to: when it begins, how long, how much of it by hand, what is missing. */
+function ComesToLine({ meal, pattern, chosen }: ChoicesProps) {
+  const t = useWords();
+  const { manner } = useManner(meal);
+  const nowMin = useNow();
+  const { dish, fire } = chosen;
+  const { usualMin, leastMin, handsMin, lacks } = useMemo(() => comesTo(meal, dish), [meal, dish]);
+  const beginsMin = servingMin(meal) - usualMin;
+  const conflicts = avoidConflicts({ ...meal, dishes: [dish] });
+  const [usual] = pattern.fires ?? [];
+  return (
+    <div className="mb-4 grid gap-1">
+      <p>
+        {t('dishes.comesTo', {
+          length: showMinutes(usualMin),
+          hands: showMinutes(handsMin),
+          begins: sayValue({ at: Math.max(beginsMin, nowMin) }, manner),
+        })}
+      </p>
+      {servingMin(meal) - leastMin < nowMin && (
+        <p className="font-semibold text-clash">
+          {t('dishes.tooLong', { least: showMinutes(leastMin) })}
+        </p>
+      )}
+      {lacks.length > 0 && (
+        <p className="font-semibold text-clash">
+          {t('dishes.lacks', {
+            what: lacks.map((place) => sayValue({ place }, manner)).join(', '),
+          })}
+        </p>
+      )}
+      {usual !== undefined && fire !== undefined && fire !== usual && lacks.length === 0 && (
+        <p className="text-muted">
+          {t('dishes.otherFire', { usual: t(`fire.${usual}`), fire: t(`fire.${fire}`) })}
+        </p>
+      )}
+      {conflicts.map(({ avoids, heads }) => (
+        <p key={avoids} className="text-muted">
+          {t('dishes.apartFor', { avoids: t(`avoid.${avoids}`), heads })}
+        </p>
+      ))}
+    </div>
+  );
 }
 
 interface ChoicesProps {

@@ -48,6 +48,32 @@ describe('a pattern before it is a dish', () => {
     expect((weight() as HTMLInputElement).value).toBe('a big one');
   });
 
+  it('is cooked in what the kitchen has, and says what it is usually cooked in', () => {
+    page('direct-then-indirect');
+    expect(screen.getByText('Usually in: Grill. Yours has none, so: Oven.')).toBeTruthy();
+    expect(screen.queryByText(/Your kitchen has no/)).toBeNull();
+  });
+
+  it('says what it comes to, and what nothing can replace', () => {
+    page('smoke-then-grill', { ...meal, kitchen: { ...meal.kitchen, appliances: [] } });
+    expect(screen.getByText(/^Begins about .*: \d+ h.* in all, .* with hands on\.$/)).toBeTruthy();
+    expect(screen.getByText(/^Your kitchen has no .*smoker/)).toBeTruthy();
+  });
+
+  it('says that it takes longer than is left', () => {
+    const soon = { ...meal, serving: { ...meal.serving, at: '2026-11-25T12:00' } };
+    page('brined-chops', soon);
+    expect(screen.getByText(/^It takes .* at the least: more than is left/)).toBeTruthy();
+  });
+
+  it('takes a part out for who avoids something, by itself', async () => {
+    const { mealNow, user } = page('skewered-cubes');
+    expect(screen.getByText(/^A part without dairy is taken out first, for \d/)).toBeTruthy();
+    await user.click(put());
+    const added = mealNow(meal.id)?.dishes.at(-1);
+    expect(added?.foods.map(({ forAvoids }) => forAvoids)).toEqual([undefined, ['dairy']]);
+  });
+
   it('takes the weight that was read', async () => {
     const { mealNow, user } = page('smoked-loin');
     await user.type(weight(), '1,4 kg');

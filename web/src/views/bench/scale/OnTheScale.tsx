@@ -96,7 +96,12 @@ export function OnTheScale(bench: OnBench) {
                 <span>
                   {part.name} <span className="text-muted">{showWeight(part.weightG, units)}</span>
                 </span>
-                <strong className="whitespace-nowrap">{showWeight(part.grams, units)}</strong>
+                <strong className="text-right">
+                  {part.measure}
+                  <span className="block text-sm font-normal text-muted">
+                    {showWeight(part.grams, units)}
+                  </span>
+                </strong>
               </li>
             ))}
           </ul>
