@@ -57,6 +57,14 @@ export const FollowsSchema = z
     message: 'must not have a most gap below its least gap',
   });
 
+/** "If still tough: a cup of water and another hour": a branch of the chain. */
+export const OtherwiseSchema = z.looseObject({
+  what: z.string().min(1),
+  minutes: minutes.positive(),
+  /** How often it comes to that, 0 to 1. */
+  chance: z.number().min(0).max(1).default(0.25),
+});
+
 export const StepSchema = z.looseObject({
   id,
   verb: z.enum(VERBS),
@@ -72,6 +80,8 @@ export const StepSchema = z.looseObject({
       text: z.string().optional(),
       /** The cook wants it rarer than guidance, and has said so for this table. */
       rarer: z.boolean().optional(),
+      /** What is done where it is not done by then: so much longer, in so many of all evenings. */
+      otherwise: OtherwiseSchema.optional(),
     })
     .optional(),
   cautions: z.array(z.string()).default([]),

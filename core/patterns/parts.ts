@@ -68,6 +68,15 @@ export const every = (
   what,
 });
 
+/** "If not: this, and so many minutes more", in so many of ten. Shares: common practice, no source. */
+export const ifNot = (
+  what: string,
+  minutes: number,
+  inTen: number,
+): Pick<NonNullable<Step['doneWhen']>, 'otherwise'> => ({
+  otherwise: { what, minutes, chance: inTen / 10 },
+});
+
 /** One step of a chain. */
 export function part(
   id: string,

@@ -12,6 +12,7 @@ import {
   H,
   hob,
   hours,
+  ifNot,
   line,
   marinated,
   cookingLiquid,
@@ -161,7 +162,7 @@ export const POT: readonly Pattern[] = [
         part('second', 'simmer', 'Last things in', range(8, 10, 14), hob(95), {
           hands: start(3, 'Tender things in'),
           after: after(0, 'first'),
-          doneWhen: { text: 'tender; if not, more liquid and half an hour' },
+          doneWhen: { text: 'tender', ...ifNot('more liquid', 30, 2) },
         }),
         part('hold', 'hold', 'Keep warm', elastic(5, 15, 60), hob(80), {
           hands: start(2, 'Lid on, low'),
@@ -204,7 +205,7 @@ export const POT: readonly Pattern[] = [
           hands: [...start(4, 'Liquid in, lid on'), every(20, 2, 'Stir, look at the level')],
           mixtures: ['liquid'],
           after: after(5, 'down'),
-          doneWhen: { text: 'a fork goes in; if tough, a cup of water and another hour' },
+          doneWhen: { text: 'a fork goes in', ...ifNot('a cup of water', 60, 2) },
         }),
         part('hold', 'hold', 'Keep warm', elastic(5, 20, 75), hob(80), {
           hands: start(2, 'Lid ajar, low'),

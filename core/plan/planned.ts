@@ -31,6 +31,9 @@ export interface PlannedStep {
   readonly vessel?: string | undefined;
   /** How many shelves, rings or litres it takes there. */
   readonly room?: number | undefined;
+  /** What is done where it is not done by its end, minutes, and how often, 0 to 1. */
+  readonly otherwise?:
+    { readonly what: string; readonly minutes: number; readonly chance: number } | undefined;
   readonly hands: readonly PlannedHands[];
   readonly why: readonly Message[];
   readonly cautions: readonly Caution[];

@@ -25,6 +25,8 @@ export interface Call {
   /** How one sees that it is done, in the words of the meal. */
   readonly doneText?: string | undefined;
   readonly doneC?: number | undefined;
+  /** What is done where it is not done, and how much longer that takes, minutes. */
+  readonly otherwise?: { readonly what: string; readonly minutes: number } | undefined;
   /** Whoever lends a hand; left out, the cook. */
   readonly who?: string | undefined;
 }
@@ -274,7 +276,11 @@ function endCall(planned: PlannedStep, step: Step, chain: ChainOfPlan, state: Ru
   };
 }
 
-function doneOf({ doneWhen, time }: Step): Pick<Call, 'doneText' | 'doneC'> {
+function doneOf({ doneWhen, time }: Step): Pick<Call, 'doneText' | 'doneC' | 'otherwise'> {
   const untilC = time.kind === 'heat' && 'coreC' in time.until ? time.until.coreC : undefined;
-  return { doneText: doneWhen?.text, doneC: doneWhen?.coreC ?? untilC };
+  return {
+    doneText: doneWhen?.text,
+    doneC: doneWhen?.coreC ?? untilC,
+    otherwise: doneWhen?.otherwise,
+  };
 }

@@ -67,7 +67,7 @@ function collect(
   factor: number,
 ): void {
   if (step.elastic || step.past) return;
-  const over = step.duration.mostMin - step.duration.likelyMin;
+  const over = step.duration.mostMin - step.duration.likelyMin + branchOverMin(step, factor);
   const likelyMin = trail.likelyMin + step.duration.likelyMin;
   const squares = trail.squares + over * over;
   const before = predecessors(step, byId).filter((p) => !p.step.elastic && !p.step.past);
@@ -81,6 +81,17 @@ function collect(
     collect(earlier, { ...trail, likelyMin: likelyMin + gapMin, squares }, byId, runs, factor);
   }
 }
+
+/** What a branch adds to what is held in hand: its minutes, unless it is rare. */
+function branchOverMin({ step }: ExpandedStep, factor: number): number {
+  const otherwise = step.doneWhen?.otherwise;
+  return otherwise && factor > 0 && otherwise.chance >= RARE_BRANCH
+    ? otherwise.minutes / factor
+    : 0;
+}
+
+/** One evening in twenty is borne. Common practice, no source. */
+const RARE_BRANCH = 0.05;
 
 function predecessors(
   step: ExpandedStep,

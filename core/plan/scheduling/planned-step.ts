@@ -57,6 +57,7 @@ export function plannedStep(timed: TimedNetwork, step: ExpandedStep): PlannedSte
     limitedBy: step.limitedBy,
     rounds: step.rounds,
     fit: step.fit,
+    otherwise: step.past ? undefined : step.step.doneWhen?.otherwise,
     place: step.place,
     ...timed.served(step.index),
     hands: handsOf(timed, step, nowMin),

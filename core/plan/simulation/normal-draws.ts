@@ -14,3 +14,12 @@ export const NORMAL_DRAWS: Float64Array = /* @__PURE__ */ (() => {
     () => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random()),
   );
 })();
+
+let sorted: Float64Array | undefined;
+
+/** What a share of the draws is above, 0 to 1: with it a draw decides what happens so often. */
+export function drawAbove(share: number): number {
+  if (share <= 0) return Infinity;
+  sorted ??= Float64Array.from(NORMAL_DRAWS).sort();
+  return sorted[Math.floor((1 - share) * COUNT) - 1] ?? -Infinity;
+}

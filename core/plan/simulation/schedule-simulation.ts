@@ -2,7 +2,7 @@ import { WAIT_HARMS_AFTER_MIN } from '../../figures/index.ts';
 import { NINE_IN_TEN_Z } from '../../figures/index.ts';
 import type { Kitchen, Meal } from '../../meal/index.ts';
 import type { Block } from '../../time/index.ts';
-import { NORMAL_DRAWS } from './normal-draws.ts';
+import { drawAbove, NORMAL_DRAWS } from './normal-draws.ts';
 import { mayWorkAt, peopleOf, workplaceOf } from '../resources/people.ts';
 import type { PlannedStep } from '../planned.ts';
 
@@ -46,6 +46,9 @@ export class ScheduleSimulation {
   private readonly likelyMin: Float64Array;
   private readonly shorter: Float64Array;
   private readonly longer: Float64Array;
+  /** What is not done by then takes so much longer, on evenings whose draw is above this. */
+  private readonly branchMin: Float64Array;
+  private readonly branchAbove: Float64Array;
   private readonly handsMin: Float64Array;
   private readonly may: readonly (readonly number[])[];
   private readonly workers: readonly Worker[];
@@ -75,6 +78,8 @@ export class ScheduleSimulation {
     this.likelyMin = column((step) => step.likelyMin);
     this.shorter = column((step) => step.shorter);
     this.longer = column((step) => step.longer);
+    this.branchMin = column((step) => step.branchMin);
+    this.branchAbove = column((step) => step.branchAbove);
     this.handsMin = column((step) => step.handsMin);
     this.may = steps.map((step) => step.workers);
     this.start = new Float64Array(steps.length);
@@ -135,10 +140,12 @@ export class ScheduleSimulation {
     let beyond = 0;
     if (this.elastic[slot] === 0) {
       if ((this.longer[slot] as number) + (this.shorter[slot] as number) > 0) {
-        const z = this.draws[this.draw] as number;
-        this.draw = this.draw + 1 === this.draws.length ? 0 : this.draw + 1;
+        const z = this.nextDraw();
         beyond = z * ((z < 0 ? this.shorter[slot] : this.longer[slot]) as number);
       }
+      const branchMin = this.branchMin[slot] as number;
+      if (branchMin > 0 && this.nextDraw() > (this.branchAbove[slot] as number))
+        beyond += branchMin;
       length = (this.likelyMin[slot] as number) + beyond;
     }
     const index = this.index[slot] as number;
@@ -147,6 +154,12 @@ export class ScheduleSimulation {
     start[index] = at;
     end[index] = at + (length > shortest ? length : shortest);
     this.heldBy[index] = holder;
+  }
+
+  private nextDraw(): number {
+    const z = this.draws[this.draw] as number;
+    this.draw = this.draw + 1 === this.draws.length ? 0 : this.draw + 1;
+    return z;
   }
 
   /** The first moment someone who may do it has both hands free for it. */
@@ -203,6 +216,8 @@ interface SimulatedStep {
   /** A standard deviation of how much shorter, and longer, it is. */
   readonly shorter: number;
   readonly longer: number;
+  readonly branchMin: number;
+  readonly branchAbove: number;
   /** Hands-on minutes at its start, 0 once it has begun. */
   readonly handsMin: number;
   /** Who may do them. */
@@ -255,7 +270,8 @@ function simulatedStepOf(
 ): Omit<SimulatedStep, 'index' | 'workers' | 'gaps'> {
   const { startMin, endMin } = step;
   const over = step.begun && endMin <= nowMin;
-  const fact = { leastMin: 0, likelyMin: endMin - startMin, shorter: 0, longer: 0 };
+  const sure = { branchMin: 0, branchAbove: Infinity };
+  const fact = { leastMin: 0, likelyMin: endMin - startMin, shorter: 0, longer: 0, ...sure };
   if (over) return { startMin, endMin, elastic: false, ...fact, handsMin: 0 };
   const hands = step.begun ? undefined : step.hands.find((h) => h.startMin === step.startMin);
   const { leastMin, likelyMin, mostMin } = step.duration;
@@ -268,6 +284,9 @@ function simulatedStepOf(
     likelyMin,
     shorter: (likelyMin - leastMin) / NINE_IN_TEN_Z,
     longer: (mostMin - likelyMin) / NINE_IN_TEN_Z,
+    ...(step.otherwise
+      ? { branchMin: step.otherwise.minutes, branchAbove: drawAbove(step.otherwise.chance) }
+      : sure),
     handsMin: hands ? hands.endMin - hands.startMin : 0,
   };
 }

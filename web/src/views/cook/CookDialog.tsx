@@ -1,4 +1,12 @@
-import { guestsLate, oneMore, servingMin, withoutDish, type Call, type Deed } from '@zemrin/core';
+import {
+  guestsLate,
+  oneMore,
+  servingMin,
+  showMinutes,
+  withoutDish,
+  type Call,
+  type Deed,
+} from '@zemrin/core';
 import { useState, type FormEvent } from 'react';
 import { Modal } from '../../ui/Modal.tsx';
 import { uniqueId } from '../../store/ids.ts';
@@ -34,6 +42,12 @@ export function CookDialog({ asking, page, onClose }: Props) {
           title={t(asking.kind === 'longer' ? 'cook.howMuchLonger' : 'cook.howLate')}
           onClose={onClose}
         >
+          {asking.kind === 'longer' && asking.call.otherwise && (
+            <OtherwiseButton
+              {...asking.call.otherwise}
+              onTake={(minutes) => keep(laterDeeds(asking.call, minutes, page))}
+            />
+          )}
           <MinutesForm onTake={(minutes) => keep(laterDeeds(asking.call, minutes, page))} />
         </Modal>
       );
@@ -259,5 +273,27 @@ function Happenings(props: {
         </button>
       ))}
     </div>
+  );
+}
+
+interface OtherwiseProps {
+  readonly what: string;
+  readonly minutes: number;
+  readonly onTake: (minutes: number) => void;
+}
+
+/** What the dish itself says to do where it is not done yet, with one key. */
+function OtherwiseButton({ what, minutes, onTake }: OtherwiseProps) {
+  const t = useWords();
+  return (
+    <button
+      type="button"
+      data-key="o"
+      className="btn cook-btn mb-4 w-full whitespace-normal"
+      onClick={() => onTake(minutes)}
+    >
+      {t('cook.otherwise', { what, minutes: showMinutes(minutes) })}{' '}
+      <kbd className="key-hint">o</kbd>
+    </button>
   );
 }

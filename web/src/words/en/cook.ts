@@ -54,6 +54,7 @@ export const cook = {
   'cook.timerOver': 'over',
   'cook.minutesMore': '{{minutes}} more',
   'cook.howMuchLonger': 'How much longer?',
+  'cook.otherwise': '{{what}}, {{minutes}} more',
   'cook.howLate': 'How late are you with it?',
   'cook.minutes': 'Minutes',
   'cook.timerLabel': 'What for',

@@ -115,6 +115,18 @@ function Facts(props: {
           {temp}
         </dd>
       </div>
+      {planned.otherwise && (
+        <div>
+          <dt>{t('weave.otherwise')}</dt>
+          <dd>
+            {t('weave.otherwiseMore', {
+              what: planned.otherwise.what,
+              minutes: showMinutes(planned.otherwise.minutes),
+              times: Math.round(planned.otherwise.chance * 10),
+            })}
+          </dd>
+        </div>
+      )}
       {props.doneWhen !== undefined && (
         <div>
           <dt>{t('weave.done')}</dt>

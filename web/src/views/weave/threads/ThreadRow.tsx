@@ -53,6 +53,9 @@ export function ThreadRow(props: RowProps) {
           height={THREAD}
         />
       ))}
+      {steps.map(({ step }) => (
+        <Branch key={step.id} step={step} y={y} px={px} />
+      ))}
       {steps.map((segment) => (
         <Beads key={segment.step.id} segment={segment} y={y} px={px} />
       ))}
@@ -85,6 +88,20 @@ export function ThreadRow(props: RowProps) {
 }
 
 type Px = (min: number) => number;
+
+/** What it may take longer, dashed behind its end. */
+function Branch({ step, y, px }: { step: PlannedStep; y: number; px: Px }) {
+  if (!step.otherwise) return null;
+  const from = px(step.endMin);
+  const width = px(step.endMin + step.otherwise.minutes) - from;
+  return (
+    <span
+      aria-hidden="true"
+      className="slides absolute rounded-sm border-2 border-dashed border-ink/60"
+      style={{ left: LEFT + from, top: y - 5, width, height: THREAD + 10 }}
+    />
+  );
+}
 
 /** The words of the steps: on the thread where they fit, around it where not. */
 function Labels(props: { steps: readonly Segment[]; y: number; px: Px; plotPx: number }) {
