@@ -45,8 +45,9 @@ export interface SettledFood {
  */
 export function settleFood(meal: MealTable, dish: Dish, food: Food): SettledFood {
   const company = companyOf(eatersOf(meal, dish, food));
-  const { suggestedG, pieces } = byShare(food, company);
+  const { suggestedG, pieces: asked } = byShare(food, company);
   const weightG = food.weighedG ?? suggestedG;
+  const pieces = asked === undefined ? undefined : weighedPieces(food, asked, suggestedG);
   const yieldShare = cutOf(meal, food)?.servedShare;
   return {
     food,
@@ -61,6 +62,16 @@ export function settleFood(meal: MealTable, dish: Dish, food: Food): SettledFood
         : (weightG * yieldShare) / company.portions,
   };
 }
+
+/** As many pieces as are asked for; where the scale says much more or less, so many more or fewer. */
+function weighedPieces({ weighedG, share }: Food, asked: number, suggestedG: number): number {
+  if (weighedG === undefined || share.kind !== 'pieces') return asked;
+  const off = Math.abs(weighedG / Math.max(1, suggestedG) - 1);
+  return off > OTHER_COUNT_SHARE ? Math.max(1, Math.round(weighedG / share.pieceG)) : asked;
+}
+
+/** Pieces differ so much in weight; beyond it there are others. Common practice, no source. */
+const OTHER_COUNT_SHARE = 0.35;
 
 function byShare(food: Food, company: Company): { suggestedG: number; pieces?: number } {
   const share = food.share;

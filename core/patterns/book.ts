@@ -1,4 +1,3 @@
-import type { ComesTo } from '../plan/index.ts';
 import type { Dish } from '../meal/index.ts';
 import { CUTS } from '../pantry/index.ts';
 import { readMinutes } from '../quantity/index.ts';
@@ -8,7 +7,12 @@ import type { Pattern } from './pattern.ts';
 export interface BookEntry {
   readonly pattern: Pattern;
   readonly dish: Dish;
-  readonly comes: ComesTo;
+  /** Minutes, and what it is cooked in that the kitchen has not. */
+  readonly comes: {
+    readonly leastMin: number;
+    readonly usualMin: number;
+    readonly lacks: readonly string[];
+  };
 }
 
 /** "2 h", "45 minutes", "1 day": a length somewhere in a search. */

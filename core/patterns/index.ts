@@ -22,7 +22,7 @@ export {
   type Pattern,
 } from './pattern.ts';
 export { byMinutesLeft, searchBook, type BookEntry } from './book.ts';
-export { FIRES, placeOfFire, type Fire } from './other-fire.ts';
+export { placeOfFire, type Fire } from './other-fire.ts';
 export { fireFor, type FireSetUp } from './fire.ts';
 
 /** The pattern book: chains by technique, mains first. */
