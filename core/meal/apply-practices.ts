@@ -1,6 +1,7 @@
 import { HELD_BACK_EXPONENT } from '../figures/index.ts';
 import { soaks, type Mixture, type MixtureLine } from '../batch/index.ts';
 import { coreWords } from '../words/index.ts';
+import { animalOf } from './works-on.ts';
 import { freshId, takenIds } from './ids.ts';
 import type { Dish, Meal, Step } from './schema.ts';
 import { practicesOf, type PracticeName, type Practices } from './practices.ts';
@@ -13,16 +14,20 @@ export function applyPractices(meal: Meal): Meal {
   const taken = takenIds(meal);
   return {
     ...meal,
-    dishes: meal.dishes.map((dish) => practisedDish(dish, practicesOf(meal.kitchen, dish), taken)),
+    dishes: meal.dishes.map((dish) =>
+      practisedDish(meal, dish, practicesOf(meal.kitchen, dish), taken),
+    ),
   };
 }
 
-function practisedDish(given: Dish, schools: Practices, taken: Set<string>): Dish {
+function practisedDish(meal: Meal, given: Dish, schools: Practices, taken: Set<string>): Dish {
   const dish = tempered(given, schools.tempering === 'cold');
   const soak = dish.steps.find((step) => step.time.kind === 'soak' && rawMixture(dish, step));
-  let done = dish;
-  if (!soak) return withoutSchool(done, 'washing', 'firstHalfHour', 'usedMarinade', 'tenderising');
-  done = settle(done, 'washing', schools.washing !== 'none', (d) => washFirst(d, soak.id, taken));
+  const handled = firstHandled(meal, dish, soak);
+  let done = settle(dish, 'washing', schools.washing !== 'none' && handled !== undefined, (d) =>
+    washFirst(d, handled?.id ?? '', taken),
+  );
+  if (!soak) return withoutSchool(done, 'firstHalfHour', 'usedMarinade', 'tenderising');
   done = settle(done, 'firstHalfHour', schools.firstHalfHour === 'counter', (d) =>
     counterFirst(d, soak.id, taken),
   );
@@ -30,6 +35,18 @@ function practisedDish(given: Dish, schools: Practices, taken: Set<string>): Dis
     boilAfter(d, soak.id, taken),
   );
   return tenderised(done, soak, schools.tenderising);
+}
+
+/**
+ * The step before which raw meat is washed, where it is: what is mixed onto it before it soaks, or
+ * what first cuts or salts it. Undefined where there is no meat.
+ */
+function firstHandled(meal: Meal, dish: Dish, soak: Step | undefined): Step | undefined {
+  if (!dish.foods.some((food) => animalOf(meal, food) !== 'none')) return undefined;
+  const mixed = soak?.after
+    .map((gap) => dish.steps.find(({ id }) => id === gap.step))
+    .find((step) => step?.verb === 'mix' || step?.verb === 'prepare');
+  return mixed ?? soak ?? dish.steps.find(({ verb }) => verb === 'prepare');
 }
 
 /**
@@ -74,7 +91,7 @@ function settle(
   return wanted ? add(dish) : withoutSchool(dish, school);
 }
 
-function washFirst(dish: Dish, soak: string, taken: Set<string>): Dish {
+function washFirst(dish: Dish, before: string, taken: Set<string>): Dish {
   const wash: Step = {
     ...plainStep(newId(`${dish.id}-wash`, taken), 'school.step.wash', 'washing'),
     verb: 'prepare',
@@ -85,7 +102,7 @@ function washFirst(dish: Dish, soak: string, taken: Set<string>): Dish {
   return {
     ...dish,
     steps: dish.steps.flatMap((step) =>
-      step.id === soak ? [wash, { ...step, after: [...step.after, gap(wash.id, 60)] }] : [step],
+      step.id === before ? [wash, { ...step, after: [...step.after, gap(wash.id, 60)] }] : [step],
     ),
   };
 }

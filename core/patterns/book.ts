@@ -11,6 +11,7 @@ export interface BookEntry {
   readonly comes: {
     readonly leastMin: number;
     readonly usualMin: number;
+    readonly handsMin: number;
     readonly lacks: readonly string[];
   };
 }

@@ -257,13 +257,14 @@ export const OVEN: readonly Pattern[] = [
           'wet brine',
           [
             line('water', '1 l'),
-            line('salt-fine-table', '50 g'),
-            line('granulated-sugar', '50 g'),
+            line('salt-fine-table', '50 g', { scaling: 'salt' }),
+            line('granulated-sugar', '50 g', { scaling: 'sugar' }),
             line('bay-leaf', '2', { scaling: 'count' }),
             line('ice', '400 g'),
           ],
           {
             boiled: true,
+            salting: { targetPct: 1.75, strengthPct: 6, sugarToSalt: 1 },
             ...(cut.endsWith('-whole') ? hours(12, 20, 24) : hours(8, 12, 16)),
           },
         ),

@@ -157,11 +157,11 @@ export const PAN: readonly Pattern[] = [
           'wet brine',
           [
             line('water', '900 ml'),
-            line('salt-fine-table', '45 g'),
-            line('granulated-sugar', '25 g'),
+            line('salt-fine-table', '40 g', { scaling: 'salt' }),
+            line('granulated-sugar', '22 g', { scaling: 'sugar' }),
             line('sage-leaf', '6', { scaling: 'count' }),
           ],
-          hours(24, 30, 48),
+          { salting: { targetPct: 1.6, strengthPct: 6, sugarToSalt: 0.55 }, ...hours(24, 30, 48) },
         ),
         mixture('sauce', 'Pan sauce', 'sauce', [
           line('cider-dry', '200 ml'),

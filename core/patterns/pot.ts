@@ -36,7 +36,7 @@ export const POT: readonly Pattern[] = [
     cuts: ['pork-shoulder-boneless', 'beef-chuck-roast'],
     cores: () => [],
     fires: ['slow cooker', 'oven', 'hob'],
-    schools: ['washing', 'tenderising'],
+    schools: ['washing'],
     chain: ({ cut }) => ({
       foods: [food({ ...meatOf(cut), inPieces: 4 })],
       mixtures: [
@@ -229,14 +229,15 @@ export const POT: readonly Pattern[] = [
           'wet brine',
           [
             line('water', '900 ml'),
-            line('salt-fine-table', '75 g'),
-            line('brown-sugar-packed', '35 g'),
+            line('salt-fine-table', '75 g', { scaling: 'salt' }),
+            line('brown-sugar-packed', '35 g', { scaling: 'sugar' }),
             line('mustard-seed', '2 tsp'),
             line('black-peppercorn', '2 tsp'),
             line('ice', '300 g'),
           ],
           {
             boiled: true,
+            salting: { targetPct: 2.8, strengthPct: 10, sugarToSalt: 0.47 },
             ...hours(3 * 24, 4.5 * 24, 5 * 24),
           },
         ),
@@ -273,6 +274,7 @@ export const POT: readonly Pattern[] = [
     chain: ({ cut }) => ({
       foods: [food({ ...meatOf(cut), inPieces: 6 })],
       mixtures: [
+        mixture('seasoning', 'Seasoning', 'rub', [line('salt-fine-table', '10 g')]),
         cookingLiquid(
           [
             line('cider-dry', '400 ml'),
@@ -286,6 +288,7 @@ export const POT: readonly Pattern[] = [
       parts: [
         part('salt', 'prepare', 'Dry and salt', fixed(10), board, {
           hands: all('Pat dry, salt; wash up'),
+          mixtures: ['seasoning'],
           washes: true,
           after: [],
         }),

@@ -29,6 +29,12 @@ export function showVolume(ml: number): string {
   return ml >= 500 ? `${trimZeros((ml / 1000).toFixed(2))} l` : `${Math.round(ml)} ml`;
 }
 
+/** Minutes as one says them of a dish: to five minutes, to a quarter from two hours on, to an hour from twelve. */
+export function showAbout(minutes: number): string {
+  const step = minutes < 120 ? 5 : minutes < 720 ? 15 : 60;
+  return showMinutes(Math.max(step, Math.round(minutes / step) * step));
+}
+
 /** "40 min", "5 h 30", "14 h 40", "2 d 3 h". Whole minutes, at least 0. */
 export function showMinutes(minutes: number): string {
   const whole = Math.round(minutes);

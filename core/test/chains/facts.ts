@@ -71,6 +71,13 @@ export const perKilo =
     // What is counted comes whole, and spoons are read to a twentieth.
     return line !== undefined && Math.abs((line.grams / allG) * 1000 - grams) <= grams * 0.06;
   };
+/** The salt the meat comes to hold, % of its weight. */
+export const saltIn =
+  (name: string, least: number, most: number) =>
+  ({ batch }: PlannedChain) => {
+    const pct = batch(name).totals.saltPctOfFood;
+    return pct >= least && pct <= most;
+  };
 export const keptClean =
   (name: string) =>
   ({ batch }: PlannedChain) =>

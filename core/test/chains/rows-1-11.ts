@@ -6,6 +6,7 @@ import {
   beside,
   at,
   core,
+  saltIn,
   says,
   window,
   perKilo,
@@ -210,7 +211,7 @@ export const ROWS_1_TO_11: readonly ChainRow[] = [
       ['boiled before that', followed('Boil', 'Ice in', 30)],
       ['soaked two hours', lasts('Soak in fresh', 90, 240)],
       ['simmered three hours', hours('Simmer', 2.6, 3.7)],
-      ['water and salt grow with the meat', perKilo('Spiced brine', 'salt', 75)],
+      ['the meat comes to hold two to three per cent of salt', saltIn('Spiced brine', 2, 3)],
       [
         'nobody works at night',
         ({ plan }) =>

@@ -6,6 +6,7 @@ import {
   beside,
   at,
   core,
+  saltIn,
   says,
   window,
   perKilo,
@@ -121,7 +122,7 @@ export const ROWS_12_TO_21: readonly ChainRow[] = [
       ['in minutes', lasts('In the oven', 4, 20)],
       ['the sauce meanwhile', beside('Pan sauce', 'In the oven')],
       ['in the pan that is free', says('In the oven', /pan is free/)],
-      ['salt grows with the meat', perKilo('Cold brine', 'salt', 45)],
+      ['the meat comes to hold one to two per cent of salt', saltIn('Cold brine', 1.2, 2)],
     ],
   ],
   [

@@ -5,7 +5,7 @@ import {
   PATTERNS,
   searchBook,
   servingMin,
-  showMinutes,
+  showAbout,
   type BookEntry,
   type Meal,
 } from '@zemrin/core';
@@ -87,7 +87,7 @@ function Kind({ name, entries, leftMin, of }: KindProps) {
       {tooLong.length > 0 && (
         <>
           <h4 className="mt-2 text-[13px] text-muted">
-            {t('dishes.longer', { left: showMinutes(leftMin) })}
+            {t('dishes.longer', { left: showAbout(leftMin) })}
           </h4>
           <Entries entries={tooLong} of={of} />
         </>
@@ -97,6 +97,11 @@ function Kind({ name, entries, leftMin, of }: KindProps) {
 }
 
 function Entries({ entries, of }: Pick<KindProps, 'entries' | 'of'>) {
+  const t = useWords();
+  const takes = ({ leastMin, usualMin }: BookEntry['comes']) => {
+    const [least, most] = [showAbout(leastMin), showAbout(usualMin)];
+    return least === most ? most : t('dishes.was.to', { least, most });
+  };
   return (
     <ul>
       {entries.map(({ pattern, dish, comes }) => (
@@ -104,7 +109,7 @@ function Entries({ entries, of }: Pick<KindProps, 'entries' | 'of'>) {
           key={pattern.id}
           to={`/meal/${of.meal.id}/dishes/pattern-${pattern.id}`}
           name={pattern.name}
-          takes={showMinutes(comes.usualMin)}
+          takes={takes(comes)}
           dish={dish}
           current={of.chosen === `pattern-${pattern.id}`}
         />

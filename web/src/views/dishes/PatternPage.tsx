@@ -11,7 +11,7 @@ import {
   practicesOf,
   sayValue,
   servingMin,
-  showMinutes,
+  showAbout,
   showTemperature,
   splitForEaters,
   takenIds,
@@ -117,14 +117,14 @@ function ComesToLine({ meal, pattern, chosen }: ChoicesProps) {
     <div className="mb-4 grid gap-1">
       <p>
         {t('dishes.comesTo', {
-          length: showMinutes(usualMin),
-          hands: showMinutes(handsMin),
+          length: showAbout(usualMin),
+          hands: showAbout(handsMin),
           begins: sayValue({ at: Math.max(beginsMin, nowMin) }, manner),
         })}
       </p>
       {servingMin(meal) - leastMin < nowMin && (
         <p className="font-semibold text-clash">
-          {t('dishes.tooLong', { least: showMinutes(leastMin) })}
+          {t('dishes.tooLong', { least: showAbout(leastMin) })}
         </p>
       )}
       {lacks.length > 0 && (

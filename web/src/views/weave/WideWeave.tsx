@@ -56,7 +56,7 @@ export function WideWeave(props: WideWeaveProps) {
   const lines = byPlace ? [] : loadLinesOf(plan, meal.kitchen);
   const height = y + STRIP + lines.length * LOAD_ROW + 22;
   const time = (min: number) => showTime(min, plan.zone, meal.kitchen.clock, plan.servingMin);
-  const describe = ({ step }: Pick<Segment, 'step'>) =>
+  const described = ({ step }: Pick<Segment, 'step'>) =>
     t('weave.segment', {
       label: step.label,
       dish: step.dishName,
@@ -65,6 +65,12 @@ export function WideWeave(props: WideWeaveProps) {
       span: showMinutes(step.endMin - step.startMin),
       place: t(`place.${step.place.kind}`),
     });
+  const describe = (segment: Pick<Segment, 'step'>) => {
+    const { otherwise } = segment.step;
+    if (!otherwise) return described(segment);
+    const more = { what: otherwise.what, minutes: showMinutes(otherwise.minutes) };
+    return `${described(segment)} ${t('weave.branch', more)}`;
+  };
   return (
     // Keys reach this from the steps within, which are buttons.
     <div

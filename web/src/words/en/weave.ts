@@ -61,6 +61,7 @@ export const weave = {
   'weave.tooLate': 'Must begin by {{by}}; the earliest now is {{from}}',
   'weave.place': 'Where',
   'weave.done': 'Done when',
+  'weave.branch': 'If not yet: {{what}}, {{minutes}} more.',
   'weave.otherwise': 'If not yet',
   'weave.otherwiseMore': '{{what}}, {{minutes}} more; in {{times}} of 10',
   'weave.why': 'Why {{at}}',
