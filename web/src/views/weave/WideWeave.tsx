@@ -7,10 +7,11 @@ import {
   threadsOf,
   type Meal,
   type Plan,
+  type PlannedStep,
   type Segment,
 } from '@zemrin/core';
 import { useMemo, type KeyboardEvent } from 'react';
-import { useWords } from '../../words/words.ts';
+import { useWords, type Say } from '../../words/words.ts';
 import { Frame, HEADER } from './Frame.tsx';
 import { HandsStrip, STRIP } from './loads/HandsStrip.tsx';
 import { LOAD_ROW, LoadStrip } from './loads/LoadStrip.tsx';
@@ -56,21 +57,7 @@ export function WideWeave(props: WideWeaveProps) {
   const lines = byPlace ? [] : loadLinesOf(plan, meal.kitchen);
   const height = y + STRIP + lines.length * LOAD_ROW + 22;
   const time = (min: number) => showTime(min, plan.zone, meal.kitchen.clock, plan.servingMin);
-  const described = ({ step }: Pick<Segment, 'step'>) =>
-    t('weave.segment', {
-      label: step.label,
-      dish: step.dishName,
-      from: time(step.startMin),
-      to: time(step.endMin),
-      span: showMinutes(step.endMin - step.startMin),
-      place: t(`place.${step.place.kind}`),
-    });
-  const describe = (segment: Pick<Segment, 'step'>) => {
-    const { otherwise } = segment.step;
-    if (!otherwise) return described(segment);
-    const more = { what: otherwise.what, minutes: showMinutes(otherwise.minutes) };
-    return `${described(segment)} ${t('weave.branch', more)}`;
-  };
+  const describe = ({ step }: Pick<Segment, 'step'>) => sayStep(step, time, t);
   return (
     // Keys reach this from the steps within, which are buttons.
     <div
@@ -152,4 +139,20 @@ function walkSteps(event: KeyboardEvent<HTMLElement>): void {
   const next = steps[here + (event.key === 'ArrowDown' ? 1 : -1)];
   next?.focus();
   next?.click();
+}
+
+/** A step in words, for who does not see the thread. */
+function sayStep(step: PlannedStep, time: (min: number) => string, t: Say): string {
+  const { otherwise } = step;
+  const said = t('weave.segment', {
+    label: step.label,
+    dish: step.dishName,
+    from: time(step.startMin),
+    to: time(step.endMin),
+    span: showMinutes(step.endMin - step.startMin),
+    place: t(`place.${step.place.kind}`),
+  });
+  if (!otherwise) return said;
+  const more = { what: otherwise.what, minutes: showMinutes(otherwise.minutes) };
+  return `${said} ${t('weave.branch', more)}`;
 }
