@@ -118,7 +118,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'simmer',
     words:
-      /(?<!\p{L})(?:(?:at|to|on) (?:a |the )?(?:bare |gentle |gentlest |slow |slowest )?(?:shiver|murmur|tremble|blip|simmer|lowest (?:heat|flame))|barely (?:trembl|mov|bubbl|simmer)\p{L}*|lowest (?:heat|flame|setting)|lid on|cociendo|simmering|(?:muy )?(?:a )?fuego (?:muy )?(?:lento|bajo|suave|m[ií]nimo)|chup chup|sin que hierva|apenas (?:hierv|tiembl|burbuj)\p{L}*)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:at|to|on) (?:a |the )?(?:bare |gentle |gentlest |slow |slowest )?(?:shiver|murmur|tremble|blip|simmer|lowest (?:heat|flame))|barely (?:trembl|mov|bubbl|simmer)\p{L}*|(?:let|leave) (?:it|them|everything|the \p{L}+) (?:to )?(?:gently |slowly |quietly )?(?:blip|tick|bubble|burble|putter|plop|mutter|chug|simmer)\p{L}*(?: away| along| over)?|lowest (?:heat|flame|setting)|lid on|cociendo|simmering|(?:muy )?(?:a )?fuego (?:muy )?(?:lento|bajo|suave|m[ií]nimo)|chup chup|sin que hierva|apenas (?:hierv|tiembl|burbuj)\p{L}*)(?!\p{L})/iu,
     when: ({ slowCooker, place, fireC }) =>
       !slowCooker && fireC === undefined && place !== 'grill' && place !== 'smoker',
     over: ['put', 'wait', 'cook', 'rest', 'boil'],
@@ -132,7 +132,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'smoke',
     words:
-      /(?<!\p{L})(?:the smoke|smoking(?![- ]hot)|in (?:the )?smoke|en (?:el )?humo|ahumado)(?!\p{L})/iu,
+      /(?<!\p{L})(?:the smoke|smoking(?![- ](?:hot|pan|skillet|oil|fat|cast|griddle))|in (?:the )?smoke|en (?:el )?humo|ahumado)(?!\p{L})/iu,
     over: ['put', 'wait', 'cook'],
   },
   {
@@ -143,6 +143,12 @@ const CUES: readonly Cue[] = [
     over: ['put', 'cook'],
   },
   {
+    verb: 'cool',
+    words:
+      /(?<!\p{L})(?:in(?:to)? (?:a |an |the )?(?:bowl of )?(?:iced?|ice-cold)[- ](?:water|bath)|(?:en|a) (?:un ba[ñn]o de )?agua (?:con hielo|helada))(?!\p{L})/iu,
+    over: ['put', 'wait', 'chill'],
+  },
+  {
     verb: 'chill',
     words:
       /(?<!\p{L})(?:in(?:to)? the (?:fridge|refrigerator)|en (?:la nevera|el frigor[ií]fico|fr[ií]o))(?!\p{L})/iu,
@@ -151,7 +157,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'again',
     words: new RegExp(
-      '(?<!\\p{L})(?:carry(?:ing)? on|continue|keep going|keep at it|go on|finish|leave (?:it|them) (?:in|on|there)|another|longer|more|extra|sigue|siga|seguir|contin[uú]a|prosigue|termina|acaba|otr[oa]s?|m[aá]s)(?!\\p{L})',
+      '(?<!\\p{L})(?:carry(?:ing)? on|continue|keep going|keep at it|go on|finish|leave (?:it|them) (?:in|on|there)|another|longer|more|extra|sigue|siga|seguir|seguimos|contin[uú]a|continuar|prosigue|termina|acaba|otr[oa]s?|m[aá]s)(?!\\p{L})',
       'iu',
     ),
     when: ({ hot }) => hot !== undefined,

@@ -43,9 +43,13 @@ const CORE =
 const CORE_BEHIND =
   /^[^.;]{0,40}(?:internal|core|in the (?:middle|cent)|inside|interna|en el centro|por dentro|on (?:a|an|your) [^.;]*thermometer|en el coraz[oó]n)/iu;
 
+/** "Keep going to 203", "pull it at 52". */
+const OFF_AT =
+  /(?<!\p{L})(?:(?:keep going|carry on|continue|go on|cook on|push on)\s+(?:on\s+)?(?:to|until|till)|(?:pull|take|lift|whip) (?:it |them |the \p{L}+ )?(?:off |out )?at|(?:off|out) at)\s+(?:about\s+|around\s+)?$/iu;
+
 /** An oven that only keeps warm is as cool as a core. */
 const OF_OVEN =
-  /(?:oven|horno|drawer|water|bath|agua|ba[ñn]o|smoker|ahumador)\s*(?:at|to|to about|a|a unos|,|\()?\s*$/iu;
+  /(?:oven|horno|drawer|water|bath|agua|ba[ñn]o|smoker|ahumador)\s*(?:to its lowest(?: setting)?|al m[ií]nimo)?\s*(?:at|to|to about|a|a unos|,|\()?\s*$/iu;
 const OVEN_BEHIND = /^\s*(?:oven|horno|warming|drawer|water|smoker)/iu;
 
 /** "then at 160 for an hour", "oven, 180": an oven's heat without a sign. */
@@ -55,6 +59,13 @@ const UNSIGNED =
 /** "Till a thermometer says 140": without a sign, of the middle. */
 const UNSIGNED_CORE =
   /(?:(?:thermometer|probe|internal temp(?:erature)?|term[oó]metro|sonda)[^.;\d]{0,30}(?:says|reads|registers|hits|shows|reaches|is|at|of|marca|marque|diga)\s+(?:about\s+)?|(?<!\p{L})(?:take|bring|cook|roast|grill|smoke|lleva|llevar)(?!\p{L})[^.;\d]{0,30}\s(?:to|up to|on to|hasta|a)\s+(?=\d{2}(?!\d)))(\d{2,3})(?!\s*(?:°|º|degrees?|grados?|min|h\b|hours?|g\b|kg|cm|mm|%|[CF]\b)|\d)/giu;
+/** "Until they hit 140", "keep going to 203", "pull it at 52". */
+const UNSIGNED_REACHED =
+  /(?<!\p{L})(?:(?:until|till|til|once|when|hasta que|cuando)\s+(?:\p{L}+\s+){0,5}?(?:hits?|reach(?:es)?|reads?|registers?|says|shows?|gets? to|(?:is|are) at|marque|llegue a|alcance)|(?:keep going|carry on|continue|go on|cook on|push on)\s+(?:on\s+)?(?:to|until|till)|(?:pull|take|lift|whip) (?:it |them |the \p{L}+ )?(?:off |out )?at|(?:off|out) at)\s+(?:about\s+|around\s+|roughly\s+|unos\s+)?(\d{2,3})(?!\s*(?:°|º|degrees?|grados?|min|h\b|hours?|g\b|kg|cm|mm|%|[CF]\b)|[\d:.,]\d)/giu;
+/** What cooks in a liquid at this heat, and is not as warm inside. */
+const IN_LIQUID =
+  /(?<!\p{L})(?:poach|simmer|steep|scald|infus|pocha|escalf|confit)\p{L}*[^.;]{0,60}$|(?<!\p{L})(?:tremble|shiver|murmur)[^.;]{0,40}$/iu;
+
 /** "At 95 internal". */
 const CORE_BEFORE =
   /(?<!\d)(\d{2,3})(?=\s*(?:internal|inside|in the (?:middle|centre|center)|en el (?:centro|coraz[oó]n)|por dentro)(?!\p{L}))/giu;
@@ -84,18 +95,22 @@ export function degreesIn(text: string, fahrenheit: boolean): Degree[] {
         ? []
         : [{ from: match.index, to: match.index + match[0].length, tempC }];
     }),
+    ...[
+      ...text.matchAll(UNSIGNED_CORE),
+      ...text.matchAll(CORE_BEFORE),
+      ...text.matchAll(UNSIGNED_REACHED),
+    ].map((match) => {
+      const value = numberIn(match[1] ?? '');
+      const to = match.index + match[0].length;
+      const from = to - (match[1] ?? '').length;
+      return { from, to, tempC: value > CORE_MOST_C ? fahrenheitToC(value) : value };
+    }),
     ...[...text.matchAll(UNSIGNED)].map((match) => {
       const value = numberIn(match[1] ?? match[2] ?? '');
       const to = match.index + match[0].length;
       const tempC =
         value >= FAHRENHEIT_FROM || (fahrenheit && value >= 225) ? fahrenheitToC(value) : value;
       return { from: to - 3, to, tempC };
-    }),
-    ...[...text.matchAll(UNSIGNED_CORE), ...text.matchAll(CORE_BEFORE)].map((match) => {
-      const value = numberIn(match[1] ?? '');
-      const to = match.index + match[0].length;
-      const from = to - (match[1] ?? '').length;
-      return { from, to, tempC: value > CORE_MOST_C ? fahrenheitToC(value) : value };
     }),
   ].sort((a, b) => a.from - b.from);
   return found.reduce<Degree[]>((kept, one) => {
@@ -111,7 +126,11 @@ export function degreesIn(text: string, fahrenheit: boolean): Degree[] {
 function senseOf(text: string, { from, to, tempC }: Omit<Degree, 'sense'>): Degree['sense'] {
   if (tempC > CORE_MOST_C) return 'place';
   if (OF_OVEN.test(text.slice(0, from)) || OVEN_BEHIND.test(text.slice(to))) return 'place';
-  const isCore = CORE.test(text.slice(0, from)) || CORE_BEHIND.test(text.slice(to));
+  const isCore =
+    CORE.test(text.slice(0, from)) ||
+    CORE_BEHIND.test(text.slice(to)) ||
+    OFF_AT.test(text.slice(0, from));
+  if (!isCore && IN_LIQUID.test(text.slice(0, from))) return 'place';
   return isCore
     ? 'core'
     : tempC < 35

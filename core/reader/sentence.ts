@@ -2,8 +2,10 @@ import { actOf, minutesOf, tendingIn, type Share } from './act.ts';
 import { cueIn } from './cues.ts';
 import { HEATS, type Context, type ReadAct } from './context.ts';
 import { degreesIn, type Degree } from './degree.ts';
+import { hasLooseNumber } from './loose-numbers.ts';
 import { bareHeat, beginsWith, goingHotter, probedIn, shareOf, told } from './settle-clause.ts';
 import { spansIn, type ReadDuration } from './span.ts';
+import type { PlaceKind } from '../places/index.ts';
 import { placeIn, saysSomething, verbsIn, type VerbWords, type VerbHit } from './verbs.ts';
 
 /** What a sentence comes to: its steps, what it adds to the step before, or nothing understood. */
@@ -27,7 +29,7 @@ const COLD: ReadonlySet<VerbWords> = new Set<VerbWords>(['chill', 'marinate', 'b
 const OVERNIGHT = { leastMin: 480, likelyMin: 600, mostMin: 720, guessed: true };
 
 const LOWERED =
-  /(?:reduce|lower|turn down|knock|bring|take|drop|decrease|increase|raise|turn up|baja|bajar|reduce|reducir|sube|subir)[^.;]{0,40}(?:oven|heat|temperature|horno|temperatura)|turn (?:the )?(?:oven|heat|temperature|grill|smoker) (?:down|up)|turn (?:it|down|up) (?:down |up )?to \d{2}/iu;
+  /(?<!\p{L})(?:(?:reduce|lower|turn down|knock|bring|take|drop|decrease|increase|raise|turn up|baja|bajar|reduce|reducir|sube|subir)[^.;]{0,40}(?:oven|heat|temperature|horno|temperatura)|turn (?:the )?(?:oven|heat|temperature|grill|smoker) (?:down|up)|turn (?:it|down|up) (?:down |up )?to \d{2}|(?:crank|raise|lower|drop|knock|reduce)(?: it)?(?: down| up| back)? to \d{3}|(?:crank|raise|bring|lower|drop)[^.;]{0,12}(?:oil|fat)[^.;]{0,16}\d{3}|(?:baj|sub|reduc)(?:a|e|ir|ar|amos|imos)(?:lo|la)? (?:a|hasta) \d{3})/iu;
 
 /** What is done to a food that cooks by something else. */
 const FINISHES: ReadonlySet<VerbWords> = new Set<VerbWords>(['glaze', 'reduce']);
@@ -78,19 +80,20 @@ export function readSentence(
   if (hits.length === 0) {
     if (lowered) context.ovenC = lowered.tempC;
     if (CONDITION.test(text)) return { acts: [], understood: false };
+    const pan = isPan(text, place, spans, context);
     const more =
-      said.length === 0 ? goingOn(text, line, group, spans, degrees, context) : undefined;
+      said.length === 0 && !pan ? goingOn(text, line, group, spans, degrees, context) : undefined;
     if (more) return { acts: [more], understood: true };
     const goes = place !== undefined && PLACES_TO_BE.has(place) && spans.some(isLength);
     // "Then oven, 180, 20 min."
     // "Get a pan really hot, 2 mins one side".
-    const inPan = place === 'hob' && HOT_PAN.test(text) && spans.some(isLength);
+    const inPan = pan || (place === 'hob' && HOT_PAN.test(text) && spans.some(isLength));
     const length = spans.some(isLength);
     const rising = context.dough && context.hot === undefined && COVERED_UP.test(text) && length;
     const slow = context.slowCooker && length && SETTING.test(text);
     if (!(goes || inPan || rising || slow) || said.length > 0)
       return alone(text, spans, degrees, context, said);
-    hits.push({ verb: rising ? 'rise' : goes ? 'put' : 'cook', from: 0, to: 0 });
+    hits.push({ verb: rising ? 'rise' : goes ? 'put' : pan ? 'sear' : 'cook', from: 0, to: 0 });
   }
   const shared = {
     line,
@@ -133,9 +136,10 @@ export function readSentence(
   });
   if (lowered) context.ovenC = lowered.tempC;
   const whole = merged(acts);
-  const lost = [...allLengths, ...degrees].some(
-    (one) => !owned(one, whole, lowered) && !isSaidAgain(text, one),
-  );
+  const lost =
+    [...allLengths, ...degrees].some(
+      (one) => !owned(one, whole, lowered) && !isSaidAgain(text, one),
+    ) || hasLooseNumber(text, [...allLengths, ...degrees]);
   return { acts: whole, understood: true, lost };
 }
 
@@ -175,6 +179,19 @@ function againOf(text: string, act: ReadAct, share: Share, context: Context): Re
   if (act.place === 'oven') context.ovenC = tempC;
   return [{ ...act, ...minutesOf(text, second, context), tempC, lit: [] }];
 }
+
+/** "Then a minute a side in a hot pan": out of the oven, and seared. */
+function isPan(
+  text: string,
+  place: PlaceKind | undefined,
+  spans: readonly ReadDuration[],
+  { hot }: Context,
+): boolean {
+  const sides = spans.some(({ perSide }) => perSide);
+  return sides && hot?.place !== 'hob' && (place === 'hob' || PAN.test(text));
+}
+
+const PAN = /(?<!\p{L})(?:pan|skillet|griddle|sart[eé]n|plancha)(?!\p{L})/iu;
 
 /** "LOW 8–10 hrs". */
 const SETTING = /^\s*(?:on )?(?:low|high)\b/iu;

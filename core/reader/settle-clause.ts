@@ -32,7 +32,9 @@ export function told(
   degrees: readonly Degree[],
   context: Context,
 ): VerbHit[] {
-  const owner = hits.findIndex((_hit, i) => shareOf(spans, hits, i).some(isTimed));
+  const timed = hits.findIndex((_hit, i) => shareOf(spans, hits, i).some(isTimed));
+  const owner =
+    timed >= 0 ? timed : hits.findIndex((_hit, i) => shareOf(degrees, hits, i).some(isCore));
   // Nobody rests food in a hot oven.
   if (!cue || (cue.verb === 'rest' && degrees.some(isOven))) {
     const bare = WAITS.has(hits[owner]?.verb ?? 'mix')
@@ -75,9 +77,10 @@ const WAITS: ReadonlySet<VerbWords> = new Set<VerbWords>(['put', 'wait', 'rest']
 /** "After half an hour at 220, …": that half hour is a step of its own. */
 const AFTER = /^\s*(?:after|tras|pasad[oa]s?|al cabo de|despu[eé]s de)(?!\p{L})/iu;
 const isOven = ({ sense, tempC }: Degree): boolean => sense === 'place' && tempC >= LEAST_OVEN_C;
+const isCore = ({ sense }: Degree): boolean => sense === 'core';
 const isTimed = ({ sense }: ReadDuration): boolean => sense !== 'every';
 /** Steps that say nothing of how long they take. */
-const BARE_CUES: ReadonlySet<VerbWords> = new Set<VerbWords>(['light', 'hold']);
+const BARE_CUES: ReadonlySet<VerbWords> = new Set<VerbWords>(['light', 'hold', 'cool']);
 
 /** A heat and a length, and nothing else: it goes on as it went, or begins in the oven; sides mean a pan. */
 export function bareHeat(

@@ -17,7 +17,7 @@ export interface ReadDuration {
 const KG_PER_LB = G_PER_LB / 1000;
 
 const UNIT =
-  "(?:minutes?|minutos?|mins?\\.?|m(?![\\p{L}])|['′](?!['′])|hours?|horas?|hrs?\\.?|h(?![\\p{L}])|days?|d[ií]as?|nights|noches|weeks?|semanas?|seconds?|segundos?|secs?\\.?)";
+  "(?:minutes?|minutos?|mins?(?![\\p{L}])\\.?|m(?![\\p{L}])|['′](?!['′])|hours?|horas?|hrs?(?![\\p{L}])\\.?|h(?![\\p{L}])|days?|d[ií]as?|nights|noches|weeks?|semanas?|seconds?|segundos?|secs?(?![\\p{L}])\\.?)";
 const MINUTES: ReadonlyArray<readonly [RegExp, number]> = [
   [/^(?:s)/i, 1 / 60],
   [/^(?:m|['′])/i, 1],
@@ -36,7 +36,8 @@ const DASH =
   '\\s*(?:-|–|—|to|or|a|o|,\\s*(?:at (?:the )?most|up to|no more than|m[aá]ximo|como (?:mucho|m[aá]ximo))|(?:and|y) (?:up to|hasta))\\s*';
 const AND_HALF =
   '(?:\\s+(?:and (?:a|one)[- ]half|and (?:a |one )?quarter|and three[- ]quarters?|y medi[ao]|y cuarto|y tres cuartos))?';
-const HALF = '(?:\\s+(?:and a half|y media|and a quarter|y cuarto))?';
+const HALF =
+  '(?:\\s+(?:and a half|y media|and a quarter|y cuarto|and three[- ]quarters?|y tres cuartos))?';
 /** "1 hour", "4-6 hours", "1 h 30", "two and a half hours", "an hour and a half", "hora y media". */
 const ATOM = new RegExp(
   `(?:(?:(?:between|entre)\\s+(?<from>${NUMBER})\\s+(?:and|y)\\s+(?<till>${NUMBER})|(?<low>${NUMBER})(?<lowPlus>${AND_HALF})(?:${DASH}(?<high>${NUMBER})(?<plus>${AND_HALF}))?)` +
@@ -132,7 +133,7 @@ function halfOf(words: string | undefined): number {
 
 /** "Another five", "for 15.", "five more", "every six": minutes, where nothing else is said behind. */
 const BARE_MINUTES = new RegExp(
-  `(?:(?<=(?:another|further|every|each|for another|otr[oa]s|cada)\\s+)(${NUMBER})|(?<=(?:for|durante)\\s+)(\\d{1,2})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$)))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;)]|$))`,
+  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest|reposar?|otr[oa]s|cada)\\s+)(${NUMBER})|(?<=(?:for|durante)\\s+)(\\d{1,2})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$)))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;)]|$))`,
   'giu',
 );
 /** Fewer are persons. */
@@ -141,7 +142,7 @@ const LEAST_BARE_MIN = 5;
 function bareIn(text: string): Atom[] {
   return [...text.matchAll(BARE_MINUTES)].flatMap((match): Atom[] => {
     const minutes = numberIn(match[0]);
-    const again = /(?:another|further|every|each|otr[oa]s|cada)\s+$/iu.test(
+    const again = /(?:another|further|every|each|again for|rest|reposar?|otr[oa]s|cada)\s+$/iu.test(
       text.slice(0, match.index),
     );
     if (!(minutes >= (again ? 2 : LEAST_BARE_MIN) && minutes <= 90)) return [];
@@ -150,9 +151,21 @@ function bareIn(text: string): Atom[] {
   });
 }
 
+/** "12 to 18 hours, … a further 8": hours again, where hours were said before. */
+function inHours(one: Atom, before: readonly Atom[]): Atom {
+  const last = before.findLast(({ to }) => to <= one.from);
+  const long = last !== undefined && last.least >= LONG_MIN && one.most <= FEW;
+  const { least, likely, most } = one;
+  return long ? { ...one, least: least * 60, likely: likely * 60, most: most * 60 } : one;
+}
+
+/** What lies for hours. */
+const LONG_MIN = 360;
+const FEW = 12;
+
 /** "then 10–15": minutes again, when minutes were said before. */
 const AGAIN =
-  /(?:then|another|up to|luego|despu[eé]s|hasta)\s+(?!\d+\s*°)(\d+)(?:\s*[-–—]\s*(\d+))?(?=\s*(?:[.,;)]|$))/giu;
+  /(?:then|another|up to|no (?:longer|more) than|not (?:longer|more) than|at most|luego|despu[eé]s|hasta|no m[aá]s de)\s+(?!\d+\s*°)(\d+)(?:\s*[-–—]\s*(\d+))?(?=\s*(?:[.,;)]|$))/giu;
 
 function againIn(text: string, before: readonly Atom[]): Atom[] {
   return [...text.matchAll(AGAIN)].map((match) => {
@@ -194,9 +207,9 @@ const PER_POUND =
 /** Every length of time in a text, in its order; ranges and their limits as one. */
 export function spansIn(text: string): ReadDuration[] {
   const units = atomsIn(text);
-  const bare = bareIn(text).filter(
-    ({ from }) => !units.some((one) => from >= one.from && from < one.to),
-  );
+  const bare = bareIn(text)
+    .filter(({ from }) => !units.some((one) => from >= one.from && from < one.to))
+    .map((one) => inHours(one, units));
   const said = [...units, ...bare].sort((a, b) => a.from - b.from);
   const again = said.length > 0 ? againIn(text, said) : [];
   const atoms = [...said, ...again.filter(({ from }) => from > (said[0]?.to ?? 0))].sort(

@@ -16,7 +16,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'preheat',
     english:
-      'preheat|pre-heat|heat (?:the |your |an? )?(?:oven|grill|broiler|barbecue|bbq|smoker|gas grill)|(?:prepare|set up|get) (?:the |your |an? )?(?:grill|smoker|oven|barbecue|bbq)|heat (?:it |them )?to (?:its |the |their )?(?:maximum|max|hottest)|(?:put|place) (?:an? |the )?(?:baking |pizza )?(?:stone|steel)[^.;]{0,30}(?:in|into) the oven|(?:set|turn|bring) (?:the |your |an? )?(?:oven|grill|smoker)(?= (?:on )?(?:to|at|up))|turn on the (?:oven|grill)',
+      'warm (?:up )?(?:the |your |an )?oven|preheat|pre-heat|heat (?:the |your |an? )?(?:oven|grill|broiler|barbecue|bbq|smoker|gas grill)|(?:prepare|set up|get) (?:the |your |an? )?(?:grill|smoker|oven|barbecue|bbq)|heat (?:it |them )?to (?:its |the |their )?(?:maximum|max|hottest)|(?:put|place) (?:an? |the )?(?:baking |pizza )?(?:stone|steel)[^.;]{0,30}(?:in|into) the oven|(?:set|turn|bring) (?:the |your |an? )?(?:oven|grill|smoker)(?= (?:on )?(?:to|at|up))|turn on the (?:oven|grill)',
     spanish:
       'precal(?:ienta|iente|entar|entamos|ienten)|enc(?:iende|ender|endemos) el horno|calentamos el horno|calienta el horno|calentar el horno|pon el horno',
   },
@@ -142,7 +142,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'reduce',
     english:
-      'reduce(?! (?:the )?(?:oven|heat|temperature|flame|to a (?:simmer|low))| (?:heat|oven))|boil down|cook down|simmer down',
+      'reduce(?! to \\d{3}| (?:the )?(?:oven|heat|temperature|flame|to a (?:simmer|low))| (?:heat|oven))|boil down|cook down|simmer down',
     spanish:
       '(?:reduc(?:e|ir|imos|en)|reduzca|dej(?:a|e|ar) reducir|dej(?:a|e|ar) que (?:se )?reduzca|que (?:se )?reduzca)(?! el fuego| la temperatura| el horno)',
   },
@@ -226,7 +226,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'cook',
     english:
-      'cook|heat (?:it |them |the \\p{L}+ )?through|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm',
+      'cook|heat (?:it |them |the \\p{L}+ )?through|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm(?! (?:up )?(?:the |your |an )?oven)',
     spanish:
       'cocin(?:a|e|ar|amos|en)(?!\\p{L})|coc[ií]nal[oa]s?|contin[uú]a la cocci[oó]n|haz(?:l[oa]s?)?(?= (?:\\d|durante|unos|otros))',
   },

@@ -1,0 +1,24 @@
+interface At {
+  readonly from: number;
+  readonly to: number;
+}
+
+/**
+ * A number that stands for itself, with no word of what it counts: "3½ for medium", "then 12 or so".
+ * Words like "in 4" or "serves 6" say it is no time.
+ */
+const LOOSE =
+  /(?<![\p{L}\d.,/°º#×x–-])(\d+(?:[.,]\d+)?\s?[½¼¾⅓⅔]?|[½¼¾⅓⅔])(?=\s*(?:[,.;)](?!\d)|$|(?:for (?:rare|medium|well|the (?:first|second|other|thick|thin|small|large)|thick|thin)|or so|more|at (?:the )?(?:most|least))(?!\p{L})))/giu;
+const COUNTS =
+  /(?:in|into|serves?|makes?|feeds|step|steps|mark|gas|no\.?|number|part|of|per|page|take|takes|all|with|to|en|para|paso|de|con)\s*$/iu;
+/** "18 minutes for pink or 25 for well done": another taste. */
+const INSTEAD = /(?<!\p{L})(?:or|o)\s*$/iu;
+
+/** Whether a number of a sentence is no time, heat or amount anything took, and says nothing of itself. */
+export function hasLooseNumber(text: string, taken: readonly At[]): boolean {
+  return [...text.matchAll(LOOSE)].some(({ index, 0: { length } }) => {
+    const [before, behind] = [text.slice(0, index), text.slice(index + length)];
+    if (COUNTS.test(before) || (INSTEAD.test(before) && /^\s*for\b/iu.test(behind))) return false;
+    return !taken.some(({ from, to }) => from < index + length && to > index);
+  });
+}
