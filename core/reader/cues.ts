@@ -156,6 +156,12 @@ const CUES: readonly Cue[] = [
   },
   {
     verb: 'again',
+    words: /^back in(?!\p{L})|(?<!\p{L})back in(?:to)? the oven(?!\p{L})/iu,
+    when: ({ hot }) => hot?.place === 'oven',
+    over: ['put', 'wait', 'cook', 'rest', 'brown', 'sear'],
+  },
+  {
+    verb: 'again',
     words: new RegExp(
       '(?<!\\p{L})(?:carry(?:ing)? on|continue|keep going|keep at it|go on|finish|leave (?:it|them) (?:in|on|there)|another|longer|more|extra|sigue|siga|seguir|seguimos|contin[uú]a|continuar|prosigue|termina|acaba|otr[oa]s?|m[aá]s)(?!\\p{L})',
       'iu',

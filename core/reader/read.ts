@@ -146,7 +146,7 @@ function readMethod(
 ): ReadAct[] {
   const context = newContext({
     language,
-    fahrenheit: language === 'en' && !/°\s*C|℃|\d\s*C\b/.test(whole),
+    fahrenheit: language === 'en' && !/°\s*C|℃|\d\s*C\b/.test(whole) && !isMetric(whole),
     dough: isDough(ingredients, whole),
     hasMeat:
       ingredients.some(({ cut }) => cut !== undefined) || MEAT.test(`${raw.title ?? ''}\n${whole}`),
@@ -294,4 +294,12 @@ const ONCE: ReadonlySet<string> = new Set(['mix', 'prepare', 'serve', 'stir']);
 function repeats(act: ReadAct, last: ReadAct | undefined): boolean {
   const bare = act.likelyMin === undefined && act.mostMin === undefined && act.tempC === undefined;
   return last !== undefined && last.verb === act.verb && bare && ONCE.has(act.verb);
+}
+
+/** Grams and litres, and nothing by the pound or the cup: degrees are then those of the rest of the world. */
+function isMetric(text: string): boolean {
+  const metric = text.match(/\d\s?(?:g|kg|ml|litres?|l)(?![\p{L}\d])/gu)?.length ?? 0;
+  return (
+    metric > 0 && !/(?<!\p{L})(?:lbs?|pounds?|oz|ounces?|cups?|quarts?|F)(?!\p{L})/u.test(text)
+  );
 }

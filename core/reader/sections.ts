@@ -11,6 +11,9 @@ const YIELD =
   /^(?:serves|servings?|yields?|makes|feeds|enough for|raciones|porciones|rinde|comensales|para|for(?= \d+ (?:people|persons)))\b[^.]{0,20}?(?:\d|\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve|dos|tres|cuatro|cinco|seis|siete|ocho|nueve|diez|doce)\b)|^\d+(?:\s*[-–]\s*\d+)?\s+(?:servings?|portions?|people|raciones|porciones|personas|comensales)\b/iu;
 const TIMES =
   /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|inactive|ready in|resting|marinating|marinade)(?: time)?|tiempo(?: de [\p{L}ó]+)?|tiempo total|preparaci[oó]n|cocci[oó]n)\s*[:–-]\s*[^.]{1,40}$/iu;
+/** "Prep 20m", above everything else. */
+const BARE_TIMES =
+  /^(?:prep|cook(?:ing)?|total|active|ready in|marinat\p{L}+)(?: time)?\s*[:–-]?\s*(?:about\s*)?\d+\s*(?:h|m|hrs?|hours?|mins?|minutes?)(?!\p{L})[\p{L}\d\s½]{0,14}$/iu;
 const GROUP = /^(?:for (?:the )?|para (?:el |la |los |las )?)?([^:.]{2,40}?)\s*:$/iu;
 const FOR_THE = /^(?:for (?:the )?|para (?:el |la |los |las )?)([\p{L} '&-]{2,40})$/iu;
 /** "Ingredientes (6 raciones)". */
@@ -56,7 +59,8 @@ export function sectionsOf(text: string): RawRecipe {
       continue;
     }
     const facts = line.split(/\s*[|·•]\s*/).filter((one) => one !== '');
-    if (facts.length > 1 && facts.every((one) => YIELD.test(one) || TIMES.test(one))) {
+    const isTime = (one: string) => TIMES.test(one) || (part === 'start' && BARE_TIMES.test(one));
+    if (facts.length > 1 && facts.every((one) => YIELD.test(one) || isTime(one))) {
       yieldText ??= facts.find((one) => YIELD.test(one));
       told.push(...facts);
     } else if (INGREDIENTS.test(line)) {
@@ -69,7 +73,7 @@ export function sectionsOf(text: string): RawRecipe {
       told.push(line);
     } else if (yieldText === undefined && YIELD.test(line) && line.length < 60 && part !== 'method')
       yieldText = line;
-    else if (TIMES.test(line)) told.push(line);
+    else if (isTime(line)) told.push(line);
     else if (heading && part === 'start' && title === undefined) title = line;
     else if (isGroup(line, heading, part)) {
       group = groupName(line);

@@ -18,6 +18,9 @@ export interface ReadSentence {
   readonly lost?: boolean | undefined;
 }
 
+const CLIMBS =
+  /(?<!\p{L})(?:while|as|whilst|mientras) (?:the |you (?:heat|bring|raise) the |el )?(?:oven|horno)[^.;]{0,20}(?=\d{3})/iu;
+
 const MEANWHILE =
   /^\s*(?:meanwhile|in the meantime|at the same time|while (?:the|it|they|that|your)|mientras|entretanto|a la vez)/iu;
 
@@ -57,7 +60,11 @@ export function readSentence(
   const allLengths = spansIn(text);
   const lengths = allLengths.filter((span) => !isMoment(text, span));
   // "45 minutes before you cook", "90 minutes ahead": how long coals burn, and how long a joint stands.
-  const degrees = degreesIn(text, context.fahrenheit);
+  const climbing = CLIMBS.exec(text);
+  const all = degreesIn(text, context.fahrenheit);
+  // "While the oven climbs to 250": that is not the heat of what is done meanwhile.
+  const degrees = climbing ? all.filter(({ from }) => from < climbing.index) : all;
+  const climbsTo = climbing && all.find(({ from }) => from >= climbing.index);
   const said = verbsIn(text, context.language);
   const spans = lengths.length === 0 && beginsWith(text, cue, said, degrees) ? allLengths : lengths;
   noteSoak(text, context);
@@ -135,6 +142,7 @@ export function readSentence(
     if (act.place && act.verb !== 'prepare' && act.verb !== 'mix') context.place = act.place;
   });
   if (lowered) context.ovenC = lowered.tempC;
+  if (climbsTo) context.ovenC = climbsTo.tempC;
   const whole = merged(acts);
   const lost =
     [...allLengths, ...degrees].some(
@@ -162,7 +170,7 @@ function isSaidAgain(
     text.slice(to),
   );
   const instead =
-    /(?:(?<!\p{L})(?:or|o)(?: on)? (?:the )?(?:low|high|bajo|alto)[^.;]{0,20}|\d\s*[°º]?\s*[CF]?(?: fan)?\s*[/(]\s*)$/iu;
+    /(?:\d\s*[°º]?\s*[CF]?\s*[/(,]\s*(?:fan|convection)\s*|(?<!\p{L})(?:or|o)(?: on)? (?:the )?(?:low|high|bajo|alto)[^.;]{0,20}|\d\s*[°º]?\s*[CF]?(?: fan)?\s*[/(]\s*)$/iu;
   return other || instead.test(text.slice(0, from));
 }
 
@@ -314,8 +322,15 @@ function alone(
       acts: [],
       adds: { tendEveryMin: every.likelyMin, tendWhat: tendingIn(text) },
       understood: true,
+      lost: length !== undefined,
     };
-  if (core) return { acts: [], adds: { untilC: core.tempC }, understood: true };
+  // "Out when it reads 50, which is three and a half hours".
+  if (core) {
+    const lasts = length && context.hot?.likelyMin === undefined;
+    const minutes = lasts ? minutesOf(text, length, context) : {};
+    const adds = { untilC: core.tempC, ...minutes };
+    return { acts: [], adds, understood: true, lost: length !== undefined && !lasts };
+  }
   if (length && said.length === 0 && !saysSomething(text)) {
     return { acts: [], adds: minutesOf(text, length, context), understood: true };
   }
