@@ -1,5 +1,5 @@
-import { audit, plan, wallClock, type Plan } from '@zemrin/core';
-import { randomMeal } from '../core/test/real-meals.ts';
+import { audit, plan, wallClock, type Meal, type Plan } from '@zemrin/core';
+import { foursOfBook, pairsOfBook, randomMeal } from '../core/test/real-meals.ts';
 import { atLeast, atMost, median, percentile, told, type Line } from './measure.ts';
 
 /** Hands-on minutes after half past nine at night or in the first half hour after waking. */
@@ -15,6 +15,35 @@ function unkindShare({ steps, zone }: Plan): number {
     }
   }
   return all === 0 ? 0 : unkind / all;
+}
+
+/** The pattern book with itself: every pair, and random fours. */
+export function bookBench(): Line[] {
+  const made = (meals: readonly { meal: Meal; nowMin: number }[]) => {
+    const sound = meals.filter(({ meal, nowMin }) => {
+      const found = plan(meal, meal.kitchen, nowMin, { rescues: false });
+      const stops = found.findings.some(({ level }) => level === 'stop');
+      return found.status !== 'cannot' && !stops && audit(found, meal, meal.kitchen).length === 0;
+    });
+    return (100 * sound.length) / Math.max(1, meals.length);
+  };
+  const pairs = pairsOfBook();
+  return [
+    atLeast(
+      'planner',
+      `${pairs.length} pairs of the book: planned, safe, audited`,
+      made(pairs),
+      '%',
+      99.5,
+    ),
+    atLeast(
+      'planner',
+      '300 fours of the book: planned, safe, audited',
+      made(foursOfBook(300)),
+      '%',
+      97,
+    ),
+  ];
 }
 
 /** Meals as cooks put them on the table: whether they come out, how surely, how kindly, how soon. */

@@ -5,7 +5,7 @@ import { heatBench } from './heat.ts';
 import type { Line } from './measure.ts';
 import { keep } from './keep.ts';
 import { plannerBench } from './planner.ts';
-import { realMealsBench } from './real-meals.ts';
+import { bookBench, realMealsBench } from './real-meals.ts';
 import { readerBench } from './reader.ts';
 import { solverBench } from './solver.ts';
 import { learnBench } from './learn.ts';
@@ -13,7 +13,12 @@ import { relayBench } from './relay.ts';
 import { webBench } from './web.ts';
 
 const BENCHES: Readonly<Record<string, () => Line[] | Promise<Line[]>>> = {
-  planner: async () => [...plannerBench(), ...realMealsBench(), ...(await solverBench())],
+  planner: async () => [
+    ...plannerBench(),
+    ...realMealsBench(),
+    ...bookBench(),
+    ...(await solverBench()),
+  ],
   heat: heatBench,
   forecast: forecastBench,
   reader: readerBench,

@@ -9,15 +9,27 @@ import {
 import type { Verb } from '../terms/index.ts';
 import type { Hands, Place } from '../meal/index.ts';
 import type { ApplianceKind } from '../places/index.ts';
-import { after, counter, grill, hob, oven, part, smoker, type Part } from './parts.ts';
+import {
+  after,
+  counter,
+  grill,
+  hob,
+  oven,
+  part,
+  range,
+  smoker,
+  start,
+  type Part,
+} from './parts.ts';
 
 /** What a chain can be cooked in. */
-export const FIRES = ['oven', 'grill', 'smoker', 'slow cooker', 'hob'] as const;
+export const FIRES = ['oven', 'grill', 'smoker', 'slow cooker', 'hob', 'pressure cooker'] as const;
 export type Fire = (typeof FIRES)[number];
 
 /** The appliance a fire needs. */
 export function placeOfFire(fire: Fire): ApplianceKind {
-  return fire === 'slow cooker' ? 'slow-cooker' : fire;
+  if (fire === 'slow cooker') return 'slow-cooker';
+  return fire === 'pressure cooker' ? 'pressure-cooker' : fire;
 }
 
 /**
@@ -27,6 +39,7 @@ export function placeOfFire(fire: Fire): ApplianceKind {
 export function onFire(parts: readonly Part[], fire: Fire): Part[] {
   const cooked = parts.filter(isOverFire);
   const [first] = cooked;
+  if (!first && fire === 'pressure cooker') return parts.map(underPressure);
   if (!first || fireOf(first) === fire) return [...parts];
   const old = parts.find(isSetUp);
   const hottest = Math.max(...cooked.map(({ place }) => place.tempC ?? SIMMER_C));
@@ -37,6 +50,21 @@ export function onFire(parts: readonly Part[], fire: Fire): Part[] {
     return [setUp ? whole : without(whole, old?.id)];
   });
   return old || !setUp ? moved : withSetUp(moved, setUp, first.id);
+}
+
+/** A pot that simmers for more than an hour takes a third of that under pressure. Common practice, no source. */
+function underPressure(one: Part): Part {
+  const { time } = one;
+  if (one.verb !== 'simmer' || time.kind !== 'range' || time.likelyMin < 60) return one;
+  const third = (minutes: number) => Math.round(minutes / 3);
+  return {
+    ...one,
+    verb: 'braise',
+    label: LABELS['pressure cooker'],
+    time: range(third(time.leastMin), third(time.likelyMin), third(time.mostMin)),
+    place: { kind: 'pressure-cooker' },
+    hands: start(4, GOES_IN['pressure cooker']),
+  };
 }
 
 /** Over a slow fire food comes from the cold: it stands out only as long as hands are on it. */
@@ -72,6 +100,7 @@ function isOverFire(one: Part): boolean {
 /** The fire a step is over; undefined where it is over none that can be another. */
 export function fireOf({ place, time }: Part): Fire | undefined {
   if (time.kind === 'heat' && time.cooker?.startsWith('slow-cooker')) return 'slow cooker';
+  if (time.kind === 'heat' && time.cooker === 'pressure') return 'pressure cooker';
   const { kind } = place;
   return kind === 'oven' || kind === 'grill' || kind === 'smoker' || kind === 'hob'
     ? kind
@@ -122,6 +151,8 @@ function placeOn(fire: Fire, tempC: number): Place {
       return smoker(Math.min(Math.max(tempC, 120), SMOKER_MOST_C));
     case 'slow cooker':
       return counter;
+    case 'pressure cooker':
+      return { kind: 'pressure-cooker' };
     case 'hob':
       return hob(SIMMER_C);
   }
@@ -129,7 +160,7 @@ function placeOn(fire: Fire, tempC: number): Place {
 
 function verbOn(fire: Fire, verb: Verb, place: Place): Verb {
   if (verb === 'glaze') return verb;
-  if (fire === 'slow cooker' || fire === 'hob') return 'braise';
+  if (fire === 'slow cooker' || fire === 'hob' || fire === 'pressure cooker') return 'braise';
   if (fire === 'smoker') return 'smoke';
   if (fire === 'grill' && place.zone === 'direct') return 'grill';
   return verb === 'braise' || verb === 'bake' ? verb : 'roast';
@@ -140,6 +171,7 @@ function timeOn(time: Part['time'], fire: Fire): Part['time'] {
   if (time.kind !== 'heat') return time;
   const { cooker: _cooker, wrap, ...rest } = time;
   if (fire === 'slow cooker') return { ...rest, cooker: 'slow-cooker-high' };
+  if (fire === 'pressure cooker') return { ...rest, cooker: 'pressure' };
   return fire === 'hob' || wrap === undefined ? rest : { ...rest, wrap };
 }
 
@@ -152,6 +184,7 @@ const LABELS: Readonly<Record<Fire, string>> = {
   smoker: 'Smoke',
   'slow cooker': 'In the slow cooker',
   hob: 'Braise on the hob',
+  'pressure cooker': 'Under pressure',
 };
 const GOES_IN: Readonly<Record<Fire, string>> = {
   oven: 'Into the oven',
@@ -159,6 +192,7 @@ const GOES_IN: Readonly<Record<Fire, string>> = {
   smoker: 'Into the smoker, probe in the middle',
   'slow cooker': 'Into the slow cooker, lid on',
   hob: 'Into the pot, lid on',
+  'pressure cooker': 'Into the pressure cooker, lid locked',
 };
 
 function handsOn(hands: Hands, fire: Fire, { tempC }: Place): Hands {

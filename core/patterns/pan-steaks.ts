@@ -14,6 +14,7 @@ import {
   mixture,
   part,
   range,
+  sauceFor,
   start,
   temper,
   untilCore,
@@ -46,7 +47,7 @@ export const PAN_STEAKS: readonly Pattern[] = [
           ],
           hours(0.75, 1, 1.5),
         ),
-        mixture('sauce', 'The same again, clean', 'sauce', [
+        sauceFor('The same again, clean', [
           line('lime-juice', '2 tbsp'),
           line('olive-oil', '4 tbsp'),
           line('coriander-leaf', '30 g'),

@@ -17,6 +17,7 @@ import {
   part,
   preheat,
   range,
+  sauceFor,
   start,
   temper,
   untilCore,
@@ -163,7 +164,7 @@ export const PAN: readonly Pattern[] = [
           ],
           { salting: { targetPct: 1.6, strengthPct: 6, sugarToSalt: 0.55 }, ...hours(24, 30, 48) },
         ),
-        mixture('sauce', 'Pan sauce', 'sauce', [
+        sauceFor('Pan sauce', [
           line('cider-dry', '200 ml'),
           line('mustard-wholegrain', '1 tbsp'),
           line('creme-fraiche', '3 tbsp'),

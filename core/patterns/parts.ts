@@ -140,6 +140,15 @@ export function mixture(
   };
 }
 
+/** What goes with a kilogram of the meat, and never lies on it raw. */
+export function sauceFor(name: string, lines: MixtureLine[]): Mixture {
+  return mixture('sauce', name, 'sauce', lines, {
+    basis: { kind: 'perWeight', baselineG: 1000 },
+    on: ['meat'],
+    touchesRaw: false,
+  });
+}
+
 /** What meat is cooked in: grows with the meat. */
 export function cookingLiquid(lines: MixtureLine[], forMeatG: number): Mixture {
   return mixture('liquid', 'Liquid', 'sauce', lines, {

@@ -12,7 +12,7 @@ import {
 import { audit, plan } from '../plan/index.ts';
 import { CUTS } from '../pantry/index.ts';
 import { at } from '../test/meals.ts';
-import { fireFor, PATTERNS, patternDish, type Pattern } from './index.ts';
+import { fireFor, PATTERNS, patternDish, placeOfFire, type Pattern } from './index.ts';
 
 const NOW = at('2026-11-26T08:00');
 
@@ -27,6 +27,7 @@ const kitchen: Kitchen = {
     { id: 'smoker-2', kind: 'smoker', name: 'Second smoker', fits: 4 },
     { id: 'grill', kind: 'grill', name: 'Grill', fits: 6, fitsIndirect: 4 },
     { id: 'grill-2', kind: 'grill', name: 'Second grill', fits: 6, fitsIndirect: 4 },
+    { id: 'pressure', kind: 'pressure-cooker', name: 'Pressure cooker', fits: 1 },
     { id: 'fridge', kind: 'fridge', name: 'Fridge', fits: 300 },
     { id: 'box', kind: 'box', name: 'Box', fits: 3 },
   ],
@@ -99,7 +100,7 @@ describe('the pattern book', () => {
     expect(audit(made, meal, meal.kitchen)).toEqual([]);
     expect(made.findings.filter(({ level }) => level === 'stop')).toEqual([]);
     const places = new Set(dish.steps.map(({ place }) => place.kind));
-    const wanted = fire === 'slow cooker' ? 'counter' : fire;
+    const wanted = fire === 'slow cooker' ? 'counter' : placeOfFire(fire);
     expect([...places]).toContain(wanted);
     const said = JSON.stringify(dish.steps.map(({ label, hands }) => [label, hands]));
     const others = {

@@ -35,7 +35,7 @@ export const POT: readonly Pattern[] = [
     kind: 'main',
     cuts: ['pork-shoulder-boneless', 'beef-chuck-roast'],
     cores: () => [],
-    fires: ['slow cooker', 'oven', 'hob'],
+    fires: ['slow cooker', 'oven', 'hob', 'pressure cooker'],
     schools: ['washing'],
     chain: ({ cut }) => ({
       foods: [food({ ...meatOf(cut), inPieces: 4 })],
@@ -96,6 +96,7 @@ export const POT: readonly Pattern[] = [
     kind: 'main',
     cuts: ['chicken-thigh-bone-in', 'beef-chuck', 'lamb-neck'],
     cores: () => [],
+    fires: ['hob', 'pressure cooker'],
     schools: ['washing', 'stewSalt', 'firstHalfHour'],
     chain: ({ cut }) => ({
       foods: [food({ ...meatOf(cut), inPieces: 12 })],
@@ -176,6 +177,7 @@ export const POT: readonly Pattern[] = [
     kind: 'main',
     cuts: ['beef-shin', 'beef-cheek', 'lamb-shank', 'venison-dice'],
     cores: () => [],
+    fires: ['hob', 'pressure cooker'],
     schools: ['stewSalt', 'washing'],
     chain: ({ cut }) => ({
       foods: [food({ ...meatOf(cut), inPieces: 8 })],
@@ -269,7 +271,7 @@ export const POT: readonly Pattern[] = [
     kind: 'main',
     cuts: ['duck-leg', 'beef-short-ribs', 'lamb-shank'],
     cores: () => [],
-    fires: ['oven', 'hob', 'slow cooker'],
+    fires: ['oven', 'hob', 'slow cooker', 'pressure cooker'],
     schools: ['stewSalt', 'washing'],
     chain: ({ cut }) => ({
       foods: [food({ ...meatOf(cut), inPieces: 6 })],

@@ -15,6 +15,7 @@ import {
   mixture,
   part,
   range,
+  sauceFor,
   smoker,
   start,
   temper,
@@ -22,6 +23,7 @@ import {
 } from './parts.ts';
 import { coresOf, type Pattern } from './pattern.ts';
 import { meatOf } from './meat.ts';
+import { by } from './side.ts';
 import { doughParts, doughLines } from './dough-parts.ts';
 
 const lightSmoker = (tempC: number) =>
@@ -37,9 +39,13 @@ const quickPickle = mixture(
     line('rice-vinegar', '120 ml'),
     line('granulated-sugar', '30 g'),
     line('salt-fine-table', '6 g'),
-    line('cucumber', '300 g'),
   ],
-  hours(0.5, 2, 48),
+  {
+    on: ['cucumber'],
+    basis: { kind: 'perWeight', baselineG: 300 },
+    touchesRaw: false,
+    ...hours(0.5, 2, 48),
+  },
 );
 
 /** The usual core of the chain before the others: what is rarer than guidance says so at its step. */
@@ -65,6 +71,7 @@ export const SMOKE: readonly Pattern[] = [
           cut: 'flour-for-flatbread',
           share: { kind: 'pieces', pieces: 2, pieceG: 35, by: 'head' },
         },
+        by('cucumber', 'cucumber', 'vegetable-side', 70),
       ],
       mixtures: [
         mixture(
@@ -174,7 +181,7 @@ export const SMOKE: readonly Pattern[] = [
           ],
           hours(12, 24, 30),
         ),
-        mixture('sauce', 'Fruit, reduced', 'sauce', [
+        sauceFor('Fruit, reduced', [
           line('redcurrant-jelly', '120 g'),
           line('wine-dry', '200 ml'),
           line('stock-low-salt', '150 ml'),

@@ -1,11 +1,14 @@
 import {
   addDays,
   applyCommand,
+  comesTo,
   emptyMeal,
   epochMinOf,
   mealOf,
   PATTERNS,
   patternDish,
+  placeOfFire,
+  takenIds,
   type Kitchen,
   type Meal,
   type Pattern,
@@ -92,4 +95,41 @@ export function randomMeal(seed: number, dishes?: number): { meal: Meal; nowMin:
   }
   const nowMin = epochMinOf(`${addDays(serving, -daysAhead).slice(0, 10)}T08:00`, ZONE);
   return { meal: mealOf(JSON.parse(JSON.stringify(meal)), nowMin), nowMin };
+}
+
+/** Every two patterns that a kitchen can cook on one table, in turn by the ordinary and the outdoor one. */
+export function pairsOfBook(): { meal: Meal; nowMin: number }[] {
+  return PATTERNS.flatMap((first, i) =>
+    PATTERNS.slice(i + 1).flatMap((second, j) => tableOfBook([first, second], i + j)),
+  );
+}
+
+/** So many random tables of four patterns, in the same kitchens. */
+export function foursOfBook(count: number): { meal: Meal; nowMin: number }[] {
+  const random = numbers(4711);
+  random();
+  const found: { meal: Meal; nowMin: number }[] = [];
+  while (found.length < count) {
+    const four = new Set<Pattern>();
+    while (four.size < 4) four.add(PATTERNS[Math.floor(random() * PATTERNS.length)] as Pattern);
+    found.push(...tableOfBook([...four], found.length));
+  }
+  return found;
+}
+
+/** These patterns on a Saturday nine days ahead, each over a fire the kitchen has; none where it has none. */
+function tableOfBook(patterns: readonly Pattern[], turn: number): { meal: Meal; nowMin: number }[] {
+  const nowMin = epochMinOf('2026-12-03T08:00', ZONE);
+  const appliances = [KITCHENS.ordinary ?? [], KITCHENS.outdoors ?? []][turn % 2] ?? [];
+  const empty = emptyMeal('m', 'M', '2026-12-12T19:00', ZONE, 'Kitchen');
+  const laid: Meal = { ...empty, kitchen: { ...empty.kitchen, appliances, vessels: VESSELS } };
+  const meal = patterns.reduce<Meal>((so, pattern) => {
+    const fire = pattern.fires?.find((one) =>
+      appliances.some(({ kind }) => kind === placeOfFire(one)),
+    );
+    const dish = patternDish(pattern, fire ? { fire } : {}, takenIds(so));
+    return applyCommand(so, { do: 'putDish', dish, own: [] });
+  }, laid);
+  const can = meal.dishes.every((dish) => comesTo(meal, dish).lacks.length === 0);
+  return can ? [{ meal: mealOf(JSON.parse(JSON.stringify(meal)), nowMin), nowMin }] : [];
 }

@@ -33,6 +33,7 @@ export const dishes = {
   'fire.smoker': 'Smoker',
   'fire.slow cooker': 'Slow cooker',
   'fire.hob': 'Pot on the hob',
+  'fire.pressure cooker': 'Pressure cooker',
   'dishes.cut': 'Which cut',
   'dishes.weight': 'How much, raw',
   'dishes.weightUsual': 'Left empty: what {{heads}} eat of it.',
