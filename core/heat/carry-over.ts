@@ -1,4 +1,5 @@
 import {
+  CARRY_BELIEVED,
   HOT_TO_EAT_C,
   JOINT_CARRIES_C,
   JOINT_FROM_MM,
@@ -65,10 +66,19 @@ export function carryOver(spec: CookSpec): CarryOver {
     const coreC = coreAt(cook, offMin + after);
     if (coreC > peakC) [peakC, peakAfterMin] = [coreC, after];
   }
-  // The body that stands for a thin piece keeps more heat near its surface than the piece does: more
-  // than cooks see is not believed, or it would be taken off raw.
-  const most = pull.coreC + (joint ? JOINT_CARRIES_C : PIECE_CARRIES_C);
-  return { pullC: pull.coreC, peakC: Math.min(peakC, most), peakAfterMin };
+  const most = joint ? JOINT_CARRIES_C : PIECE_CARRIES_C;
+  const carriesC = Math.min(most, believedShare(spec) * (peakC - pull.coreC));
+  return { pullC: pull.coreC, peakC: pull.coreC + carriesC, peakAfterMin };
+}
+
+/**
+ * The body that stands for a thin piece keeps more heat near its surface than the piece does: of what
+ * it would climb a share is believed, more the thicker it is, or it would be taken off raw.
+ */
+function believedShare({ piece }: CookSpec): number {
+  const { thinMm, thickMm, thinShare } = CARRY_BELIEVED;
+  const thicker = (thicknessMmOf(piece) - thinMm) / (thickMm - thinMm);
+  return thinShare + (1 - thinShare) * Math.min(1, Math.max(0, thicker));
 }
 
 /** The core is looked at so often while it rests, minutes. */
