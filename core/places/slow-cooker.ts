@@ -10,7 +10,7 @@ export const slowCooker = definePlace({
   words: { en: { name: 'slow cooker' } },
   namedBy: {
     order: 1,
-    pattern: /slow[- ]cooker|crock(?:[- ]?pot)?\b|olla de cocci[oó]n lenta|crockery pot/iu,
+    pattern: /slow[- ]cooker|crock(?:[- ]?pot)?\b|olla (?:de cocci[oó]n )?lenta|crockery pot/iu,
   },
   room: 'inside',
   workplace: 'board',
