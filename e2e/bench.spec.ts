@@ -42,9 +42,11 @@ test('something sour shortens the window, and the plan follows', async ({ page }
   await page.keyboard.press('Enter');
   await line(page, /^kiwi, raw/).click();
   const amount = page.getByRole('textbox', { name: 'In the recipe' });
-  await amount.fill('60 g');
+  await amount.fill('120 g');
   await amount.press('Enter');
-  await expect(page.getByText(/Raw fruit \(\d+ %\) turns the surface to paste/)).toBeVisible();
+  await expect(
+    page.getByText(/Raw fruit \(\d+ g to a kilo\) turns the surface to paste/),
+  ).toBeVisible();
   await expect(longest).not.toHaveValue('24 h');
   const most = await longest.inputValue();
   await goTo(page, 'Weave');

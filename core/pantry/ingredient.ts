@@ -61,7 +61,7 @@ export function ingredientFromRow(
   if (!values.saltPct) named.push(['saltPct', 'By its sodium, from molar masses']);
   return {
     id: row.id,
-    name: row.name,
+    name: row.name ?? row.id.replaceAll('-', ' '),
     section: row.section,
     holds: row.holds,
     spice: row.spice,

@@ -84,10 +84,11 @@ const percent = z.tuple([z.number().min(0).max(100), z.string()]);
 
 export const IngredientRow = z.strictObject({
   id: z.string(),
-  name: z.string(),
+  /** Left out, its id in words. */
+  name: z.string().optional(),
   section: z.string(),
-  holds: z.array(z.enum(AVOIDABLE)),
-  spice: z.boolean(),
+  holds: z.array(z.enum(AVOIDABLE)).default([]),
+  spice: z.boolean().default(false),
   /** A salt: any other stands in for it, weight for weight of salt. */
   crystal: z.boolean().default(false),
   values: z.strictObject({

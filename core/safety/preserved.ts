@@ -9,8 +9,9 @@ import type { LedgerMixture } from './ledger.ts';
 /** Dry, sour, salt, sweet or strong enough that nothing grows in it. */
 export function isPreserved(mixture: LedgerMixture): boolean {
   const { pH, saltShare, sugarShare, alcoholShare, waterShare, oilShare } = mixture;
-  // Oil keeps as oil does; garlic in it is a rule of its own.
-  if (waterShare < DRY_SHARE || oilShare > 1 - DRY_SHARE) return true;
+  // Oil keeps as oil does, unless egg is beaten into it; garlic in it is a rule of its own.
+  const dry = waterShare < DRY_SHARE || oilShare > 1 - DRY_SHARE;
+  if (dry && !mixture.rawEgg) return true;
   return (
     (pH !== undefined && pH <= LOW_ACID_PH) ||
     saltShare >= PRESERVING_SALT_SHARE ||

@@ -82,7 +82,7 @@ export const safety = {
   'safety.byClock':
     'It goes by the clock; its middle may only be at {{tempC}}. Probe it: {{least}}.',
   'safety.fruitPaste':
-    '{{food}} lies {{minutes}} in {{mixture}}; its raw fruit makes a paste of it after about {{limit}}. Take less fruit, cook it first, or keep to that.',
+    '{{food}} lies {{minutes}} in {{mixture}}: raw fruit makes a paste of it after about {{limit}}.',
   'safety.longSoak': 'Raw {{food}} soaks {{minutes}} in all; guidance allows {{days}} days.',
   'safety.brineCold':
     'What the food goes into was boiled and is not cold yet. It must be {{tempC}} or less.',
@@ -128,7 +128,7 @@ export const safety = {
   'figures.perishable':
     'What holds egg, milk or cream is below {{tempC}} and out of the fridge for {{limit}} at most.',
   'figures.fruitPaste':
-    'With 100 g of raw pineapple, kiwi, papaya, fig or ginger to a kilo, meat bears half an hour to two; with a fifth of it, a night.',
+    '100 g of raw pineapple, kiwi, papaya, fig or ginger to a kilo: half an hour to two.',
   'figures.longSoak':
     'Poultry, fish and mince two days cold, whole cuts five, in a curing brine seven.',
   'figures.rawKeeping':

@@ -101,7 +101,7 @@ export const en = {
   'rescue.serveNextDay': 'Serve at the same time on {{day}}',
 
   'batch.noFood':
-    '{{mixture}} is on no food yet, so this is the recipe as it is written. Say on Bench what it goes on, and what that weighs.',
+    '{{mixture}} is on no food yet: this is the recipe as written. Say what it goes on.',
   'batch.tooLittle': '{{have}} is too little to cover: mix about {{need}}, or turn it often.',
   'batch.overflows':
     'Food and mixture come to {{fill}}: too much for the {{vessel}}. Take a larger one.',

@@ -56,9 +56,15 @@ export const counter: Rule = {
 };
 
 function overLong(meal: Ledger, dish: LedgerDish, food: LedgerFood): SafetyFinding[] {
-  const lies = food.spans.filter(isOut);
+  const seared = searedAtMin(food);
+  const all = food.spans.filter(isOut);
+  const [raw, rare] = [
+    all.filter(({ fromMin }) => fromMin < seared),
+    all.filter(({ fromMin }) => fromMin >= seared),
+  ];
+  const lies = sumOf(rare) > sumOf(raw) ? rare : raw;
   const limit = limitOf(meal, lies);
-  const out = lies.reduce((sum, span) => sum + minutesOfSpan(span), 0);
+  const out = sumOf(lies);
   const back = dish.acts
     .filter(({ foods }) => foods.includes(food.id))
     .reduce((sum, act) => sum + act.coolsBackMin, 0);
@@ -81,6 +87,21 @@ function overLong(meal: Ledger, dish: LedgerDish, food: LedgerFood): SafetyFindi
       mends: mendsOf(longest, limit - (total - minutesOfSpan(longest)) - slow / 4),
     },
   ];
+}
+
+function sumOf(spans: readonly LedgerSpan[]): number {
+  return spans.reduce((sum, span) => sum + minutesOfSpan(span), 0);
+}
+
+/**
+ * When a fire has killed what was on the surface of a whole piece that stays rare inside: from then
+ * on it stands as cooked food does, on a clock of its own. Never, for what is raw all through.
+ */
+function searedAtMin({ intact, pierced, fires }: LedgerFood): number {
+  const rare = fires.filter(({ rarer }) => rarer);
+  return intact && !pierced && rare.length > 0
+    ? Math.min(...rare.map(({ endMin }) => endMin))
+    : Infinity;
 }
 
 /** Raw, and out in the warm: in a step that lets it lie, worked on for long, or held by none. */

@@ -24,8 +24,10 @@ export const perishable: Rule = {
 };
 
 function standsOut(meal: Ledger, dish: LedgerDish, mixture: LedgerMixture): SafetyFinding[] {
-  const { tenderShare, fermenting } = mixture;
-  if (tenderShare < TENDER_SHARE || fermenting || isPreserved(mixture)) return [];
+  const { tenderShare, rawEgg, fermenting } = mixture;
+  // A little raw egg is enough.
+  const tender = tenderShare >= TENDER_SHARE || rawEgg;
+  if (!tender || fermenting || isPreserved(mixture)) return [];
   const out = mixture.spans.filter((span) => counts(mixture, span));
   const minutes = out.reduce((sum, span) => sum + span.growthMin, 0);
   const warmest = Math.max(meal.roomC, ...out.map(({ placeC }) => placeC));

@@ -10,6 +10,7 @@ import { ROUND_5_1 } from './round-5-1.ts';
 import { ROUND_5_2 } from './round-5-2.ts';
 import { ROUND_6_1 } from './round-6-1.ts';
 import { ROUND_6_2 } from './round-6-2.ts';
+import { ROUND_7 } from './round-7.ts';
 import type { LedgerCase } from './case.ts';
 
 /** Cases written together, before the program was asked, and what it answered at first. */
@@ -60,5 +61,12 @@ export const ROUNDS: readonly Round[] = [
     stop: [12, 1, 0],
     caution: [4, 1],
     pass: [10, 0],
+  },
+  {
+    name: 'seventh',
+    cases: ROUND_7,
+    stop: [11, 0, 1],
+    caution: [2, 0],
+    pass: [5, 1],
   },
 ];
