@@ -89,4 +89,21 @@ describe('the time of a step, as one says it', () => {
     expect(into).toBeGreaterThan(0.4 * whole);
     expect(into).toBeLessThan(whole);
   });
+
+  it('reads when looking after begins, and what is done where it is not done by then', () => {
+    const text =
+      '2 h 30 to 3 h 20, stir every 20 min, first after 1 h; if not, a cup of water and 1 h more, in 2 of 10';
+    const read = readPhrase(text, [], 'simmer');
+    expect(read.time).toMatchObject({ kind: 'range', leastMin: 150, mostMin: 200 });
+    expect(read.tending).toMatchObject({ when: 'every', everyMin: 20, firstMin: 60 });
+    expect(read.otherwise).toEqual({ what: 'a cup of water', minutes: 60, chance: 0.2 });
+    expect(read.then).toEqual([]);
+    const step = stepOfPhrase('Simmer 40 min', readPhrase('Simmer 40 min', []), 's');
+    if (!step) throw new Error('no step');
+    const branched = withPhrase(step, readPhrase('40 min. If still tough: another 20 min', []));
+    expect(branched.doneWhen?.otherwise).toEqual({ what: 'longer', minutes: 20, chance: 0.25 });
+    // What a later phrase does not say stays.
+    const later = withPhrase(branched, readPhrase('50 min', []));
+    expect(later.doneWhen?.otherwise?.minutes).toBe(20);
+  });
 });

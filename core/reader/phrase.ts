@@ -9,6 +9,8 @@ import { perKgFactor, spansIn, type ReadDuration } from './span.ts';
 import { BY_HAND, USUAL_MIN } from './steps.ts';
 import { languageOf, placeIn, verbsIn, type VerbWords } from './verbs.ts';
 
+type Otherwise = NonNullable<NonNullable<Step['doneWhen']>['otherwise']>;
+
 /** What a phrase about one step says: only what it says, nothing guessed. */
 export interface ReadPhrase {
   readonly verb?: Verb | undefined;
@@ -17,6 +19,8 @@ export interface ReadPhrase {
   readonly place?: PlaceKind | undefined;
   readonly coreC?: number | undefined;
   readonly tending?: Hands | undefined;
+  /** What is done where it is not done by then. */
+  readonly otherwise?: Otherwise | undefined;
   /** It starts when the step before is so many degrees short. */
   readonly coreShortC?: number | undefined;
   /** Steps that come after it in the same breath. */
@@ -33,6 +37,12 @@ const SHORT =
   /(?:when|once|cuando)\s+(\d{1,2})\s*(?:°|º|degrees?|grados?)?\s*(?:C|F)?\s*(?:are|is)?\s*(?:missing|short|to go|left|from done|falten)/iu;
 const SHORT_2 =
   /(\d{1,2})\s*(?:°|º|degrees?|grados?)\s*(?:C|F)?\s*(?:before|short of|antes|to go)/iu;
+/** "Baste every 40 min, first after 4 h". */
+const FIRST = /,?\s*(?:the )?first(?: time| round)? after\s*$/iu;
+/** "; if not, a cup of water and 1 h more, in 2 of 10". */
+const IF_NOT =
+  /[;,.]\s*(?:if (?:it is |they are |it’s )?(?:not(?: (?:yet|done|tender))?|still tough|tough))\s*[:,]?\s*(?<what>.+)$/iu;
+const HOW_OFTEN = /,?\s*(?:in|about)\s+(\d{1,2})\s+(?:of|in|out of)\s+(?:10|ten)\s*$/iu;
 const THEN = /,?\s*(?:and\s+)?(?:then|followed by|luego|despu[eé]s)\s+/iu;
 
 /**
@@ -43,10 +53,13 @@ const THEN = /,?\s*(?:and\s+)?(?:then|followed by|luego|despu[eé]s)\s+/iu;
  * @param verb of the step it is for; what follows a "then" may name another
  */
 export function readPhrase(text: string, foods: readonly Food[], verb?: Verb): ReadPhrase {
-  const [head = '', ...rest] = text.split(THEN);
-  const first = readOne(head, foods, verb);
+  const branch = IF_NOT.exec(text);
+  const otherwise = branch ? otherwiseOf(branch.groups?.what ?? '') : undefined;
+  const own = branch && otherwise ? text.slice(0, branch.index) : text;
+  const [head = '', ...rest] = own.split(THEN);
+  const first = { ...readOne(head, foods, verb), ...(otherwise && { otherwise }) };
   let last = verb ?? first.verb;
-  const minutes = spansIn(text)[0];
+  const minutes = spansIn(own)[0];
   const then = rest.map((part) => {
     // "then 10–15": minutes again, as before.
     const bare = minutes !== undefined && /^\s*\d+(?:\s*[-–]\s*\d+)?\s*[.,;]?\s*$/u.test(part);
@@ -57,6 +70,24 @@ export function readPhrase(text: string, foods: readonly Food[], verb?: Verb): R
   });
   return { ...first, then };
 }
+
+/** What is done, how much longer, and how often; undefined where no time is said. */
+function otherwiseOf(text: string): Otherwise | undefined {
+  const often = HOW_OFTEN.exec(text);
+  const said = often ? text.slice(0, often.index) : text;
+  const [span] = spansIn(said);
+  const minutes = span?.likelyMin ?? span?.mostMin ?? span?.leastMin;
+  if (!span || minutes === undefined) return undefined;
+  const what = said
+    .slice(0, span.from)
+    .replace(/[\s,]*(?:and|for|another|y)?\s*$/iu, '')
+    .trim();
+  const chance = often ? Math.min(1, Number(often[1]) / 10) : USUAL_CHANCE;
+  return { what: what === '' ? 'longer' : what, minutes, chance };
+}
+
+/** Where nobody says how often. Common practice, no source. */
+const USUAL_CHANCE = 0.25;
 
 function readOne(text: string, foods: readonly Food[], verb: Verb | undefined): ReadPhrase {
   const language = languageOf(text);
@@ -71,7 +102,8 @@ function readOne(text: string, foods: readonly Food[], verb: Verb | undefined): 
   const core = degrees.find(({ sense }) => sense === 'core');
   const set = degrees.find(({ sense }) => sense === 'place');
   const every = spans.find(({ sense }) => sense === 'every');
-  const length = spans.find(({ sense }) => sense !== 'every');
+  const begins = spans.find(({ from }) => FIRST.test(text.slice(0, from)));
+  const length = spans.find((span) => span.sense !== 'every' && span !== begins);
   const rounds = AT_A_TIME.exec(text);
   const place = placeIn(text);
   const own = (named?.verb as Verb | undefined) ?? verb;
@@ -92,7 +124,13 @@ function readOne(text: string, foods: readonly Food[], verb: Verb | undefined): 
     tending:
       every?.likelyMin === undefined
         ? undefined
-        : { when: 'every', everyMin: every.likelyMin, minutes: 2, what: tendWord(text) },
+        : {
+            when: 'every',
+            everyMin: every.likelyMin,
+            ...(begins?.likelyMin !== undefined && { firstMin: begins.likelyMin }),
+            minutes: 2,
+            what: tendWord(text),
+          },
     coreShortC: short ? Number(short[1]) : undefined,
     then: [],
     lit: [
@@ -184,7 +222,7 @@ function round(minutes: number): number {
 
 /** A step changed as a phrase says; what it does not say stays. */
 export function withPhrase(step: Step, phrase: ReadPhrase): Step {
-  const { verb = step.verb, time, tempC, place, coreC, tending, coreShortC } = phrase;
+  const { verb = step.verb, time, tempC, place, coreC, tending, coreShortC, otherwise } = phrase;
   // One phrase names no food: a step of several stays with its own.
   const own =
     time && 'food' in time && 'food' in step.time ? { ...time, food: step.time.food } : time;
@@ -203,7 +241,13 @@ export function withPhrase(step: Step, phrase: ReadPhrase): Step {
     ...(own && { time: own }),
     place: { ...where, ...(tempC !== undefined && { tempC }) },
     hands: [...tended, ...(tending ? [tending] : [])],
-    ...(coreC !== undefined && { doneWhen: { ...step.doneWhen, coreC } }),
+    ...((coreC !== undefined || otherwise) && {
+      doneWhen: {
+        ...step.doneWhen,
+        ...(coreC !== undefined && { coreC }),
+        ...(otherwise && { otherwise }),
+      },
+    }),
     ...(coreShortC !== undefined &&
       step.after[0] && { after: [{ ...step.after[0], coreShortC }, ...step.after.slice(1)] }),
   };

@@ -15,11 +15,24 @@ import type { Say } from '../../words/words.ts';
 export function saidTime(step: Step, dish: Dish, kitchen: Kitchen, t: Say): string {
   const every = step.hands.find((hands) => hands.when === 'every');
   const short = step.after.find(({ coreShortC }) => coreShortC !== undefined)?.coreShortC;
-  return [
+  const said = [
     lengthOf(step.time, dish, kitchen, t),
     ...(every?.when === 'every' ? [everyOf(every, t)] : []),
     ...(short === undefined ? [] : [t('dishes.was.short', { degrees: short })]),
   ].join(', ');
+  return withOtherwise(said, step.doneWhen?.otherwise, t);
+}
+
+/** "…; if not, a cup of water and 1 h more". */
+function withOtherwise(
+  said: string,
+  otherwise: NonNullable<Step['doneWhen']>['otherwise'],
+  t: Say,
+): string {
+  if (!otherwise) return said;
+  const { what, minutes, chance } = otherwise;
+  const times = Math.round(chance * 10);
+  return t('dishes.was.ifNot', { said, what, minutes: showMinutes(minutes), times });
 }
 
 function everyOf(tending: Extract<Hands, { when: 'every' }>, t: Say): string {
@@ -90,5 +103,6 @@ export function saidPhrase(phrase: ReadPhrase, dish: Dish, kitchen: Kitchen, t: 
     coreShortC === undefined ? undefined : t('dishes.was.short', { degrees: coreShortC }),
     ...then.map((one) => t('dishes.was.then', { what: saidPhrase(one, dish, kitchen, t) })),
   ];
-  return parts.filter((part) => part !== undefined && part !== '').join(', ');
+  const said = parts.filter((part) => part !== undefined && part !== '').join(', ');
+  return withOtherwise(said, phrase.otherwise, t);
 }

@@ -1,0 +1,43 @@
+// @vitest-environment jsdom
+import { PATTERNS, patternDish, readPhrase, withPhrase, type Step } from '@zemrin/core';
+import { describe, expect, it } from 'vitest';
+import { supper } from '../../test/render.tsx';
+import { dishes } from '../../words/en/dishes.ts';
+import { verbs } from '../../words/en/verbs.ts';
+import { learn, words } from '../../words/words.ts';
+import { saidTime } from './saidTime.ts';
+
+learn(dishes);
+learn(verbs);
+
+const { kitchen } = supper();
+const SAID = new Set(['fixed', 'range', 'elastic']);
+
+/** What of a step its time field says: the ends of its length, its tending, its branch. */
+function told({ time, hands, doneWhen }: Step) {
+  const { leastMin, mostMin, longestMin, minutes } = time as unknown as Record<string, number>;
+  const tending = hands.find(({ when }) => when === 'every');
+  return {
+    ends: [leastMin ?? minutes, mostMin ?? longestMin ?? minutes],
+    every: tending?.when === 'every' ? [tending.everyMin, tending.firstMin] : undefined,
+    otherwise: doneWhen?.otherwise,
+  };
+}
+
+describe('the time of a step as one says it', () => {
+  it('reads back as what it was, for every step of the pattern book', () => {
+    const wrong: string[] = [];
+    for (const pattern of PATTERNS) {
+      const dish = patternDish(pattern, {}, new Set());
+      for (const step of dish.steps) {
+        const several = step.hands.filter(({ when }) => when === 'every').length > 1;
+        if (!SAID.has(step.time.kind) || several) continue;
+        const said = saidTime(step, dish, kitchen, words);
+        const again = withPhrase(step, readPhrase(said, dish.foods, step.verb));
+        if (JSON.stringify(told(again)) !== JSON.stringify(told(step)))
+          wrong.push(`${pattern.id}, ${step.label}: “${said}”`);
+      }
+    }
+    expect(wrong).toEqual([]);
+  });
+});
