@@ -1,4 +1,4 @@
-import { configureStore } from '@reduxjs/toolkit';
+import { configureStore, type Middleware } from '@reduxjs/toolkit';
 import { cleanup, configure, render } from '@testing-library/react';
 import userEvent, { type UserEvent } from '@testing-library/user-event';
 import { mealOf, plan, type Meal, type Plan } from '@zemrin/core';
@@ -59,9 +59,16 @@ interface Shown {
 
 /** Shows a part of the application over a store of its own, and a hand to use it with. */
 export function show(part: ReactNode, { meals = [], plan: made, path = '/' }: Shown = {}) {
+  // What was asked of the store, also where nothing here answers it.
+  const actions: unknown[] = [];
+  const keep: Middleware = () => (next) => (action) => {
+    actions.push(action);
+    return next(action);
+  };
   const store = configureStore({
     reducer: { library, plans, runs, storage },
-    middleware: (defaults) => defaults({ serializableCheck: false, immutableCheck: false }),
+    middleware: (defaults) =>
+      defaults({ serializableCheck: false, immutableCheck: false }).concat(keep),
   });
   store.dispatch(ticked(NOW_MIN));
   store.dispatch(loaded({ meals, bin: [] }));
@@ -75,7 +82,7 @@ export function show(part: ReactNode, { meals = [], plan: made, path = '/' }: Sh
     </Provider>,
   );
   const mealNow = (id: string) => store.getState().library.meals[id];
-  return { store, mealNow, user: userEvent.setup() };
+  return { store, actions, mealNow, user: userEvent.setup() };
 }
 
 function Live({ id, part }: { id: string; part: (meal: Meal) => ReactNode }) {

@@ -1,6 +1,8 @@
 // @vitest-environment jsdom
 import { screen, within } from '@testing-library/react';
 import {
+  PATTERNS,
+  patternDish,
   beginRun,
   eventsOf,
   foldRun,
@@ -12,15 +14,14 @@ import {
 } from '@zemrin/core';
 import { Route, Routes } from 'react-router';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { runBegun, runPlanned } from '../../store/runs.ts';
+import { deedsDone, runBegun, runPlanned } from '../../store/runs.ts';
 import { planOf, show, supper } from '../../test/render.tsx';
 import Cook from './Cook.tsx';
 
 afterEach(() => vi.restoreAllMocks());
 
 /** The page of a supper whose run has come so far, at a minute before serving. */
-function cookAt(beforeMin: number, deeds: (meal: Meal) => readonly Deed[]) {
-  const meal = supper();
+function cookAt(beforeMin: number, deeds: (meal: Meal) => readonly Deed[], meal = supper()) {
   const nowMin = servingMin(meal) - beforeMin;
   vi.spyOn(Date, 'now').mockReturnValue(nowMin * 60_000);
   const begun = beginRun(meal, 'r', nowMin - 600);
@@ -74,6 +75,34 @@ describe('cook', () => {
     const ways = screen.getByRole('heading', { name: 'To be on time again' }).closest('section');
     const [first] = within(ways as HTMLElement).getAllByRole('button');
     expect(first?.textContent).toMatch(/^Serve at/);
+  });
+
+  it('offers with one key what the dish says to do where it is not done yet', async () => {
+    const pattern = PATTERNS.find(({ id }) => id === 'own-juice-braise');
+    if (!pattern) throw new Error('the book has changed');
+    const dish = patternDish(pattern, {}, new Set());
+    const idOf = (label: string) => dish.steps.find((one) => one.label === label)?.id ?? '';
+    const [braise, cut, down] = [idOf('Braise'), idOf('Cut, salt'), idOf('Down in its own juice')];
+    // Nobody stirs it: the next call is its end.
+    const steps = dish.steps.map((step) => ({
+      ...step,
+      hands: step.hands.filter(({ when }) => when !== 'every'),
+    }));
+    const stew = { ...supper(), dishes: [{ ...dish, steps }] };
+    const { cook, user, actions } = cookAt(
+      75,
+      () => [
+        { did: 'done', step: cut },
+        { did: 'done', step: down },
+        { did: 'started', step: braise },
+      ],
+      stew,
+    );
+    const now = await cook();
+    await user.click(within(now).getByRole('button', { name: /Not yet/ }));
+    await user.click(screen.getByRole('button', { name: /^a cup of water, 1 h more/ }));
+    const [said] = actions.filter(deedsDone.match);
+    expect(said?.payload.deeds).toEqual([{ did: 'longer', step: braise, minutes: 60 }]);
   });
 
   it('serves nothing that nobody has measured, and says what it is', async () => {
