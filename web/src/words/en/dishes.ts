@@ -12,7 +12,8 @@ export const dishes = {
   'dishes.kind.dough': 'Doughs',
   'dishes.kind.sauce': 'Sauces',
   'dishes.kind.sweet': 'To end with',
-  'dishes.comesTo': 'Begins about {{begins}}: {{length}} in all, {{hands}} of it with hands on.',
+  'dishes.comesTo':
+    'Counted straight back it begins about {{begins}}: {{length}} in all, {{hands}} of it with hands on.',
   'dishes.tooLong': 'It takes {{least}} at the least: more than is left until serving.',
   'dishes.lacks': 'Your kitchen has no {{what}}.',
   'dishes.otherFire': 'Usually in: {{usual}}. Yours has none, so: {{fire}}.',
