@@ -112,6 +112,7 @@ export const SMOKE: readonly Pattern[] = [
         part('rest', 'rest', 'Rest', elastic(5, 10, 15), board, {
           hands: start(2, 'Off, cover loosely'),
           after: after(0, 'grill'),
+          cautions: ['Out in the cold five minutes are enough.'],
         }),
         part('slice', 'slice', 'Slice', fixed(6), board, {
           hands: all('Slice across the grain'),
