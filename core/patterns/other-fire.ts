@@ -64,6 +64,15 @@ function underPressure(one: Part): Part {
     time: range(third(time.leastMin), third(time.likelyMin), third(time.mostMin)),
     place: { kind: 'pressure-cooker' },
     hands: start(4, GOES_IN['pressure cooker']),
+    ...(one.doneWhen?.otherwise && {
+      doneWhen: {
+        ...one.doneWhen,
+        otherwise: {
+          ...one.doneWhen.otherwise,
+          minutes: third(one.doneWhen.otherwise.minutes),
+        },
+      },
+    }),
   };
 }
 

@@ -236,10 +236,10 @@ function tendCalls(planned: PlannedStep, step: Step, state: RunState, nowMin: nu
   return step.hands.flatMap((hands): Call[] => {
     if (hands.when !== 'every') return [];
     const tended = state.tended.get(planned.id);
+    const firstMin = begun + (hands.firstMin ?? hands.everyMin);
+    // Whatever was done last, none comes before its own first time: turned at two hours, tried at four.
     const atMin = Math.round(
-      tended === undefined
-        ? begun + (hands.firstMin ?? hands.everyMin)
-        : Math.max(begun, tended) + hands.everyMin,
+      tended === undefined ? firstMin : Math.max(firstMin, tended + hands.everyMin),
     );
     if (Math.max(atMin, nowMin) + hands.minutes + LAST_TEND_MIN > planned.endMin) return [];
     return [

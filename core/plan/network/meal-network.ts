@@ -239,8 +239,8 @@ function addHandsLeft(
       addAtEnd(network, node, end, hands.minutes, step.index);
       return [{ step: step.index, node, hands }];
     }
-    const { dueMin = 0, everyMin = 0 } = hands.tends ?? {};
-    const drift = Math.floor(everyMin * TEND_TOLERANCE);
+    const { dueMin = 0, gapMin = 0, everyMin = 0 } = hands.tends ?? {};
+    const drift = Math.floor(Math.min(everyMin, gapMin) * TEND_TOLERANCE);
     const due = (step.begunMin ?? nowMin) + dueMin;
     const upper = Math.min(due + drift, (network.upper[end] ?? latest) - hands.minutes);
     if (upper < nowMin) return [];

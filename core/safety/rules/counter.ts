@@ -89,6 +89,9 @@ function overLong(meal: Ledger, dish: LedgerDish, food: LedgerFood): SafetyFindi
   ];
 }
 
+/** A fire hotter than boiling water has killed a surface long before a middle is warm; a bath at 54 has not. Common practice, no source. */
+const SEARS_FROM_C = 100;
+
 function sumOf(spans: readonly LedgerSpan[]): number {
   return spans.reduce((sum, span) => sum + minutesOfSpan(span), 0);
 }
@@ -98,7 +101,7 @@ function sumOf(spans: readonly LedgerSpan[]): number {
  * on it stands as cooked food does, on a clock of its own. Never, for what is raw all through.
  */
 function searedAtMin({ intact, pierced, fires }: LedgerFood): number {
-  const rare = fires.filter(({ rarer }) => rarer);
+  const rare = fires.filter(({ rarer, mostC = Infinity }) => rarer && mostC >= SEARS_FROM_C);
   return intact && !pierced && rare.length > 0
     ? Math.min(...rare.map(({ endMin }) => endMin))
     : Infinity;

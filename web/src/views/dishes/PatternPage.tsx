@@ -16,6 +16,7 @@ import {
   splitForEaters,
   takenIds,
   usualChoices,
+  type Avoidable,
   type Dish,
   type Fire,
   type Meal,
@@ -29,7 +30,7 @@ import { useNow } from '../../store/hooks.ts';
 import { useManner } from '../../store/manner.ts';
 import { useEdit } from '../../store/useEdit.ts';
 import { Choice } from '../../ui/Choice.tsx';
-import { useWords } from '../../words/words.ts';
+import { useWords, type Say } from '../../words/words.ts';
 import { MiniChain } from './MiniChain.tsx';
 import { SchoolSwitches } from './SchoolSwitches.tsx';
 import { saidTime } from './saidTime.ts';
@@ -49,9 +50,7 @@ export function PatternPage({ meal, pattern }: { meal: Meal; pattern: Pattern })
     event.preventDefault();
     if (chosen.badWeight) return;
     const answered = Object.keys(own).length > 0 ? { schools: own } : {};
-    const whole = splitForEaters(meal, dish, (avoids) =>
-      t('dishes.without', { avoids: t(`avoid.${avoids}`) }),
-    );
+    const whole = splitForEaters(meal, dish, nameOfPart(t));
     edit({ do: 'putDish', dish: { ...whole, ...answered }, own: [] });
     void navigate(`/meal/${meal.id}/dishes/${dish.id}`);
   };
@@ -97,6 +96,10 @@ function useChosen(meal: Meal, pattern: Pattern) {
   return { name, cut, cores, coreC, fire, weight, badWeight, dish, set };
 }
 
+/** What a part for who avoids something is called. */
+const nameOfPart = (t: Say) => (avoids: Avoidable) =>
+  t('dishes.without', { avoids: t(`avoid.${avoids}`) });
+
 /** The usual fire of a pattern, or the first of its others that the kitchen has. */
 function fireIn({ kitchen }: Meal, { fires = [] }: Pattern): Fire | undefined {
   const owned = new Set(kitchen.appliances.map(({ kind }) => kind));
@@ -112,6 +115,10 @@ function ComesToLine({ meal, pattern, chosen }: ChoicesProps) {
   const { usualMin, leastMin, handsMin, lacks } = useMemo(() => comesTo(meal, dish), [meal, dish]);
   const beginsMin = servingMin(meal) - usualMin;
   const conflicts = avoidConflicts({ ...meal, dishes: [dish] });
+  // What a food itself holds cannot be left out of it.
+  const split = splitForEaters(meal, dish, nameOfPart(t));
+  const stay = avoidConflicts({ ...meal, dishes: [split] });
+  const stays = (avoids: string) => stay.some((one) => one.avoids === avoids);
   const [usual] = pattern.fires ?? [];
   return (
     <div className="mb-4 grid gap-1">
@@ -139,9 +146,11 @@ function ComesToLine({ meal, pattern, chosen }: ChoicesProps) {
           {t('dishes.otherFire', { usual: t(`fire.${usual}`), fire: t(`fire.${fire}`) })}
         </p>
       )}
-      {conflicts.map(({ avoids, heads }) => (
-        <p key={avoids} className="text-muted">
-          {t('dishes.apartFor', { avoids: t(`avoid.${avoids}`), heads })}
+      {conflicts.map(({ avoids, heads, because }) => (
+        <p key={avoids} className={stays(avoids) ? 'font-semibold text-clash' : 'text-muted'}>
+          {stays(avoids)
+            ? t('dishes.keepsOn', { dish: because, avoids: t(`avoid.${avoids}`), heads })
+            : t('dishes.apartFor', { avoids: t(`avoid.${avoids}`), heads })}
         </p>
       ))}
     </div>

@@ -78,6 +78,15 @@ describe('a pattern before it is a dish', () => {
     expect(added?.foods.map(({ forAvoids }) => forAvoids)).toEqual([undefined, ['dairy']]);
   });
 
+  it('promises nothing to leave out of what itself holds it', () => {
+    const wary = meal.eaters.map((one, i) =>
+      i === 0 ? { ...one, avoids: ['gluten' as const] } : one,
+    );
+    page('griddled-bread', { ...meal, eaters: wary });
+    expect(screen.queryByText(/^A part without gluten/)).toBeNull();
+    expect(screen.getByText(/holds gluten, which \d+ at the table avoid\.$/)).toBeTruthy();
+  });
+
   it('takes the weight that was read', async () => {
     const { mealNow, user } = page('smoked-loin');
     await user.type(weight(), '1,4 kg');
