@@ -91,6 +91,7 @@ describe('a basis of one’s own', () => {
   it('reckons how much of a mixture there is', () => {
     const facts = {
       foodG: 1100,
+      portions: 4,
       recipeG: 90,
       recipeMl: 80,
       dose: 1,

@@ -11,7 +11,7 @@ export {
 } from './scale.ts';
 export { saltedFood, saltingBy, weighMixture, type BatchFood, type BatchFor } from './weigh.ts';
 export { roundCount, type ScaledLine } from './line.ts';
-export { VESSEL_KINDS, type Cover, type Vessel, type VesselKind } from './cover.ts';
+export { usualVessel, VESSEL_KINDS, type Cover, type Vessel, type VesselKind } from './cover.ts';
 export { holdsOf, mixableOfLine, type Shelf } from './compose.ts';
 export { pHOf } from './contents.ts';
 export * from './contact.ts';

@@ -152,6 +152,7 @@ function batchFactor(
 ): number {
   return factorOf(mixture.basis, {
     foodG: allG,
+    portions: batch.portions,
     recipeG: base.grams,
     recipeMl: base.ml,
     dose,

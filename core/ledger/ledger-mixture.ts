@@ -23,10 +23,12 @@ export function mixtureFacts(meal: Meal, dish: Dish, mixture: Mixture): MixtureF
 function seenAs(meal: Meal, dish: Dish, mixture: Mixture): MixtureFacts {
   const weighed = weighMixture(mixture, batchFor(meal, dish, mixture));
   const { ingredients } = pantryOf(meal.pantry);
-  const raw = mixture.on.some((id) => {
-    const food = dish.foods.find((one) => one.id === id);
-    return food !== undefined && animalOf(meal, food) !== 'none';
-  });
+  // What soaks and names nothing lies on all the dish has.
+  const raw = dish.foods.some(
+    (food) =>
+      (mixture.on.length === 0 || mixture.on.includes(food.id)) &&
+      animalOf(meal, food) !== 'none',
+  );
   const inIt = mixture.lines.flatMap((line) => {
     const solution = line.part === undefined ? ingredients.get(line.ingredient) : undefined;
     return solution ? [{ line, ...solution }] : [];

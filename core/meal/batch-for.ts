@@ -1,9 +1,11 @@
 import {
   basisNamed,
+  usualVessel,
   weighMixture,
   type BatchFood,
   type BatchFor,
   type Mixture,
+  type Vessel,
 } from '../batch/index.ts';
 import { pantryOf, type Animal } from '../pantry/index.ts';
 import { companyOf, cutOf, foodOf, settleFood } from './amounts.ts';
@@ -32,11 +34,20 @@ export function batchFor(meal: Cooked, dish: Dish, mixture: Mixture, weightG?: n
     siblings: dish.mixtures,
     spoons: meal.kitchen.spoons,
     owned: meal.kitchen.measures,
-    vessel: meal.kitchen.vessels.find((vessel) => vessel.id === mixture.vessel),
+    vessel: vesselOf(meal.kitchen.vessels, mixture),
     brine: schools.brine,
     saltAtEnd: schools.stewSalt === 'end' && isStew(dish),
     demandedG: basisNamed(mixture.basis.kind).onlyUsed ? demandedG(meal, dish, mixture) : undefined,
   };
+}
+
+/** What it lies in: as named; what is to cover and names none, the largest pot there is. */
+function vesselOf(vessels: Cooked['kitchen']['vessels'], mixture: Mixture): Vessel | undefined {
+  if (mixture.vessel !== undefined) return vessels.find(({ id }) => id === mixture.vessel);
+  if (!basisNamed(mixture.basis.kind).covers) return undefined;
+  return vessels
+    .filter(({ kind }) => kind === usualVessel(mixture))
+    .sort((a, b) => b.capacityMl - a.capacityMl)[0];
 }
 
 /** What it goes on; a liquid that covers and names nothing covers all the dish has. */

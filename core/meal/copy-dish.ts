@@ -46,7 +46,8 @@ export function copyDish(dish: Dish, taken: ReadonlySet<string>, name = dish.nam
         time: {
           ...step.time,
           ...('food' in step.time && { food: of(step.time.food) }),
-          ...('mixture' in step.time && { mixture: of(step.time.mixture) }),
+          ...('mixture' in step.time &&
+            step.time.mixture !== undefined && { mixture: of(step.time.mixture) }),
         },
         ...(step.mixtures && { mixtures: step.mixtures.map(of) }),
         ...(step.foods && { foods: step.foods.map(of) }),

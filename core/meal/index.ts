@@ -86,4 +86,5 @@ export type {
   StepFacts,
   StepTimeDefinition,
 } from './step-times/definition.ts';
+export { reducingMl } from './step-times/reducing.ts';
 export { stepFactsOf } from './step-facts.ts';

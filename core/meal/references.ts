@@ -61,6 +61,11 @@ function checkDish(dish: Dish, path: string, meal: MealFile): MealProblem[] {
   dish.steps.forEach((step, s) => {
     const at = `${path}.steps[${s}]`;
     problems.push(...checkRounds(step, at));
+    if (step.time.kind === 'reducing' && step.time.mixture !== undefined) {
+      const { mixture } = step.time;
+      if (!mixtures.has(mixture))
+        problems.push(nowhere(`${at}.time.mixture`, mixture, 'mixture of this dish'));
+    }
     if (step.time.kind === 'soak' || step.time.kind === 'cooling') {
       const of = mixtures.get(step.time.mixture);
       const fits = of !== undefined && (step.time.kind === 'soak' ? soaks(of) : of.boiled === true);

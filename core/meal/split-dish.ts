@@ -154,7 +154,10 @@ function anyTimeAfter({ mostMin: _most, ...gap }: Step['after'][number]): Step['
 
 function handles(step: Step, held: ReadonlySet<string>): boolean {
   if (!HANDLED.has(step.verb)) return false;
-  const about = [...(step.mixtures ?? []), ...('mixture' in step.time ? [step.time.mixture] : [])];
+  const about = [
+    ...(step.mixtures ?? []),
+    ...('mixture' in step.time ? [step.time.mixture ?? ''] : []),
+  ];
   return about.some((id) => held.has(id));
 }
 

@@ -1,4 +1,6 @@
 import { settleFood, foodOf } from './amounts.ts';
+import { weighMixture } from '../batch/index.ts';
+import { batchFor } from './batch-for.ts';
 import { coolingOfBatch, soakWindowOf } from './batches.ts';
 import { conditionsOf, heatOfStep, piecesOf } from './cook-of-step.ts';
 import { panFit, type PanFit } from './fit-pan.ts';
@@ -23,6 +25,8 @@ export function stepFactsOf(meal: Meal, dish: Dish, step: Step): StepFacts {
       return window;
     },
     coolingMin: (id) => coolingOfBatch(meal, dish, mixtureOf(id)).fridgeMin,
+    factorOfMixture: (id) =>
+      weighMixture(mixtureOf(id), batchFor(meal, dish, mixtureOf(id))).factor,
     heat: () => heatOfStep(meal, dish, step),
     panRounds: () => {
       const fit = panFit(meal, dish, step);

@@ -197,7 +197,7 @@ export const PAN: readonly Pattern[] = [
           'sauce',
           'reduce',
           'Pan sauce',
-          { kind: 'reducing', ml: 220, toShare: 0.5, panCm: 26, ringW: 1800 },
+          { kind: 'reducing', mixture: 'sauce', ml: 220, toShare: 0.5, panCm: 26, ringW: 1800 },
           hob(100),
           {
             hands: start(4, 'Deglaze, reduce, mustard and cream in'),

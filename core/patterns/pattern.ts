@@ -142,7 +142,8 @@ function stepOf(
   const named = {
     ...time,
     ...('food' in time && { food: of('food', time.food) }),
-    ...('mixture' in time && { mixture: of('mixture', time.mixture) }),
+    ...('mixture' in time &&
+      time.mixture !== undefined && { mixture: of('mixture', time.mixture) }),
   };
   return {
     ...rest,

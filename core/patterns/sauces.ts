@@ -17,6 +17,9 @@ import {
 import type { Pattern } from './pattern.ts';
 import { by, side } from './side.ts';
 
+/** Grows with those at the table, and never lies on anything raw. */
+const FOR_FOUR = { basis: { kind: 'perPortion', baseline: 4 }, touchesRaw: false } as const;
+
 /** Dressings, crumbs and sauces. Figures: common practice, no source. */
 export const SAUCES: readonly Pattern[] = [
   side('dressing', 'Leaves with a dressing', 'side', {
@@ -32,7 +35,7 @@ export const SAUCES: readonly Pattern[] = [
           line('mustard-dijon-style', '1 tsp'),
           line('salt-fine-table', '3 g'),
         ],
-        { touchesRaw: false },
+        FOR_FOUR,
       ),
     ],
     parts: [
@@ -69,7 +72,7 @@ export const SAUCES: readonly Pattern[] = [
           line('garlic', '2 cloves', { scaling: 'count' }),
           line('salt-fine-table', '2 g'),
         ],
-        { touchesRaw: false },
+        FOR_FOUR,
       ),
     ],
     parts: [
@@ -92,7 +95,7 @@ export const SAUCES: readonly Pattern[] = [
         'To reduce',
         'sauce',
         [line('wine-dry', '300 ml'), line('stock-low-salt', '300 ml'), line('shallot', '60 g')],
-        { touchesRaw: false },
+        FOR_FOUR,
       ),
     ],
     parts: [
@@ -100,7 +103,7 @@ export const SAUCES: readonly Pattern[] = [
         'reduce',
         'reduce',
         'Reduce by half',
-        { kind: 'reducing', ml: 600, toShare: 0.5, panCm: 24, ringW: 1800 },
+        { kind: 'reducing', ml: 600, toShare: 0.5, mixture: 'base', panCm: 24, ringW: 1800 },
         hob(100),
         {
           hands: [...start(3, 'All in, high ring'), every(8, 1, 'Look, skim')],
@@ -125,7 +128,7 @@ export const SAUCES: readonly Pattern[] = [
           line('stock-low-salt', '100 ml'),
           line('butter-unsalted', '30 g'),
         ],
-        { touchesRaw: false },
+        FOR_FOUR,
       ),
     ],
     parts: [

@@ -205,7 +205,7 @@ export const SMOKE: readonly Pattern[] = [
           'reduce',
           'reduce',
           'Reduce the fruit by half',
-          { kind: 'reducing', ml: 350, toShare: 0.5, panCm: 24, ringW: 1800 },
+          { kind: 'reducing', mixture: 'sauce', ml: 350, toShare: 0.5, panCm: 24, ringW: 1800 },
           hob(100),
           {
             hands: start(3, 'Jelly, wine and stock on a high ring'),

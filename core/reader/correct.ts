@@ -76,7 +76,7 @@ function timeWith(
     const food = foods.get(time.food);
     return food === undefined ? usual(verb) : { ...time, food };
   }
-  if ('mixture' in time) {
+  if ('mixture' in time && time.mixture !== undefined) {
     const mixture = mixtures.get(time.mixture);
     return mixture === undefined ? usual(verb) : { ...time, mixture };
   }

@@ -117,7 +117,9 @@ function mixturesOf(
       basis:
         onFood.length > 0
           ? { kind: 'perWeight', baselineG: baseline(foods, recipe) }
-          : { kind: 'fixed' },
+          : recipe.portions === undefined
+            ? { kind: 'fixed' }
+            : { kind: 'perPortion', baseline: recipe.portions },
       on: onFood,
       lines: all.map((one) => mixtureLine(one, own)),
       touchesRaw: SOAKING.has(kind),

@@ -1,6 +1,13 @@
 import { DOUGH_RISEN_TIMES, IN_PAN_MM, REDUCED_TO_SHARE } from '../figures/index.ts';
 import { formOf, thicknessMmOf } from '../heat/index.ts';
-import { pieceOf, type Dish, type Meal, type Step } from '../meal/index.ts';
+import {
+  pieceOf,
+  reducingMl,
+  stepFactsOf,
+  type Dish,
+  type Meal,
+  type Step,
+} from '../meal/index.ts';
 
 /** How one sees that something is done, where it can be drawn. */
 export type Cue =
@@ -31,10 +38,14 @@ export type Cue =
 const CARAMEL = /caramel|amber|melt the sugar|burnt sugar/i;
 
 /** Where the liquid stands in its pan, and where it is to stand; by the pan where one is said. */
-function reduceCue(time: Step['time']): Cue {
+function reduceCue(meal: Meal, dish: Dish, step: Step): Cue {
+  const { time } = step;
   const known = time.kind === 'reducing' ? time : undefined;
   const areaMm2 = known && (Math.PI / 4) * (known.panCm * MM_PER_CM) ** 2;
-  const fromMm = known && areaMm2 ? (known.ml * MM3_PER_ML) / areaMm2 : IN_PAN_MM;
+  const fromMm =
+    known && areaMm2
+      ? (reducingMl(known, stepFactsOf(meal, dish, step).factorOfMixture) * MM3_PER_ML) / areaMm2
+      : IN_PAN_MM;
   const toMm = fromMm * (known?.toShare ?? REDUCED_TO_SHARE);
   return { kind: 'reduce', fromMm: Math.round(fromMm), toMm: Math.round(toMm) };
 }
@@ -60,7 +71,7 @@ export function cueOf(meal: Meal, dish: Dish, step: Step): Cue | undefined {
   }
   switch (verb) {
     case 'reduce':
-      return reduceCue(time);
+      return reduceCue(meal, dish, step);
     case 'glaze':
       return { kind: 'coats' };
     case 'rise':

@@ -4,6 +4,8 @@ import type { z } from 'zod';
 export interface BasisFacts {
   /** Of all food the mixture goes on. */
   readonly foodG: number;
+  /** Of those at the table. */
+  readonly portions: number;
   /** Of the mixture as the recipe writes it. */
   readonly recipeG: number;
   readonly recipeMl: number;

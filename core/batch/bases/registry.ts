@@ -3,10 +3,11 @@ import { asUsed } from './as-used.ts';
 import { cover } from './cover.ts';
 import type { BasisDefinition, BasisFacts } from './definition.ts';
 import { fixed } from './fixed.ts';
+import { perPortion } from './per-portion.ts';
 import { perWeight } from './per-weight.ts';
 
 /** Every basis of a mixture; docs/extending.md shows how to add one. */
-const REGISTERED = [perWeight, cover, asUsed, fixed] as const;
+const REGISTERED = [perWeight, perPortion, cover, asUsed, fixed] as const;
 
 type Registered = (typeof REGISTERED)[number];
 export type BasisKind = Registered['kind'];

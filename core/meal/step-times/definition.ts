@@ -28,6 +28,8 @@ export interface StepFacts {
   readonly soakWindow: (mixture: string) => SoakWindow;
   /** Until a boiled mixture is fridge-cold, minutes. */
   readonly coolingMin: (mixture: string) => number;
+  /** By how much a mixture of the dish is more than its recipe. */
+  readonly factorOfMixture: (mixture: string) => number;
   /** What heat says of this very step. */
   readonly heat: () => { readonly minutes: Band; readonly reached: boolean };
   /** In how many rounds the food goes into the kitchen's pan, and that in words. */

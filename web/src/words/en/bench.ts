@@ -114,6 +114,8 @@ export const bench = {
   'bench.removeMixture': 'Leave out {{name}}',
   'bench.basis': 'How much of it',
   'bench.baseline': 'Written for',
+  'bench.baselinePortions': 'Written for, portions',
+  'bench.badPortions': '“{{text}}” is no number of portions: 4, or 2.5.',
   'bench.goesOn': 'Goes on',
   'bench.liesIn': 'Lies in',
   'bench.vessel': 'Vessel',

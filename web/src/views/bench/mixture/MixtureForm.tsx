@@ -107,6 +107,18 @@ function Kind({ bench, onSet: set }: { bench: OnBench; onSet: OnSet }) {
           }}
         />
       )}
+      {mixture.basis.kind === 'perPortion' && (
+        <EditField
+          label={t('bench.baselinePortions')}
+          value={String(mixture.basis.baseline)}
+          onCommit={(text) => {
+            const baseline = Number(text.replace(',', '.'));
+            if (!(baseline > 0 && baseline <= 500)) return t('bench.badPortions', { text });
+            set({ basis: { kind: 'perPortion', baseline } });
+            return undefined;
+          }}
+        />
+      )}
     </div>
   );
 }

@@ -64,6 +64,16 @@ describe('everything about a mixture', () => {
     expect(mixture().basis).toEqual({ kind: 'perWeight', baselineG: 2000 });
   });
 
+  it('is written for so many portions, and keeps them when the number is none', async () => {
+    const { mixture, choose, user, field } = changing('lamb', 'lime-paste');
+    await choose('bench.basis', 'perPortion');
+    await typeOver(user, field('bench.baselinePortions'), '2,5');
+    expect(mixture().basis).toEqual({ kind: 'perPortion', baseline: 2.5 });
+    await typeOver(user, field('bench.baselinePortions'), 'a few');
+    expect(screen.getByRole('alert').textContent).toContain('a few');
+    expect(mixture().basis).toEqual({ kind: 'perPortion', baseline: 2.5 });
+  });
+
   it('is not left without a name', async () => {
     const { mixture, field, user } = changing('lamb', 'lime-paste');
     const { name } = mixture();
