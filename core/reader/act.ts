@@ -6,6 +6,7 @@ import type { Degree } from './degree.ts';
 import { donenessIn } from './doneness.ts';
 import { NUMBER, numberIn } from './numbers.ts';
 import { placeOf } from './settle-place.ts';
+import { LEAST_OVEN_C } from './settle-clause.ts';
 import { verbOf } from './settle-verb.ts';
 import { perKgFactor, type ReadDuration } from './span.ts';
 import { placeIn, type VerbWords, type VerbHit } from './verbs.ts';
@@ -46,7 +47,8 @@ export function actOf(
   const own = text.slice(hit.from, next?.from ?? text.length);
   const before = text.slice(0, hit.from);
   const named = placeIn(own) ?? (next ? undefined : placeIn(before));
-  const verb = verbOf(hit, before, own, named, context);
+  const oven = share.degrees.some(({ sense, tempC }) => sense === 'place' && tempC >= LEAST_OVEN_C);
+  const verb = verbOf(hit, before, own, { named, oven }, context);
   if (verb === undefined) return undefined;
   const place = placeOf(verb, verb === 'light' ? (placeIn(text) ?? named) : named, context);
   const lengths = share.spans.filter(({ sense }) => sense === 'length' || sense === 'perKg');
@@ -85,9 +87,12 @@ export function actOf(
     slowCooker: place === 'slow-cooker' || (context.slowCooker && verb === 'braise') || undefined,
     lit: [
       [hit.from, hit.to],
-      ...[QUICK.has(verb) ? undefined : length, every, isSet ? set : undefined, core].flatMap(
-        (one) => (one ? [[one.from, one.to] as const] : []),
-      ),
+      ...[
+        QUICK.has(verb) ? undefined : length,
+        every,
+        isSet ? set : undefined,
+        HEATS.has(verb) || verb === 'hold' ? core : undefined,
+      ].flatMap((one) => (one ? [[one.from, one.to] as const] : [])),
     ],
     guessed:
       called !== undefined || hit.verb === 'cook' || hit.verb === 'put' || hit.verb === 'wait',

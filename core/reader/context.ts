@@ -89,3 +89,15 @@ export const IN_OVEN: ReadonlySet<VerbWords> = new Set<VerbWords>([
   'baste',
   'turn',
 ]);
+
+/** What cooks in water. */
+export const WET: ReadonlySet<VerbWords> = new Set<VerbWords>(['boil', 'simmer']);
+
+/** Where a food is left to itself. */
+export const PLACES_TO_BE: ReadonlySet<string> = new Set([
+  'oven',
+  'grill',
+  'smoker',
+  'fridge',
+  'freezer',
+]);

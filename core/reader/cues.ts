@@ -118,7 +118,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'simmer',
     words:
-      /(?<!\p{L})(?:(?:at|to|on) (?:a |the )?(?:bare |gentle |gentlest |slow |slowest )?(?:shiver|murmur|tremble|blip|simmer|lowest (?:heat|flame))|barely (?:trembl|mov|bubbl|simmer)\p{L}*|(?:let|leave) (?:it|them|everything|the \p{L}+) (?:to )?(?:gently |slowly |quietly )?(?:blip|tick|bubble|burble|putter|plop|mutter|chug|simmer)\p{L}*(?: away| along| over)?|lowest (?:heat|flame|setting)|lid on|cociendo|simmering|(?:muy )?(?:a )?fuego (?:muy )?(?:lento|bajo|suave|m[ií]nimo)|chup chup|sin que hierva|apenas (?:hierv|tiembl|burbuj)\p{L}*)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:at|to|on) (?:a |the )?(?:bare |gentle |gentlest |slow |slowest )?(?:shiver|murmur|tremble|blip|simmer|lowest (?:heat|flame))|barely (?:trembl|mov|bubbl|simmer)\p{L}*|(?:let|leave) (?:it|them|everything|the \p{L}+) (?:to )?(?:gently |slowly |quietly )?(?:blip|tick|bubble|burble|putter|plop|mutter|chug|simmer)\p{L}*(?: away| along| over)?|lowest (?:heat|flame|setting)|lid on|cociendo|simmering|(?:muy )?(?:a )?fuego (?:muy )?(?:lento|bajo|suave|m[ií]nimo)|chup chup|sin que hierva|hervor (?:muy )?(?:suave|lento)|apenas (?:hierv|tiembl|burbuj)\p{L}*)(?!\p{L})/iu,
     when: ({ slowCooker, place, fireC }) =>
       !slowCooker && fireC === undefined && place !== 'grill' && place !== 'smoker',
     over: ['put', 'wait', 'cook', 'rest', 'boil'],

@@ -1,8 +1,10 @@
 import { CUTS, type Animal } from '../pantry/index.ts';
 import type { SpoonSystem } from '../quantity/index.ts';
-import { clausesOf, type Clause } from './clauses.ts';
-import { HEATS, newContext, type Context, type ReadAct } from './context.ts';
-import { noteSoak, readSentence } from './sentence.ts';
+import { clausesOf } from './clauses.ts';
+import { newContext, type Context, type ReadAct } from './context.ts';
+import { addTo } from './add-to.ts';
+import { bestParse, type ReadPart } from './parses.ts';
+import { noteSoak } from './sentence.ts';
 import type { ReadIngredient } from './ingredient-line.ts';
 import { readIngredientLines } from './ingredient-lines.ts';
 import { inlineIngredients } from './inline.ts';
@@ -213,13 +215,20 @@ function readOne(
   const first = acts.length;
   const kept = reserveLit(sentence);
   const clauses = clausesOf(sentence);
-  const read = clauses.map((clause) => readClause(clause, line, group, context, acts));
+  const parts: ReadPart[] = [];
+  const read: ReadClause[] = [];
+  for (const clause of clauses) {
+    for (const part of bestParse(clause, line, group, context, acts)) {
+      parts.push(part);
+      read.push(readClause(part, acts));
+    }
+  }
   const made = read.flatMap(({ made }) => made);
   const understood =
     listed ||
     kept.length > 0 ||
     (read.some(({ understood }) => understood) &&
-      read.every(({ understood }, i) => understood || !/\d/.test(clauses[i]?.text ?? '')));
+      read.every(({ understood }, i) => understood || !/\d/.test(parts[i]?.clause.text ?? '')));
   lines.push(
     lineOf(sentence, understood ? 'method' : 'unread', {
       acts:
@@ -245,48 +254,20 @@ interface ReadClause {
   readonly lit: ReadonlyArray<readonly [from: number, to: number]>;
 }
 
-/** Reads one clause, and adds its steps to those before. */
-function readClause(
-  { text, from }: Clause,
-  line: number,
-  group: string | undefined,
-  context: Context,
-  acts: ReadAct[],
-): ReadClause {
-  const read = readSentence(text, line, group, context);
+/** Adds what a clause was read as to the steps before. */
+function readClause({ clause: { from }, read }: ReadPart, acts: ReadAct[]): ReadClause {
   const last = acts.at(-1);
   const added = read.adds === undefined || addTo(acts, read.adds);
   const made = read.acts.filter((act, i) => !repeats(act, i === 0 ? last : read.acts[i - 1]));
   acts.push(...made);
   return {
     made,
-    lost: read.lost === true,
+    lost: read.left > 0,
     repeated: made.length === 0 && read.acts.length > 0,
     understood: read.understood && (read.acts.length > 0 || added),
     lit: read.acts.flatMap(({ lit }) => lit.map(([a, b]) => [a + from, b + from] as const)),
   };
 }
-
-/**
- * What a later sentence adds to the step before, where that was not said yet; a core is for what
- * cooks.
- *
- * @returns whether all of it found its place
- */
-function addTo(acts: ReadAct[], adds: Partial<ReadAct>): boolean {
-  const at =
-    adds.untilC === undefined
-      ? acts.length - 1
-      : acts.findLastIndex(({ verb }) => HEATS.has(verb) && !TENDING.has(verb));
-  const act = acts[at];
-  if (!act) return false;
-  const said = Object.entries(adds).filter(([, value]) => value !== undefined);
-  const missing = said.filter(([key]) => Reflect.get(act, key) === undefined);
-  acts[at] = { ...act, ...Object.fromEntries(missing) };
-  return missing.length > 0 || said.length === 0;
-}
-
-const TENDING: ReadonlySet<string> = new Set(['turn', 'baste', 'stir']);
 
 const ONCE: ReadonlySet<string> = new Set(['mix', 'prepare', 'serve', 'stir']);
 

@@ -1,5 +1,5 @@
 import type { PlaceKind } from '../places/index.ts';
-import type { Context } from './context.ts';
+import { HEATS, type Context } from './context.ts';
 import type { CueHit } from './cues.ts';
 import type { Degree } from './degree.ts';
 import type { ReadDuration } from './span.ts';
@@ -26,12 +26,15 @@ const WORK: ReadonlySet<VerbWords> = new Set<VerbWords>(['mix', 'prepare']);
 
 /** The steps of a clause as its surroundings make them: a weak verb gives way to what they speak of. */
 export function told(
-  hits: readonly VerbHit[],
+  found: readonly VerbHit[],
   cue: CueHit | undefined,
   spans: readonly ReadDuration[],
   degrees: readonly Degree[],
   context: Context,
 ): VerbHit[] {
+  const hits = found.map((hit, i) =>
+    afterTurning(hit, found[i - 1], shareOf(spans, found, i), context),
+  );
   const timed = hits.findIndex((_hit, i) => shareOf(spans, hits, i).some(isTimed));
   const owner =
     timed >= 0 ? timed : hits.findIndex((_hit, i) => shareOf(degrees, hits, i).some(isCore));
@@ -58,6 +61,25 @@ export function told(
   if (!owns || WORK.has(owns.verb) || !cue.over.includes(owns.verb)) return [...hits];
   return hits.map((one, i) => (i === at ? { ...one, verb } : one));
 }
+
+/** "Turn, 15 minutes": nobody turns so long; it goes on as it was. */
+function afterTurning(
+  hit: VerbHit,
+  before: VerbHit | undefined,
+  own: readonly ReadDuration[],
+  { hot }: Context,
+): VerbHit {
+  const cooks = before && (HEATS.has(before.verb) || before.verb === 'cook');
+  const goesOn = cooks ? before.verb : hot?.verb;
+  const long = own.some(
+    (span) => span.sense === 'length' && (span.mostMin ?? 0) > LONGEST_TURN_MIN,
+  );
+  return long && goesOn && TURNS.has(hit.verb) ? { ...hit, verb: goesOn } : hit;
+}
+
+const TURNS: ReadonlySet<VerbWords> = new Set<VerbWords>(['turn', 'stir', 'baste']);
+/** Nobody turns or stirs longer. Our own line, no source. */
+const LONGEST_TURN_MIN = 1.5;
 
 /** "Raise the heat to 180 and leave it": it goes on as it was, in another heat. */
 export function goingHotter(
@@ -113,7 +135,8 @@ const FIRE_VERB: Readonly<Partial<Record<PlaceKind, VerbWords>>> = {
   oven: 'roast',
 };
 
-const LEAST_OVEN_C = 90;
+/** What is set to so much is no pan and no pot. Our own line, no source. */
+export const LEAST_OVEN_C = 90;
 
 /** What of a sentence belongs to a verb: what is behind it, and before the first what is before. */
 export function shareOf<T extends { readonly from: number }>(

@@ -3,6 +3,10 @@ import type { PlaceKind } from '../places/index.ts';
 import type { Context } from './context.ts';
 import type { VerbHit } from './verbs.ts';
 
+/** "Let the juices thicken". */
+const THICKENS = /(?<!\p{L})(?:thicken|reduce|espes|reduzca)/iu;
+const IN_PAN = /(?<!\p{L})(?:pan|skillet|griddle|wok|sart[eé]n|plancha)(?!\p{L})/iu;
+const LID = /(?<!\p{L})(?:lid|cover|tapa)/iu;
 /** Left where it is. */
 const STAYS_PUT = /^(?:leave|keep)/iu;
 const COVERED = /\b(?:lid on|covered|with (?:the|its|a) lid|tightly covered)\b|tapad[oa]/iu;
@@ -17,19 +21,20 @@ const ON_RING: ReadonlySet<Verb> = new Set(['sear', 'brown', 'fry']);
 const TO_GET_HOT =
   /\bto (?:get|become|be) (?:really |very |good and )?hot\b|\bto (?:pre)?heat(?: up)?\b/iu;
 const DRY: ReadonlySet<Verb> = new Set(['grill', 'roast', 'bake', 'smoke']);
-const GENTLE = /fuego (?:lento|bajo|suave|muy bajo)|baja(?:r)? el fuego|tapad[oa]/iu;
+const GENTLE =
+  /fuego (?:lento|bajo|suave|muy bajo)|baja(?:r)? el fuego|tapad[oa]|(?<!\p{L})tapa(?:r|mos)?(?!\p{L})/iu;
 
 /** What a word with several meanings stands for here. */
 export function verbOf(
   hit: VerbHit,
   before: string,
   own: string,
-  named: PlaceKind | undefined,
+  { named, oven }: { readonly named: PlaceKind | undefined; readonly oven: boolean },
   context: Context,
 ): Verb | undefined {
   switch (hit.verb) {
     case 'cook':
-      return cooks(own, before, named, context);
+      return cooks(own, before, named ?? (oven ? heated(context) : undefined), context);
     case 'put':
       if (context.hot !== undefined && ONCE_MORE.test(own)) return context.hot.verb;
       if (named === 'fridge') return cold(context);
@@ -40,8 +45,10 @@ export function verbOf(
       if (named === 'grill') return 'grill';
       if (named === 'smoker') return 'smoke';
       if (named === 'freezer') return 'chill';
+      if (named === 'hob' && IN_PAN.test(own) && !LID.test(own)) return 'fry';
       return named === 'counter' || STAYS_PUT.test(own) ? waits(context) : undefined;
     case 'wait':
+      if (THICKENS.test(own)) return 'reduce';
       return context.hot !== undefined && ONCE_MORE.test(own) ? context.hot.verb : waits(context);
     case 'temper':
       return context.dough && !context.hasMeat ? 'rise' : 'temper';
@@ -92,6 +99,16 @@ function waits({ hot, dough, hasMeat, soak, mixed, aside }: Context, atRoom = fa
   return soak ?? (mixed ? 'marinate' : 'rest');
 }
 
+/** What a heat was set of, where nothing says. */
+function heated({ place, hot }: Context): PlaceKind {
+  const known = hot?.place ?? place;
+  return known === 'grill' || known === 'smoker' ? known : 'oven';
+}
+
+/** What happens to food in a pan, and in no pot. */
+const DRY_COOKED =
+  /(?<!\p{L})(?:turn(?:ing|ed)|flip(?:ping|ped)|golden|brown(?:ed)?|crisp\p{L}*|colou?red|a side|each side|dorad\p{L}*|crujiente|por (?:cada )?lado|vuelta)(?!\p{L})/iu;
+
 function cooks(own: string, before: string, named: PlaceKind | undefined, context: Context): Verb {
   const place =
     named ?? (context.slowCooker ? 'slow-cooker' : context.hot ? undefined : context.place);
@@ -106,6 +123,7 @@ function cooks(own: string, before: string, named: PlaceKind | undefined, contex
     return 'simmer';
   }
   const last = context.hot?.verb;
+  if (last === undefined && DRY_COOKED.test(own)) return 'fry';
   // Off the grill and onto a ring: a sauce.
   const onRing = (place ?? context.place) === 'hob';
   if (onRing && last !== undefined && DRY.has(last)) return 'simmer';

@@ -80,7 +80,7 @@ interface Atom {
 
 /** "6 a side", with no unit: minutes. */
 const A_SIDE = new RegExp(
-  `(${DIGITS})(?:\\s*(?:-|–|to)\\s*(${DIGITS}))?(?=\\s+(?:a|per|each|on each|por|por cada)\\s+(?:side|lado|cara))`,
+  `(${DIGITS})(?:\\s*(?:-|–|to)\\s*(${DIGITS}))?(?=\\s+(?:(?:a|per|each|on each|por|por cada)\\s+(?:side|lado|cara)|on (?:the|its|each) (?:\\p{L}+[- ]){0,2}side))`,
   'giu',
 );
 
@@ -200,7 +200,7 @@ const MOST_BEHIND = /^\s*,?\s*(?:at (?:the )?most|maximum|max\b|como m[aá]ximo|
 const BEST = /(?:preferably|ideally|best|better|mejor|preferiblemente|idealmente|lo ideal)/iu;
 const EVERY = /(?:every|each|cada|once (?:every|an?)|una vez (?:cada|por))\s*$/iu;
 const PER_SIDE =
-  /^\s*(?:per|a|each|on each|on the first|for each|on either|por|de cada|en cada|por cada|each on)?\s*(?:side|lado|face|cara)s?\b/iu;
+  /^\s*(?:on each of (?:the |its )?(?:\p{L}+ )?|per|a|each|on each|on the first|for each|on either|por|de cada|en cada|por cada|each on)?\s*(?:side|lado|face|cara)s?\b/iu;
 const PER_POUND =
   /^\s*(?:\/|per|a|to (?:the|a|each|every)|for (?:each|every)|an?|por cada|por|el|la|cada|al)\s*(?:(\d+)\s*(?:g|gr|gramos|grams?)|(half (?:a )?kilo|half-kilo|medio kilo|1\/2 kilo)|(pound|lb|libra|kilo(?:gram)?s?|kg))(?!\p{L})/iu;
 

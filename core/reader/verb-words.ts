@@ -113,11 +113,12 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english: 'roast(?! beef| chicken| pork| lamb| is| in a| with)',
     spanish: 'as(?:a|e|ar|amos|en)(?!\\p{L})',
   },
-  { verb: 'bake', english: 'bake', spanish: 'horne(?:a|e|ar|amos|en)(?!\\p{L})' },
+  { verb: 'bake', english: 'bake|blind[- ]bake', spanish: 'horne(?:a|e|ar|amos|en)(?!\\p{L})' },
   {
     verb: 'braise',
     english: 'braise|stew(?! for| meat| beef)|pot-roast|slow[- ]cook|pressure[- ]cook',
-    spanish: 'estof(?:a|e|ar|amos)(?!\\p{L})|guis(?:a|e|ar|amos)(?!\\p{L})|brase(?:a|e|ar)',
+    spanish:
+      'estof(?:a|e|ar|amos)(?!\\p{L})|guis(?:a|e|ar|amos)(?!\\p{L})|brase(?:a|e|ar)|confit(?:a|e|ar|amos)(?!\\p{L})',
   },
   {
     verb: 'simmer',
@@ -164,7 +165,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     verb: 'turn',
     english:
       'turn(?! (?:(?:it|them) (?:down|up|off|on|back)|(?:the |your )?(?:oven|heat|off|down|up|on|out|grill|smoker|to coat|into|to high|to low)))|flip',
-    spanish: 'd(?:a|ale|ales|arle|é|ar) la vuelta|volte(?:a|e|ar)|gir(?:a|e|ar)(?!\\p{L})',
+    spanish: 'd(?:a|ale|ales|arles?|é|ar) la vuelta|volte(?:a|e|ar)|gir(?:a|e|ar)(?!\\p{L})',
   },
   {
     verb: 'stir',

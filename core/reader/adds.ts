@@ -1,0 +1,66 @@
+import { minutesOf, tendingIn } from './act.ts';
+import type { Context } from './context.ts';
+import type { Degree } from './degree.ts';
+import { LOWERED } from './lowered.ts';
+import type { ReadSentence } from './sentence.ts';
+import type { ReadDuration } from './span.ts';
+import { placeIn, saysSomething, type VerbHit } from './verbs.ts';
+
+/** A sentence without a step: it may add a time, a tending or a core to the step before. */
+export function alone(
+  text: string,
+  spans: readonly ReadDuration[],
+  degrees: readonly Degree[],
+  context: Context,
+  said: readonly VerbHit[],
+): ReadSentence {
+  const every = spans.find(({ sense }) => sense === 'every');
+  const core = degrees.find(({ sense }) => sense === 'core');
+  const length = spans.find(({ sense }) => sense === 'length');
+  const untimed = context.hot !== undefined && context.hot.likelyMin === undefined;
+  if (every) {
+    const lasts = length && untimed;
+    return {
+      acts: [],
+      adds: {
+        tendEveryMin: every.likelyMin,
+        tendWhat: tendingIn(text),
+        ...(lasts && minutesOf(text, length, context)),
+      },
+      understood: true,
+      left: lasts || length === undefined ? 0 : 1,
+    };
+  }
+  // "Out when it reads 50, which is three and a half hours".
+  if (core) {
+    const lasts = length && untimed;
+    const minutes = lasts ? minutesOf(text, length, context) : {};
+    const adds = { untilC: core.tempC, ...minutes };
+    return { acts: [], adds, understood: true, left: length !== undefined && !lasts ? 1 : 0 };
+  }
+  if (length && said.length === 0 && !saysSomething(text)) {
+    return { acts: [], adds: minutesOf(text, length, context), understood: true, left: 0 };
+  }
+  const named = placeIn(text);
+  if (named !== undefined && named !== 'slow-cooker') context.place = named;
+  // A length of time that belongs to nothing is not understood, whatever else is.
+  if (length) return { acts: [], understood: false, left: 1 };
+  const set = degrees.find(({ sense }) => sense === 'place');
+  if (set && !LOWERED.test(text)) {
+    const fire = FIRES.test(text) ? 'fireC' : OVENS.test(text) ? 'ovenC' : undefined;
+    if (fire === undefined) return { acts: [], understood: false, left: 1 };
+    context[fire] = set.tempC;
+    if (fire === 'fireC' && named === undefined) context.place = 'grill';
+    return { acts: [], understood: true, left: 0 };
+  }
+  return {
+    acts: [],
+    left: 0,
+    understood: said.length > 0 || degrees.length > 0 || saysSomething(text),
+  };
+}
+
+/** What is set to a heat in passing: "set up for indirect cooking at 180". */
+const FIRES =
+  /(?<!\p{L})(?:indirect|direct|coals?|charcoal|grill|barbecue|bbq|smoker|fire|brasas?|parrilla|barbacoa|ahumador)(?!\p{L})/iu;
+const OVENS = /(?<!\p{L})(?:oven|horno|roasting (?:tin|tray|pan)|baking (?:sheet|tray))(?!\p{L})/iu;

@@ -1,0 +1,80 @@
+import { minutesOf, type Share } from './act.ts';
+import { HEATS, PLACES_TO_BE, WET, type Context, type ReadAct } from './context.ts';
+import type { Degree } from './degree.ts';
+import type { PlaceKind } from '../places/index.ts';
+import type { ReadDuration } from './span.ts';
+import { placeIn } from './verbs.ts';
+
+const isLength = ({ sense }: ReadDuration): boolean => sense === 'length';
+/** Water boils. */
+const WET_MOST_C = 105;
+
+/** "20 minutes at 200, then at 160 for an hour": the same again, longer or cooler. */
+export function againOf(text: string, act: ReadAct, share: Share, context: Context): ReadAct[] {
+  const [first, second] = share.spans.filter(({ sense }) => sense === 'length');
+  if (!first || !second || !HEATS.has(act.verb)) return [];
+  const between = text.slice(first.to, second.from);
+  if (!/(?:then|luego|despu[eé]s|followed by)/iu.test(between)) return [];
+  const set = share.degrees
+    .filter(({ sense }) => sense === 'place')
+    .find(({ from }) => from > first.to);
+  const tempC = set?.tempC ?? act.tempC;
+  if (act.place === 'oven') context.ovenC = tempC;
+  return [{ ...act, ...minutesOf(text, second, context), tempC, lit: [] }];
+}
+
+/** "Then a minute a side in a hot pan": out of the oven, and seared. */
+export function isPan(
+  text: string,
+  place: PlaceKind | undefined,
+  spans: readonly ReadDuration[],
+  { hot }: Context,
+): boolean {
+  const sides = spans.some(({ perSide }) => perSide);
+  return sides && hot?.place !== 'hob' && (place === 'hob' || PAN.test(text));
+}
+
+const PAN = /(?<!\p{L})(?:pan|skillet|griddle|sart[eé]n|plancha)(?!\p{L})/iu;
+
+const RESTS = /\brest(?:s|ing)?\b(?! of)|\breposa/iu;
+
+/** "Back on till 95, about 3 h", "cooler 2 h": what goes on, when the step before has said its own. */
+export function goingOn(
+  text: string,
+  line: number,
+  group: string | undefined,
+  spans: readonly ReadDuration[],
+  degrees: readonly Degree[],
+  context: Context,
+): ReadAct | undefined {
+  const { hot } = context;
+  const length = spans.find(isLength);
+  const core = degrees.find(({ sense }) => sense === 'core');
+  const set = degrees.find(({ sense }) => sense === 'place');
+  if (!hot || (!length && !core)) return undefined;
+  const place = placeIn(text);
+  const rests = place === 'box' || RESTS.test(text);
+  const elsewhere = place !== undefined && place !== hot.place && PLACES_TO_BE.has(place);
+  const timed = hot.likelyMin !== undefined || hot.mostMin !== undefined;
+  const isNew = length ? timed : hot.untilC !== undefined;
+  if (elsewhere || !(isNew || rests)) return undefined;
+  // "Parboil; then 200C, 45 min": no pot is so hot.
+  const intoOven = !rests && set !== undefined && set.tempC > WET_MOST_C && WET.has(hot.verb);
+  const inOven = context.hasMeat ? 'roast' : 'bake';
+  const act: ReadAct = {
+    verb: rests ? 'rest' : intoOven ? inOven : hot.verb,
+    text,
+    line,
+    group,
+    ...(length ? minutesOf(text, length, context) : {}),
+    tempC: rests ? undefined : (set?.tempC ?? hot.tempC),
+    untilC: core?.tempC,
+    place: place === 'box' ? 'box' : rests ? 'board' : intoOven ? 'oven' : hot.place,
+    meanwhile: false,
+    dayBefore: false,
+    lit: [...spans, ...degrees].map(({ from, to }) => [from, to] as const),
+    guessed: true,
+  };
+  if (!rests) context.hot = act;
+  return act;
+}

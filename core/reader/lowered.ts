@@ -1,0 +1,3 @@
+/** A fire that is set to another heat: "lower the oven to 160", "turn it down to 150". */
+export const LOWERED =
+  /(?<!\p{L}|(?:parte|zona|altura|rejilla|bandeja|posici[oó]n) (?:m[aá]s )?)(?:(?:bring|take)[^.;]{0,8}(?:oven|heat|temperature)|(?:reduce|lower|turn down|knock|drop|decrease|increase|raise|turn up|baja|bajar|reduce|reducir|sube|subir)[^.;]{0,40}(?:oven|heat|temperature|horno|temperatura)|turn (?:the )?(?:oven|heat|temperature|grill|smoker) (?:down|up)|turn (?:it|down|up) (?:down |up )?to \d{2}|(?:crank|raise|lower|drop|knock|reduce)(?: it)?(?: down| up| back)? to \d{3}|(?:crank|raise|bring|lower|drop)[^.;]{0,12}(?:oil|fat)[^.;]{0,16}\d{3}|(?:baj|sub|reduc)(?:a|e|ir|ar|amos|imos)(?:lo|la)? (?:a|hasta) \d{3})/iu;

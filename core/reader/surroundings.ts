@@ -1,0 +1,55 @@
+import type { Context } from './context.ts';
+import type { ReadDuration } from './span.ts';
+import { placeIn, type VerbWords } from './verbs.ts';
+
+const near = (words: string) => new RegExp(`(?<!\\p{L})(?:${words})(?!\\p{L})`, 'iu');
+
+/** What a clause without a verb speaks of, and what is done there. The most telling first. */
+const SURROUNDINGS: ReadonlyArray<readonly [RegExp, VerbWords]> = [
+  [near('steam(?:er|ing)?|al vapor|vaporera'), 'steam'],
+  [near('hot (?:oil|fat)|deep[- ]fat|aceite (?:muy )?caliente'), 'fry'],
+  [
+    near(
+      '(?:low|gentle|lowest|gentlest|slow) (?:heat|flame|ring|setting)|hervor (?:suave|lento)|fuego (?:lento|bajo|suave|m[ií]nimo)|bare(?:ly)? \\p{L}+|lid on|with (?:the|a|its) lid|(?:in|with) (?:the |its )?(?:stock|broth|sauce|gravy|liquid|milk|wine|coconut milk)|en (?:el |su )?(?:caldo|salsa|jugo|leche|vino)',
+    ),
+    'simmer',
+  ],
+  [
+    near('(?:boiling|salted|simmering) water|agua (?:hirviendo|con sal)|rolling boil|hervor'),
+    'boil',
+  ],
+  [
+    near(
+      '(?:pan|skillet|wok|griddle|sart[eé]n|plancha)|(?:fierce|high|hot|strong|medium|medium-high|moderate|brisk|full) (?:heat|flame)|fuego (?:muy )?(?:vivo|fuerte|alto|medio)|butter|in oil|mantequilla',
+    ),
+    'fry',
+  ],
+  [near('coals|embers|bars|barbecue|bbq|brasas?|ascuas|parrilla|barbacoa'), 'grill'],
+];
+
+/** A short clause that only turns the food, or goes on. */
+const GOES_ON =
+  /(?<!\p{L})(?:turn(?:ed|ing)?|flip(?:ped)?|other side|second side|more|longer|further|again|then|uncovered|covered|without|lid (?:on|off)|undisturbed|vuelta|otro lado|m[aá]s|otr[oa]s?|luego|despu[eé]s|tapad[oa]|destapad[oa]|sin tapa)(?!\p{L})/iu;
+/** What a page says of the dish as a whole. */
+const OF_THE_DISH =
+  /(?<!\p{L})(?:prep(?:aration)?(?: time)?|total|ready in|takes|serves|makes|keeps?|kept|store[sd]?|yield|time|cooking time|listo en|tiempo|raciones|se conserva|dura)(?!\p{L})/iu;
+/** As long as anybody leaves a food to it, minutes. Our own line, no source. */
+const MOST_MIN: Partial<Record<VerbWords, number>> = { fry: 60, sear: 20, boil: 180, grill: 240 };
+const MOST_WORDS = 9;
+
+/** What a length of time without a verb stands for, by what is around it; undefined where nothing says. */
+export function bySurroundings(
+  text: string,
+  spans: readonly ReadDuration[],
+  context: Context,
+): VerbWords | undefined {
+  const length = spans.find(({ sense }) => sense === 'length');
+  if (!length || OF_THE_DISH.test(text)) return undefined;
+  const place = placeIn(text);
+  if (place === 'oven' || place === 'smoker' || place === 'grill') return 'put';
+  const found = SURROUNDINGS.find(([words]) => words.test(text))?.[1];
+  const goesOn = GOES_ON.test(text) || text.trim().split(/\s+/).length <= MOST_WORDS;
+  const verb = found ?? (goesOn ? context.hot?.verb : undefined);
+  const likelyMin = length.likelyMin ?? length.leastMin ?? length.mostMin ?? 0;
+  return verb !== undefined && likelyMin > (MOST_MIN[verb] ?? Infinity) ? undefined : verb;
+}
