@@ -9,14 +9,17 @@ const TENDING: ReadonlySet<string> = new Set(['turn', 'baste', 'stir']);
  * @returns whether all of it found its place
  */
 export function addTo(acts: ReadAct[], adds: Partial<ReadAct>): boolean {
+  const ofHeat = adds.untilC ?? adds.moments ?? adds.otherwise;
   const at =
-    adds.untilC === undefined
+    ofHeat === undefined
       ? acts.length - 1
       : acts.findLastIndex(({ verb }) => HEATS.has(verb) && !TENDING.has(verb));
   const act = acts[at];
   if (!act) return false;
-  const said = Object.entries(adds).filter(([, value]) => value !== undefined);
+  const { moments, ...others } = adds;
+  if (moments) acts[at] = { ...act, moments: [...(act.moments ?? []), ...moments] };
+  const said = Object.entries(others).filter(([, value]) => value !== undefined);
   const missing = said.filter(([key]) => Reflect.get(act, key) === undefined);
-  acts[at] = { ...act, ...Object.fromEntries(missing) };
+  acts[at] = { ...(acts[at] ?? act), ...Object.fromEntries(missing) };
   return missing.length > 0 || said.length === 0;
 }

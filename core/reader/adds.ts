@@ -6,13 +6,20 @@ import type { ReadSentence } from './sentence.ts';
 import type { ReadDuration } from './span.ts';
 import { placeIn, saysSomething, type VerbHit } from './verbs.ts';
 
+/** What a clause without a step has in it. */
+interface Clause {
+  readonly text: string;
+  readonly said: readonly VerbHit[];
+  readonly allLengths: readonly ReadDuration[];
+  /** Those that are no moments. */
+  readonly spans: readonly ReadDuration[];
+  readonly degrees: readonly Degree[];
+}
+
 /** A sentence without a step: it may add a time, a tending or a core to the step before. */
 export function alone(
-  text: string,
-  spans: readonly ReadDuration[],
-  degrees: readonly Degree[],
+  { text, spans, allLengths, degrees, said }: Clause,
   context: Context,
-  said: readonly VerbHit[],
 ): ReadSentence {
   const every = spans.find(({ sense }) => sense === 'every');
   const core = degrees.find(({ sense }) => sense === 'core');
@@ -47,7 +54,13 @@ export function alone(
   if (length) return { acts: [], understood: false, left: 1 };
   const set = degrees.find(({ sense }) => sense === 'place');
   if (set && !LOWERED.test(text)) {
-    const fire = FIRES.test(text) ? 'fireC' : OVENS.test(text) ? 'ovenC' : undefined;
+    const fire = OILS.test(text)
+      ? 'oilC'
+      : FIRES.test(text)
+        ? 'fireC'
+        : OVENS.test(text)
+          ? 'ovenC'
+          : undefined;
     if (fire === undefined) return { acts: [], understood: false, left: 1 };
     context[fire] = set.tempC;
     if (fire === 'fireC' && named === undefined) context.place = 'grill';
@@ -55,7 +68,8 @@ export function alone(
   }
   return {
     acts: [],
-    left: 0,
+    // A moment that nothing took is shown.
+    left: allLengths.length,
     understood: said.length > 0 || degrees.length > 0 || saysSomething(text),
   };
 }
@@ -63,4 +77,5 @@ export function alone(
 /** What is set to a heat in passing: "set up for indirect cooking at 180". */
 const FIRES =
   /(?<!\p{L})(?:indirect|direct|coals?|charcoal|grill|barbecue|bbq|smoker|fire|brasas?|parrilla|barbacoa|ahumador)(?!\p{L})/iu;
+const OILS = /(?<!\p{L})(?:oil|fat|lard|dripping|fryer|aceite|manteca|freidora)(?!\p{L})/iu;
 const OVENS = /(?<!\p{L})(?:oven|horno|roasting (?:tin|tray|pan)|baking (?:sheet|tray))(?!\p{L})/iu;

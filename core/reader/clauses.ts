@@ -23,8 +23,12 @@ const TURN = new RegExp(
 /** "And then some", "then add it": too little to be told apart. */
 const LEAST_LETTERS = 4;
 
+/** What follows an "if" belongs to it. */
+const IF = /^\s*(?:if|unless|should (?:it|they)|si)(?!\p{L})/iu;
+
 /** The clauses of a sentence, in its order; one where it does not turn. */
 export function clausesOf(sentence: string): Clause[] {
+  if (IF.test(sentence)) return [{ text: sentence, from: 0 }];
   const found: Clause[] = [];
   let from = 0;
   for (const match of sentence.matchAll(TURN)) {

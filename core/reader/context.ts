@@ -2,6 +2,12 @@ import type { PlaceKind } from '../places/index.ts';
 import { FIRE_VERBS, type Verb } from '../terms/index.ts';
 import type { Language, VerbWords } from './verbs.ts';
 
+/** Something done while a step goes on, so long after it began. */
+export interface ReadMoment {
+  readonly afterMin: number;
+  readonly what: string;
+}
+
 /** One step as a recipe says it. */
 export interface ReadAct {
   readonly verb: Verb;
@@ -16,6 +22,10 @@ export interface ReadAct {
   readonly untilC?: number | undefined;
   readonly until?: string | undefined;
   readonly tendEveryMin?: number | undefined;
+  /** What is done at a moment of it: "after 20 minutes, add the carrots". */
+  readonly moments?: readonly ReadMoment[] | undefined;
+  /** "If still tough, another hour". */
+  readonly otherwise?: { readonly what: string; readonly minutes: number } | undefined;
   readonly tendWhat?: 'stir' | 'turn' | 'baste' | undefined;
   readonly place?: PlaceKind | undefined;
   readonly slowCooker?: boolean | undefined;
@@ -48,6 +58,8 @@ export interface Context {
   soakAhead: boolean;
   ovenC: number | undefined;
   fireC: number | undefined;
+  /** Of the fat that things are fried in. */
+  oilC: number | undefined;
   soak: 'marinate' | 'brine' | undefined;
   /** It has lain in it already. */
   soaked: boolean;
@@ -67,6 +79,7 @@ export function newContext(
     soakAhead: false,
     ovenC: undefined,
     fireC: undefined,
+    oilC: undefined,
     soak: undefined,
     soaked: false,
     aside: undefined,

@@ -22,6 +22,12 @@ const CUES: readonly Cue[] = [
   {
     verb: 'temper',
     words:
+      /(?<!\p{L})out of the (?:fridge|refrigerator)[^.;]{0,30}(?:before|ahead|earlier|beforehand)(?!\p{L})/iu,
+    over: WEAK,
+  },
+  {
+    verb: 'temper',
+    words:
       /\b(?:room|kitchen) temp(?:erature)?\b|\b(?:los(?:e|es|ing)|take|get|knock)s? (?:off )?(?:its |their |the )?(?:chill|cold)\b|\boff the chill\b|\bwarm(?:s|ing)? up (?:on|at|to)\b|\bcome up to (?:room )?temp\p{L}*|\bout of the (?:fridge|refrigerator|cold)\b|\bfrom the (?:fridge|refrigerator)\b|^(?:the )?(?:\p{L}+ )?(?:steaks?|meat|joint|chops?|roast|bird|beef|lamb|pork|it|them) out\b|fuera de la nevera|temperatura ambiente|pierda el fr[ií]o|sin fr[ií]o|^(?:l[oa]s? )?(?:saca|saque|sacar|sacamos)\b|\bun rato antes\b/iu,
     when: ({ hot, dough, hasMeat }) => hot === undefined && !dough && hasMeat,
     over: WEAK,
@@ -29,7 +35,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'brine',
     words:
-      /(?<!\p{L})(?:(?:in|into|through|under|from) (?:the |a |its |their )?(?:cold |cooled )?(?:brine|cure)|salt(?:ed)? (?:water )?bath|bath (?:of|in) salt(?:ed)? ?water|in salt(?:ed)? water|under (?:the )?salt|cured? (?:under|in|with) (?:the )?salt|dry[- ]brine|brine|sal(?:a|ar|e|amos|ad[oa]s?)(?!\p{L})[^.;]{0,60}(?:nevera|frigor[ií]fico)|salt(?:ed)?(?!\p{L})[^.;]{0,60}(?:fridge|refrigerat\p{L}*)|(?:en|a) (?:la )?salmuera|bajo (?:la )?sal|en agua con sal|salmuera)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:in|into|through|under|from) (?:the |a |its |their )?(?:cold |cooled )?(?:brine|cure)|salt(?:ed)? (?:water )?bath|bath (?:of|in) salt(?:ed)? ?water|in salt(?:ed)? water|under (?:the )?salt|cured? (?:under|in|with) (?:the )?salt|dry[- ]brine|brine|sal(?:a|ar|e|amos|ad[oa]s?)(?!\p{L})[^.;]{0,60}(?:nevera|frigor[ií]fico)|salt(?:ed)?(?!\p{L})[^.;]{0,60}(?:fridge|refrigerat\p{L}*)|(?:en|a) (?:la )?salmuera|(?:en|bajo) (?:la )?sal(?= )|en agua con sal|salmuera)(?!\p{L})/iu,
     when: ({ hot, hasMeat }) => hot === undefined && hasMeat,
     over: [...WEAK, 'soak'],
   },
@@ -112,7 +118,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'reduce',
     words:
-      /(?<!\p{L})(?:bubbl\p{L}* (?:away|down)|boil\p{L}* (?:away|down)|almost nothing|by half|by (?:a |two )?thirds?|(?:a|hasta) la mitad|que (?:se )?consuma|casi (?:en )?nada)(?!\p{L})/iu,
+      /(?<!\p{L})(?:bubbl\p{L}* (?:away|down)|boil\p{L}* (?:away|down)|almost nothing|by half|by (?:a |two )?thirds?|to thicken|(?:a|hasta) la mitad|que (?:se )?consuma|casi (?:en )?nada)(?!\p{L})/iu,
     over: ['put', 'wait', 'cook', 'rest'],
   },
   {
@@ -122,6 +128,16 @@ const CUES: readonly Cue[] = [
     when: ({ slowCooker, place, fireC }) =>
       !slowCooker && fireC === undefined && place !== 'grill' && place !== 'smoker',
     over: ['put', 'wait', 'cook', 'rest', 'boil'],
+  },
+  {
+    verb: 'boil',
+    words: /(?<!\p{L})(?:a borbotones|(?:rolling|hard|full) boil|hervor fuerte)(?!\p{L})/iu,
+    over: ['put', 'wait', 'cook'],
+  },
+  {
+    verb: 'hold',
+    words: /(?<!\p{L})warm (?:place|spot|drawer|oven)[^.;\d]{0,12}[5-9]\d/iu,
+    over: [...WEAK, 'roast', 'bake'],
   },
   {
     verb: 'fry',
@@ -151,7 +167,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'chill',
     words:
-      /(?<!\p{L})(?:in(?:to)? the (?:fridge|refrigerator)|en (?:la nevera|el frigor[ií]fico|fr[ií]o))(?!\p{L})/iu,
+      /(?<!\p{L})(?:in(?:to)? the (?:fridge|refrigerator)|(?:keep|leave|stays?) (?:it |them )?cold|en (?:la nevera|el frigor[ií]fico|fr[ií]o))(?!\p{L})/iu,
     over: ['put', 'wait'],
   },
   {

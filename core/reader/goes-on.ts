@@ -72,6 +72,7 @@ export function goingOn(
     place: place === 'box' ? 'box' : rests ? 'board' : intoOven ? 'oven' : hot.place,
     meanwhile: false,
     dayBefore: false,
+    tendEveryMin: spans.find(({ sense }) => sense === 'every')?.likelyMin,
     lit: [...spans, ...degrees].map(({ from, to }) => [from, to] as const),
     guessed: true,
   };

@@ -1,9 +1,10 @@
+import type { ReadAct } from './context.ts';
 import type { ReadDuration } from './span.ts';
 
 /** "30 minutes before serving", "after an hour": a moment, and no length. */
 export function isMoment(text: string, { from, to }: ReadDuration): boolean {
   const rests =
-    /(?:for|rest|stand|sit|cool|repos\p{L}*|descans\p{L}*|durante|it|them)(?: for)?(?: about)?\s*$/iu;
+    /(?:for|wait|esper\p{L}*|aguard\p{L}*|rest|stand|sit|cool|repos\p{L}*|descans\p{L}*|durante|it|them)(?: for)?(?: about)?\s*$/iu;
   if (rests.test(text.slice(0, from))) return false;
   const before =
     /(?:after(?: about)?|at the end of|for the (?:first|last)|(?:in|during) the (?:first|last)|pasad[oa]s?|despu[eé]s de|al cabo de|los [uú]ltimos|durante los [uú]ltimos|in about)\s*$/iu;
@@ -17,3 +18,49 @@ export function isMoment(text: string, { from, to }: ReadDuration): boolean {
     return false;
   return before.test(text.slice(0, from)) || behind.test(text.slice(to));
 }
+
+/** "After an hour", "for the last ten minutes", "10 minutes into it": a moment of what goes on. */
+export function isWithin(text: string, { from, to }: ReadDuration): boolean {
+  return (
+    /(?:after(?: about)?|tras|at the end of|for the (?:last|final)|(?:in|during) the (?:first|last|final)|pasad[oa]s?|despu[eé]s de|al cabo de|(?:durante )?los [uú]ltimos)\s*$/iu.test(
+      text.slice(0, from),
+    ) ||
+    /^\s*(?:into|from the end|in advance|later|old|apart|before (?:the end|serving|it))/iu.test(
+      text.slice(to),
+    )
+  );
+}
+
+/** Counted from the end of what goes on. */
+const FROM_END = /(?<!\p{L})(?:last|final|[uú]ltimos)\s*$/iu;
+const TO_THE_END = /^\s*(?:from|before) the end/iu;
+/** Where what is done stands: behind "after an hour, …", or before "… for the last 45 minutes". */
+const NO_WORDS = /^[\s,:]+|[\s,:.]+$/gu;
+
+/**
+ * What a moment of a sentence adds to what cooks: a thing done so long after it began; or, where
+ * nothing said how long that takes, "after half an hour" does.
+ */
+export function momentOf(
+  text: string,
+  spans: readonly ReadDuration[],
+  hot: ReadAct | undefined,
+): Partial<ReadAct> | undefined {
+  const span = spans.find((one) => one.sense === 'length' && isWithin(text, one));
+  const minutes = span && (span.likelyMin ?? span.leastMin ?? span.mostMin);
+  if (!span || minutes === undefined || !hot) return undefined;
+  const [before, behind] = [text.slice(0, span.from), text.slice(span.to)];
+  const lasts = hot.likelyMin ?? hot.leastMin ?? hot.mostMin;
+  const ofEnd = FROM_END.test(before) || TO_THE_END.test(behind);
+  if (lasts === undefined) {
+    return ofEnd ? undefined : { leastMin: minutes, likelyMin: minutes, mostMin: minutes };
+  }
+  const afterMin = Math.round(ofEnd ? lasts - minutes : minutes);
+  const what = (behind.replace(NO_WORDS, '') || before.replace(AT_A_MOMENT, '')).trim();
+  return afterMin > 0 && afterMin < lasts && what !== ''
+    ? { moments: [{ afterMin, what: what.charAt(0).toUpperCase() + what.slice(1) }] }
+    : undefined;
+}
+
+const AT_A_MOMENT =
+  /(?:after(?: about)?|tras|at the end of|for the (?:last|final)|(?:in|during) the (?:first|last|final)|pasad[oa]s?|despu[eé]s de|al cabo de|(?:durante )?los [uú]ltimos)\s*$/iu;

@@ -178,7 +178,7 @@ function readMethod(
 const RED: ReadonlySet<Animal> = new Set(['beef', 'lamb', 'game']);
 const SOAKS = /marinat|marinar|\bbrine\b|salmuera|adobo/iu;
 const MEAT =
-  /\b(?:meat|chicken|pork|beef|lamb|steak|ribs?|brisket|turkey|duck|fish|salmon|carne|pollo|cerdo|ternera|cordero|pescado|pavo)\b/iu;
+  /\b(?:meat|chicken|pork|beef|lamb|steak|ribs?|brisket|turkey|duck|goose|veal|mutton|venison|rabbit|gammon|ham|hock|bacon|belly|shanks?|chops?|sausages?|fish|salmon|trout|cod|hake|prawns?|carne|pollo|cerdo|ternera|cordero|pescado|pavo|pato|conejo|costillas?|jam[oó]n|merluza|bacalao|lomo)\b/iu;
 
 function isDough(ingredients: readonly ReadIngredient[], whole: string): boolean {
   return (
@@ -262,7 +262,7 @@ function readClause({ clause: { from }, read }: ReadPart, acts: ReadAct[]): Read
   acts.push(...made);
   return {
     made,
-    lost: read.left > 0,
+    lost: read.left > 0 || !added,
     repeated: made.length === 0 && read.acts.length > 0,
     understood: read.understood && (read.acts.length > 0 || added),
     lit: read.acts.flatMap(({ lit }) => lit.map(([a, b]) => [a + from, b + from] as const)),

@@ -205,10 +205,15 @@ function isIngredient(raw: string, line: string, part: Part): boolean {
   return (
     STARTS_AMOUNT.test(line) ||
     /^[\p{L} ]{3,40}[,:]\s*\d+(?:[.,]\d+)?(?:\s*\p{L}+)?$/u.test(line) ||
+    ENDS_AMOUNT.test(line) ||
     LISTED.test(line) ||
     BULLET.test(raw.trim())
   );
 }
+
+/** "Duck fat 2 kg", "lamb rack x2 (600 g each)". */
+const ENDS_AMOUNT =
+  /^[\p{L} '’-]{3,40},?\s+(?:\d+(?:[.,/]\d+)?\s*(?:g|kg|ml|cl|l|oz|lbs?|cups?|tbsp|tsp|pts?|pints?|cloves?|bunch(?:es)?)|x\s?\d+)(?:\s*\([^)]{1,30}\))?$/iu;
 
 /** "Flour for dusting" right above what is counted: the last few lines that were taken for nothing. */
 function listedBefore(other: string[], lines: number): string[] {

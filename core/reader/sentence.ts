@@ -6,7 +6,7 @@ import { degreesIn, type Degree } from './degree.ts';
 import { againOf, goingOn, isPan } from './goes-on.ts';
 import { hasLooseNumber } from './loose-numbers.ts';
 import { LOWERED } from './lowered.ts';
-import { isMoment } from './moment.ts';
+import { isMoment, isWithin, momentOf } from './moment.ts';
 import { bareHeat, beginsWith, goingHotter, probedIn, shareOf, told } from './settle-clause.ts';
 import { spansIn, type ReadDuration } from './span.ts';
 import { bySurroundings } from './surroundings.ts';
@@ -75,23 +75,63 @@ export function readSentence(
   const numbers = seen.allLengths.length + seen.degrees.length;
   if (STORY.test(text)) return { acts: [], understood: false, left: numbers };
   const hits = hitsOf(seen, context, boldly);
+  const moment = momentOf(text, seen.allLengths, context.hot);
+  // What is done in passing, at a moment of what goes on, is no step of its own.
+  const passing = hits.every(({ verb }, i) => isPassing(verb, shareOf(seen.spans, hits, i)));
+  if (moment && passing && seen.degrees.length === 0)
+    return { acts: [], adds: moment, understood: true, left: seen.allLengths.length - 1 };
   if (hits.length === 0) {
     if (seen.lowered) context.ovenC = seen.lowered.tempC;
-    if (CONDITION.test(text)) return { acts: [], understood: false, left: numbers };
+    if (CONDITION.test(text)) return onCondition(seen, context);
     const { said, spans, degrees } = seen;
     const pan = isPan(text, seen.place, spans, context);
     const more =
       said.length === 0 && !pan ? goingOn(text, line, group, spans, degrees, context) : undefined;
     if (more) return { acts: [more], understood: true, left: 0 };
     const bare = said.length === 0 ? withoutVerb(seen, pan, context) : undefined;
-    if (!bare) return alone(text, spans, degrees, context, said);
+    if (!bare) return alone(seen, context);
     hits.push({ verb: bare, from: 0, to: 0 });
   }
   const acts = actsOf(seen, hits, line, group, context);
   if (seen.lowered) context.ovenC = seen.lowered.tempC;
   if (seen.climbsTo) context.ovenC = seen.climbsTo.tempC;
-  return withLeft(seen, merged(acts), context);
+  const read = withLeft(seen, merged(acts), context);
+  return moment && read.adds === undefined && read.left > 0
+    ? { ...read, adds: moment, left: read.left - 1 }
+    : read;
 }
+
+const PASSING: ReadonlySet<VerbWords> = new Set<VerbWords>([
+  'prepare',
+  'mix',
+  'turn',
+  'stir',
+  'baste',
+]);
+
+function isPassing(verb: VerbWords, own: readonly ReadDuration[]): boolean {
+  return PASSING.has(verb) && own.length === 0;
+}
+
+/** "If it is still tough, another half hour": a branch of what cooks; anything else is no step of this evening. */
+function onCondition({ text, spans, allLengths, degrees }: Seen, { hot }: Context): ReadSentence {
+  const numbers = allLengths.length + degrees.length;
+  const more = spans.find(isLength);
+  const minutes = more && (more.likelyMin ?? more.leastMin ?? more.mostMin);
+  if (!hot || !more || minutes === undefined || !NOT_YET.test(text))
+    return { acts: [], understood: false, left: numbers };
+  const what = text.replace(/^[^,:]*[,:]\s*/u, '').replace(/[.\s]+$/u, '');
+  return {
+    acts: [],
+    adds: { otherwise: { what, minutes: Math.max(1, Math.round(minutes)) } },
+    understood: true,
+    left: numbers - 1,
+  };
+}
+
+/** Not done by then. */
+const NOT_YET =
+  /^\s*(?:if|si)(?!\p{L})[^,:]*(?:tough|hard|not (?:yet|done|tender|soft|cooked|quite)|isn['’]t|aren['’]t|needs?|still|resist|raw|pink|dur[oa]s?|no est[aá]n?|todav[ií]a|a[uú]n|cruda?)/iu;
 
 function seenIn(text: string, context: Context, boldly: boolean): Seen {
   const place = placeIn(text);
@@ -106,26 +146,23 @@ function seenIn(text: string, context: Context, boldly: boolean): Seen {
   const climbsTo = climbing ? all.find(({ from }) => from >= climbing.index) : undefined;
   const said = verbsIn(text, context.language);
   // "45 minutes before you cook": how long coals burn, and how long a joint stands.
-  const moments = boldly || (lengths.length === 0 && beginsWith(text, cue, said, degrees));
+  const ahead = lengths.length === 0 && beginsWith(text, cue, said, degrees);
   noteSoak(text, context);
   const lowered = LOWERED.test(text) ? degrees.find(({ sense }) => sense === 'place') : undefined;
-  const spans = moments ? allLengths : lengths;
+  const bold = allLengths.filter((span) => !isWithin(text, span));
+  const spans = ahead ? allLengths : boldly ? bold : lengths;
   return { text, place, said, allLengths, spans, degrees, cue, lowered, climbsTo };
 }
 
 /** The verbs of a clause as its surroundings make them; where it has none, what its heat or probe says. */
 function hitsOf(seen: Seen, context: Context, boldly: boolean): VerbHit[] {
-  const { text, place, said, spans, degrees, cue, lowered } = seen;
-  const hits = goingHotter(
-    told(kept(said, spans, degrees, text), cue, spans, degrees, context),
-    lowered,
-    context,
-  );
+  const { text, place, spans, degrees, cue, lowered } = seen;
+  const hits = goingHotter(told(text, kept(seen), cue, spans, degrees, context), lowered, context);
   if (hits.length > 0) return hits;
   const inOven = place === undefined || place === 'oven';
   const verb =
     probedIn(place, degrees, context) ??
-    (inOven ? bareHeat(spans, degrees, context) : undefined) ??
+    (inOven ? bareHeat(text, spans, degrees, context) : undefined) ??
     (boldly && !CONDITION.test(text) ? bySurroundings(text, spans, context) : undefined);
   return verb ? [{ verb, from: 0, to: 0 }] : [];
 }
@@ -254,13 +291,26 @@ export function noteSoak(text: string, context: Context): void {
     context.soak = 'marinate';
 }
 
-/** Verbs that stand for a step: quick ones give way to what they lead to. */
-function kept(
-  said: readonly VerbHit[],
-  spans: readonly ReadDuration[],
-  degrees: readonly Degree[],
+/** "Leave it to soak", "light the smoker and let it settle at 120": no step of its own. */
+function leadsTo(
   text: string,
-): VerbHit[] {
+  { verb, from }: VerbHit,
+  next: VerbHit | undefined,
+  before: VerbHit | undefined,
+): boolean {
+  if (verb !== 'wait' && verb !== 'put') return false;
+  const settles = SETTLES.test(text.slice(from));
+  if (settles && (before?.verb === 'light' || before?.verb === 'preheat')) return true;
+  return next !== undefined && LEADS.test(text.slice(from, next.from));
+}
+
+const LEADS = /^(?:leave|let|allow|set)\s+(?:\p{L}+\s+){0,4}to\s+$/iu;
+const SETTLES =
+  /^(?:let|leave|allow)\s+(?:it|them)\s+(?:to\s+)?(?:settle|come up|get (?:up )?to|climb|steady|burn)/iu;
+
+/** Verbs that stand for a step: quick ones give way to what they lead to. */
+function kept({ text, spans, degrees, said: found, cue }: Seen): VerbHit[] {
+  const said = found.filter((hit, i) => !leadsTo(text, hit, found[i + 1], found[i - 1]));
   const strong = said.filter((hit, i) => {
     const tends = TENDS[hit.verb];
     const own = shareOf(spans, said, i);
@@ -271,6 +321,7 @@ function kept(
         (own.length > 0 || shareOf(degrees, said, i).length > 0 || DAY_BEFORE.test(text)) &&
         (goes !== undefined ||
           hit.verb === 'wait' ||
+          (own.length > 0 && cue?.over.includes(hit.verb)) ||
           /^(?:leave|keep)|otr[oa]s|another/iu.test(behind))
       );
     }

@@ -26,13 +26,14 @@ const WORK: ReadonlySet<VerbWords> = new Set<VerbWords>(['mix', 'prepare']);
 
 /** The steps of a clause as its surroundings make them: a weak verb gives way to what they speak of. */
 export function told(
+  text: string,
   found: readonly VerbHit[],
   cue: CueHit | undefined,
   spans: readonly ReadDuration[],
   degrees: readonly Degree[],
   context: Context,
 ): VerbHit[] {
-  const hits = found.map((hit, i) =>
+  const hits = found.flatMap((hit, i) =>
     afterTurning(hit, found[i - 1], shareOf(spans, found, i), context),
   );
   const timed = hits.findIndex((_hit, i) => shareOf(spans, hits, i).some(isTimed));
@@ -41,7 +42,7 @@ export function told(
   // Nobody rests food in a hot oven.
   if (!cue || (cue.verb === 'rest' && degrees.some(isOven))) {
     const bare = WAITS.has(hits[owner]?.verb ?? 'mix')
-      ? bareHeat(spans, degrees, context)
+      ? bareHeat(text, spans, degrees, context)
       : undefined;
     return hits.map((one, i) => (bare && i === owner ? { ...one, verb: bare } : one));
   }
@@ -58,6 +59,10 @@ export function told(
   if (owns && WORK.has(owns.verb) && COLD.has(cue.verb) && lies) {
     return [...hits, { ...hit, from: lies.from, to: lies.to }];
   }
+  // "Ten minutes' rest and it is ready to carve": the length is of the rest.
+  const timedCue = spans.find((span) => isTimed(span) && span.from <= cue.from);
+  if (owns && QUICK.has(owns.verb) && timedCue && cue.from < owns.from)
+    return [...hits, { ...hit, from: timedCue.from }].sort((a, b) => a.from - b.from);
   if (!owns || WORK.has(owns.verb) || !cue.over.includes(owns.verb)) return [...hits];
   return hits.map((one, i) => (i === at ? { ...one, verb } : one));
 }
@@ -68,13 +73,16 @@ function afterTurning(
   before: VerbHit | undefined,
   own: readonly ReadDuration[],
   { hot }: Context,
-): VerbHit {
+): VerbHit | [] {
   const cooks = before && (HEATS.has(before.verb) || before.verb === 'cook');
   const goesOn = cooks ? before.verb : hot?.verb;
   const long = own.some(
     (span) => span.sense === 'length' && (span.mostMin ?? 0) > LONGEST_TURN_MIN,
   );
-  return long && goesOn && TURNS.has(hit.verb) ? { ...hit, verb: goesOn } : hit;
+  if (!long || !TURNS.has(hit.verb)) return hit;
+  if (goesOn) return { ...hit, verb: goesOn };
+  // A risotto is stirred as long as it cooks.
+  return hit.verb === 'stir' ? hit : [];
 }
 
 const TURNS: ReadonlySet<VerbWords> = new Set<VerbWords>(['turn', 'stir', 'baste']);
@@ -92,6 +100,7 @@ export function goingHotter(
   );
 }
 
+const QUICK: ReadonlySet<VerbWords> = new Set<VerbWords>(['slice', 'shred', 'serve']);
 const COLD: ReadonlySet<VerbWords> = new Set<VerbWords>(['chill', 'brine', 'marinate']);
 /** Nobody works so long on a food. */
 const LIES_FROM_MIN = 60;
@@ -106,15 +115,18 @@ const BARE_CUES: ReadonlySet<VerbWords> = new Set<VerbWords>(['light', 'hold', '
 
 /** A heat and a length, and nothing else: it goes on as it went, or begins in the oven; sides mean a pan. */
 export function bareHeat(
+  text: string,
   spans: readonly ReadDuration[],
   degrees: readonly Degree[],
   context: Context,
 ): VerbWords | undefined {
   if (!spans.some(isTimed) || context.hot) return undefined;
+  if (IN_FAT.test(text) && degrees.some(({ tempC }) => tempC <= HOTTEST_FAT_C)) return 'fry';
   if (context.fireC !== undefined && context.place !== 'oven' && context.hasMeat) {
     return FIRE_VERB[context.place ?? 'grill'] ?? 'grill';
   }
-  if (degrees.some(isOven)) return context.hasMeat ? 'roast' : 'bake';
+  const perKilo = context.ovenC !== undefined && spans.some(({ sense }) => sense === 'perKg');
+  if (perKilo || degrees.some(isOven)) return context.hasMeat ? 'roast' : 'bake';
   return spans.some(({ perSide }) => perSide) && context.hasMeat ? 'sear' : undefined;
 }
 
@@ -128,6 +140,12 @@ export function probedIn(
     return undefined;
   return FIRE_VERB[place];
 }
+
+/** "In 180°C fat". */
+const IN_FAT =
+  /(?<!\p{L})(?:in|en) [^.;,]{0,14}(?:fat|oil|lard|dripping|aceite|manteca)(?!\p{L})/iu;
+/** Fat smokes and burns above. Common practice, no source. */
+const HOTTEST_FAT_C = 200;
 
 const FIRE_VERB: Readonly<Partial<Record<PlaceKind, VerbWords>>> = {
   smoker: 'smoke',

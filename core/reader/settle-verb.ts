@@ -3,8 +3,14 @@ import type { PlaceKind } from '../places/index.ts';
 import type { Context } from './context.ts';
 import type { VerbHit } from './verbs.ts';
 
+/** Peppers sweat in a covered bowl, off the fire. */
+const COVERED_BOWL = /(?<!\p{L})(?:covered bowl|bag|bowl covered|bol tapado|bolsa)(?!\p{L})/iu;
+/** "Keep them cold". */
+const COLD = /(?<!\p{L})(?:cold(?! (?:water|oven|pan))|en (?:el )?fr[ií]o)(?!\p{L})/iu;
 /** "Let the juices thicken". */
-const THICKENS = /(?<!\p{L})(?:thicken|reduce|espes|reduzca)/iu;
+const THICKENS = /(?<!\p{L})(?:thicken|reduce|espes|reduzca|evapor)/iu;
+/** "Once it boils, turn it right down and leave it". */
+const BOILS_LOW = /boil[^.;]*(?:turn|turned|lower|reduce)[^.;]*(?:down|heat)/iu;
 const IN_PAN = /(?<!\p{L})(?:pan|skillet|griddle|wok|sart[eé]n|plancha)(?!\p{L})/iu;
 const LID = /(?<!\p{L})(?:lid|cover|tapa)/iu;
 /** Left where it is. */
@@ -46,8 +52,11 @@ export function verbOf(
       if (named === 'smoker') return 'smoke';
       if (named === 'freezer') return 'chill';
       if (named === 'hob' && IN_PAN.test(own) && !LID.test(own)) return 'fry';
+      if (COLD.test(own)) return cold(context);
       return named === 'counter' || STAYS_PUT.test(own) ? waits(context) : undefined;
     case 'wait':
+      if (COLD.test(own)) return cold(context);
+      if (BOILS_LOW.test(before)) return 'simmer';
       if (THICKENS.test(own)) return 'reduce';
       return context.hot !== undefined && ONCE_MORE.test(own) ? context.hot.verb : waits(context);
     case 'temper':
@@ -71,6 +80,8 @@ export function verbOf(
         SALTED.test(before)
         ? 'brine'
         : 'soak';
+    case 'fry':
+      return COVERED_BOWL.test(own) ? 'rest' : 'fry';
     case 'prepare':
       return context.hot !== undefined && /^(?:cut|cort)/iu.test(own) ? 'slice' : 'prepare';
     case 'ferment':
@@ -84,6 +95,9 @@ export function verbOf(
   }
 }
 
+/** What is left alone over a fire that was lit. */
+const ON_FIRE: Partial<Record<PlaceKind, Verb>> = { smoker: 'smoke', grill: 'grill' };
+
 /** In the fridge: a marinade, a brine, or only to be cold. */
 function cold({ soak, soaked, hot, dough, hasMeat, mixed }: Context): Verb {
   if (hot !== undefined || !hasMeat || dough || soaked) return 'chill';
@@ -91,11 +105,16 @@ function cold({ soak, soaked, hot, dough, hasMeat, mixed }: Context): Verb {
 }
 
 /** "Let stand": a rest after the fire, a dough rising, or meat coming out of the cold. */
-function waits({ hot, dough, hasMeat, soak, mixed, aside }: Context, atRoom = false): Verb {
+function waits(
+  { hot, dough, hasMeat, soak, soaked, mixed, aside, fireC, place }: Context,
+  atRoom = false,
+): Verb {
   if (hot !== undefined || aside !== undefined) return 'rest';
   if (dough) return 'rise';
   if (atRoom && hasMeat) return 'temper';
-  if (!hasMeat) return 'rest';
+  if (!hasMeat || soaked) return 'rest';
+  const lit = fireC === undefined ? undefined : ON_FIRE[place ?? 'board'];
+  if (lit) return lit;
   return soak ?? (mixed ? 'marinate' : 'rest');
 }
 

@@ -43,7 +43,7 @@ const ATOM = new RegExp(
   `(?:(?:(?:between|entre)\\s+(?<from>${NUMBER})\\s+(?:and|y)\\s+(?<till>${NUMBER})|(?<low>${NUMBER})(?<lowPlus>${AND_HALF})(?:${DASH}(?<high>${NUMBER})(?<plus>${AND_HALF}))?)` +
     `(?:\\s*(?:more|further|additional|full|good|short|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:\\s+(?:or|o)\\s+(?<orMore>two|three|four|dos|tres|cuatro)(?!\\s*(?:${UNIT}|\\p{L})))?` +
     `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?<=h ?\\d{2})(?=\\s*(?:-|–|—|to|a)\\s)|(?<=(?:h|hr|hrs|hour|hours|hora|horas) ?\\d{2})(?=\\s+(?:at|in|en|a \\d|until|per|more|hasta)(?!\\p{L}))|(?=\\s*(?:[.,;)]|$))))?)` +
-    '|(?<said>half an hour|half[- ]hour|media hora|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto)' +
+    '|(?<said>half an hour|half[- ]hour|media hora|otra media(?! (?:hora|taza))|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto)' +
     '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora)(?![\\p{L}]))' +
     '|(?<night>overnight|o/n(?![\\p{L}])|the whole night|all night|through the night|toda la noche|durante la noche|de un d[ií]a para otro|de la noche a la mañana|una noche entera|una noche|la noche(?! anterior| antes))',
   'giu',
@@ -58,6 +58,7 @@ const SAID: Readonly<Record<string, number>> = {
   'quarter hour': 15,
   'quarter-hour': 15,
   'media hora': 30,
+  'otra media': 30,
   'a quarter of an hour': 15,
   'quarter of an hour': 15,
   'un cuarto de hora': 15,
@@ -145,7 +146,11 @@ function bareIn(text: string): Atom[] {
     const again = /(?:another|further|every|each|again for|rest|reposar?|otr[oa]s|cada)\s+$/iu.test(
       text.slice(0, match.index),
     );
-    if (!(minutes >= (again ? 2 : LEAST_BARE_MIN) && minutes <= 90)) return [];
+    const behind = text.slice(match.index + match[0].length);
+    const more =
+      /^\s+(?:more|m[aá]s)/iu.test(behind) &&
+      /(?:give|turn|flip|cook|fry|grill|dale|vuelta)/iu.test(text);
+    if (!(minutes >= (again ? 2 : more ? 1 : LEAST_BARE_MIN) && minutes <= 90)) return [];
     const at = { from: match.index, to: match.index + match[0].length };
     return [{ ...at, ...exactly(minutes), night: false }];
   });
@@ -165,7 +170,7 @@ const FEW = 12;
 
 /** "then 10–15": minutes again, when minutes were said before. */
 const AGAIN =
-  /(?:then|another|up to|no (?:longer|more) than|not (?:longer|more) than|at most|luego|despu[eé]s|hasta|no m[aá]s de)\s+(?!\d+\s*°)(\d+)(?:\s*[-–—]\s*(\d+))?(?=\s*(?:[.,;)]|$))/giu;
+  /(?:then|another|up to|no (?:longer|more) than|not (?:longer|more) than|at most|better|ideally|preferably|luego|despu[eé]s|hasta|mejor|idealmente|no m[aá]s de)\s+(?!\d+\s*°)(\d+)(?:\s*[-–—]\s*(\d+))?(?=\s*(?:[.,;)]|$))/giu;
 
 function againIn(text: string, before: readonly Atom[]): Atom[] {
   return [...text.matchAll(AGAIN)].map((match) => {
@@ -198,7 +203,7 @@ const LEAST_BEHIND =
   /^\s*,?\s*(?:or (?:longer|more)|at (?:the )?least|minimum|o m[aá]s|como m[ií]nimo|al menos|and up)/iu;
 const MOST_BEHIND = /^\s*,?\s*(?:at (?:the )?most|maximum|max\b|como m[aá]ximo|a lo sumo|tops)/iu;
 const BEST = /(?:preferably|ideally|best|better|mejor|preferiblemente|idealmente|lo ideal)/iu;
-const EVERY = /(?:every|each|cada|once (?:every|an?)|una vez (?:cada|por))\s*$/iu;
+const EVERY = /(?:every|each|cada|once(?: every| an?)?|una vez (?:cada|por|a la))\s*$/iu;
 const PER_SIDE =
   /^\s*(?:on each of (?:the |its )?(?:\p{L}+ )?|per|a|each|on each|on the first|for each|on either|por|de cada|en cada|por cada|each on)?\s*(?:side|lado|face|cara)s?\b/iu;
 const PER_POUND =

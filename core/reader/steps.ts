@@ -132,7 +132,8 @@ function stepOf(act: ReadAct, about: About): Step {
   const likely = act.likelyMin ?? act.leastMin ?? act.mostMin ?? minutes;
   const core = act.untilC === undefined ? {} : { coreC: act.untilC };
   const text = act.until === undefined ? {} : { text: act.until };
-  const doneWhen = { ...core, ...text };
+  const otherwise = act.otherwise && { otherwise: { ...act.otherwise, chance: 0.25 } };
+  const doneWhen = { ...core, ...text, ...otherwise };
   const onRoom = COLD_C[place];
   return {
     id: about.fresh(`${about.dishId}-${verb}`),
@@ -185,12 +186,23 @@ function handsOf(act: ReadAct, label: string, likely: number): Step['hands'] {
   if (ELASTIC.has(verb) || verb === 'temper' || verb === 'cool')
     return [{ when: 'start', minutes: 3, what: label }];
   const start = { when: 'start' as const, minutes: Math.min(5, likely), what: label };
-  if (tendEveryMin === undefined || tendEveryMin < 2) return [start];
+  const moments = (act.moments ?? []).map(({ afterMin, what }) => ({
+    when: 'every' as const,
+    everyMin: ONCE_MIN,
+    firstMin: afterMin,
+    minutes: 3,
+    what,
+  }));
+  if (tendEveryMin === undefined || tendEveryMin < 2) return [start, ...moments];
   return [
     start,
+    ...moments,
     { when: 'every', everyMin: tendEveryMin, minutes: 2, what: TENDING[act.tendWhat ?? 'stir'] },
   ];
 }
+
+/** Not again before it is over. */
+const ONCE_MIN = 48 * 60;
 
 const TENDING = { stir: 'Stir', turn: 'Turn', baste: 'Baste' } as const;
 

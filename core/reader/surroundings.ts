@@ -15,7 +15,9 @@ const SURROUNDINGS: ReadonlyArray<readonly [RegExp, VerbWords]> = [
     'simmer',
   ],
   [
-    near('(?:boiling|salted|simmering) water|agua (?:hirviendo|con sal)|rolling boil|hervor'),
+    near(
+      'in (?:\\p{L}+ )?(?:boiling|salted|simmering) water|en agua (?:hirviendo|con sal)|rolling boil|hervor',
+    ),
     'boil',
   ],
   [
@@ -26,6 +28,12 @@ const SURROUNDINGS: ReadonlyArray<readonly [RegExp, VerbWords]> = [
   ],
   [near('coals|embers|bars|barbecue|bbq|brasas?|ascuas|parrilla|barbacoa'), 'grill'],
 ];
+
+/** "Skin side down, 6 minutes". */
+const SIDES = near(
+  '(?:skin|flesh|fat|cut|presentation|bone|fatty)[- ]side|skin down|con la piel (?:hacia )?abajo|por el lado',
+);
+const DRY: ReadonlySet<VerbWords> = new Set<VerbWords>(['fry', 'grill', 'sear', 'brown']);
 
 /** A short clause that only turns the food, or goes on. */
 const GOES_ON =
@@ -47,6 +55,8 @@ export function bySurroundings(
   if (!length || OF_THE_DISH.test(text)) return undefined;
   const place = placeIn(text);
   if (place === 'oven' || place === 'smoker' || place === 'grill') return 'put';
+  const sides = SIDES.test(text);
+  if (sides) return context.hot && DRY.has(context.hot.verb) ? context.hot.verb : 'sear';
   const found = SURROUNDINGS.find(([words]) => words.test(text))?.[1];
   const goesOn = GOES_ON.test(text) || text.trim().split(/\s+/).length <= MOST_WORDS;
   const verb = found ?? (goesOn ? context.hot?.verb : undefined);

@@ -32,7 +32,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'temper(?= |[.,;]|$)|(?:bring|let [^.;]{0,40} come|allow [^.;]{0,40} to come|leave [^.;]{0,30}|let [^.;]{0,30}(?:sit|stand)) (?:[^.;]{0,30} )?(?:up )?(?:to|at) room temp(?:erature)?|(?:bring|come) (?:up )?to room temp(?:erature)?|(?:take|remove|pull|get) [^.;]{0,40}(?:out of|from) the (?:fridge|refrigerator|cold)|(?:take|get|bring) (?:it |them |(?:the )?\\p{L}+ (?:\\p{L}+ )?)?out(?= (?:about |some )?(?:an?|\\d+|half|one|two)[^.;]{0,20}(?:hours?|minutes?|mins?) (?:ahead|before|beforehand|early|earlier))',
     spanish:
-      'atemper(?:a|e|ar|amos)|(?:saca|saque|sacar|sacamos)(?:l[oa]s?)?(?= (?:hora|un[ao]?s?|media|dos|tres|\\d+)[^.;]{0,20}(?:horas?|minutos?) antes)|(?:saca|saque|sacar|sacamos|deja|deje|dejar)[^.;]{0,50}(?:de la nevera|del refrigerador|del frigor[ií]fico|temperatura ambiente)',
+      'atemper(?:a|e|ar|amos)|templar?(?= (?:fuera|la carne|el|a temperatura))|(?:saca|saque|sacar|sacamos)(?:l[oa]s?)?(?= (?:hora|un[ao]?s?|media|dos|tres|\\d+)[^.;]{0,20}(?:horas?|minutos?) antes)|(?:saca|saque|sacar|sacamos|deja|deje|dejar)[^.;]{0,50}(?:de la nevera|del refrigerador|del frigor[ií]fico|temperatura ambiente)',
   },
   {
     verb: 'brine',
@@ -66,7 +66,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       '(?:let|leave|allow|set aside)[^.;]{0,40}(?:rise|prove|proof|double)|prove|proof|(?:first|second) rise|rise',
     spanish:
-      '(?:dej(?:a|e|ar|amos|en)|que)[^.;]{0,40}(?:lev(?:e|ar)|ferment(?:e|ar)|leud(?:e|ar)|doble|duplique|doblar)|lev(?:a|ar) la masa|leud(?:a|ar)',
+      '(?:dej(?:a|e|ar|amos|en)|que)[^.;]{0,40}(?:lev(?:e|ar)|ferment(?:e|ar)|leud(?:e|ar)|doble|duplique|doblar)|lev(?:a|ar|e) la masa|lev(?:a|ar|e)(?= (?:en|durante|hasta|\\d|tapad))|leud(?:a|ar)',
   },
   {
     verb: 'ferment',
@@ -130,7 +130,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'boil',
     english:
-      'boil|parboil|blanch|bring (?:it |the [^.;]{1,30}? |everything |all |[^.;]{1,25}? )?(?:back |just )?(?:up )?to (?:a |the )?(?:full |rolling |rapid |full rolling )?boil',
+      'boil|parboil|blanch|(?:let [^.;]{0,20})?(?:come|comes|return|returns|get|gets) (?:back )?(?:up )?to (?:a |the )?boil|bring (?:it |the [^.;]{1,30}? |everything |all |[^.;]{1,25}? )?(?:back |just )?(?:up )?to (?:a |the )?(?:full |rolling |rapid |full rolling )?boil',
     spanish:
       'herv(?:ir|imos)|hierv(?:e|a|an|en)(?!\\p{L})|llev(?:a|e|ar)[^.;]{0,60}a ebullici[oó]n|cuec(?:e|en)(?!\\p{L})|cocer|cocemos|coced(?!\\p{L})|cuez(?:a|an)|llev(?:a|ar)[^.;]{0,20}a hervir|escald(?:a|ar)',
   },
@@ -164,7 +164,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'turn',
     english:
-      'turn(?! (?:(?:it|them) (?:down|up|off|on|back)|(?:the |your )?(?:oven|heat|off|down|up|on|out|grill|smoker|to coat|into|to high|to low)))|flip',
+      'turn(?! (?:(?:it|them) (?:right |way )?(?:down|up|off|on|back)|(?:the |your )?(?:oven|heat|off|down|up|on|out|grill|smoker|to coat|into|to high|to low)))|flip',
     spanish: 'd(?:a|ale|ales|arles?|é|ar) la vuelta|volte(?:a|e|ar)|gir(?:a|e|ar)(?!\\p{L})',
   },
   {
@@ -181,7 +181,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'chill',
     english:
-      'chill|refrigerate|(?:place|put|store|keep|return|transfer)(?!\\p{L})[^.;]{0,40}(?:in|to|into) the (?:fridge|refrigerator)|(?:air[- ])?dry(?= [^.;]{0,30}(?:in|to) the (?:fridge|refrigerator))|marinate in the fridge',
+      'chill|refrigerate|freeze(?= (?:it |them |the \\p{L}+ )?(?:for )?(?:about )?(?:\\d+|half|an?|fifteen|twenty|thirty)[- ]?(?:an )?(?:min|hour))|(?:place|put|store|keep|return|transfer)(?!\\p{L})[^.;]{0,40}(?:in|to|into) the (?:fridge|refrigerator)|(?:air[- ])?dry(?= [^.;]{0,30}(?:in|to) the (?:fridge|refrigerator))|marinate in the fridge',
     spanish:
       'refriger(?:a|e|ar|amos)|(?:mete|meter|pon|ponga|poner|guarda|guardar|deja|deje|dejar|lleva|llevar|reserva|reservar)[^.;]{0,45}(?:en|a) (?:la nevera|el frigor[ií]fico|el refrigerador)',
   },
@@ -233,7 +233,8 @@ export const VERB_ROWS: readonly VerbRow[] = [
   },
   {
     verb: 'put',
-    english: '(?:place|put|transfer|return|pop|slide|set|move|lay|arrange|leave|keep|stick)(?= )',
+    english:
+      '(?:place|put|hang|transfer|return|pop|slide|set|move|lay|arrange|leave|keep|stick)(?= )',
     spanish:
       '(?:pon|ponga|poner|ponemos|metemos|pasamos|llevamos|mete|meta|meter|coloca|coloque|colocar|pasa|pasar|lleva|llevar|introduce|introducir|devuelve|vuelve a poner)',
   },

@@ -111,7 +111,9 @@ function isSpanishOrder(sentence: string, from: number, to: number): boolean {
     )
   )
     return false;
-  return /\s/.test(word) || !SPANISH_NOUN.test(sentence.slice(0, from));
+  // "Las horneamos": no noun ends so.
+  const isOurs = /(?:[aei]mos)$/iu.test(word);
+  return /\s/.test(word) || isOurs || !SPANISH_NOUN.test(sentence.slice(0, from));
 }
 
 /** Whether a sentence says anything a cook does, though no step of its own. */
