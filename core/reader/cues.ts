@@ -28,7 +28,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'temper',
     words:
-      /\b(?:room|kitchen) temp(?:erature)?\b|\b(?:los(?:e|es|ing)|take|get|knock)s? (?:off )?(?:its |their |the )?(?:chill|cold)\b|\boff the chill\b|\bwarm(?:s|ing)? up (?:on|at|to)\b|\bcome up to (?:room )?temp\p{L}*|\bout of the (?:fridge|refrigerator|cold)\b|\bfrom the (?:fridge|refrigerator)\b|^(?:the )?(?:\p{L}+ )?(?:steaks?|meat|joint|chops?|roast|bird|beef|lamb|pork|it|them) out\b|fuera de la nevera|temperatura ambiente|pierda el fr[ií]o|sin fr[ií]o|^(?:l[oa]s? )?(?:saca|saque|sacar|sacamos)\b|\bun rato antes\b/iu,
+      /\b(?:room|kitchen) temp(?:erature)?\b|\b(?:los(?:e|es|ing)|take|get|knock)s? (?:off )?(?:its |their |the )?(?:chill|cold)\b|\boff the chill\b|\bwarm(?:s|ing)? up (?:on|at|to)\b|\bcome up to (?:room )?temp\p{L}*|\bout of (?:the )?(?:fridge|refrigerator|cold)\b|\bfrom the (?:fridge|refrigerator)\b|^(?:the )?(?:\p{L}+ )?(?:steaks?|meat|joint|chops?|roast|bird|beef|lamb|pork|it|them) out\b|fuera de la nevera|temperatura ambiente|pierda el fr[ií]o|sin fr[ií]o|^(?:l[oa]s? )?(?:saca|saque|sacar|sacamos)\b|\bun rato antes\b/iu,
     when: ({ hot, dough, hasMeat }) => hot === undefined && !dough && hasMeat,
     over: WEAK,
   },
@@ -49,7 +49,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'marinate',
     words:
-      /(?<!\p{L})(?:(?:in|with) (?:the |its |their )?marinade|steep\p{L}*|marinade|marinating|(?:yogh?urt|spice|curry|herb) (?:mixture|mix|paste)|(?:en|con) (?:el |la |su )?(?:adobo|marinada|macerad\p{L}*)|maceraci[oó]n|adobo|marinad[oa]|escabeche)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:in|with) (?:the |its |their )?marinade|steep\p{L}*|marinade|marinating|marinando|macerando|(?:yogh?urt|spice|curry|herb) (?:mixture|mix|paste)|(?:en|con) (?:el |la |su )?(?:adobo|marinada|macerad\p{L}*)|maceraci[oó]n|adobo|marinad[oa]|escabeche)(?!\p{L})/iu,
     when: ({ hot, hasMeat }) => hot === undefined && hasMeat,
     over: WEAK,
   },
@@ -85,6 +85,12 @@ const CUES: readonly Cue[] = [
       /(?<!\p{L})(?:(?:high|full|low) pressure|pressure cooker|olla (?:expr[eé]s|a presi[oó]n|r[aá]pida))(?!\p{L})/iu,
     when: ({ hot }) => hot === undefined,
     over: [...WEAK, 'preheat', 'boil', 'simmer'],
+  },
+  {
+    verb: 'roast',
+    words: /^(?:the )?(?:\p{L}+ ){1,3}in(?:to the oven)?(?: with (?:the )?\p{L}+)?,?\s+(?=\d)/iu,
+    when: ({ ovenC, dough }) => ovenC !== undefined && !dough,
+    over: WEAK,
   },
   {
     verb: 'rest',
@@ -195,6 +201,8 @@ export interface CueHit {
   readonly over: readonly VerbWords[];
   /** It is put into something: a step even where nothing says how long. */
   readonly into: boolean;
+  /** "Another hour": of what went on before. */
+  readonly goesOn: boolean;
 }
 
 /** The step a clause's surroundings speak of; undefined where they say nothing. */
@@ -206,7 +214,14 @@ export function cueIn(clause: string, context: Context): CueHit | undefined {
     const means = verb === 'again' ? context.hot?.verb : verb;
     if (means === undefined) continue;
     const into = /^(?:into|en)(?!\p{L})/iu.test(match[0]);
-    return { verb: means, from: match.index, to: match.index + match[0].length, over, into };
+    return {
+      verb: means,
+      from: match.index,
+      to: match.index + match[0].length,
+      over,
+      into,
+      goesOn: verb === 'again',
+    };
   }
   return undefined;
 }

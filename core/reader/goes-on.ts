@@ -36,6 +36,9 @@ export function isPan(
 
 const PAN = /(?<!\p{L})(?:pan|skillet|griddle|sart[eé]n|plancha)(?!\p{L})/iu;
 
+/** Out of the oven, in a pan. */
+const IN_PAN =
+  /(?<!\p{L})(?:(?:cut|skin|flesh|fat)[- ]side|side down|in the (?:\p{L}+ )?fat|skillet|frying pan|sart[eé]n)(?!\p{L})/iu;
 const RESTS = /\brest(?:s|ing)?\b(?! of)|\breposa/iu;
 
 /** "Back on till 95, about 3 h", "cooler 2 h": what goes on, when the step before has said its own. */
@@ -57,7 +60,8 @@ export function goingOn(
   const elsewhere = place !== undefined && place !== hot.place && PLACES_TO_BE.has(place);
   const timed = hot.likelyMin !== undefined || hot.mostMin !== undefined;
   const isNew = length ? timed : hot.untilC !== undefined;
-  if (elsewhere || !(isNew || rests)) return undefined;
+  const inPan = hot.place !== 'hob' && hot.place !== 'grill' && IN_PAN.test(text);
+  if (elsewhere || inPan || !(isNew || rests)) return undefined;
   // "Parboil; then 200C, 45 min": no pot is so hot.
   const intoOven = !rests && set !== undefined && set.tempC > WET_MOST_C && WET.has(hot.verb);
   const inOven = context.hasMeat ? 'roast' : 'bake';

@@ -1,6 +1,7 @@
 import { findUnit, GRAMS_PER, ML_PER, type SpoonSystem } from '../quantity/index.ts';
 import { cutNamed, ingredientNamed } from './known-foods.ts';
 import {
+  IN_WORDS,
   SPOKEN,
   UNIT_WORDS,
   PIECES,
@@ -50,11 +51,13 @@ export function readIngredientLine(
   spoons: SpoonSystem,
   mixture?: string,
 ): ReadIngredient | undefined {
-  const written = line
+  const tidied = line
     .replace(/^[\s*•·▢☐\-–—[\]]+(?=[\p{L}\p{N}½¼¾⅓⅔⅛])/u, '')
     .replace(/^(?:and|y)\s+(?=\p{L}|\p{N}|[½¼¾⅓⅔⅛])/iu, '')
     .replace(/\s+/g, ' ')
     .trim();
+  const exact = IN_WORDS.find(([pattern]) => pattern.test(tidied));
+  const written = exact ? tidied.replace(...exact) : tidied;
   const habit = SPOKEN.find(([pattern]) => pattern.test(written));
   const text = habit ? written.replace(...habit) : written;
   if (text === '' || !/\p{L}/u.test(text)) return undefined;
@@ -63,6 +66,7 @@ export function readIngredientLine(
   const brackets = [...text.matchAll(BRACKET)].map(([, inside = '']) => inside);
   const bare = text.replace(BRACKET, ' ').replace(/\s+/g, ' ').replace(/ ,/g, ',').trim();
   const amount = leading(bare, spoons) ?? trailing(bare, spoons);
+  // "A knob of butter (about 20 g)": as weighed, not as spoken.
   const inBrackets = brackets.map((inside) => leading(inside, spoons)).find((one) => one?.unit);
   const { name: called, preparation } = nameOf(amount?.rest ?? bare);
   const weighs = WEIGHS.exec(called);
@@ -73,11 +77,11 @@ export function readIngredientLine(
     name,
     preparation,
     mixture,
-    amount,
+    (habit || amount?.guessed ? inBrackets : undefined) ?? amount,
     inBrackets ?? behind(weighs?.[1] ?? preparation, spoons),
     EACH_ONE.test(text) || CONTAINER.test(amount?.unit ?? ''),
   );
-  return habit ? { ...read, guessed: true } : read;
+  return habit && !inBrackets ? { ...read, guessed: true } : read;
 }
 
 /** "A whole chicken of 1.8 kg". */

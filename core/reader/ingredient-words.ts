@@ -96,3 +96,18 @@ export const SPOKEN: ReadonlyArray<readonly [RegExp, string]> = [
   [/^(?:a|one|1) glass of /iu, '150 ml '],
   [/^(?:una?|1) (?:copa|copita) de /iu, '100 ml '],
 ];
+
+/** "Kilo y medio de costillas", "1/4 de litro de nata": as exact as digits. */
+export const IN_WORDS: ReadonlyArray<readonly [RegExp, string]> = [
+  [/^(?:un )?kilo y medio(?: de)?(?= )/iu, '1.5 kg'],
+  [/^(?:un )?litro y medio(?: de)?(?= )/iu, '1.5 l'],
+  [/^(?:un )?kilo y cuarto(?: de)?(?= )/iu, '1.25 kg'],
+  [/^(?:un )?cuarto(?: de)? kilo(?: de)?(?= )/iu, '250 g'],
+  [/^tres cuartos(?: de)? kilo(?: de)?(?= )/iu, '750 g'],
+  [/^(?:un )?cuarto(?: de)? litro(?: de)?(?= )/iu, '250 ml'],
+  [/^(\d+\/\d+|[½¼¾]) de (kilo|litro)(?: de)?(?= )/iu, '$1 $2'],
+  [/^a pound and a half(?: of)?(?= )/iu, '1.5 lb'],
+  [/^a kilo and a half(?: of)?(?= )/iu, '1.5 kg'],
+  [/^a quarter(?: of a)?[- ](pound|kilo)(?: of)?(?= )/iu, '1/4 $1'],
+  [/^three[- ]quarters of a (pound|kilo|litre|pint)(?: of)?(?= )/iu, '3/4 $1'],
+];

@@ -1,3 +1,4 @@
+import { findUnit } from '../quantity/index.ts';
 import { spansIn } from './span.ts';
 import type { RawLine, RawRecipe } from './raw-recipe.ts';
 import { NUMBER } from './numbers.ts';
@@ -47,7 +48,9 @@ export function sectionsOf(text: string): RawRecipe {
   let headed = false;
   /** Lines of the group, and whether a blank one stands before this. */
   const run = { lines: 0, blank: false, spaced: false, before: 0 };
-  for (const raw of text.split('\n')) {
+  const lines = text.split('\n');
+  const timetable = lines.filter((one) => isAtClock(one)).length >= LEAST_TIMED;
+  for (const raw of lines) {
     const heading = /^#{1,6}\s/.test(raw.trim());
     if (raw.length > LONGEST_LINE) {
       other.push(raw.trim());
@@ -56,6 +59,11 @@ export function sectionsOf(text: string): RawRecipe {
     const line = bare(raw);
     if (line === '') {
       run.blank = true;
+      continue;
+    }
+    if (timetable && isAtClock(raw)) {
+      part = 'method';
+      method.push({ text: line.replace(AT_CLOCK, ''), group });
       continue;
     }
     const facts = line.split(/\s*[|·•]\s*/).filter((one) => one !== '');
@@ -208,6 +216,22 @@ function isIngredient(raw: string, line: string, part: Part): boolean {
     ENDS_AMOUNT.test(line) ||
     LISTED.test(line) ||
     BULLET.test(raw.trim())
+  );
+}
+
+/** "1.20 down to 170": a line of a timetable. */
+const AT_CLOCK =
+  /^(?:at )?(?:[01]?\d|2[0-3])[.:h][0-5]\d(?:\s*(?:am|pm|h))?(?![\d\p{L}])\s*[:–—-]?\s+/iu;
+/** Two are a beginning and an end. */
+const LEAST_TIMED = 3;
+
+function isAtClock(raw: string): boolean {
+  const line = bare(raw);
+  const behind = AT_CLOCK.exec(line)?.[0];
+  // "1.50 kg of pork" is an amount.
+  return (
+    behind !== undefined &&
+    findUnit(line.slice(behind.length).split(/\s/)[0] ?? '', 'us') === undefined
   );
 }
 

@@ -1,16 +1,19 @@
 import { actOf } from './act.ts';
 import { alone } from './adds.ts';
 import { HEATS, PLACES_TO_BE, WET, type Context, type ReadAct } from './context.ts';
-import { cueIn, type CueHit } from './cues.ts';
+import { CONDITION, NOT_DONE, onCondition } from './condition.ts';
+import { cueIn } from './cues.ts';
+import { DAY_BEFORE } from './day-before.ts';
 import { degreesIn, type Degree } from './degree.ts';
 import { againOf, goingOn, isPan } from './goes-on.ts';
 import { hasLooseNumber } from './loose-numbers.ts';
+import { kept } from './kept-verbs.ts';
 import { LOWERED } from './lowered.ts';
 import { isMoment, isWithin, momentOf } from './moment.ts';
 import { bareHeat, beginsWith, goingHotter, probedIn, shareOf, told } from './settle-clause.ts';
+import type { Seen } from './seen.ts';
 import { spansIn, type ReadDuration } from './span.ts';
 import { bySurroundings } from './surroundings.ts';
-import type { PlaceKind } from '../places/index.ts';
 import { placeIn, verbsIn, type VerbWords, type VerbHit } from './verbs.ts';
 
 /** What a sentence comes to: its steps, what it adds to the step before, or nothing understood. */
@@ -29,36 +32,12 @@ const CLIMBS =
 const MEANWHILE =
   /^\s*(?:meanwhile|in the meantime|at the same time|while (?:the|it|they|that|your)|mientras|entretanto|a la vez)/iu;
 
-const DAY_BEFORE =
-  /(?:(?:the )?(?:night|nite|day|evening) before|a day ahead|one day ahead|la noche anterior|la v[ií]spera|el d[ií]a anterior|la noche antes|el d[ií]a antes)/iu;
-
 const COLD: ReadonlySet<VerbWords> = new Set<VerbWords>(['chill', 'marinate', 'brine']);
 /** From the evening to the morning. Common practice, no source. */
 const OVERNIGHT = { leastMin: 480, likelyMin: 600, mostMin: 720, guessed: true };
 
 /** What is done to a food that cooks by something else. */
 const FINISHES: ReadonlySet<VerbWords> = new Set<VerbWords>(['glaze', 'reduce']);
-
-const TENDS: Partial<Record<VerbWords, 'stir' | 'turn' | 'baste'>> = {
-  stir: 'stir',
-  turn: 'turn',
-  baste: 'baste',
-};
-
-/** What there is in a clause, before anything is made of it. */
-interface Seen {
-  readonly text: string;
-  readonly place: PlaceKind | undefined;
-  readonly said: readonly VerbHit[];
-  readonly allLengths: readonly ReadDuration[];
-  /** Those that are no moments. */
-  readonly spans: readonly ReadDuration[];
-  readonly degrees: readonly Degree[];
-  readonly cue: CueHit | undefined;
-  /** What the oven is set to from here on, and what it climbs to beside. */
-  readonly lowered: Degree | undefined;
-  readonly climbsTo: Degree | undefined;
-}
 
 /**
  * Reads one clause of a method. `boldly`: a moment may be a length, and a length without a verb
@@ -74,6 +53,7 @@ export function readSentence(
   const seen = seenIn(text, context, boldly);
   const numbers = seen.allLengths.length + seen.degrees.length;
   if (STORY.test(text)) return { acts: [], understood: false, left: numbers };
+  if (CONDITION.test(text) && NOT_DONE.test(text)) return onCondition(seen, context);
   const hits = hitsOf(seen, context, boldly);
   const moment = momentOf(text, seen.allLengths, context.hot);
   // What is done in passing, at a moment of what goes on, is no step of its own.
@@ -82,7 +62,7 @@ export function readSentence(
     return { acts: [], adds: moment, understood: true, left: seen.allLengths.length - 1 };
   if (hits.length === 0) {
     if (seen.lowered) context.ovenC = seen.lowered.tempC;
-    if (CONDITION.test(text)) return onCondition(seen, context);
+    if (CONDITION.test(text)) return { acts: [], understood: false, left: numbers };
     const { said, spans, degrees } = seen;
     const pan = isPan(text, seen.place, spans, context);
     const more =
@@ -113,26 +93,6 @@ function isPassing(verb: VerbWords, own: readonly ReadDuration[]): boolean {
   return PASSING.has(verb) && own.length === 0;
 }
 
-/** "If it is still tough, another half hour": a branch of what cooks; anything else is no step of this evening. */
-function onCondition({ text, spans, allLengths, degrees }: Seen, { hot }: Context): ReadSentence {
-  const numbers = allLengths.length + degrees.length;
-  const more = spans.find(isLength);
-  const minutes = more && (more.likelyMin ?? more.leastMin ?? more.mostMin);
-  if (!hot || !more || minutes === undefined || !NOT_YET.test(text))
-    return { acts: [], understood: false, left: numbers };
-  const what = text.replace(/^[^,:]*[,:]\s*/u, '').replace(/[.\s]+$/u, '');
-  return {
-    acts: [],
-    adds: { otherwise: { what, minutes: Math.max(1, Math.round(minutes)) } },
-    understood: true,
-    left: numbers - 1,
-  };
-}
-
-/** Not done by then. */
-const NOT_YET =
-  /^\s*(?:if|si)(?!\p{L})[^,:]*(?:tough|hard|not (?:yet|done|tender|soft|cooked|quite)|isn['’]t|aren['’]t|needs?|still|resist|raw|pink|dur[oa]s?|no est[aá]n?|todav[ií]a|a[uú]n|cruda?)/iu;
-
 function seenIn(text: string, context: Context, boldly: boolean): Seen {
   const place = placeIn(text);
   if (place === 'slow-cooker') context.slowCooker = true;
@@ -148,7 +108,10 @@ function seenIn(text: string, context: Context, boldly: boolean): Seen {
   // "45 minutes before you cook": how long coals burn, and how long a joint stands.
   const ahead = lengths.length === 0 && beginsWith(text, cue, said, degrees);
   noteSoak(text, context);
-  const lowered = LOWERED.test(text) ? degrees.find(({ sense }) => sense === 'place') : undefined;
+  const set = LOWERED.exec(text);
+  const lowered = set
+    ? degrees.find(({ sense, to }) => sense === 'place' && to > set.index)
+    : undefined;
   const bold = allLengths.filter((span) => !isWithin(text, span));
   const spans = ahead ? allLengths : boldly ? bold : lengths;
   return { text, place, said, allLengths, spans, degrees, cue, lowered, climbsTo };
@@ -157,6 +120,7 @@ function seenIn(text: string, context: Context, boldly: boolean): Seen {
 /** The verbs of a clause as its surroundings make them; where it has none, what its heat or probe says. */
 function hitsOf(seen: Seen, context: Context, boldly: boolean): VerbHit[] {
   const { text, place, spans, degrees, cue, lowered } = seen;
+  if (BARE_OVEN.test(text) && spans.length === 0) return [{ verb: 'preheat', from: 0, to: 0 }];
   const hits = goingHotter(told(text, kept(seen), cue, spans, degrees, context), lowered, context);
   if (hits.length > 0) return hits;
   const inOven = place === undefined || place === 'oven';
@@ -166,6 +130,9 @@ function hitsOf(seen: Seen, context: Context, boldly: boolean): VerbHit[] {
     (boldly && !CONDITION.test(text) ? bySurroundings(text, spans, context) : undefined);
   return verb ? [{ verb, from: 0, to: 0 }] : [];
 }
+
+/** "Oven 230". */
+const BARE_OVEN = /^\s*(?:the )?(?:oven|horno)(?: on)?,?\s+(?:at |to |a )?\d{3}\s*°?\s*C?\s*\.?$/iu;
 
 /** "Then oven, 180, 20 min.", "get a pan really hot, 2 mins one side": what a place and a length stand for. */
 function withoutVerb({ text, place, spans }: Seen, pan: boolean, context: Context) {
@@ -191,7 +158,7 @@ function actsOf(
   hits.forEach((hit, i) => {
     if (lowered && lowered.from < hit.from) context.ovenC = lowered.tempC;
     // "Roast 20 minutes, then lower the oven to 160" is not at 160 yet.
-    const later = lowered && lowered.from > hit.from ? lowered : undefined;
+    const later = lowered && hit.to > hit.from && lowered.from > hit.from ? lowered : undefined;
     const share = {
       spans: shareOf(spans, hits, i),
       degrees: shareOf(degrees, hits, i).filter((one) => !later || one.from < later.from),
@@ -266,7 +233,11 @@ function isSaidAgain(
   );
   const instead =
     /(?:\d\s*[°º]?\s*[CF]?\s*[/(,]\s*(?:fan|convection)\s*|(?<!\p{L})(?:or|o)(?: on)? (?:the )?(?:low|high|bajo|alto)[^.;]{0,20}|\d\s*[°º]?\s*[CF]?(?: fan)?\s*[/(]\s*)$/iu;
-  return other || instead.test(text.slice(0, from));
+  // "2 hours (40 minutes in a pressure cooker)".
+  const device =
+    /^[^()]{0,40}(?:olla (?:r[aá]pida|expr[eé]s|a presi[oó]n|lenta)|(?:pressure|slow) cooker|microwave|microondas)[^()]{0,20}\)/iu;
+  const inBrackets = text.slice(0, from).lastIndexOf('(') > text.slice(0, from).lastIndexOf(')');
+  return other || instead.test(text.slice(0, from)) || (inBrackets && device.test(text.slice(to)));
 }
 
 /** "LOW 8–10 hrs". */
@@ -276,10 +247,6 @@ const COVERED_UP = /^\s*(?:cover|tapa|cubre)/iu;
 const HOT_PAN = /\b(?:hot|side|caliente|lado)s?\b/iu;
 const isCore = ({ sense }: Degree): boolean => sense === 'core';
 const isLength = ({ sense }: ReadDuration): boolean => sense === 'length';
-/** "If it is tough…", "Keeps three days…": no step of this evening. */
-const CONDITION =
-  /^\s*(?:if|unless|should|(?:(?:it|they|this|these|leftovers|the \p{L}+) )?(?:will )?keeps?(?: for| in| well|\s+(?:\d|\p{L}+ days))|will keep|stores?|leftovers|si|se conserva|aguanta)\b/iu;
-
 /** What somebody once did is no step. */
 const STORY =
   /(?<!\p{L})(?:used to|when (?:i|we) (?:was|were)|i remember|years ago|my (?:uncle|aunt|gran\p{L}*|mother|father|mum|mom|dad) (?:always|never|would|used)|sol[ií]a|cuando (?:era|éramos)|recuerdo|mi (?:abuel[oa]|madre|padre|t[ií][oa]) (?:siempre|nunca|sol[ií]a|(?:\p{L}+ )?\p{L}+(?:aba|[ií]a)n?))(?!\p{L})/iu;
@@ -289,46 +256,6 @@ export function noteSoak(text: string, context: Context): void {
   if (/(?<!\p{L})(?:brin(?:e|ed|ing)|salmuera)(?!\p{L})/iu.test(text)) context.soak = 'brine';
   else if (/marinad|marinat|marinar|adobo|macera|rub\b|dry rub/iu.test(text))
     context.soak = 'marinate';
-}
-
-/** "Leave it to soak", "light the smoker and let it settle at 120": no step of its own. */
-function leadsTo(
-  text: string,
-  { verb, from }: VerbHit,
-  next: VerbHit | undefined,
-  before: VerbHit | undefined,
-): boolean {
-  if (verb !== 'wait' && verb !== 'put') return false;
-  const settles = SETTLES.test(text.slice(from));
-  if (settles && (before?.verb === 'light' || before?.verb === 'preheat')) return true;
-  return next !== undefined && LEADS.test(text.slice(from, next.from));
-}
-
-const LEADS = /^(?:leave|let|allow|set)\s+(?:\p{L}+\s+){0,4}to\s+$/iu;
-const SETTLES =
-  /^(?:let|leave|allow)\s+(?:it|them)\s+(?:to\s+)?(?:settle|come up|get (?:up )?to|climb|steady|burn)/iu;
-
-/** Verbs that stand for a step: quick ones give way to what they lead to. */
-function kept({ text, spans, degrees, said: found, cue }: Seen): VerbHit[] {
-  const said = found.filter((hit, i) => !leadsTo(text, hit, found[i + 1], found[i - 1]));
-  const strong = said.filter((hit, i) => {
-    const tends = TENDS[hit.verb];
-    const own = shareOf(spans, said, i);
-    if (hit.verb === 'put' || hit.verb === 'wait') {
-      const behind = text.slice(hit.from, said[i + 1]?.from ?? text.length);
-      const goes = placeIn(behind);
-      return (
-        (own.length > 0 || shareOf(degrees, said, i).length > 0 || DAY_BEFORE.test(text)) &&
-        (goes !== undefined ||
-          hit.verb === 'wait' ||
-          (own.length > 0 && cue?.over.includes(hit.verb)) ||
-          /^(?:leave|keep)|otr[oa]s|another/iu.test(behind))
-      );
-    }
-    // "stir every 20 minutes" is tending of what goes on.
-    return !(tends && own.some(({ sense }) => sense === 'every'));
-  });
-  return strong.filter((hit, i) => !(hit.verb === 'prepare' && strong[i - 1]?.verb === 'prepare'));
 }
 
 /** The same verb twice in a sentence, only one of them with a time, is one step. */

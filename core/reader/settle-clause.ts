@@ -55,6 +55,10 @@ export function told(
   const at = owner === -1 && BARE_CUES.has(cue.verb) ? 0 : owner;
   const owns = hits[at];
   const lies = spans.find((span) => isTimed(span) && (span.leastMin ?? 0) >= LIES_FROM_MIN);
+  // "Sieve it, back in the pan for 5 minutes to thicken", "shape, second prove 50 minutes".
+  const behind = spans.find((span) => isTimed(span) && owns && span.from > owns.from);
+  if (owns && HANDWORK.has(owns.verb) && behind && LASTS.has(cue.verb) && !cue.goesOn)
+    return [...hits, { ...hit, from: behind.from }];
   // "Rinse, dry, a day in the fridge": the work, and then what it lies in.
   if (owns && WORK.has(owns.verb) && COLD.has(cue.verb) && lies) {
     return [...hits, { ...hit, from: lies.from, to: lies.to }];
@@ -100,10 +104,14 @@ export function goingHotter(
   );
 }
 
+/** What is done by hand, and over when the hands stop. */
+const HANDWORK: ReadonlySet<VerbWords> = new Set<VerbWords>(['mix', 'prepare', 'shape']);
+/** What goes on by itself. */
+const LASTS: ReadonlySet<VerbWords> = new Set<VerbWords>([...HEATS, 'rise', 'rest', 'hold']);
 const QUICK: ReadonlySet<VerbWords> = new Set<VerbWords>(['slice', 'shred', 'serve']);
 const COLD: ReadonlySet<VerbWords> = new Set<VerbWords>(['chill', 'brine', 'marinate']);
 /** Nobody works so long on a food. */
-const LIES_FROM_MIN = 60;
+const LIES_FROM_MIN = 15;
 const WAITS: ReadonlySet<VerbWords> = new Set<VerbWords>(['put', 'wait', 'rest']);
 /** "After half an hour at 220, …": that half hour is a step of its own. */
 const AFTER = /^\s*(?:after|tras|pasad[oa]s?|al cabo de|despu[eé]s de)(?!\p{L})/iu;
@@ -132,10 +140,12 @@ export function bareHeat(
 
 /** "Off the smoker at 95 internal": the fire that is named brings it there, where nothing did before. */
 export function probedIn(
-  place: PlaceKind | undefined,
+  named: PlaceKind | undefined,
   degrees: readonly Degree[],
-  { hot }: Context,
+  { hot, ovenC, hasMeat }: Context,
 ): VerbWords | undefined {
+  // An oven that was set and not yet filled.
+  const place = named ?? (ovenC !== undefined && hasMeat ? 'oven' : undefined);
   if (hot || place === undefined || !degrees.some(({ sense }) => sense === 'core'))
     return undefined;
   return FIRE_VERB[place];

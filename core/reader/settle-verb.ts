@@ -3,6 +3,11 @@ import type { PlaceKind } from '../places/index.ts';
 import type { Context } from './context.ts';
 import type { VerbHit } from './verbs.ts';
 
+/** "Turn the heat to low, put on a lid and let it be"; "turn the oven off and leave them in there". */
+const LEFT_LOW =
+  /(?<!\p{L})(?:heat to (?:low|minimum)|low heat|(?:put|clap|stick) (?:on )?(?:a|the) lid(?: on)?|fuego (?:bajo|lento|suave|m[ií]nimo))/iu;
+const OVEN_OFF =
+  /(?<!\p{L})(?:(?:turn|switch) (?:the oven |it )?off|oven (?:is )?off|horno apagado|apaga(?:r|mos)? el horno)/iu;
 /** Peppers sweat in a covered bowl, off the fire. */
 const COVERED_BOWL = /(?<!\p{L})(?:covered bowl|bag|bowl covered|bol tapado|bolsa)(?!\p{L})/iu;
 /** "Keep them cold". */
@@ -14,7 +19,7 @@ const BOILS_LOW = /boil[^.;]*(?:turn|turned|lower|reduce)[^.;]*(?:down|heat)/iu;
 const IN_PAN = /(?<!\p{L})(?:pan|skillet|griddle|wok|sart[eé]n|plancha)(?!\p{L})/iu;
 const LID = /(?<!\p{L})(?:lid|cover|tapa)/iu;
 /** Left where it is. */
-const STAYS_PUT = /^(?:leave|keep)/iu;
+const STAYS_PUT = /^(?:leave|keep|hang)/iu;
 const COVERED = /\b(?:lid on|covered|with (?:the|its|a) lid|tightly covered)\b|tapad[oa]/iu;
 /** "Cuece" says no more than that it cooks in something wet. */
 const COOKS_WET = /^(?:cuec|cuez|coc)/iu;
@@ -43,6 +48,8 @@ export function verbOf(
       return cooks(own, before, named ?? (oven ? heated(context) : undefined), context);
     case 'put':
       if (context.hot !== undefined && ONCE_MORE.test(own)) return context.hot.verb;
+      if (OVEN_OFF.test(before)) return 'rest';
+      if (BOILS_LOW.test(before)) return 'simmer';
       if (named === 'fridge') return cold(context);
       if (named === 'oven' && TO_GET_HOT.test(own)) return 'preheat';
       if (named === 'oven' && context.hasMeat && COVERED.test(`${before}${own}`)) return 'braise';
@@ -56,7 +63,8 @@ export function verbOf(
       return named === 'counter' || STAYS_PUT.test(own) ? waits(context) : undefined;
     case 'wait':
       if (COLD.test(own)) return cold(context);
-      if (BOILS_LOW.test(before)) return 'simmer';
+      if (OVEN_OFF.test(before)) return 'rest';
+      if (BOILS_LOW.test(before) || LEFT_LOW.test(before)) return 'simmer';
       if (THICKENS.test(own)) return 'reduce';
       return context.hot !== undefined && ONCE_MORE.test(own) ? context.hot.verb : waits(context);
     case 'temper':
@@ -126,7 +134,10 @@ function heated({ place, hot }: Context): PlaceKind {
 
 /** What happens to food in a pan, and in no pot. */
 const DRY_COOKED =
-  /(?<!\p{L})(?:turn(?:ing|ed)|flip(?:ping|ped)|golden|brown(?:ed)?|crisp\p{L}*|colou?red|a side|each side|dorad\p{L}*|crujiente|por (?:cada )?lado|vuelta)(?!\p{L})/iu;
+  /(?<!\p{L})(?:turn(?:ing|ed)|flip(?:ping|ped)|golden|brown(?:ed)?|crisp\p{L}*|render\p{L}*|colou?red|(?:skin|cut|fat|flesh)[- ]side|side down|a side|each side|dorad\p{L}*|crujiente|por (?:cada )?lado|vuelta)(?!\p{L})/iu;
+
+const WET_WORDS =
+  /(?<!\p{L})(?:covered|lid|stock|broth|water|sauce|liquid|caldo|agua|salsa|tapad[oa]s?)(?!\p{L})/iu;
 
 function cooks(own: string, before: string, named: PlaceKind | undefined, context: Context): Verb {
   const place =
@@ -138,11 +149,16 @@ function cooks(own: string, before: string, named: PlaceKind | undefined, contex
   if (place === 'smoker') return 'smoke';
   if (/heat to low|low heat|(?:reduce|lower|turn down) the heat|baja el fuego/iu.test(before))
     return 'simmer';
+  if (
+    DRY_COOKED.test(own) &&
+    !WET_WORDS.test(own) &&
+    (context.hot === undefined || place === 'hob')
+  )
+    return 'fry';
   if (/low heat|gently|fuego (?:lento|bajo)|covered|lid on|tapad|suavemente/iu.test(own)) {
     return 'simmer';
   }
   const last = context.hot?.verb;
-  if (last === undefined && DRY_COOKED.test(own)) return 'fry';
   // Off the grill and onto a ring: a sauce.
   const onRing = (place ?? context.place) === 'hob';
   if (onRing && last !== undefined && DRY.has(last)) return 'simmer';

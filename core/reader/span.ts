@@ -42,7 +42,7 @@ const HALF =
 const ATOM = new RegExp(
   `(?:(?:(?:between|entre)\\s+(?<from>${NUMBER})\\s+(?:and|y)\\s+(?<till>${NUMBER})|(?<low>${NUMBER})(?<lowPlus>${AND_HALF})(?:${DASH}(?<high>${NUMBER})(?<plus>${AND_HALF}))?)` +
     `(?:\\s*(?:more|further|additional|full|good|short|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:\\s+(?:or|o)\\s+(?<orMore>two|three|four|dos|tres|cuatro)(?!\\s*(?:${UNIT}|\\p{L})))?` +
-    `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?<=h ?\\d{2})(?=\\s*(?:-|–|—|to|a)\\s)|(?<=(?:h|hr|hrs|hour|hours|hora|horas) ?\\d{2})(?=\\s+(?:at|in|en|a \\d|until|per|more|hasta)(?!\\p{L}))|(?=\\s*(?:[.,;)]|$))))?)` +
+    `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?<=h ?\\d{2})(?=\\s*(?:-|–|—|to|a)\\s)|(?<=(?:h|hr|hrs|hour|hours|hora|horas) ?\\d{2})(?=\\s+(?:at|in|en|a \\d|until|per|more|hasta)(?!\\p{L}))|(?=\\s*(?:[.,;()]|$))))?)` +
     '|(?<said>half an hour|half[- ]hour|media hora|otra media(?! (?:hora|taza))|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto)' +
     '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora)(?![\\p{L}]))' +
     '|(?<night>overnight|o/n(?![\\p{L}])|the whole night|all night|through the night|toda la noche|durante la noche|de un d[ií]a para otro|de la noche a la mañana|una noche entera|una noche|la noche(?! anterior| antes))',
@@ -194,7 +194,7 @@ function middle(least: number, most: number): number {
 }
 
 const JOINS =
-  /^\s*[,(]?\s*(?:(?:but |and |or |and\/or |, )?(?:not (?:more|longer) than |no more than |at most |up to |preferably |ideally |better |even |best |for )+|(?:-|–|—|to|until|or|hasta|o|a|and|y|and up to|y hasta)(?: (?:up to|even|preferably|ideally|better|better still|best|as long as|mejor|preferiblemente|hasta|incluso|toda))?\s*)+\s*[,(]?\s*$/iu;
+  /^\s*[,(]?\s*(?:(?:but |and |or |and\/or |, )?(?:not (?:more|longer) than |no more than |at most |up to |preferably |ideally |better |even |best |for |mejor |idealmente |preferiblemente |mejor a[uú]n )+|(?:-|–|—|to|until|or|hasta|o|a|and|y|and up to|y hasta)(?: (?:up to|even|preferably|ideally|better|better still|best|as long as|mejor|preferiblemente|hasta|incluso|toda))?\s*)+\s*[,(]?\s*$/iu;
 const AT_MOST =
   /(?:up to|at most|no (?:more|longer) than|not (?:more|longer) than|maximum(?: of)?|max\.?|como m[aá]ximo|hasta|m[aá]ximo(?: de)?|no m[aá]s de|at the longest)\s*$/iu;
 const AT_LEAST =

@@ -10,7 +10,7 @@ const SURROUNDINGS: ReadonlyArray<readonly [RegExp, VerbWords]> = [
   [near('hot (?:oil|fat)|deep[- ]fat|aceite (?:muy )?caliente'), 'fry'],
   [
     near(
-      '(?:low|gentle|lowest|gentlest|slow) (?:heat|flame|ring|setting)|hervor (?:suave|lento)|fuego (?:lento|bajo|suave|m[ií]nimo)|bare(?:ly)? \\p{L}+|lid on|with (?:the|a|its) lid|(?:in|with) (?:the |its )?(?:stock|broth|sauce|gravy|liquid|milk|wine|coconut milk)|en (?:el |su )?(?:caldo|salsa|jugo|leche|vino)',
+      '(?:low|gentle|lowest|gentlest|slow) (?:heat|flame|ring|setting)|hervor (?:suave|lento)|fuego (?:lento|bajo|suave|m[ií]nimo)|bare(?:ly)? \\p{L}+|lid on|on the (?:stove|hob|stovetop|ring|burner)|with (?:the|a|its) lid|(?:in|with) (?:the |its )?(?:stock|broth|sauce|gravy|liquid|milk|wine|coconut milk)|en (?:el |su )?(?:caldo|salsa|jugo|leche|vino)',
     ),
     'simmer',
   ],
@@ -59,7 +59,9 @@ export function bySurroundings(
   if (sides) return context.hot && DRY.has(context.hot.verb) ? context.hot.verb : 'sear';
   const found = SURROUNDINGS.find(([words]) => words.test(text))?.[1];
   const goesOn = GOES_ON.test(text) || text.trim().split(/\s+/).length <= MOST_WORDS;
-  const verb = found ?? (goesOn ? context.hot?.verb : undefined);
+  // The oven was said before: "an hour and three quarters should do it".
+  const inOven = context.ovenC === undefined ? undefined : context.hasMeat ? 'roast' : 'bake';
+  const verb = found ?? (goesOn ? (context.hot?.verb ?? inOven) : undefined);
   const likelyMin = length.likelyMin ?? length.leastMin ?? length.mostMin ?? 0;
   return verb !== undefined && likelyMin > (MOST_MIN[verb] ?? Infinity) ? undefined : verb;
 }

@@ -30,7 +30,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'temper',
     english:
-      'temper(?= |[.,;]|$)|(?:bring|let [^.;]{0,40} come|allow [^.;]{0,40} to come|leave [^.;]{0,30}|let [^.;]{0,30}(?:sit|stand)) (?:[^.;]{0,30} )?(?:up )?(?:to|at) room temp(?:erature)?|(?:bring|come) (?:up )?to room temp(?:erature)?|(?:take|remove|pull|get) [^.;]{0,40}(?:out of|from) the (?:fridge|refrigerator|cold)|(?:take|get|bring) (?:it |them |(?:the )?\\p{L}+ (?:\\p{L}+ )?)?out(?= (?:about |some )?(?:an?|\\d+|half|one|two)[^.;]{0,20}(?:hours?|minutes?|mins?) (?:ahead|before|beforehand|early|earlier))',
+      'temper(?= |[.,;]|$)|\\p{L}+ out of (?:the )?(?:fridge|refrigerator)|(?:bring|let [^.;]{0,40} come|allow [^.;]{0,40} to come|leave [^.;]{0,30}|let [^.;]{0,30}(?:sit|stand)) (?:[^.;]{0,30} )?(?:up )?(?:to|at) room temp(?:erature)?|(?:bring|come) (?:up )?to room temp(?:erature)?|(?:take|remove|pull|get) [^.;]{0,40}(?:out of|from) the (?:fridge|refrigerator|cold)|(?:take|get|bring) (?:it |them |(?:the )?\\p{L}+ (?:\\p{L}+ )?)?out(?= (?:about |some )?(?:an?|\\d+|half|one|two)[^.;]{0,20}(?:hours?|minutes?|mins?) (?:ahead|before|beforehand|early|earlier))',
     spanish:
       'atemper(?:a|e|ar|amos)|templar?(?= (?:fuera|la carne|el|a temperatura))|(?:saca|saque|sacar|sacamos)(?:l[oa]s?)?(?= (?:hora|un[ao]?s?|media|dos|tres|\\d+)[^.;]{0,20}(?:horas?|minutos?) antes)|(?:saca|saque|sacar|sacamos|deja|deje|dejar)[^.;]{0,50}(?:de la nevera|del refrigerador|del frigor[ií]fico|temperatura ambiente)',
   },
@@ -132,7 +132,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'boil|parboil|blanch|(?:let [^.;]{0,20})?(?:come|comes|return|returns|get|gets) (?:back )?(?:up )?to (?:a |the )?boil|bring (?:it |the [^.;]{1,30}? |everything |all |[^.;]{1,25}? )?(?:back |just )?(?:up )?to (?:a |the )?(?:full |rolling |rapid |full rolling )?boil',
     spanish:
-      'herv(?:ir|imos)|hierv(?:e|a|an|en)(?!\\p{L})|llev(?:a|e|ar)[^.;]{0,60}a ebullici[oó]n|cuec(?:e|en)(?!\\p{L})|cocer|cocemos|coced(?!\\p{L})|cuez(?:a|an)|llev(?:a|ar)[^.;]{0,20}a hervir|escald(?:a|ar)',
+      'herv(?:ir|imos)|hierv(?:e|a|an|en)(?!\\p{L})|llev(?:a|e|ar)[^.;]{0,60}a ebullici[oó]n|cuec(?:e|en)(?!\\p{L})|cocer|cocemos|coced(?!\\p{L})|cuez(?:a|an)|llev(?:a|ar)[^.;]{0,20}a hervir|escald(?:a|ar)|blanque(?:a|e|ar)',
   },
   {
     verb: 'steam',
@@ -227,7 +227,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'cook',
     english:
-      'cook|heat (?:it |them |the \\p{L}+ )?through|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm(?! (?:up )?(?:the |your |an )?oven)',
+      'cook|heat (?:it |them |the \\p{L}+ )?through|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm(?! (?:up )?(?:the |your |an )?(?:oven|plates?|dishes|bowls?|platter))',
     spanish:
       'cocin(?:a|e|ar|amos|en)(?!\\p{L})|coc[ií]nal[oa]s?|contin[uú]a la cocci[oó]n|haz(?:l[oa]s?)?(?= (?:\\d|durante|unos|otros))',
   },

@@ -1,0 +1,50 @@
+import { DAY_BEFORE } from './day-before.ts';
+import type { Seen } from './seen.ts';
+import { shareOf } from './settle-clause.ts';
+import { placeIn, type VerbHit, type VerbWords } from './verbs.ts';
+
+const TENDS: Partial<Record<VerbWords, 'stir' | 'turn' | 'baste'>> = {
+  stir: 'stir',
+  turn: 'turn',
+  baste: 'baste',
+};
+
+/** "Leave it to soak", "light the smoker and let it settle at 120": no step of its own. */
+function leadsTo(
+  text: string,
+  { verb, from }: VerbHit,
+  next: VerbHit | undefined,
+  before: VerbHit | undefined,
+): boolean {
+  if (verb !== 'wait' && verb !== 'put') return false;
+  const settles = SETTLES.test(text.slice(from));
+  if (settles && (before?.verb === 'light' || before?.verb === 'preheat')) return true;
+  return next !== undefined && LEADS.test(text.slice(from, next.from));
+}
+
+const LEADS = /^(?:leave|let|allow|set)\s+(?:\p{L}+\s+){0,4}to\s+$/iu;
+const SETTLES =
+  /^(?:let|leave|allow)\s+(?:it|them)\s+(?:to\s+)?(?:settle|come up|get (?:up )?to|climb|steady|burn)/iu;
+
+/** Verbs that stand for a step: quick ones give way to what they lead to. */
+export function kept({ text, spans, degrees, said: found, cue }: Seen): VerbHit[] {
+  const said = found.filter((hit, i) => !leadsTo(text, hit, found[i + 1], found[i - 1]));
+  const strong = said.filter((hit, i) => {
+    const tends = TENDS[hit.verb];
+    const own = shareOf(spans, said, i);
+    if (hit.verb === 'put' || hit.verb === 'wait') {
+      const behind = text.slice(hit.from, said[i + 1]?.from ?? text.length);
+      const goes = placeIn(behind);
+      return (
+        (own.length > 0 || shareOf(degrees, said, i).length > 0 || DAY_BEFORE.test(text)) &&
+        (goes !== undefined ||
+          hit.verb === 'wait' ||
+          (own.length > 0 && cue?.over.includes(hit.verb)) ||
+          /^(?:leave|keep|hang)|otr[oa]s|another/iu.test(behind))
+      );
+    }
+    // "stir every 20 minutes" is tending of what goes on.
+    return !(tends && own.some(({ sense }) => sense === 'every'));
+  });
+  return strong.filter((hit, i) => !(hit.verb === 'prepare' && strong[i - 1]?.verb === 'prepare'));
+}

@@ -1,0 +1,20 @@
+import type { PlaceKind } from '../places/index.ts';
+import type { CueHit } from './cues.ts';
+import type { Degree } from './degree.ts';
+import type { ReadDuration } from './span.ts';
+import type { VerbHit } from './verbs.ts';
+
+/** What there is in a clause, before anything is made of it. */
+export interface Seen {
+  readonly text: string;
+  readonly place: PlaceKind | undefined;
+  readonly said: readonly VerbHit[];
+  readonly allLengths: readonly ReadDuration[];
+  /** Those that are no moments. */
+  readonly spans: readonly ReadDuration[];
+  readonly degrees: readonly Degree[];
+  readonly cue: CueHit | undefined;
+  /** What the oven is set to from here on, and what it climbs to beside. */
+  readonly lowered: Degree | undefined;
+  readonly climbsTo: Degree | undefined;
+}
