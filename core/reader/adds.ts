@@ -2,7 +2,7 @@ import { minutesOf, tendingIn } from './act.ts';
 import type { Context } from './context.ts';
 import type { Degree } from './degree.ts';
 import { LOWERED } from './lowered.ts';
-import type { ReadSentence } from './sentence.ts';
+import type { ReadSentence } from './seen.ts';
 import type { ReadDuration } from './span.ts';
 import { placeIn, saysSomething, type VerbHit } from './verbs.ts';
 

@@ -1,6 +1,5 @@
 import type { Context } from './context.ts';
-import type { Seen } from './seen.ts';
-import type { ReadSentence } from './sentence.ts';
+import type { ReadSentence, Seen } from './seen.ts';
 
 /** "If it is tough…", "Keeps three days…": no step of this evening. */
 export const CONDITION =

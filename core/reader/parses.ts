@@ -1,7 +1,8 @@
 import type { Clause } from './clauses.ts';
 import { addTo } from './add-to.ts';
 import type { Context, ReadAct } from './context.ts';
-import { readSentence, type ReadSentence } from './sentence.ts';
+import type { ReadSentence } from './seen.ts';
+import { readSentence } from './sentence.ts';
 import { spansIn } from './span.ts';
 
 /** A clause and what it was read as. */

@@ -1,4 +1,5 @@
 import type { PlaceKind } from '../places/index.ts';
+import type { ReadAct } from './context.ts';
 import type { CueHit } from './cues.ts';
 import type { Degree } from './degree.ts';
 import type { ReadDuration } from './span.ts';
@@ -17,4 +18,14 @@ export interface Seen {
   /** What the oven is set to from here on, and what it climbs to beside. */
   readonly lowered: Degree | undefined;
   readonly climbsTo: Degree | undefined;
+}
+
+/** What a sentence comes to: its steps, what it adds to the step before, or nothing understood. */
+export interface ReadSentence {
+  readonly acts: readonly ReadAct[];
+  /** Something to be added to the last step. */
+  readonly adds?: Partial<ReadAct> | undefined;
+  readonly understood: boolean;
+  /** Times and heats in it that nothing took: to be shown as not understood. */
+  readonly left: number;
 }

@@ -11,20 +11,10 @@ import { kept } from './kept-verbs.ts';
 import { LOWERED } from './lowered.ts';
 import { isMoment, isWithin, momentOf } from './moment.ts';
 import { bareHeat, beginsWith, goingHotter, probedIn, shareOf, told } from './settle-clause.ts';
-import type { Seen } from './seen.ts';
+import type { ReadSentence, Seen } from './seen.ts';
 import { spansIn, type ReadDuration } from './span.ts';
 import { bySurroundings } from './surroundings.ts';
 import { placeIn, verbsIn, type VerbWords, type VerbHit } from './verbs.ts';
-
-/** What a sentence comes to: its steps, what it adds to the step before, or nothing understood. */
-export interface ReadSentence {
-  readonly acts: readonly ReadAct[];
-  /** Something to be added to the last step. */
-  readonly adds?: Partial<ReadAct> | undefined;
-  readonly understood: boolean;
-  /** Times and heats in it that nothing took: to be shown as not understood. */
-  readonly left: number;
-}
 
 const CLIMBS =
   /(?<!\p{L})(?:while|as|whilst|mientras) (?:the |you (?:heat|bring|raise) the |el )?(?:oven|horno)[^.;]{0,20}(?=\d{3})/iu;
