@@ -1,14 +1,24 @@
-import { readRecipe, recipeJson, showMinutes } from '@zemrin/core';
+import { readRecipes, recipeJson, showMinutes, type RecipeJson } from '@zemrin/core';
 import { InputError, readWith, type Outcome } from './io.ts';
 
 /** `read RECIPE`: a text, a saved page or JSON-LD as a dish, and what of it was not understood. */
 export function readCommand(file: string): Outcome {
-  const json = recipeJson(readWith(file, (text) => readOrSay(file, text)));
+  const recipes = readWith(file, (text) => readOrSay(file, text));
+  const [first, ...others] = recipes.map(recipeJson);
+  const json = first && (others.length > 0 ? { ...first, others } : first);
+  // One dish needs no heading.
+  const text = recipes
+    .map((one) => `${others.length > 0 ? `${one.title ?? ''}\n` : ''}${printed(recipeJson(one))}`)
+    .join('\n\n');
+  return { json, text, exit: 0 };
+}
+
+function printed(json: RecipeJson): string {
   const times = (least?: number, most?: number) => {
     const said = [least, most].filter((one) => one !== undefined).map((one) => showMinutes(one));
     return [...new Set(said)].join(' to ');
   };
-  const text = [
+  return [
     ...json.ingredients.map(({ name, grams, ml, count, unit, mixture }) => {
       const amount =
         grams !== undefined
@@ -31,12 +41,11 @@ export function readCommand(file: string): Outcome {
     ),
     ...json.unread.map((line) => `? ${line}`),
   ].join('\n');
-  return { json, text, exit: 0 };
 }
 
-function readOrSay(file: string, text: string): ReturnType<typeof readRecipe> {
+function readOrSay(file: string, text: string): ReturnType<typeof readRecipes> {
   try {
-    return readRecipe(text);
+    return readRecipes(text);
   } catch (error) {
     if (error instanceof RangeError) {
       throw new InputError(file, 'holds no text', 'Put a recipe in it: its ingredients and steps.');

@@ -1,4 +1,4 @@
-export { readRecipe, type ReadLine, type ReadRecipe } from './read.ts';
+export { readRecipe, readRecipes, type ReadLine, type ReadRecipe } from './read.ts';
 export { correctedIngredient, mixtureNames, redrafted } from './correct.ts';
 export { draftDish, type DraftDish } from './draft.ts';
 export { readPhrase, stepOfPhrase, withPhrase, type ReadPhrase } from './phrase.ts';

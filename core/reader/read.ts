@@ -11,6 +11,7 @@ import { inlineIngredients } from './inline.ts';
 import { portionsIn } from './portions.ts';
 import { reserveLit } from './reserve.ts';
 import type { RawRecipe } from './raw-recipe.ts';
+import { recipeTexts } from './several.ts';
 import { rawRecipe, tidied } from './source.ts';
 import { languageOf, placeIn, type Language } from './verbs.ts';
 
@@ -68,6 +69,11 @@ export function readRecipe(input: string, spoons: SpoonSystem = 'us'): ReadRecip
     lines: inOrder(lines, tidied(input)),
     unread: lines.filter(({ part, lost }) => part === 'unread' || lost).map(({ text }) => text),
   };
+}
+
+/** Every recipe of a paste, in its order. @throws RangeError when there is nothing to read */
+export function readRecipes(input: string, spoons: SpoonSystem = 'us'): ReadRecipe[] {
+  return recipeTexts(input).map((text) => readRecipe(text, spoons));
 }
 
 /** A first sentence of a few words in which nothing is done is what the dish is called. */

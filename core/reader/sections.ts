@@ -4,11 +4,11 @@ import type { RawLine, RawRecipe } from './raw-recipe.ts';
 import { NUMBER } from './numbers.ts';
 import { verbsIn } from './verbs.ts';
 
-const INGREDIENTS =
+export const INGREDIENTS =
   /^(?:the )?(?:ingredients?|ingredientes|what you(?:'ll| will)? need|you(?:'ll| will) need|shopping|necesitas|se necesita|qu[eé] necesitas)\b[^.]{0,40}:?$/iu;
 const METHOD =
   /^(?:the )?(?:method|directions?|instructions?|steps?|preparation|how to(?: make it| cook it)?|procedure|to (?:make|cook|prepare)[^.]{0,30}|preparaci[oó]n|elaboraci[oó]n|instrucciones|m[eé]todo|modo de (?:hacer|preparaci[oó]n)|pasos|c[oó]mo se hace|procedimiento)\s*:?$/iu;
-const YIELD =
+export const YIELD =
   /^(?:serves|servings?|yields?|makes|feeds|enough for|raciones|porciones|rinde|comensales|para|for(?= \d+ (?:people|persons)))\b[^.]{0,20}?(?:\d|\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve|dos|tres|cuatro|cinco|seis|siete|ocho|nueve|diez|doce)\b)|^\d+(?:\s*[-–]\s*\d+)?\s+(?:servings?|portions?|people|raciones|porciones|personas|comensales)\b/iu;
 const TIMES =
   /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|inactive|ready in|resting|marinating|marinade)(?: time)?|tiempo(?: de [\p{L}ó]+)?|tiempo total|preparaci[oó]n|cocci[oó]n)\s*[:–-]\s*[^.]{1,40}$/iu;

@@ -1,6 +1,8 @@
 import { parseDocument } from 'htmlparser2';
 import { all, attribute, rawText, tag, textOf, type Node } from './html.ts';
 import { recipeOfJsonLd, recipesIn } from './json-ld.ts';
+import { uncolumned } from './columns.ts';
+import { unwrapped } from './unwrap.ts';
 import type { RawLine, RawRecipe } from './raw-recipe.ts';
 import { sectionsOf } from './sections.ts';
 
@@ -19,11 +21,13 @@ export function rawRecipe(input: string): RawRecipe {
 
 /** One kind of line end, and no runs of spaces: they say nothing, and take long to search. */
 export function tidied(input: string): string {
-  return input
-    .replace(/^\uFEFF/, '')
-    .replace(/\r\n?/g, '\n')
-    .replace(/[^\S\n]{2,}/g, ' ');
+  const text = input.replace(/^\uFEFF/, '').replace(/\r\n?/g, '\n');
+  const inLines = text.length > LONGEST_PRINT ? text : unwrapped(uncolumned(text));
+  return inLines.replace(/[^\S\n]{2,}/g, ' ');
 }
+
+/** Nobody photographs more; markup has lines of its own. */
+const LONGEST_PRINT = 200_000;
 
 const TAG = /<[^<>]*>/g;
 /** Pages people save are nested less deeply; one that is more is read as its bare words. */

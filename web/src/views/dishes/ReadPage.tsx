@@ -1,6 +1,6 @@
 import {
   draftDish,
-  readRecipe,
+  readRecipes,
   redrafted,
   takenIds,
   withoutStep,
@@ -10,7 +10,7 @@ import {
   type ReadRecipe,
 } from '@zemrin/core';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { useEdit } from '../../store/useEdit.ts';
 import { useWords } from '../../words/words.ts';
 import { ChainEditor } from './ChainEditor.tsx';
@@ -24,10 +24,17 @@ export default function ReadPage({ meal }: { meal: Meal }) {
   const [text, setText] = useState('');
   const [lit, setLit] = useState<number>();
   const later = useDeferredValue(text);
-  const read = useMemo(
-    () => (later.trim() === '' ? undefined : readRecipe(later, meal.kitchen.spoons)),
+  const all = useMemo(
+    () => (later.trim() === '' ? [] : readRecipes(later, meal.kitchen.spoons)),
     [later, meal.kitchen.spoons],
   );
+  const [chosen, setChosen] = useState(0);
+  const at = Math.min(chosen, all.length - 1);
+  const read = all[at];
+  const choose = (i: number) => {
+    setChosen(i);
+    setLit(undefined);
+  };
   return (
     <div>
       <div className="flex flex-wrap items-center gap-3">
@@ -62,11 +69,51 @@ export default function ReadPage({ meal }: { meal: Meal }) {
           </label>
           {read && <ReadText read={read} lit={lit} onLight={setLit} />}
         </section>
-        {read ? (
-          <Understood meal={meal} read={read} lit={lit} onLight={setLit} />
-        ) : (
-          <p className="text-muted">{t('dishes.readFailed')}</p>
-        )}
+        {all.length === 0 && <p className="text-muted">{t('dishes.readFailed')}</p>}
+        <div className="grid gap-4">
+          {all.length > 1 && <Several recipes={all} at={at} onChoose={choose} />}
+          {all.map((one, i) => (
+            // Each keeps its corrections while another is looked at.
+            <div key={i} hidden={i !== at}>
+              <Understood
+                meal={meal}
+                read={one}
+                lit={i === at ? lit : undefined}
+                onLight={setLit}
+                stays={all.length > 1}
+              />
+            </div>
+          ))}
+        </div>
+      </div>
+    </div>
+  );
+}
+
+/** The dishes of a text that holds more than one. */
+function Several(props: {
+  recipes: readonly ReadRecipe[];
+  at: number;
+  onChoose: (i: number) => void;
+}) {
+  const t = useWords();
+  const { recipes, at, onChoose } = props;
+  const label = t('dishes.several', { count: recipes.length });
+  return (
+    <div role="group" aria-label={label}>
+      <p className="text-sm text-muted">{label}</p>
+      <div className="mt-1 flex flex-wrap gap-2">
+        {recipes.map(({ title }, i) => (
+          <button
+            key={i}
+            type="button"
+            className="btn aria-pressed:border-ink aria-pressed:font-semibold"
+            aria-pressed={i === at}
+            onClick={() => onChoose(i)}
+          >
+            {title ?? t('dishes.unnamed', { number: i + 1 })}
+          </button>
+        ))}
       </div>
     </div>
   );
@@ -77,8 +124,10 @@ function Understood(props: {
   read: ReadRecipe;
   lit: number | undefined;
   onLight: (act: number | undefined) => void;
+  /** Others of the text are still to be put on the table. */
+  stays: boolean;
 }) {
-  const { meal, read: given, lit, onLight } = props;
+  const { meal, read: given, lit, onLight, stays } = props;
   const t = useWords();
   const edit = useEdit(meal.id);
   const navigate = useNavigate();
@@ -88,6 +137,7 @@ function Understood(props: {
     ingredients: readonly ReadIngredient[];
   }>();
   const [mended, setMended] = useState<{ of: ReadRecipe; dish: Dish }>();
+  const [putAs, setPutAs] = useState<string>();
   const read = useMemo(
     () => (written?.of === given ? { ...given, ingredients: written.ingredients } : given),
     [given, written],
@@ -107,7 +157,8 @@ function Understood(props: {
   const put = () => {
     const note = read.unread.length > 0 ? { note: read.unread.join(' ') } : {};
     edit({ do: 'putDish', dish: { ...dish, ...note }, own: draft.own });
-    void navigate(`/meal/${meal.id}/dishes/${dish.id}`);
+    if (stays) setPutAs(dish.id);
+    else void navigate(`/meal/${meal.id}/dishes/${dish.id}`);
   };
   return (
     <section aria-label={t('dishes.right')}>
@@ -121,9 +172,15 @@ function Understood(props: {
               : t('dishes.readAll')}
           </p>
         </div>
-        <button type="button" className="btn btn-main" onClick={put}>
-          {t('dishes.putRead')}
-        </button>
+        {putAs === undefined ? (
+          <button type="button" className="btn btn-main" onClick={put}>
+            {t('dishes.putRead')}
+          </button>
+        ) : (
+          <Link className="btn" to={`/meal/${meal.id}/dishes/${putAs}`}>
+            {t('dishes.isOnTable')}
+          </Link>
+        )}
       </div>
       <div className="mt-3">
         <ChainEditor

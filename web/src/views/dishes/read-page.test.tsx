@@ -53,7 +53,7 @@ describe('a recipe that was pasted', () => {
 
   it('marks a sentence of which no step took a time', async () => {
     const { understood } = reading(
-      RECIPE.replace('for 40 minutes.', 'for 40 minutes at 95°C, 20 minutes at 60°C and 9 hours.'),
+      RECIPE.replace('Add the carrots', 'After 9 hours add the carrots'),
     );
     await understood();
     expect(screen.getAllByText(dishes['dishes.lost'])).toHaveLength(1);
@@ -107,5 +107,27 @@ describe('a recipe that was pasted', () => {
     expect(await screen.findByRole('region', { name: dishes['dishes.right'] })).toBeTruthy();
     await user.click(screen.getByRole('button', { name: dishes['dishes.clear'] }));
     expect(screen.getByText(dishes['dishes.readFailed'])).toBeTruthy();
+  });
+
+  it('of several dishes puts each on the table, and keeps what was corrected meanwhile', async () => {
+    const second = RECIPE.replace('Barley broth', 'Leek broth').replace('40 minutes', '25 minutes');
+    const { user, put, dish, understood, now } = reading(`${RECIPE}\n---\n${second}`);
+    await understood();
+    const count = now().dishes.length;
+    const pick = (name: string) => user.click(screen.getByRole('button', { name }));
+    const group = screen.getByRole('group', {
+      name: dishes['dishes.several'].replace('{{count}}', '2'),
+    });
+    expect(within(group).getAllByRole('button')).toHaveLength(2);
+    await pick('Leek broth');
+    await put();
+    expect(dish()?.name).toBe('Leek broth');
+    expect(screen.getByRole('link', { name: dishes['dishes.isOnTable'] })).toBeTruthy();
+    await pick('Barley broth');
+    await put();
+    expect(dish()?.name).toBe('Barley broth');
+    expect(now().dishes).toHaveLength(count + 2);
+    const ids = now().dishes.flatMap(({ steps }) => steps.map(({ id }) => id));
+    expect(new Set(ids).size).toBe(ids.length);
   });
 });

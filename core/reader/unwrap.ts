@@ -1,0 +1,45 @@
+import { NUMBER } from './numbers.ts';
+
+/** A line that a page broke is about as long as its neighbours. Our own line, no source. */
+const LEAST_LONG = 32;
+const ENDS = /[.!?:;)”"]\s*$/u;
+/** A word that nothing ends on. */
+const DANGLES =
+  /(?:,|(?<!\p{L})(?:the|an?|of|for|at|to|and|or|in|on|with|about|until|from|into|then|minutes? per|de|la|el|los|las|un|una|con|en|y|o|a|al|durante|hasta|unos))$/iu;
+const NEW_LINE = /^\s*(?:[-*•·▢☐#>]|\d{1,2}\s*[.):]\s)/u;
+const BEGINS_SMALL = /^\s*\p{Ll}/u;
+const AMOUNT = new RegExp(`^\\s*(?:${NUMBER})\\s*[\\p{L}(/x×½¼¾-]`, 'iu');
+const HYPHEN = /(\p{Ll})[-‐]$/u;
+/** What keeps its hyphen: "slow-cooked", "half-way". */
+const KEEPS =
+  /(?<!\p{L})(?:slow|half|skin|fat|bone|deep|stir|pan|pot|oven|low|medium|well|pre|non|self|long|short|semi|bite|two|three|four|five|six|ten|twenty|thirty|forty|fifty)-$/iu;
+
+/** A photographed or printed page with its broken lines joined, and its hyphenated words whole. */
+export function unwrapped(text: string): string {
+  const lines = text.split('\n');
+  const joined: string[] = [];
+  for (const line of lines) {
+    const before = joined.at(-1);
+    if (before === undefined || !continues(before, line)) {
+      joined.push(line);
+      continue;
+    }
+    const hyphen = HYPHEN.test(before) && BEGINS_SMALL.test(line);
+    const bare = hyphen && !KEEPS.test(before) ? before.slice(0, -1) : before;
+    joined[joined.length - 1] = hyphen
+      ? `${bare}${line.trimStart()}`
+      : `${bare.trimEnd()} ${line.trimStart()}`;
+  }
+  return joined.join('\n');
+}
+
+function continues(before: string, line: string): boolean {
+  const last = before.trim();
+  if (last === '' || line.trim() === '' || NEW_LINE.test(line)) return false;
+  if (HYPHEN.test(last) && BEGINS_SMALL.test(line)) return true;
+  // As long as the last of its broken lines was.
+  const long = last.length >= LEAST_LONG;
+  if (!long || ENDS.test(last)) return false;
+  if (DANGLES.test(last)) return true;
+  return BEGINS_SMALL.test(line) && !AMOUNT.test(line);
+}
