@@ -26,8 +26,7 @@ function seenAs(meal: Meal, dish: Dish, mixture: Mixture): MixtureFacts {
   // What soaks and names nothing lies on all the dish has.
   const raw = dish.foods.some(
     (food) =>
-      (mixture.on.length === 0 || mixture.on.includes(food.id)) &&
-      animalOf(meal, food) !== 'none',
+      (mixture.on.length === 0 || mixture.on.includes(food.id)) && animalOf(meal, food) !== 'none',
   );
   const inIt = mixture.lines.flatMap((line) => {
     const solution = line.part === undefined ? ingredients.get(line.ingredient) : undefined;

@@ -87,4 +87,5 @@ export type {
   StepTimeDefinition,
 } from './step-times/definition.ts';
 export { reducingMl } from './step-times/reducing.ts';
+export { isOnce, once } from './once.ts';
 export { stepFactsOf } from './step-facts.ts';

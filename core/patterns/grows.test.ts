@@ -12,7 +12,12 @@ import {
 import { mealOfPattern, NOW } from '../test/pattern-meal.ts';
 
 /** A pattern put on the table for so many, in a kitchen changed by hand. */
-function mealFor(id: string, count: number, kitchen: Partial<Kitchen> = {}, weightG?: number): Meal {
+function mealFor(
+  id: string,
+  count: number,
+  kitchen: Partial<Kitchen> = {},
+  weightG?: number,
+): Meal {
   const pattern = PATTERNS.find((one) => one.id === id);
   if (!pattern) throw new Error(`no pattern “${id}”`);
   const base = mealOfPattern(pattern);

@@ -1,3 +1,4 @@
+import { once } from '../meal/index.ts';
 import {
   brined,
   after,
@@ -73,7 +74,7 @@ export const POT: readonly Pattern[] = [
           {
             hands: [
               ...start(8, 'Liquid in, to cover, and room below the rim; lid on'),
-              every(20 * H, 3, 'Turn the pieces', 2 * H + 15),
+              once(2 * H + 15, 3, 'Turn the pieces'),
               every(30, 2, 'Try: does it pull apart?', 4 * H),
             ],
             after: after(20, 'cut'),

@@ -20,6 +20,7 @@ export function onCondition(
   return {
     acts: [],
     adds: { otherwise: { what, minutes: Math.max(1, Math.round(minutes)) } },
+    lit: [[more.from, more.to]],
     understood: true,
     left: numbers - 1,
   };

@@ -31,6 +31,12 @@ export function isWithin(text: string, { from, to }: ReadDuration): boolean {
   );
 }
 
+/** What a moment adds, and where it stands. */
+interface ReadMomentHere {
+  readonly adds: Partial<ReadAct>;
+  readonly at: readonly [from: number, to: number];
+}
+
 /** Counted from the end of what goes on. */
 const FROM_END = /(?<!\p{L})(?:last|final|[uú]ltimos)\s*$/iu;
 const TO_THE_END = /^\s*(?:from|before) the end/iu;
@@ -45,7 +51,7 @@ export function momentOf(
   text: string,
   spans: readonly ReadDuration[],
   hot: ReadAct | undefined,
-): Partial<ReadAct> | undefined {
+): ReadMomentHere | undefined {
   const span = spans.find((one) => one.sense === 'length' && isWithin(text, one));
   const minutes = span && (span.likelyMin ?? span.leastMin ?? span.mostMin);
   if (!span || minutes === undefined || !hot) return undefined;
@@ -53,12 +59,16 @@ export function momentOf(
   const lasts = hot.likelyMin ?? hot.leastMin ?? hot.mostMin;
   const ofEnd = FROM_END.test(before) || TO_THE_END.test(behind);
   if (lasts === undefined) {
-    return ofEnd ? undefined : { leastMin: minutes, likelyMin: minutes, mostMin: minutes };
+    const adds = { leastMin: minutes, likelyMin: minutes, mostMin: minutes };
+    return ofEnd ? undefined : { adds, at: [span.from, span.to] };
   }
   const afterMin = Math.round(ofEnd ? lasts - minutes : minutes);
   const what = (behind.replace(NO_WORDS, '') || before.replace(AT_A_MOMENT, '')).trim();
   return afterMin > 0 && afterMin < lasts && what !== ''
-    ? { moments: [{ afterMin, what: what.charAt(0).toUpperCase() + what.slice(1) }] }
+    ? {
+        adds: { moments: [{ afterMin, what: what.charAt(0).toUpperCase() + what.slice(1) }] },
+        at: [span.from, span.to],
+      }
     : undefined;
 }
 

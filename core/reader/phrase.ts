@@ -1,7 +1,14 @@
 import { FRIDGE_C } from '../figures/index.ts';
 import type { Verb } from '../terms/index.ts';
 import type { PlaceKind } from '../places/index.ts';
-import type { Food, Hands, Place, Step, StepTime } from '../meal/index.ts';
+import {
+  isOnce,
+  type Food,
+  type Hands,
+  type Place,
+  type Step,
+  type StepTime,
+} from '../meal/index.ts';
 import { degreesIn } from './degree.ts';
 import { HEATS } from './context.ts';
 import { NUMBER, numberIn } from './numbers.ts';
@@ -228,7 +235,7 @@ export function withPhrase(step: Step, phrase: ReadPhrase): Step {
     time && 'food' in time && 'food' in step.time ? { ...time, food: step.time.food } : time;
   const isOpen = (own ?? step.time).kind === 'elastic' || (own ?? step.time).kind === 'soak';
   const tended = step.hands
-    .filter(({ when }) => when !== 'every' || tending === undefined)
+    .filter((one) => one.when !== 'every' || isOnce(one) || tending === undefined)
     // Hands all through a step whose length is open cannot be planned.
     .map((one): Hands =>
       isOpen && one.when === 'all' ? { when: 'start', minutes: 5, what: one.what } : one,

@@ -271,7 +271,9 @@ function readClause({ clause: { from }, read }: ReadPart, acts: ReadAct[]): Read
     lost: read.left > 0 || !added,
     repeated: made.length === 0 && read.acts.length > 0,
     understood: read.understood && (read.acts.length > 0 || added),
-    lit: read.acts.flatMap(({ lit }) => lit.map(([a, b]) => [a + from, b + from] as const)),
+    lit: [...read.acts.flatMap(({ lit }) => lit), ...(read.lit ?? [])].map(
+      ([a, b]) => [a + from, b + from] as const,
+    ),
   };
 }
 

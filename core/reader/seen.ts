@@ -26,6 +26,8 @@ export interface ReadSentence {
   /** Something to be added to the last step. */
   readonly adds?: Partial<ReadAct> | undefined;
   readonly understood: boolean;
+  /** What of the clause is in `adds`, to be lit. */
+  readonly lit?: ReadonlyArray<readonly [from: number, to: number]> | undefined;
   /** Times and heats in it that nothing took: to be shown as not understood. */
   readonly left: number;
 }

@@ -48,8 +48,15 @@ export function readSentence(
   const moment = momentOf(text, seen.allLengths, context.hot);
   // What is done in passing, at a moment of what goes on, is no step of its own.
   const passing = hits.every(({ verb }, i) => isPassing(verb, shareOf(seen.spans, hits, i)));
-  if (moment && passing && seen.degrees.length === 0)
-    return { acts: [], adds: moment, understood: true, left: seen.allLengths.length - 1 };
+  if (moment && passing && seen.degrees.length === 0) {
+    return {
+      acts: [],
+      adds: moment.adds,
+      lit: [moment.at],
+      understood: true,
+      left: seen.allLengths.length - 1,
+    };
+  }
   if (hits.length === 0) {
     if (seen.lowered) context.ovenC = seen.lowered.tempC;
     if (CONDITION.test(text)) return { acts: [], understood: false, left: numbers };
@@ -67,7 +74,7 @@ export function readSentence(
   if (seen.climbsTo) context.ovenC = seen.climbsTo.tempC;
   const read = withLeft(seen, merged(acts), context);
   return moment && read.adds === undefined && read.left > 0
-    ? { ...read, adds: moment, left: read.left - 1 }
+    ? { ...read, adds: moment.adds, lit: [moment.at], left: read.left - 1 }
     : read;
 }
 

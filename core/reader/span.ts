@@ -140,7 +140,28 @@ const BARE_MINUTES = new RegExp(
 /** Fewer are persons. */
 const LEAST_BARE_MIN = 5;
 
+/** "15 minutes, 3 without the foil". */
+const BARE_BEHIND =
+  /(?<=^|[,;]\s|(?:and|then|y|luego)\s)(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?(?=\s+(?:without|uncovered|covered|sin (?:tapa|papel)|destapad|tapad))/giu;
+
 function bareIn(text: string): Atom[] {
+  const behind = [...text.matchAll(BARE_BEHIND)].map(
+    ({ index, 0: said, 1: low = '', 2: high = low }) => {
+      const [least, most] = [Number(low), Number(high)];
+      return {
+        from: index,
+        to: index + said.length,
+        least,
+        likely: middle(least, most),
+        most,
+        night: false,
+      };
+    },
+  );
+  return [...behind, ...bareMinutesIn(text)];
+}
+
+function bareMinutesIn(text: string): Atom[] {
   return [...text.matchAll(BARE_MINUTES)].flatMap((match): Atom[] => {
     const minutes = numberIn(match[0]);
     const again = /(?:another|further|every|each|again for|rest|reposar?|otr[oa]s|cada)\s+$/iu.test(

@@ -1,7 +1,7 @@
 import { NEXT_STEP_MOST_MIN } from '../figures/index.ts';
 import { FIRE_VERBS, type Verb } from '../terms/index.ts';
 import type { Mixture } from '../batch/index.ts';
-import type { Food, Step, StepTime } from '../meal/index.ts';
+import { once, type Food, type Step, type StepTime } from '../meal/index.ts';
 import type { ReadAct } from './context.ts';
 import type { ReadRecipe } from './read.ts';
 
@@ -186,13 +186,9 @@ function handsOf(act: ReadAct, label: string, likely: number): Step['hands'] {
   if (ELASTIC.has(verb) || verb === 'temper' || verb === 'cool')
     return [{ when: 'start', minutes: 3, what: label }];
   const start = { when: 'start' as const, minutes: Math.min(5, likely), what: label };
-  const moments = (act.moments ?? []).map(({ afterMin, what }) => ({
-    when: 'every' as const,
-    everyMin: ONCE_MIN,
-    firstMin: afterMin,
-    minutes: 3,
-    what,
-  }));
+  const moments = (act.moments ?? []).map(({ afterMin, what }) =>
+    once(afterMin, IN_PASSING_MIN, what),
+  );
   if (tendEveryMin === undefined || tendEveryMin < 2) return [start, ...moments];
   return [
     start,
@@ -201,8 +197,8 @@ function handsOf(act: ReadAct, label: string, likely: number): Step['hands'] {
   ];
 }
 
-/** Not again before it is over. */
-const ONCE_MIN = 48 * 60;
+/** Something added, a lid taken off. Common practice, no source. */
+const IN_PASSING_MIN = 3;
 
 const TENDING = { stir: 'Stir', turn: 'Turn', baste: 'Baste' } as const;
 

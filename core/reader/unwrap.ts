@@ -1,7 +1,9 @@
 import { NUMBER } from './numbers.ts';
 
-/** A line that a page broke is about as long as its neighbours. Our own line, no source. */
-const LEAST_LONG = 32;
+/** A line that a page broke is about as long as the longest. Our own lines, no source. */
+const LEAST_LONG = 28;
+const FULL_SHARE = 0.72;
+const WIDEST = 110;
 const ENDS = /[.!?:;)”"]\s*$/u;
 /** A word that nothing ends on. */
 const DANGLES =
@@ -9,6 +11,8 @@ const DANGLES =
 const NEW_LINE = /^\s*(?:[-*•·▢☐#>]|\d{1,2}\s*[.):]\s)/u;
 const BEGINS_SMALL = /^\s*\p{Ll}/u;
 const AMOUNT = new RegExp(`^\\s*(?:${NUMBER})\\s*[\\p{L}(/x×½¼¾-]`, 'iu');
+/** "brine: 3 l water": a line of its own. */
+const LEADS = /^\s*[\p{L} '’-]{2,24}:\s/u;
 const HYPHEN = /(\p{Ll})[-‐]$/u;
 /** What keeps its hyphen: "slow-cooked", "half-way". */
 const KEEPS =
@@ -17,10 +21,15 @@ const KEEPS =
 /** A photographed or printed page with its broken lines joined, and its hyphenated words whole. */
 export function unwrapped(text: string): string {
   const lines = text.split('\n');
+  const widths = lines.map((line) => line.trim().length);
+  const width = widths.reduce((most, one) => Math.max(most, one), 0);
+  // Lines as long as that are whole: only words are broken in it.
+  const isPrint = width <= WIDEST;
   const joined: string[] = [];
-  for (const line of lines) {
+  for (const [i, line] of lines.entries()) {
     const before = joined.at(-1);
-    if (before === undefined || !continues(before, line)) {
+    const full = isPrint && (widths[i - 1] ?? 0) >= Math.max(LEAST_LONG, width * FULL_SHARE);
+    if (before === undefined || !continues(before, line, full)) {
       joined.push(line);
       continue;
     }
@@ -33,13 +42,11 @@ export function unwrapped(text: string): string {
   return joined.join('\n');
 }
 
-function continues(before: string, line: string): boolean {
+function continues(before: string, line: string, full: boolean): boolean {
   const last = before.trim();
   if (last === '' || line.trim() === '' || NEW_LINE.test(line)) return false;
   if (HYPHEN.test(last) && BEGINS_SMALL.test(line)) return true;
-  // As long as the last of its broken lines was.
-  const long = last.length >= LEAST_LONG;
-  if (!long || ENDS.test(last)) return false;
+  if (!full || ENDS.test(last)) return false;
   if (DANGLES.test(last)) return true;
-  return BEGINS_SMALL.test(line) && !AMOUNT.test(line);
+  return BEGINS_SMALL.test(line) && !AMOUNT.test(line) && !LEADS.test(line);
 }

@@ -107,7 +107,7 @@ function Several(props: {
           <button
             key={i}
             type="button"
-            className="btn aria-pressed:border-ink aria-pressed:font-semibold"
+            className={`btn ${i === at ? 'btn-main' : ''}`}
             aria-pressed={i === at}
             onClick={() => onChoose(i)}
           >

@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { PATTERNS, patternDish, readPhrase, withPhrase, type Step } from '@zemrin/core';
+import { isOnce, PATTERNS, patternDish, readPhrase, withPhrase, type Step } from '@zemrin/core';
 import { describe, expect, it } from 'vitest';
 import { supper } from '../../test/render.tsx';
 import { dishes } from '../../words/en/dishes.ts';
@@ -16,10 +16,11 @@ const SAID = new Set(['fixed', 'range', 'elastic']);
 /** What of a step its time field says: the ends of its length, its tending, its branch. */
 function told({ time, hands, doneWhen }: Step) {
   const { leastMin, mostMin, longestMin, minutes } = time as unknown as Record<string, number>;
-  const tending = hands.find(({ when }) => when === 'every');
+  const tending = hands.find((one) => one.when === 'every' && !isOnce(one));
   return {
     ends: [leastMin ?? minutes, mostMin ?? longestMin ?? minutes],
     every: tending?.when === 'every' ? [tending.everyMin, tending.firstMin] : undefined,
+    moments: hands.filter(isOnce),
     otherwise: doneWhen?.otherwise,
   };
 }
@@ -30,7 +31,7 @@ describe('the time of a step as one says it', () => {
     for (const pattern of PATTERNS) {
       const dish = patternDish(pattern, {}, new Set());
       for (const step of dish.steps) {
-        const several = step.hands.filter(({ when }) => when === 'every').length > 1;
+        const several = step.hands.filter((one) => one.when === 'every' && !isOnce(one)).length > 1;
         if (!SAID.has(step.time.kind) || several) continue;
         const said = saidTime(step, dish, kitchen, words);
         const again = withPhrase(step, readPhrase(said, dish.foods, step.verb));

@@ -1,4 +1,5 @@
 import {
+  isOnce,
   showMinutes,
   showTemperature,
   showVolume,
@@ -13,11 +14,17 @@ import type { Say } from '../../words/words.ts';
 
 /** The time of a step as one would say it, and as the field reads it back. */
 export function saidTime(step: Step, dish: Dish, kitchen: Kitchen, t: Say): string {
-  const every = step.hands.find((hands) => hands.when === 'every');
+  const every = step.hands.find((hands) => hands.when === 'every' && !isOnce(hands));
+  const moments = step.hands.flatMap((hands) =>
+    hands.when === 'every' && isOnce(hands)
+      ? [t('dishes.was.once', { what: hands.what, minutes: showMinutes(hands.firstMin ?? 0) })]
+      : [],
+  );
   const short = step.after.find(({ coreShortC }) => coreShortC !== undefined)?.coreShortC;
   const said = [
     lengthOf(step.time, dish, kitchen, t),
     ...(every?.when === 'every' ? [everyOf(every, t)] : []),
+    ...moments,
     ...(short === undefined ? [] : [t('dishes.was.short', { degrees: short })]),
   ].join(', ');
   return withOtherwise(said, step.doneWhen?.otherwise, t);

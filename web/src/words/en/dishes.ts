@@ -134,6 +134,7 @@ export const dishes = {
   'dishes.was.to': '{{least}} to {{most}}',
   'dishes.was.every': '{{what}} every {{minutes}}',
   'dishes.was.ifNot': '{{said}}; if not, {{what}} and {{minutes}} more, in {{times}} of 10',
+  'dishes.was.once': '“{{what}}” after {{minutes}}',
   'dishes.was.everyFrom': '{{what}} every {{minutes}}, first after {{first}}',
   'dishes.was.at': 'at {{temp}}',
   'dishes.was.short': 'beginning when {{degrees}}° are missing',
