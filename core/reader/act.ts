@@ -22,6 +22,7 @@ const QUICK: ReadonlySet<VerbWords> = new Set<VerbWords>([
   'shape',
 ]);
 
+const IN_OVEN_WORDS = /(?<!\p{L})(?:in(?:side|to)? (?:the |a |an )?[^.;,]{0,20}oven|en el horno)/iu;
 const GOES_TO = /(?:to|until|till|hasta|a)\s*(?:about\s*|unos\s*)?$/iu;
 /** What all batches come to. */
 const IN_ALL = /^\s*,?\s*(?:in all|in total|altogether|all told|en total|en todo)/iu;
@@ -50,7 +51,10 @@ export function actOf(
   const oven = share.degrees.some(({ sense, tempC }) => sense === 'place' && tempC >= LEAST_OVEN_C);
   const verb = verbOf(hit, before, own, { named, oven }, context);
   if (verb === undefined) return undefined;
-  const place = placeOf(verb, verb === 'light' ? (placeIn(text) ?? named) : named, context);
+  // "Rest 30 min, oven back up to 230": it does not rest in there.
+  const beside = verb === 'rest' && named === 'oven' && !IN_OVEN_WORDS.test(own);
+  const where = verb === 'light' ? (placeIn(text) ?? named) : beside ? undefined : named;
+  const place = placeOf(verb, where, context);
   const lengths = share.spans.filter(({ sense }) => sense === 'length' || sense === 'perKg');
   const length = lengths.find(({ to }) => IN_ALL.test(text.slice(to))) ?? lengths[0];
   const every = share.spans.find(({ sense }) => sense === 'every');

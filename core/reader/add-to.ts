@@ -1,5 +1,7 @@
 import { HEATS, type ReadAct } from './context.ts';
 
+/** Only over a fire anything is looked after so often. Our own line, no source. */
+const OFTEN_MIN = 10;
 const TENDING: ReadonlySet<string> = new Set(['turn', 'baste', 'stir']);
 
 /**
@@ -16,6 +18,9 @@ export function addTo(acts: ReadAct[], adds: Partial<ReadAct>): boolean {
       : acts.findLastIndex(({ verb }) => HEATS.has(verb) && !TENDING.has(verb));
   const act = acts[at];
   if (!act) return false;
+  // What lies in the cold is not turned every half minute.
+  const often = adds.tendEveryMin !== undefined && adds.tendEveryMin < OFTEN_MIN;
+  if (often && !HEATS.has(act.verb)) return false;
   const { moments, ...others } = adds;
   if (moments) acts[at] = { ...act, moments: [...(act.moments ?? []), ...moments] };
   const said = Object.entries(others).filter(([, value]) => value !== undefined);

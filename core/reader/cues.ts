@@ -22,7 +22,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'temper',
     words:
-      /(?<!\p{L})out of the (?:fridge|refrigerator)[^.;]{0,30}(?:before|ahead|earlier|beforehand)(?!\p{L})/iu,
+      /(?<!\p{L})(?:out of the (?:fridge|refrigerator)[^.;]{0,30}(?:before|ahead|earlier|beforehand)|^(?:pull|take|get) (?:it|them|the \p{L}+)(?: out)? (?=[^.;]{1,24} before (?:you )?(?:cook|grill|roast|fry)))/iu,
     over: WEAK,
   },
   {

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import phrases from '../test/recipes/phrases.json';
 import { readRecipe, type ReadRecipe } from './index.ts';
 
-/** Phrases of our own, each with the steps it means. Written before they were run; the reader was mended by them since, and the seven it still misses are left out. */
+/** Phrases of our own, each with the steps it means. Written before they were run; the reader was mended by them since, and those it still misses are left out. */
 const PhraseSchema = z.strictObject({
   text: z.string(),
   lang: z.enum(['en', 'es']),

@@ -22,7 +22,7 @@ const IN_BRACKETS =
   /\(((?:for |para )?\d+[^)]*(?:serving|portion|people|raci|porci|persona|comensal)[^)]*)\)/iu;
 const PEOPLE = /people|persons|guests|personas|comensales/iu;
 const BULLET = /^[-*•·▢☐]\s+/u;
-const STEP_NUMBER = /^(?:step|paso)?\s*\d{1,2}\s*[.):]\s+(?=\p{L}|¡|¿)/iu;
+const STEP_NUMBER = /^(?:step|paso)?\s*\d{1,2}\s*[.):]\s+(?=[\p{L}\d¡¿])/iu;
 const STARTS_AMOUNT = new RegExp(
   `^(?:(?:about|abt|around|roughly|approx\\.?|unos|unas|aprox\\.?)\\s+|~\\s*)?(?:${NUMBER})\\s*[\\p{L}(/x×½¼¾-]`,
   'iu',

@@ -1,5 +1,5 @@
 import type { PlaceKind } from '../places/index.ts';
-import { HEATS, type Context } from './context.ts';
+import { HEATS, WET, type Context } from './context.ts';
 import type { CueHit } from './cues.ts';
 import type { Degree } from './degree.ts';
 import type { ReadDuration } from './span.ts';
@@ -33,8 +33,13 @@ export function told(
   degrees: readonly Degree[],
   context: Context,
 ): VerbHit[] {
-  const hits = found.flatMap((hit, i) =>
-    afterTurning(hit, found[i - 1], shareOf(spans, found, i), context),
+  const settled = found.map((hit, i) =>
+    afterTurning(hit, found[i - 1], shareOf(spans, found, i), degrees, context),
+  );
+  // Where nothing goes on, no turning holds so long, and no other turning takes it over.
+  const open = settled.some((hit) => hit === undefined);
+  const hits = settled.flatMap((hit) =>
+    hit === undefined || (open && TURNS.has(hit.verb)) ? [] : [hit],
   );
   const timed = hits.findIndex((_hit, i) => shareOf(spans, hits, i).some(isTimed));
   const owner =
@@ -76,17 +81,21 @@ function afterTurning(
   hit: VerbHit,
   before: VerbHit | undefined,
   own: readonly ReadDuration[],
-  { hot }: Context,
-): VerbHit | [] {
+  degrees: readonly Degree[],
+  { hot, hasMeat }: Context,
+): VerbHit | undefined {
   const cooks = before && (HEATS.has(before.verb) || before.verb === 'cook');
-  const goesOn = cooks ? before.verb : hot?.verb;
+  const was = cooks ? before.verb : hot?.verb;
+  // No pot is as hot as an oven.
+  const inOven = was !== undefined && WET.has(was) && degrees.some(isOven);
+  const goesOn = inOven ? (hasMeat ? 'roast' : 'bake') : was;
   const long = own.some(
     (span) => span.sense === 'length' && (span.mostMin ?? 0) > LONGEST_TURN_MIN,
   );
   if (!long || !TURNS.has(hit.verb)) return hit;
   if (goesOn) return { ...hit, verb: goesOn };
   // A risotto is stirred as long as it cooks.
-  return hit.verb === 'stir' ? hit : [];
+  return hit.verb === 'stir' ? hit : undefined;
 }
 
 const TURNS: ReadonlySet<VerbWords> = new Set<VerbWords>(['turn', 'stir', 'baste']);

@@ -142,7 +142,7 @@ const LEAST_BARE_MIN = 5;
 
 /** "15 minutes, 3 without the foil". */
 const BARE_BEHIND =
-  /(?<=^|[,;]\s|(?:and|then|y|luego)\s)(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?(?=\s+(?:without|uncovered|covered|sin (?:tapa|papel)|destapad|tapad))/giu;
+  /(?<=^|[,;]\s|(?:and|then|y|luego)\s)(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?(?=\s+(?:without|uncovered|covered|sin (?:tapa|papel)|destapad|tapad|a fuego|(?:over|on)(?: an?)? (?:low|high|gentle)))/giu;
 
 function bareIn(text: string): Atom[] {
   const behind = [...text.matchAll(BARE_BEHIND)].map(

@@ -22,7 +22,7 @@ const SURROUNDINGS: ReadonlyArray<readonly [RegExp, VerbWords]> = [
   ],
   [
     near(
-      '(?:pan|skillet|wok|griddle|sart[eé]n|plancha)|(?:fierce|high|hot|strong|medium|medium-high|moderate|brisk|full) (?:heat|flame)|fuego (?:muy )?(?:vivo|fuerte|alto|medio)|butter|in oil|mantequilla',
+      '(?:pan|skillet|wok|griddle|sart[eé]n|plancha|cast[- ]iron)|(?:fierce|high|hot|strong|medium|medium-high|moderate|brisk|full) (?:heat|flame)|fuego (?:muy )?(?:vivo|fuerte|alto|medio)|butter|in oil|mantequilla',
     ),
     'fry',
   ],
@@ -61,7 +61,9 @@ export function bySurroundings(
   const goesOn = GOES_ON.test(text) || text.trim().split(/\s+/).length <= MOST_WORDS;
   // The oven was said before: "an hour and three quarters should do it".
   const inOven = context.ovenC === undefined ? undefined : context.hasMeat ? 'roast' : 'bake';
-  const verb = found ?? (goesOn ? (context.hot?.verb ?? inOven) : undefined);
+  const inPan = context.place === 'hob' ? 'fry' : undefined;
+  const usual = context.hot ? undefined : inOven;
+  const verb = found ?? (goesOn ? (context.hot?.verb ?? inOven ?? inPan) : usual);
   const likelyMin = length.likelyMin ?? length.leastMin ?? length.mostMin ?? 0;
   return verb !== undefined && likelyMin > (MOST_MIN[verb] ?? Infinity) ? undefined : verb;
 }

@@ -4,6 +4,7 @@ import { NUMBER } from './numbers.ts';
 const LEAST_LONG = 28;
 const FULL_SHARE = 0.72;
 const WIDEST = 110;
+const NOTES_SHARE = 0.6;
 const ENDS = /[.!?:;)”"]\s*$/u;
 /** A word that nothing ends on. */
 const DANGLES =
@@ -24,7 +25,10 @@ export function unwrapped(text: string): string {
   const widths = lines.map((line) => line.trim().length);
   const width = widths.reduce((most, one) => Math.max(most, one), 0);
   // Lines as long as that are whole: only words are broken in it.
-  const isPrint = width <= WIDEST;
+  const begun = lines.filter((line) => line.trim() !== '');
+  const small = begun.filter((line) => BEGINS_SMALL.test(line)).length;
+  // Notes without capitals begin every line so.
+  const isPrint = width <= WIDEST && small <= begun.length * NOTES_SHARE;
   const joined: string[] = [];
   for (const [i, line] of lines.entries()) {
     const before = joined.at(-1);
