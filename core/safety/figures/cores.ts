@@ -86,7 +86,7 @@ export const CLOCK_DOUBT_C = 10;
  * @source our own line, no source
  * @confidence 0.5
  */
-export const CLOCK_RAW_C = 30;
+export const CLOCK_RAW_C = 20;
 
 /**
  * What was cooked and chilled is heated again to this, all through.

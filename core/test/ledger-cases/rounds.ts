@@ -11,6 +11,7 @@ import { ROUND_5_2 } from './round-5-2.ts';
 import { ROUND_6_1 } from './round-6-1.ts';
 import { ROUND_6_2 } from './round-6-2.ts';
 import { ROUND_7 } from './round-7.ts';
+import { ROUND_8 } from './round-8.ts';
 import type { LedgerCase } from './case.ts';
 
 /** Cases written together, before the program was asked, and what it answered at first. */
@@ -68,5 +69,12 @@ export const ROUNDS: readonly Round[] = [
     stop: [11, 0, 1],
     caution: [2, 0],
     pass: [5, 1],
+  },
+  {
+    name: 'eighth',
+    cases: ROUND_8,
+    stop: [13, 1, 0],
+    caution: [2, 0],
+    pass: [8, 0],
   },
 ];
