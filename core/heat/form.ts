@@ -1,4 +1,4 @@
-import type { Cut } from '../pantry/index.ts';
+import { isMince, type Cut } from '../pantry/index.ts';
 import type { Form } from './body.ts';
 import { dimensionsOf, type CutDimensions } from './cut-dimensions.ts';
 import { densityOf } from './composition.ts';
@@ -21,6 +21,7 @@ export interface Piece {
 export function formOf(piece: Piece, frozenShare = 0): Form {
   const dimensions = dimensionsOf(piece.cut);
   if (!dimensions) return plainForm(piece);
+  if (isBall(piece)) return { kind: 'sphere', halfM: ballM(piece) / 2 };
   const thawed = measured(slowestOf(dimensions, piece), piece.thicknessMm);
   if (frozenShare <= 0 || !dimensions.boxMm) return sectioned(dimensions, thawed);
   const solid = blockOf(dimensions, dimensions.boxMm, piece);
@@ -33,8 +34,21 @@ export function formOf(piece: Piece, frozenShare = 0): Form {
 export function thicknessMmOf(piece: Piece): number {
   const { cut, thicknessMm } = piece;
   if (thicknessMm !== undefined) return thicknessMm;
+  if (isBall(piece)) return 1000 * ballM(piece);
   const dimensions = dimensionsOf(cut);
   return dimensions ? 1000 * slowestOf(dimensions, piece).thick : cut.thicknessMm;
+}
+
+/** Of mince so little is rolled into a ball, and more is a patty. Common practice, no source. */
+const BALL_MOST_G = 70;
+
+function isBall({ cut, weightG, thicknessMm }: Piece): boolean {
+  return isMince(cut) && weightG <= BALL_MOST_G && thicknessMm === undefined;
+}
+
+/** Across, m. */
+function ballM({ cut, weightG }: Piece): number {
+  return Math.cbrt((6 * weightG) / 1000 / densityOf(compositionOf(cut), 5) / Math.PI);
 }
 
 type Millimetres = CutDimensions['slowestMm'];
