@@ -13,12 +13,13 @@ import {
 import { isEggDish } from '../pantry/index.ts';
 import {
   COOLED_FIRST_TO_C,
+  COOLED_TO_21_MIN,
   FRIDGE_COLD_C,
   FRIDGE_MOST_C,
   HOT_HOLDING_C,
   type CoolingPot,
 } from '../safety/index.ts';
-import { ancestors, COOLS, followsFire } from './step-chain.ts';
+import { ancestors, COOLS, followsFire, isFire } from './step-chain.ts';
 import type { StepTiming } from './step-timing.ts';
 
 /**
@@ -39,11 +40,31 @@ export function coolingPots(
   for (const first of cooling) {
     if (ancestors(dish, first).some((one) => cooling.includes(one))) continue;
     const after = cooling.filter((one) => ancestors(dish, one).includes(first));
+    if (isSoonOver(dish, first, after.at(-1) ?? first, timing)) continue;
     const massG = massOf(meal, dish, first);
     if (massG > 0) pots.set(first.id, fallen(meal, massG, [first, ...after], timing));
   }
   return pots;
 }
+
+/** It is on a fire again, or eaten, before anything grows: nothing is cooled to be kept. */
+function isSoonOver(
+  dish: Dish,
+  first: Step,
+  last: Step,
+  timing: ReadonlyMap<string, StepTiming>,
+): boolean {
+  const begins = timing.get(first.id)?.startMin;
+  if (begins === undefined) return false;
+  const later = dish.steps.filter((one) => ancestors(dish, one).includes(last));
+  const fires = later.filter((one) => isFire(dish, one)).map(({ id }) => timing.get(id)?.startMin);
+  const ends = later.map(({ id }) => timing.get(id)?.endMin);
+  const over = fires.length > 0 ? Math.min(...known(fires)) : Math.max(...known(ends));
+  return Number.isFinite(over) && over - begins <= COOLED_TO_21_MIN;
+}
+
+const known = (times: ReadonlyArray<number | undefined>): number[] =>
+  times.filter((time) => time !== undefined);
 
 /** Cold, within what a fridge swings by: closer to its own heat nothing ever gets. Our own line, no source. */
 const COLD_C = FRIDGE_COLD_C + 1;

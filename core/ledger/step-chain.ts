@@ -3,9 +3,9 @@ import type { Dish, Step } from '../meal/index.ts';
 
 /** How the steps of a dish hang together, as safety asks. */
 
-/** Whether a step cooks the food: a brine on the boil does not. */
-export function isFire(dish: Dish, { id, verb, mixtures }: Step): boolean {
-  if (!FIRE_VERBS.has(verb)) return false;
+/** Whether a step cooks the food: a brine on the boil does not, nor what says that it works on none. */
+export function isFire(dish: Dish, { id, verb, mixtures, foods }: Step): boolean {
+  if (!FIRE_VERBS.has(verb) || foods?.length === 0) return false;
   const ofMixture = verb === 'boil' && (mixtures?.length ?? 0) > 0;
   const cooledNext = dish.steps.some(
     ({ time, after }) => time.kind === 'cooling' && after.some((gap) => gap.step === id),

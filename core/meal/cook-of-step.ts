@@ -115,12 +115,19 @@ function isFan(step: Step, kitchen: Kitchen): boolean {
   return one?.fan === true;
 }
 
-/** The step a food comes from, in its own chain. */
-function stepBefore(dish: Dish, step: Step): Step | undefined {
-  return step.after
-    .flatMap((gap) => dish.steps.filter(({ id }) => id === gap.step && gap.from === 'end'))
-    .find(({ verb }) => ON_FOOD.has(verb));
+/** The step a food comes from, in its own chain; turning it and basting it are no halt. */
+function stepBefore(dish: Dish, step: Step, passed: readonly Step[] = []): Step | undefined {
+  const before = step.after.flatMap((gap) =>
+    dish.steps.filter(({ id }) => id === gap.step && gap.from === 'end'),
+  );
+  const own = before.find(({ verb }) => ON_FOOD.has(verb));
+  if (own) return own;
+  const turned = before.find((one) => IN_PASSING.has(one.verb) && !passed.includes(one));
+  return turned && stepBefore(dish, turned, [...passed, turned]);
 }
+
+/** What is done to a food between two stages of its cook, and takes no heat from it. */
+const IN_PASSING: ReadonlySet<Verb> = new Set<Verb>(['turn', 'baste', 'stir', 'prepare']);
 
 /**
  * The cook of a food up to and with a step: from where it lay cold, through all that warmed it

@@ -70,7 +70,7 @@ export {
 export * from './practices.ts';
 export { freshId, takenIds } from './ids.ts';
 export { keepsWarm } from './keeps-warm.ts';
-export { animalOf, foodFacts, foodsByStep, isAside, washesUp } from './works-on.ts';
+export { namesFood, animalOf, foodFacts, foodsByStep, isAside, washesUp } from './works-on.ts';
 export * from './portions.ts';
 export { weekOf, type WeekPiece } from './week.ts';
 export {
@@ -87,5 +87,6 @@ export type {
   StepTimeDefinition,
 } from './step-times/definition.ts';
 export { reducingMl } from './step-times/reducing.ts';
+export { leavesFood } from './leaves-food.ts';
 export { isOnce, once } from './once.ts';
 export { stepFactsOf } from './step-facts.ts';

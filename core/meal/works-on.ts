@@ -86,7 +86,7 @@ function namedFoods(
 ): readonly string[] | 'other' {
   const { time } = step;
   if ('food' in time && time.food !== undefined) return withSiblings(dish, time.food);
-  const inLabel = dish.foods.filter((food) => isInLabel(meal, food, step.label));
+  const inLabel = dish.foods.filter((food) => namesFood(meal, food, step.label));
   if (inLabel.length > 0) return inLabel.flatMap(({ id }) => withSiblings(dish, id));
   const soaked = time.kind === 'soak' ? [time.mixture] : (step.mixtures ?? []);
   const on = dish.mixtures.filter(({ id }) => soaked.includes(id)).flatMap((one) => one.on);
@@ -155,12 +155,13 @@ function isLiquidAlone({ verb, mixtures = [], time }: Step): boolean {
   return time.kind === 'cooling' || ((verb === 'boil' || verb === 'cool') && mixtures.length > 0);
 }
 
-/** Nothing but washing up. */
-function isWashing(step: Step): boolean {
-  return (
-    step.verb === 'prepare' && (step.washes === true || WASHES.test(step.label)) && !step.mixtures
-  );
+/** Nothing but washing up, by its label: what is cut up and then washed after is no such step. */
+function isWashing({ verb, label, washes, mixtures }: Step): boolean {
+  const said = WASHES.test(label) || (washes === true && CLEANS.test(label));
+  return verb === 'prepare' && said && !mixtures;
 }
+
+const CLEANS = /\b(wash|clean|scrub|tidy|clear)/i;
 
 const WORD = /[a-z]{3,}/g;
 const TOO_COMMON: ReadonlySet<string> = new Set([
@@ -185,7 +186,8 @@ const TOO_COMMON: ReadonlySet<string> = new Set([
   'pieces',
 ]);
 
-function isInLabel(meal: Pick<Meal, 'pantry'>, food: Food, label: string): boolean {
+/** Whether a text names a food: by its own words, its cut's, or its kind's. */
+export function namesFood(meal: Pick<Meal, 'pantry'>, food: Food, label: string): boolean {
   const said = wordsOf(label);
   const cut = cutOf(meal, food);
   const names = [food.name, food.id, cut?.name ?? ''].flatMap((name) => [...wordsOf(name)]);

@@ -45,10 +45,17 @@ export function redrafted(mended: Dish, before: Dish, after: Dish): Dish {
     ...mended,
     foods: after.foods,
     mixtures: after.mixtures,
-    steps: mended.steps.map((step): Step => {
+    steps: mended.steps.map(({ foods: worked, ...step }): Step => {
+      const own = worked?.flatMap((id) => foods.get(id) ?? []);
       const named = step.mixtures?.flatMap((id) => mixtures.get(id) ?? []);
       const time = timeWith(step, foods, step.time.kind === 'soak' ? soaking : mixtures);
-      return { ...step, time, ...(named && { mixtures: named }) };
+      return {
+        ...step,
+        time,
+        ...(named && { mixtures: named }),
+        // Where all it worked on are gone, its words tell again.
+        ...(own && (own.length > 0 || worked?.length === 0) && { foods: own }),
+      };
     }),
   };
 }

@@ -5,6 +5,9 @@ import { CUTS, INGREDIENTS, type OwnIngredient } from '../pantry/index.ts';
 import { gramsOf, parseQuantity, QuantityError } from '../quantity/index.ts';
 import type { ReadIngredient } from './ingredient-line.ts';
 import type { ReadRecipe } from './read.ts';
+import { soaksOfActs } from './soaks.ts';
+import type { ReadAct } from './context.ts';
+import { isNight, lasting } from './night.ts';
 import { reserveIn } from './reserve.ts';
 import { stepsOf } from './steps.ts';
 
@@ -35,7 +38,7 @@ export function draftDish(recipe: ReadRecipe, taken: ReadonlySet<string> = new S
     name,
     readyWithinMin: 20,
     foods,
-    mixtures: mixtures.map((mixture) => withWindow(mixture, recipe)),
+    mixtures: mixtures.map((mixture) => withWindow(mixture, soakOf(mixture, recipe, mixtures))),
     steps,
   });
   const washed = dish.steps.reduce((sum, step) => withWash({}, sum, step.id), dish);
@@ -103,7 +106,8 @@ function mixturesOf(
   );
   const soaks = recipe.acts.find(({ verb }) => verb === 'marinate' || verb === 'brine')?.verb;
   return [...groups].map(([group, all]): Mixture => {
-    const kind = kindOf(group, soaks, groups.size);
+    const salty = all.some(({ name }) => SALTY.test(name));
+    const kind = kindOf(group, soaks === 'brine' && !salty ? undefined : soaks, groups.size);
     // It grows with the food, whether it lies on it or not.
     const onFood = kind === 'pickle' || MAKES_FOOD.has(kind) ? [] : foods.map(({ id }) => id);
     const name =
@@ -147,6 +151,9 @@ const KINDS: ReadonlyArray<readonly [RegExp, Mixture['kind']]> = [
   [/dough|masa|bread|buns?|pan\b/iu, 'dough'],
   [/batter|custard|natillas|flan/iu, 'batter'],
 ];
+
+/** Without salt in its list, a brine is only water from the tap. */
+const SALTY = /(?<!\p{L})(?:salt|sal|soy|soja|brine|salmuera)(?!\p{L})/iu;
 
 function kindOf(group: string, soaks: string | undefined, groups: number): Mixture['kind'] {
   const named = KINDS.find(([pattern]) => pattern.test(group))?.[1];
@@ -224,13 +231,23 @@ function ownOf(one: ReadIngredient, own: OwnIngredient[]): string {
 }
 const PIECE_G = 60;
 
+/** The step in which the food lies in a mixture. */
+function soakOf(
+  { id }: Mixture,
+  { acts }: ReadRecipe,
+  mixtures: readonly Mixture[],
+): ReadAct | undefined {
+  const [at] = [...soaksOfActs(acts, mixtures)].find(([, mixture]) => mixture === id) ?? [];
+  return at === undefined ? undefined : acts[at];
+}
+
 /** How long the recipe leaves it on the food is its window. */
-function withWindow(mixture: Mixture, recipe: ReadRecipe): Mixture {
-  const act = recipe.acts.find(({ verb }) => verb === 'marinate' || verb === 'brine');
+function withWindow(mixture: Mixture, act: ReadAct | undefined): Mixture {
   if (!SOAKING.has(mixture.kind) || !act) return mixture;
   const { leastMin = act.likelyMin ?? act.mostMin, likelyMin, mostMin } = act;
   if (leastMin === undefined) return mixture;
   const bestMin = Math.max(leastMin, likelyMin ?? leastMin);
-  const longestMin = Math.max(bestMin, mostMin ?? Math.round(bestMin * 2));
+  const saidMin = mostMin ?? Math.round(bestMin * 2);
+  const longestMin = Math.max(bestMin, isNight(act) ? lasting(mixture.kind) : saidMin);
   return { ...mixture, window: { leastMin: Math.min(leastMin, bestMin), bestMin, longestMin } };
 }

@@ -36,6 +36,18 @@ export function isPan(
 
 const PAN = /(?<!\p{L})(?:pan|skillet|griddle|sart[eé]n|plancha)(?!\p{L})/iu;
 
+const WHEN = /^\s*(?:when|once|cuando|en cuanto)(?!\p{L})/iu;
+
+/** What is left of a length after so many minutes; at least one. */
+function lessBy(
+  { leastMin, likelyMin, mostMin }: Partial<ReadAct>,
+  minutes: number,
+): Pick<ReadAct, 'leastMin' | 'likelyMin' | 'mostMin'> {
+  const less = (value: number | undefined) =>
+    value === undefined ? undefined : Math.max(1, value - minutes);
+  return { leastMin: less(leastMin), likelyMin: less(likelyMin), mostMin: less(mostMin) };
+}
+
 /** Out of the oven, in a pan. */
 const IN_PAN =
   /(?<!\p{L})(?:(?:cut|skin|flesh|fat)[- ]side|side down|in the (?:\p{L}+ )?fat|skillet|frying pan|sart[eé]n)(?!\p{L})/iu;
@@ -65,12 +77,15 @@ export function goingOn(
   // "Parboil; then 200C, 45 min": no pot is so hot.
   const intoOven = !rests && set !== undefined && set.tempC > WET_MOST_C && WET.has(hot.verb);
   const inOven = context.hasMeat ? 'roast' : 'bake';
+  const lasts = length ? minutesOf(text, length, context) : {};
+  // "When the bark is dark (around 5 hours)": since it began, not again.
+  const since = WHEN.test(text) && lasts.likelyMin !== undefined ? (hot.likelyMin ?? 0) : 0;
   const act: ReadAct = {
     verb: rests ? 'rest' : intoOven ? inOven : hot.verb,
     text,
     line,
     group,
-    ...(length ? minutesOf(text, length, context) : {}),
+    ...(since > 0 ? lessBy(lasts, since) : lasts),
     tempC: rests ? undefined : (set?.tempC ?? hot.tempC),
     untilC: core?.tempC,
     place: place === 'box' ? 'box' : rests ? 'board' : intoOven ? 'oven' : hot.place,

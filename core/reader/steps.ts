@@ -3,7 +3,11 @@ import { FIRE_VERBS, type Verb } from '../terms/index.ts';
 import type { Mixture } from '../batch/index.ts';
 import { once, type Food, type Step, type StepTime } from '../meal/index.ts';
 import type { ReadAct } from './context.ts';
+import { NUMBER } from './numbers.ts';
 import type { ReadRecipe } from './read.ts';
+import { isNight, lasting } from './night.ts';
+import { soaksOfActs } from './soaks.ts';
+import { foodsOfActs, isOfSauce, OFF_FIRE } from './step-foods.ts';
 
 interface About {
   readonly dishId: string;
@@ -82,53 +86,117 @@ export const BY_HAND: ReadonlySet<Verb> = new Set([
 ]);
 const AHEAD: ReadonlySet<Verb> = new Set(['preheat', 'light']);
 
-/** The steps of a recipe as a chain: one after the other, fires and what goes on meanwhile beside. */
+/**
+ * The steps of a recipe as a chain: one after the other; fires, sauces and what goes on meanwhile
+ * beside it.
+ */
 export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
   const steps: Step[] = [];
   let main: Step | undefined;
+  /** The last step of a sauce that is made beside. */
+  let side: Step | undefined;
   let joins: Step[] = [];
-  recipe.acts.forEach((act) => {
-    const step = stepOf(act, about);
-    if (AHEAD.has(act.verb)) {
-      joins.push(step);
-      steps.push(step);
-      return;
+  const foods = foodsOfActs(recipe, about.foods);
+  const soaks = soaksOfActs(recipe.acts, about.mixtures);
+  const joined = (step: Step) => {
+    joins.push(step);
+    steps.push(step);
+  };
+  recipe.acts.forEach((act, i) => {
+    const worked = foods[i];
+    const step = {
+      ...stepOf(act, about, soaks.get(i)),
+      ...(worked && { foods: [...worked] }),
+    };
+    const soaksLater = recipe.acts.slice(i + 1).some(({ verb }) => isSoak(verb));
+    if (AHEAD.has(act.verb) || isAside(act)) joined(step);
+    else if (worked?.length === 0 && main && !soaksLater && isMadeBeside(act, main, side)) {
+      const after = side ? [follows(side, act)] : besides(main);
+      joins = joins.filter((one) => one !== side);
+      side = { ...step, after };
+      joined(side);
+    } else if (act.meanwhile && main) joined({ ...step, after: besides(main) });
+    else {
+      main = {
+        ...step,
+        after: [...(main ? [follows(main, act, side)] : []), ...joins.map(joining)],
+      };
+      [joins, side] = [[], undefined];
+      steps.push(main);
     }
-    if (act.meanwhile && main) {
-      const beside: Step = { ...step, after: [{ step: main.id, from: 'start', leastMin: 0 }] };
-      joins.push(beside);
-      steps.push(beside);
-      return;
-    }
-    const open = act.dayBefore || isSoak(act.verb) || (main !== undefined && isSoak(main.verb));
-    const after: Step['after'] = [
-      ...(main
-        ? [
-            {
-              step: main.id,
-              from: 'end' as const,
-              leastMin: 0,
-              ...(open ? {} : { mostMin: NEXT_STEP_MOST_MIN }),
-            },
-          ]
-        : []),
-      ...joins.map(({ id }) => ({ step: id, from: 'end' as const, leastMin: 0 })),
-    ];
-    main = { ...step, after };
-    joins = [];
-    steps.push(main);
   });
   return steps;
 }
+
+/** A sauce: by its words, after another of its steps, or while the meat is off its fire. */
+function isMadeBeside(act: ReadAct, main: Step, side: Step | undefined): boolean {
+  return side !== undefined || OFF_FIRE.has(main.verb) || isOfSauce(act);
+}
+
+type Gap = Step['after'][number];
+
+/** Made at the same time; a sauce not before the meat is off its fire. */
+function besides({ id, verb }: Step): Gap[] {
+  return OFF_FIRE.has(verb) ? [{ step: id, from: 'start', leastMin: 0 }] : [];
+}
+
+/** What was made beside is wanted here; a fire does not burn for long. */
+function joining({ id, verb }: Step): Gap {
+  return { step: id, from: 'end', leastMin: 0, ...(verb === 'light' && { mostMin: EMBERS_MIN }) };
+}
+
+/** The next step comes when the one before is over; how soon, by what is between. */
+function follows(before: Step, act: ReadAct, side?: Step): Gap {
+  // It waits for its sauce.
+  const waits = side !== undefined && side.id !== before.id;
+  const open = act.dayBefore || isSoak(act.verb) || isSoak(before.verb) || waits;
+  const gap = { step: before.id, from: 'end' as const, leastMin: 0 };
+  return open ? gap : { ...gap, mostMin: waitAfter(before.verb, act.verb) };
+}
+
+/** How long food may wait between two things done to it, minutes. Common practice, no source. */
+function waitAfter(before: Verb, next: Verb): number {
+  if (TURNS.has(before)) return AT_ONCE_MIN;
+  if (before === 'temper') return SOON_MIN;
+  if (!FIRE_VERBS.has(before)) return before === 'rest' ? A_WHILE_MIN : NEXT_STEP_MOST_MIN;
+  const goesOn = FIRE_VERBS.has(next) || TURNS.has(next) || OFF_FIRE.has(next);
+  return goesOn ? AT_ONCE_MIN : A_WHILE_MIN;
+}
+
+const TURNS: ReadonlySet<Verb> = new Set(['turn', 'baste', 'glaze', 'stir']);
+const AT_ONCE_MIN = 5;
+/** Out of the cold, food does not wait again. */
+const SOON_MIN = 10;
+const A_WHILE_MIN = 15;
+/** Coals that are ready. */
+const EMBERS_MIN = 30;
+
+/** Skewers or chips in water, while the meat waits its turn. */
+function isAside({ verb, text }: ReadAct): boolean {
+  return verb === 'soak' && ASIDE.test(text);
+}
+
+const ASIDE =
+  /(?<!\p{L})(?:skewers?|sticks?|(?:wood )?chips|planks?|brochetas|palillos|astillas)(?!\p{L})/iu;
 
 function isSoak(verb: Verb): boolean {
   return verb === 'marinate' || verb === 'brine' || verb === 'chill';
 }
 
-function stepOf(act: ReadAct, about: About): Step {
+/** A skim or a rinse is quick, chopping is not. Common practice, no source. */
+function usualMin({ verb, text, lit }: ReadAct): number {
+  const said = text.slice(lit[0]?.[0] ?? 0);
+  return verb === 'prepare' && QUICK_WORK.test(said) ? QUICK_WORK_MIN : USUAL_MIN[verb];
+}
+
+const QUICK_WORK =
+  /^(?:skim|strain|drain|pat|rinse|wipe|wash|score|prick|slash|escurr|col(?:a|e|amos)|cuel|lav|sec|espum|retir)/iu;
+const QUICK_WORK_MIN = 5;
+
+function stepOf(act: ReadAct, about: About, soak: string | undefined): Step {
   const { verb, place = 'board', tempC } = act;
   const label = labelOf(act);
-  const minutes = USUAL_MIN[verb];
+  const minutes = usualMin(act);
   const likely = act.likelyMin ?? act.leastMin ?? act.mostMin ?? minutes;
   const core = act.untilC === undefined ? {} : { coreC: act.untilC };
   const text = act.until === undefined ? {} : { text: act.until };
@@ -140,7 +208,7 @@ function stepOf(act: ReadAct, about: About): Step {
     verb,
     label,
     after: [],
-    time: timeOf(act, about),
+    time: timeOf(act, about, soak),
     place: {
       kind: place,
       ...(tempC !== undefined ? { tempC } : onRoom !== undefined && { tempC: onRoom }),
@@ -154,30 +222,28 @@ function stepOf(act: ReadAct, about: About): Step {
 const COLD_C: Readonly<Partial<Record<string, number>>> = { fridge: 4, counter: 20 };
 
 /** The time as the recipe says it; by heat where it says only a core. */
-function timeOf(act: ReadAct, { foods, mixtures }: About): StepTime {
+function timeOf(act: ReadAct, { foods }: About, soak: string | undefined): StepTime {
   const { verb, leastMin, likelyMin, mostMin, untilC } = act;
-  const soaking = mixtures.find(({ kind }) =>
-    verb === 'brine'
-      ? kind === 'wet brine' || kind === 'dry brine'
-      : kind === 'marinade' || kind === 'paste' || kind === 'rub',
-  );
-  if ((verb === 'marinate' || verb === 'brine') && soaking && foods.length > 0) {
-    return { kind: 'soak', mixture: soaking.id };
-  }
+  if (soak !== undefined && foods.length > 0) return { kind: 'soak', mixture: soak };
   const said = leastMin ?? likelyMin ?? mostMin;
   const [food] = foods;
   if (said === undefined && untilC !== undefined && food && FIRE_VERBS.has(verb)) {
     return { kind: 'heat', food: food.id, until: { coreC: untilC } };
   }
-  const usual = USUAL_MIN[verb];
+  const usual = usualMin(act);
   const likely = Math.max(1, likelyMin ?? leastMin ?? mostMin ?? usual);
   const least = Math.min(likely, Math.max(1, leastMin ?? Math.round(likely * 0.8)));
   const most = Math.max(likely, mostMin ?? Math.round(likely * (ELASTIC.has(verb) ? 2 : 1.25)));
+  const stretched = verb === 'rest' ? Math.round(likely * REST_STRETCH) : most;
+  const longest = Math.max(most, isNight(act) ? lasting(undefined) : stretched);
   if (ELASTIC.has(verb))
-    return { kind: 'elastic', leastMin: least, bestMin: likely, longestMin: most };
+    return { kind: 'elastic', leastMin: least, bestMin: likely, longestMin: longest };
   if (least === likely && likely === most) return { kind: 'fixed', minutes: likely };
   return { kind: 'range', leastMin: least, likelyMin: likely, mostMin: most };
 }
+
+/** A rest of so many minutes may be half as long again. Common practice, no source. */
+const REST_STRETCH = 1.5;
 
 function handsOf(act: ReadAct, label: string, likely: number): Step['hands'] {
   const { verb, tendEveryMin } = act;
@@ -207,10 +273,18 @@ const TRAILS =
   /(?:\s+(?:of|the|an?|in|on|to|and|with|from|into|it|de|la|el|los|las|con|y|en|al|del))+$/iu;
 const LABEL_ENDS = /[,.;:(]|\s(?:for|until|till|about|durante|hasta|unos|por)\s/iu;
 
+const BEGINS_NUMBER = new RegExp(
+  `^[^\\p{L}\\d]*(?:\\d|(?:${NUMBER})\\s|half|media|hora|more|m[aá]s)`,
+  'iu',
+);
+
 /** A few words of the sentence, from the verb on. */
 function labelOf({ text, lit, verb }: ReadAct): string {
   const from = lit[0]?.[0] ?? 0;
-  const own = text.slice(from).split(LABEL_ENDS)[0]?.trim() ?? '';
+  // "(about 1 h 20)" says how long, and not what.
+  const own = BEGINS_NUMBER.test(text.slice(from))
+    ? ''
+    : (text.slice(from).split(LABEL_ENDS)[0]?.trim() ?? '');
   const words = own.split(/\s+/).slice(0, 6).join(' ').replace(TRAILS, '');
   const label = words.length >= 3 ? words : verb;
   return label.charAt(0).toUpperCase() + label.slice(1);

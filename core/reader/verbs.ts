@@ -92,9 +92,12 @@ function findVerbs(sentence: string, language: Language): readonly VerbHit[] {
 const NOT_YET =
   /(?:before|until|till|if|when|once|after|as) (?:you|we|i)(?:['’](?:re|ll|m))?\s+$/iu;
 
+/** "Until the skin starts to bubble": what one sees, and no order. */
+const BEGINS_TO = /(?<!\p{L})(?:starts?|begins?|is about|are about|needs?) to\s+$/iu;
+
 function isOrder(sentence: string, from: number): boolean {
   const before = sentence.slice(0, from);
-  if (NOT_YET.test(before)) return false;
+  if (NOT_YET.test(before) || BEGINS_TO.test(before)) return false;
   return (
     ORDER_BEFORE.test(before) ||
     (LY.test(before) && isOrder(sentence, from - (LY.exec(before)?.[0].length ?? 0)))

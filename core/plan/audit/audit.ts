@@ -9,6 +9,7 @@ import {
   type Meal,
   type Step,
   withCoreGaps,
+  leavesFood,
 } from '../../meal/index.ts';
 import { epochMinOf } from '../../time/index.ts';
 import { ledgerFindings } from './audit-ledger.ts';
@@ -92,9 +93,8 @@ function frameFindings(
   const solution: AuditFinding[] = [];
   const steps = [step.id];
   if (at.endMin > serving) solution.push({ rule: 'serving', steps, text: 'ends after serving' });
-  const followed = dish.steps.some((other) => other.after.some((gap) => gap.step === step.id));
   const freshMin = dish.readyWithinMin + minutesBorne(plan)(step.id);
-  if (!followed && serving - at.endMin > freshMin) {
+  if (leavesFood(dish, step) && serving - at.endMin > freshMin) {
     solution.push({ rule: 'fresh', steps, text: `ends ${serving - at.endMin} min before serving` });
   }
   if (at.startMin < plan.nowMin) solution.push({ rule: 'past', steps, text: 'starts in the past' });

@@ -6,7 +6,7 @@ import {
   type WaitKind,
 } from '../../figures/index.ts';
 import { isFirePlace } from '../../places/index.ts';
-import { keepsWarm } from '../../meal/index.ts';
+import { keepsWarm, leavesFood } from '../../meal/index.ts';
 import { SERVED_WAIT_MIN } from '../../safety/index.ts';
 import type { Verb } from '../../terms/index.ts';
 import { knownTimesOf, isGoingOn } from './known-times.ts';
@@ -358,7 +358,7 @@ const STANDS_WARM: ReadonlySet<WaitKind> = new Set([
   'grain',
 ]);
 
-/** Nothing in its own dish follows it: what it leaves is what is served. */
-export function isLast(step: ExpandedStep): boolean {
-  return !step.dish.steps.some((other) => other.after.some((gap) => gap.step === step.step.id));
+/** Nothing in its own dish follows its end: what it leaves is what is served. */
+export function isLast({ dish, step }: ExpandedStep): boolean {
+  return leavesFood(dish, step);
 }

@@ -1,4 +1,5 @@
 import { WAIT_HARMS_AFTER_MIN } from '../../figures/index.ts';
+import { leavesFood } from '../../meal/index.ts';
 import { ScheduleSimulation, type SimulationContext } from './schedule-simulation.ts';
 import type { Danger, DishChance, PlannedStep } from '../planned.ts';
 
@@ -84,7 +85,7 @@ function isLast(
   index: number,
   { meal }: SimulationContext,
 ): boolean {
-  const id = steps[index]?.id;
   const dish = meal.dishes.find((one) => one.id === steps[index]?.dish);
-  return !dish?.steps.some((other) => other.after.some((gap) => gap.step === id));
+  const step = dish?.steps.find(({ id }) => id === steps[index]?.id);
+  return !dish || !step || leavesFood(dish, step);
 }

@@ -11,7 +11,8 @@ import { ROUND_5_2 } from './round-5-2.ts';
 import { ROUND_6_1 } from './round-6-1.ts';
 import { ROUND_6_2 } from './round-6-2.ts';
 import { ROUND_7 } from './round-7.ts';
-import { ROUND_8 } from './round-8.ts';
+import { ROUND_8_1 } from './round-8-1.ts';
+import { ROUND_8_2 } from './round-8-2.ts';
 import type { LedgerCase } from './case.ts';
 
 /** Cases written together, before the program was asked, and what it answered at first. */
@@ -72,7 +73,7 @@ export const ROUNDS: readonly Round[] = [
   },
   {
     name: 'eighth',
-    cases: ROUND_8,
+    cases: [...ROUND_8_1, ...ROUND_8_2],
     stop: [13, 1, 0],
     caution: [2, 0],
     pass: [8, 0],

@@ -1,0 +1,101 @@
+import { namesFood, type Food } from '../meal/index.ts';
+import type { Verb } from '../terms/index.ts';
+import type { ReadAct } from './context.ts';
+import type { ReadRecipe } from './read.ts';
+
+const IN_POT: ReadonlySet<Verb> = new Set(['simmer', 'boil', 'braise', 'steam']);
+/** What meat is done with once it has come off its fire. */
+export const OFF_FIRE: ReadonlySet<Verb> = new Set(['rest', 'hold', 'slice', 'shred']);
+const OF_SAUCE: ReadonlySet<Verb> = new Set(['simmer', 'boil', 'reduce', 'fry', 'mix', 'stir']);
+const FIRES: ReadonlySet<Verb> = new Set(['light', 'preheat']);
+
+const FOR_SAUCE =
+  /(?<!\p{L})(?:(?:for|to make) (?:the |a )?(?:\p{L}+ )?(?:sauce|dressing|glaze|gravy|salsa|relish|slaw|dip|crumbs?|chutney|salad)|para (?:la |el )?(?:salsa|aliño|glaseado|guarnici[oó]n|ensalada)|(?:sauce|gravy|dressing|salsa|slaw|salad|guarnici[oó]n)\s*:)/iu;
+const SAUCE_HEADING =
+  /(?<!\p{L})(?:sauce|dressing|glaze|gravy|salsa|relish|slaw|dip|aliño|glaseado)(?!\p{L})/iu;
+const OF_BRINE =
+  /(?<!\p{L})(?:brine|salt|sugar|water|salmuera|sal|az[uú]car|agua|spices|especias)(?!\p{L})/iu;
+/** "Put it back", "return the meat": whatever there is. */
+const ALL =
+  /(?<!\p{L})(?:it|them|meat|pieces|everything|joint|bird|carne|piezas|todo|trozos|-?l[oa]s?)(?!\p{L})/iu;
+
+/**
+ * The foods of each step of a recipe, where its words tell: none for a brine on the boil and for a
+ * sauce beside; those it names where a dish has several. Undefined where nothing tells.
+ */
+export function foodsOfActs(
+  { acts, ingredients }: Pick<ReadRecipe, 'acts' | 'ingredients'>,
+  foods: readonly Food[],
+): ReadonlyArray<readonly string[] | undefined> {
+  const found: (readonly string[] | undefined)[] = [];
+  if (foods.length === 0) return acts.map(() => undefined);
+  const others = ingredients
+    .filter(({ cut }) => cut === undefined)
+    .flatMap(({ name }) => lastWord(name));
+  let rested = false;
+  /** Something has been done to a food already. */
+  let inPlay = false;
+  acts.forEach((act, i) => {
+    const before = acts[i - 1];
+    const sameLine = before?.line === act.line ? found[i - 1] : undefined;
+    const named = foods.filter((food) => namesFood({}, food, act.text)).map(({ id }) => id);
+    const works = named.length > 0 ? named : undefined;
+    if (FIRES.has(act.verb)) found.push(undefined);
+    else if (!works && isBeside(act, sameLine, acts.slice(i + 1), rested)) found.push([]);
+    else if (!works && isOfOthers(act, others, inPlay)) found.push([]);
+    else if (foods.length === 1) found.push(undefined);
+    else found.push(inPot(act, works ?? sameLine, before, found[i - 1]));
+    const isOn = found[i]?.length !== 0 && !FIRES.has(act.verb);
+    if (isOn && OFF_FIRE.has(act.verb)) rested = true;
+    if (isOn) inPlay = true;
+  });
+  return found;
+}
+
+/** "Toast the chillies": another ingredient by itself, in a pan, or before any food is touched. */
+function isOfOthers({ verb, text }: ReadAct, others: readonly string[], inPlay: boolean): boolean {
+  const small = text.toLowerCase();
+  if (ALL.test(text) || !others.some((name) => small.includes(name))) return false;
+  return inPlay ? PAN_WORK.has(verb) : !LIES.has(verb);
+}
+
+const PAN_WORK: ReadonlySet<Verb> = new Set(['fry', 'mix', 'stir', 'reduce']);
+/** In these, what is named is put on the food. */
+const LIES: ReadonlySet<Verb> = new Set(['marinate', 'brine', 'chill', 'prepare', 'temper']);
+
+/** The word an ingredient goes by: "stewing onions" are onions; in the singular. */
+function lastWord(name: string): string[] {
+  const words = name.toLowerCase().match(/\p{L}{3,}/gu) ?? [];
+  const word = words.at(-1)?.replace(/(?:e?s)$/u, '');
+  return word !== undefined && word.length >= 3 ? [word] : [];
+}
+
+/** Whether a step is of a sauce of its own, by its words or its heading. */
+export function isOfSauce({ text, group = '' }: ReadAct): boolean {
+  return FOR_SAUCE.test(text) || SAUCE_HEADING.test(group);
+}
+
+/** What joins a pot is in it with what was there. */
+function inPot(
+  act: ReadAct,
+  works: readonly string[] | undefined,
+  before: ReadAct | undefined,
+  already: readonly string[] | undefined,
+): readonly string[] | undefined {
+  const joins = before && IN_POT.has(act.verb) && IN_POT.has(before.verb);
+  return joins && works && already ? [...new Set([...already, ...works])] : works;
+}
+
+/** A brine on the boil, a sauce of its own, or what is made while the meat rests. */
+function isBeside(
+  { verb, text, group = '' }: ReadAct,
+  sameLine: readonly string[] | undefined,
+  later: readonly ReadAct[],
+  rested: boolean,
+): boolean {
+  const wet = IN_POT.has(verb) || verb === 'cool';
+  if (wet && OF_BRINE.test(text) && later.some((one) => one.verb === 'brine')) return true;
+  if (FOR_SAUCE.test(text) || sameLine?.length === 0) return true;
+  if (!OF_SAUCE.has(verb) || ALL.test(text)) return false;
+  return rested || SAUCE_HEADING.test(group);
+}
