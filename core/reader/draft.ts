@@ -8,6 +8,8 @@ import type { ReadRecipe } from './read.ts';
 import { soaksOfActs } from './soaks.ts';
 import type { ReadAct } from './context.ts';
 import { isNight, lasting } from './night.ts';
+import { piecesSaid } from './pieces.ts';
+import { FIRE_VERBS } from '../terms/index.ts';
 import { reserveIn } from './reserve.ts';
 import { stepsOf } from './steps.ts';
 
@@ -45,6 +47,15 @@ export function draftDish(recipe: ReadRecipe, taken: ReadonlySet<string> = new S
   return { dish: washed, own };
 }
 
+/** What is done before the first fire: how the food is cut up. */
+function beforeFire({ acts }: ReadRecipe): readonly ReadAct[] {
+  const first = acts.findIndex(({ verb }) => FIRE_VERBS.has(verb));
+  const until = first === -1 ? acts : acts.slice(0, first);
+  return until.filter(({ verb }) => verb === 'prepare');
+}
+
+/** As many as a dish may have. */
+const MOST_PIECES = 100;
 const PORTION_G = 250;
 
 function foodOf(one: ReadIngredient, recipe: ReadRecipe, fresh: (wish: string) => string): Food[] {
@@ -54,7 +65,8 @@ function foodOf(one: ReadIngredient, recipe: ReadRecipe, fresh: (wish: string) =
   const counted =
     one.count === undefined ? undefined : one.count * (COUNTED_G[cut.id] ?? PORTION_G);
   const weightG = one.grams ?? counted ?? low * (recipe.portions ?? 4);
-  const pieces = one.count !== undefined && one.count > 1 ? Math.round(one.count) : undefined;
+  const counts = one.count !== undefined && one.count > 1 ? Math.round(one.count) : undefined;
+  const pieces = piecesSaid(one, weightG, beforeFire(recipe)) ?? counts;
   return [
     {
       id: fresh(one.name),
@@ -64,7 +76,7 @@ function foodOf(one: ReadIngredient, recipe: ReadRecipe, fresh: (wish: string) =
         recipe.portions === undefined
           ? { kind: 'fixed', weightG: Math.round(weightG) }
           : { kind: 'weight', rawG: Math.round(weightG / recipe.portions) },
-      ...(pieces !== undefined && pieces <= 100 && { inPieces: pieces }),
+      ...(pieces !== undefined && { inPieces: Math.min(MOST_PIECES, pieces) }),
     },
   ];
 }

@@ -7,6 +7,7 @@ const IN_POT: ReadonlySet<Verb> = new Set(['simmer', 'boil', 'braise', 'steam'])
 /** What meat is done with once it has come off its fire. */
 export const OFF_FIRE: ReadonlySet<Verb> = new Set(['rest', 'hold', 'slice', 'shred']);
 const OF_SAUCE: ReadonlySet<Verb> = new Set(['simmer', 'boil', 'reduce', 'fry', 'mix', 'stir']);
+const MADE_READY: ReadonlySet<Verb> = new Set(['prepare', 'cool']);
 const FIRES: ReadonlySet<Verb> = new Set(['light', 'preheat']);
 
 const FOR_SAUCE =
@@ -35,16 +36,21 @@ export function foodsOfActs(
   let rested = false;
   /** Something has been done to a food already. */
   let inPlay = false;
+  /** The line in which a sauce of its own is made. */
+  let sauceLine: number | undefined;
   acts.forEach((act, i) => {
     const before = acts[i - 1];
     const sameLine = before?.line === act.line ? found[i - 1] : undefined;
     const named = foods.filter((food) => namesFood({}, food, act.text)).map(({ id }) => id);
     const works = named.length > 0 ? named : undefined;
     if (FIRES.has(act.verb)) found.push(undefined);
-    else if (!works && isBeside(act, sameLine, acts.slice(i + 1), rested)) found.push([]);
+    else if (!works && isBeside(act, sauceLine, acts.slice(i + 1), rested)) found.push([]);
     else if (!works && isOfOthers(act, others, inPlay)) found.push([]);
+    // What was begun with the rice goes on with it.
+    else if (!works && !inPlay && sameLine?.length === 0 && !LIES.has(act.verb)) found.push([]);
     else if (foods.length === 1) found.push(undefined);
     else found.push(inPot(act, works ?? sameLine, before, found[i - 1]));
+    if (!works && isOfSauce(act)) sauceLine = act.line;
     const isOn = found[i]?.length !== 0 && !FIRES.has(act.verb);
     if (isOn && OFF_FIRE.has(act.verb)) rested = true;
     if (isOn) inPlay = true;
@@ -88,14 +94,16 @@ function inPot(
 
 /** A brine on the boil, a sauce of its own, or what is made while the meat rests. */
 function isBeside(
-  { verb, text, group = '' }: ReadAct,
-  sameLine: readonly string[] | undefined,
+  act: ReadAct,
+  sauceLine: number | undefined,
   later: readonly ReadAct[],
   rested: boolean,
 ): boolean {
+  const { verb, text } = act;
   const wet = IN_POT.has(verb) || verb === 'cool';
   if (wet && OF_BRINE.test(text) && later.some((one) => one.verb === 'brine')) return true;
-  if (FOR_SAUCE.test(text) || sameLine?.length === 0) return true;
-  if (!OF_SAUCE.has(verb) || ALL.test(text)) return false;
-  return rested || SAUCE_HEADING.test(group);
+  if (!OF_SAUCE.has(verb) && !MADE_READY.has(verb)) return false;
+  if (isOfSauce(act)) return true;
+  if (sauceLine === act.line) return true;
+  return rested && OF_SAUCE.has(verb) && !ALL.test(text);
 }

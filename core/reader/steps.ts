@@ -96,6 +96,8 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
   /** The last step of a sauce that is made beside. */
   let side: Step | undefined;
   let joins: Step[] = [];
+  /** The food has been over a fire. */
+  let isHot = false;
   const foods = foodsOfActs(recipe, about.foods);
   const soaks = soaksOfActs(recipe.acts, about.mixtures);
   const joined = (step: Step) => {
@@ -117,10 +119,9 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
       joined(side);
     } else if (act.meanwhile && main) joined({ ...step, after: besides(main) });
     else {
-      main = {
-        ...step,
-        after: [...(main ? [follows(main, act, side)] : []), ...joins.map(joining)],
-      };
+      const gap = main && follows(main, act, side, isHot);
+      main = { ...step, after: [...(gap ? [gap] : []), ...joins.map(joining)] };
+      if (worked?.length !== 0 && FIRE_VERBS.has(act.verb)) isHot = true;
       [joins, side] = [[], undefined];
       steps.push(main);
     }
@@ -146,12 +147,14 @@ function joining({ id, verb }: Step): Gap {
 }
 
 /** The next step comes when the one before is over; how soon, by what is between. */
-function follows(before: Step, act: ReadAct, side?: Step): Gap {
+function follows(before: Step, act: ReadAct, side?: Step, isHot = false): Gap {
   // It waits for its sauce.
   const waits = side !== undefined && side.id !== before.id;
   const open = act.dayBefore || isSoak(act.verb) || isSoak(before.verb) || waits;
   const gap = { step: before.id, from: 'end' as const, leastMin: 0 };
-  return open ? gap : { ...gap, mostMin: waitAfter(before.verb, act.verb) };
+  // Seared and coated, it goes on at once.
+  const atOnce = isHot && FIRE_VERBS.has(act.verb);
+  return open ? gap : { ...gap, mostMin: atOnce ? AT_ONCE_MIN : waitAfter(before.verb, act.verb) };
 }
 
 /** How long food may wait between two things done to it, minutes. Common practice, no source. */
@@ -209,15 +212,23 @@ function stepOf(act: ReadAct, about: About, soak: string | undefined): Step {
     label,
     after: [],
     time: timeOf(act, about, soak),
-    place: {
-      kind: place,
-      ...(tempC !== undefined ? { tempC } : onRoom !== undefined && { tempC: onRoom }),
-    },
+    place: act.slowCooker
+      ? { kind: 'slow-cooker', tempC: HIGH_ONLY.test(act.text) ? SLOW_HIGH_C : SLOW_LOW_C }
+      : {
+          kind: place,
+          ...(tempC !== undefined ? { tempC } : onRoom !== undefined && { tempC: onRoom }),
+        },
     hands: handsOf(act, label, likely),
     cautions: [],
     ...(Object.keys(doneWhen).length > 0 && { doneWhen }),
   };
 }
+
+/** "On high", and not "on low or on high". */
+const HIGH_ONLY = /^(?!.*(?<!\p{L})(?:low|bajo)(?!\p{L})).*(?<!\p{L})(?:high|alto)(?!\p{L})/iu;
+/** What its two settings come to; core/places/slow-cooker.ts. */
+const SLOW_LOW_C = 91;
+const SLOW_HIGH_C = 96;
 
 const COLD_C: Readonly<Partial<Record<string, number>>> = { fridge: 4, counter: 20 };
 
