@@ -10,6 +10,7 @@ import type { ReadAct } from './context.ts';
 import { isNight, lasting } from './night.ts';
 import { piecesSaid } from './pieces.ts';
 import { FIRE_VERBS } from '../terms/index.ts';
+import { cutNamed } from './known-foods.ts';
 import { reserveIn } from './reserve.ts';
 import { stepsOf } from './steps.ts';
 
@@ -30,7 +31,8 @@ export function draftDish(recipe: ReadRecipe, taken: ReadonlySet<string> = new S
   };
   const name = recipe.title ?? 'New dish';
   const dishId = fresh(name);
-  const foods = recipe.ingredients.flatMap((one) => foodOf(one, recipe, fresh));
+  const listed = recipe.ingredients.flatMap((one) => foodOf(one, recipe, fresh));
+  const foods = listed.length > 0 ? listed : foodSpokenOf(recipe, fresh);
   const others = recipe.ingredients.filter(({ cut }) => cut === undefined || !CUTS.has(cut));
   const own: OwnIngredient[] = [];
   const mixtures = mixturesOf(recipe, others, foods, fresh, own);
@@ -38,7 +40,7 @@ export function draftDish(recipe: ReadRecipe, taken: ReadonlySet<string> = new S
   const dish = DishSchema.parse({
     id: dishId,
     name,
-    readyWithinMin: 20,
+    readyWithinMin: readyWithin(recipe),
     foods,
     mixtures: mixtures.map((mixture) => withWindow(mixture, soakOf(mixture, recipe, mixtures))),
     steps,
@@ -47,12 +49,49 @@ export function draftDish(recipe: ReadRecipe, taken: ReadonlySet<string> = new S
   return { dish: washed, own };
 }
 
+/**
+ * The meat a recipe speaks of and does not list: by its title, else by what is first done to it; as
+ * much as is usual. Without it nothing would watch over its heat.
+ */
+function foodSpokenOf({ title = '', acts }: ReadRecipe, fresh: (wish: string) => string): Food[] {
+  if (acts.some(({ verb }) => verb === 'rise' || verb === 'knead')) return [];
+  const done = acts.filter(({ verb }) => FIRE_VERBS.has(verb) || LIES.has(verb));
+  const cut = [title, ...done.map(objectOf)].map(cutNamed).find((one) => one !== undefined);
+  if (!cut || cut.animal === 'none') return [];
+  const share = { kind: 'weight' as const, rawG: cut.rawPerAdultG.low };
+  return [{ id: fresh(cut.name), name: cut.name, cut: cut.id, share }];
+}
+
+/** "Brown the beef in …": a verb, and the few words behind it. */
+function objectOf({ text, lit }: ReadAct): string {
+  return text
+    .slice(lit[0]?.[0] ?? 0)
+    .split(/\s+/u)
+    .slice(0, OBJECT_WORDS)
+    .join(' ');
+}
+
+const OBJECT_WORDS = 5;
+const LIES: ReadonlySet<ReadAct['verb']> = new Set(['marinate', 'brine', 'temper', 'prepare']);
+
 /** What is done before the first fire: how the food is cut up. */
 function beforeFire({ acts }: ReadRecipe): readonly ReadAct[] {
   const first = acts.findIndex(({ verb }) => FIRE_VERBS.has(verb));
   const until = first === -1 ? acts : acts.slice(0, first);
   return until.filter(({ verb }) => verb === 'prepare');
 }
+
+/** What is hot is eaten at once; a loaf that has cooled, or a pudding from the cold, waits. */
+function readyWithin({ acts }: ReadRecipe): number {
+  const last = acts.findLast(({ verb }) => verb !== 'serve' && verb !== 'slice')?.verb;
+  if (last === 'chill') return CHILLED_WITHIN_MIN;
+  return last === 'cool' ? COOLED_WITHIN_MIN : HOT_WITHIN_MIN;
+}
+
+/** Common practice, no source. */
+const HOT_WITHIN_MIN = 20;
+const COOLED_WITHIN_MIN = 6 * 60;
+const CHILLED_WITHIN_MIN = 18 * 60;
 
 /** As many as a dish may have. */
 const MOST_PIECES = 100;

@@ -1,3 +1,4 @@
+import { CUT_NAMES } from './cut-names.ts';
 import { CUTS, INGREDIENTS, type Cut, type Ingredient } from '../pantry/index.ts';
 
 /** What a name in a recipe stands for in the pantry: by its words, in English and Spanish. */
@@ -178,110 +179,10 @@ const CALLED: ReadonlyArray<readonly [string, string]> = [
   ['albahaca', 'basil-leaf'],
 ];
 
-/** Meats and other foods a plan follows through its heat. */
-const CUT_CALLED: ReadonlyArray<readonly [string, string]> = [
-  ['pork shoulder', 'pork-shoulder-bone-in'],
-  ['boneless pork shoulder', 'pork-shoulder-boneless'],
-  ['pork butt', 'pork-shoulder-bone-in'],
-  ['pork neck', 'pork-shoulder-boneless'],
-  ['paleta de cerdo', 'pork-shoulder-bone-in'],
-  ['pork loin', 'pork-loin-boneless'],
-  ['lomo de cerdo', 'pork-loin-boneless'],
-  ['pork tenderloin', 'pork-tenderloin'],
-  ['pork fillet', 'pork-tenderloin'],
-  ['solomillo de cerdo', 'pork-tenderloin'],
-  ['pork chop', 'pork-chop-bone-in'],
-  ['chuleta de cerdo', 'pork-chop-bone-in'],
-  ['pork belly strip', 'pork-belly-strips'],
-  ['belly strip', 'pork-belly-strips'],
-  ['tira de panceta', 'pork-belly-strips'],
-  ['pork belly', 'pork-belly'],
-  ['panceta', 'pork-belly'],
-  ['spare rib', 'pork-spare-ribs'],
-  ['costilla de cerdo', 'pork-spare-ribs'],
-  ['costillas de cerdo', 'pork-spare-ribs'],
-  ['baby back rib', 'pork-back-ribs'],
-  ['carrillera', 'pork-cheek'],
-  ['carrilleras de ternera', 'beef-cheek'],
-  ['whole chicken', 'chicken-whole'],
-  ['chicken', 'chicken-whole'],
-  ['pollo', 'chicken-whole'],
-  ['pollo entero', 'chicken-whole'],
-  ['chicken breast', 'chicken-breast'],
-  ['pechuga de pollo', 'chicken-breast'],
-  ['pechugas de pollo', 'chicken-breast'],
-  ['chicken thigh', 'chicken-thigh-boneless'],
-  ['bone-in chicken thigh', 'chicken-thigh-bone-in'],
-  ['muslo de pollo', 'chicken-thigh-bone-in'],
-  ['muslos de pollo', 'chicken-thigh-bone-in'],
-  ['drumstick', 'chicken-drumstick'],
-  ['chicken wing', 'chicken-wing'],
-  ['alitas de pollo', 'chicken-wing'],
-  ['turkey', 'turkey-whole'],
-  ['turkey breast', 'turkey-breast'],
-  ['pavo', 'turkey-whole'],
-  ['pechuga de pavo', 'turkey-breast'],
-  ['duck breast', 'duck-breast'],
-  ['duck leg', 'duck-leg'],
-  ['duck', 'duck-whole'],
-  ['brisket', 'beef-brisket'],
-  ['flank steak', 'beef-flank'],
-  ['skirt steak', 'beef-skirt'],
-  ['short rib', 'beef-short-ribs'],
-  ['cross-cut rib', 'beef-ribs-cross-cut-thin'],
-  ['chuck', 'beef-chuck'],
-  ['stewing beef', 'beef-chuck'],
-  ['beef stew meat', 'beef-chuck'],
-  ['ternera para guisar', 'beef-chuck'],
-  ['beef shin', 'beef-shin'],
-  ['steak', 'beef-steak'],
-  ['sirloin steak', 'beef-steak'],
-  ['rib-eye', 'beef-steak'],
-  ['ribeye', 'beef-steak'],
-  ['beef roast', 'beef-rump-roast'],
-  ['ground beef', 'beef-mince'],
-  ['minced beef', 'beef-mince'],
-  ['carne picada', 'beef-mince'],
-  ['carne picada de cerdo', 'pork-mince'],
-  ['carne picada de pollo', 'chicken-mince'],
-  ['ground pork', 'pork-mince'],
-  ['minced pork', 'pork-mince'],
-  ['pork mince', 'pork-mince'],
-  ['ground chicken', 'chicken-mince'],
-  ['ground turkey', 'chicken-mince'],
-  ['beef mince', 'beef-mince'],
-  ['beef fillet', 'beef-fillet'],
-  ['beef tenderloin', 'beef-fillet'],
-  ['leg of lamb', 'lamb-leg-bone-in'],
-  ['lamb leg', 'lamb-leg-bone-in'],
-  ['pierna de cordero', 'lamb-leg-bone-in'],
-  ['lamb shoulder', 'lamb-shoulder-bone-in'],
-  ['shoulder of lamb', 'lamb-shoulder-bone-in'],
-  ['paletilla de cordero', 'lamb-shoulder-bone-in'],
-  ['lamb shank', 'lamb-shank'],
-  ['lamb chop', 'lamb-chop'],
-  ['diced lamb', 'lamb-shoulder-boneless'],
-  ['costillar de cerdo', 'pork-spare-ribs'],
-  ['costillares de cerdo', 'pork-spare-ribs'],
-  ['costilla de cerdo', 'pork-spare-ribs'],
-  ['costilla', 'pork-spare-ribs'],
-  ['venison', 'venison-loin'],
-  ['salmon', 'salmon-fillet'],
-  ['salmón', 'salmon-fillet'],
-  ['cod', 'white-fish-fillet'],
-  ['merluza', 'white-fish-fillet'],
-  ['prawn', 'prawns-shell-on'],
-  ['shrimp', 'prawns-shell-on'],
-  ['gamba', 'prawns-shell-on'],
-  ['mussel', 'mussels'],
-  ['tofu', 'tofu-firm'],
-  ['aubergine', 'aubergine'],
-  ['eggplant', 'aubergine'],
-  ['cauliflower', 'cauliflower'],
-  ['beetroot', 'beetroot-cut'],
-  ['beet', 'beetroot-cut'],
-  ['kidney bean', 'kidney-beans-dry'],
-];
+/** Each name of a cut, with its id. */
+const CUT_CALLED: ReadonlyArray<readonly [string, string]> = Object.entries(CUT_NAMES).flatMap(
+  ([id, names]) => names.split('|').map((name) => [name, id] as const),
+);
 
 /** Lower case, without accents, each word in the singular. */
 export function plainWords(text: string): string[] {
@@ -342,7 +243,9 @@ export function ingredientNamed(name: string): Ingredient | undefined {
   return best(FOUND_INGREDIENTS, name)?.means;
 }
 
-const NOT_THE_MEAT = /(?:stock|broth|caldo|bouillon|sausage|bacon|skin|gravy|seasoning|fat|rub)/iu;
+/** Made of it, or for it. */
+const NOT_THE_MEAT =
+  /(?:stock|broth|caldo|fumet|bouillon|consomm[eé]|sausage(?! meat)|bacon|skin(?!-on| on|less)|gravy|seasoning|\bfat\b|rub\b|dripping|sauce|salsa|paste|powder|extract|\bbuns?\b|\bbread\b|flakes|dried (?:shrimp|prawns?|fish|cod)|\boil\b|aceite|\bbones\b|huesos? de|chorizo|salami|prosciutto|jam[oó]n serrano|jam[oó]n york|lardon|crackling)/iu;
 
 /** The cut a recipe means; undefined where it names none, or only a stock of it. */
 export function cutNamed(name: string): Cut | undefined {

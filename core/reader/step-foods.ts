@@ -1,5 +1,5 @@
 import { namesFood, type Food } from '../meal/index.ts';
-import type { Verb } from '../terms/index.ts';
+import { FIRE_VERBS, type Verb } from '../terms/index.ts';
 import type { ReadAct } from './context.ts';
 import type { ReadRecipe } from './read.ts';
 
@@ -7,6 +7,7 @@ const IN_POT: ReadonlySet<Verb> = new Set(['simmer', 'boil', 'braise', 'steam'])
 /** What meat is done with once it has come off its fire. */
 export const OFF_FIRE: ReadonlySet<Verb> = new Set(['rest', 'hold', 'slice', 'shred']);
 const OF_SAUCE: ReadonlySet<Verb> = new Set(['simmer', 'boil', 'reduce', 'fry', 'mix', 'stir']);
+const TURNS: ReadonlySet<Verb> = new Set(['turn', 'stir', 'baste']);
 const MADE_READY: ReadonlySet<Verb> = new Set(['prepare', 'cool']);
 const FIRES: ReadonlySet<Verb> = new Set(['light', 'preheat']);
 
@@ -18,7 +19,7 @@ const OF_BRINE =
   /(?<!\p{L})(?:brine|salt|sugar|water|salmuera|sal|az[uú]car|agua|spices|especias)(?!\p{L})/iu;
 /** "Put it back", "return the meat": whatever there is. */
 const ALL =
-  /(?<!\p{L})(?:it|them|meat|pieces|everything|joint|bird|carne|piezas|todo|trozos|-?l[oa]s?)(?!\p{L})/iu;
+  /(?<!\p{L})(?:it|them|meat|pieces|everything|joint|bird|carne|piezas|todo|trozos|\p{L}{2,}(?:[aei]r|ndo|[ae])l[oa]s?|l[oa]s? \p{L}+[aei]mos)(?!\p{L})/iu;
 
 /**
  * The foods of each step of a recipe, where its words tell: none for a brine on the boil and for a
@@ -34,6 +35,9 @@ export function foodsOfActs(
     .filter(({ cut }) => cut === undefined)
     .flatMap(({ name }) => lastWord(name));
   let rested = false;
+  let cooked = false;
+  /** What is in the pot, while it is on. */
+  let pot: readonly string[] | undefined;
   /** Something has been done to a food already. */
   let inPlay = false;
   /** The line in which a sauce of its own is made. */
@@ -49,10 +53,13 @@ export function foodsOfActs(
     // What was begun with the rice goes on with it.
     else if (!works && !inPlay && sameLine?.length === 0 && !LIES.has(act.verb)) found.push([]);
     else if (foods.length === 1) found.push(undefined);
-    else found.push(inPot(act, works ?? sameLine, before, found[i - 1]));
+    else found.push(inPot(act, works ?? sameLine, pot));
     if (!works && isOfSauce(act)) sauceLine = act.line;
     const isOn = found[i]?.length !== 0 && !FIRES.has(act.verb);
-    if (isOn && OFF_FIRE.has(act.verb)) rested = true;
+    if (isOn && FIRE_VERBS.has(act.verb)) cooked = true;
+    if (isOn && cooked && OFF_FIRE.has(act.verb)) rested = true;
+    if (isOn && IN_POT.has(act.verb)) pot = found[i];
+    else if (isOn && !TURNS.has(act.verb)) pot = undefined;
     if (isOn) inPlay = true;
   });
   return found;
@@ -85,11 +92,9 @@ export function isOfSauce({ text, group = '' }: ReadAct): boolean {
 function inPot(
   act: ReadAct,
   works: readonly string[] | undefined,
-  before: ReadAct | undefined,
-  already: readonly string[] | undefined,
+  pot: readonly string[] | undefined,
 ): readonly string[] | undefined {
-  const joins = before && IN_POT.has(act.verb) && IN_POT.has(before.verb);
-  return joins && works && already ? [...new Set([...already, ...works])] : works;
+  return IN_POT.has(act.verb) && works && pot ? [...new Set([...pot, ...works])] : works;
 }
 
 /** A brine on the boil, a sauce of its own, or what is made while the meat rests. */

@@ -1,0 +1,131 @@
+/** What recipes call the meats and other foods a plan follows through its heat; English, then Spanish. */
+export const CUT_NAMES: Readonly<Record<string, string>> = {
+  'beef-fillet':
+    'beef fillet|beef tenderloin|fillet of beef|solomillo de ternera|solomillo de vaca|solomillo de buey',
+  'beef-sirloin-roast': 'sirloin roast|sirloin joint|strip roast|lomo de ternera|lomo bajo',
+  'beef-tri-tip': 'tri-tip|tri tip',
+  'beef-rib-roast-bone-in':
+    'rib roast|prime rib|standing rib roast|rib of beef|forerib|fore rib|bone-in rib roast|costillar de ternera',
+  'beef-rib-roast-boneless': 'boneless rib roast|rolled rib|rib-eye roast|ribeye roast|lomo alto',
+  'beef-topside': 'topside|top round|beef topside|silverside|redondo de ternera|tapa de ternera',
+  'beef-eye-round': 'eye of round|eye round|bottom round',
+  'beef-rump-roast': 'rump roast|beef roast|roasting joint|rump|cadera de ternera|babilla',
+  'beef-steak':
+    'steak|sirloin steak|rump steak|fillet steak|rib-eye|ribeye|rib eye steak|t-bone|porterhouse|entrecot|entrecote|chuletón|chuleton|bistec|bife|filete de ternera|new york strip|strip steak',
+  'beef-flank': 'flank steak|flank|bavette|arrachera|falda de ternera',
+  'beef-skirt': 'skirt steak|skirt|entraña|entrana',
+  'beef-hanger': 'hanger steak|onglet',
+  'beef-short-ribs': 'short rib|beef rib|costilla de ternera|asado de tira',
+  'beef-short-ribs-plate': 'plate short rib|plate rib',
+  'beef-ribs-cross-cut-thin': 'cross-cut rib|flanken rib',
+  'beef-chuck':
+    'chuck|braising steak|stewing steak|stewing beef|beef stew meat|stew meat|stew beef|braising beef|diced beef|cubed beef|beef stew|casserole steak|ternera para guisar|carne para guisar|ternera para guiso|ternera en trozo|aguja de ternera|beef',
+  'beef-chuck-roast':
+    'chuck roast|pot roast|blade roast|feather blade|beef chuck roast|braising joint',
+  'beef-brisket': 'brisket|pecho de ternera',
+  'beef-shin':
+    'beef shin|shin of beef|shin|shank of beef|beef shank|osso buco|ossobuco|morcillo|morcillo de ternera|jarrete de ternera|jarrete|zancarrón|ternera',
+  'beef-cheek': 'beef cheek|ox cheek|carrillera de ternera|carrillada de ternera',
+  oxtail: 'oxtail|rabo de toro|rabo de buey|rabo de ternera',
+  'beef-mince':
+    'ground beef|minced beef|beef mince|mince|ground chuck|carne picada|carne picada de ternera|carne molida|burger',
+  'lamb-shoulder-bone-in':
+    'lamb shoulder|shoulder of lamb|paletilla de cordero|paleta de cordero|paletilla lechal|paletilla',
+  'lamb-shoulder-boneless':
+    'boneless lamb shoulder|diced lamb|cubed lamb|lamb shoulder cubed|lamb stew meat|stewing lamb|lamb|cordero en trozo|cordero para guisar|cordero',
+  'lamb-leg-bone-in': 'leg of lamb|lamb leg|gigot|pierna de cordero',
+  'lamb-leg-boneless':
+    'boneless leg of lamb|boneless lamb leg|butterflied leg of lamb|butterflied lamb leg',
+  'lamb-leg-rolled': 'rolled leg of lamb|rolled lamb leg',
+  'lamb-rack': 'rack of lamb|lamb rack|carré de cordero|carre de cordero|costillar de cordero',
+  'lamb-chop':
+    'lamb chop|lamb cutlet|chuleta de cordero|chuletilla de cordero|chuletilla|lamb loin chop',
+  'lamb-shank': 'lamb shank|jarrete de cordero',
+  'lamb-neck': 'lamb neck|neck of lamb|neck fillet|cuello de cordero',
+  'pork-shoulder-bone-in':
+    'pork shoulder|shoulder of pork|pork butt|boston butt|picnic shoulder|paleta de cerdo|paletilla de cerdo',
+  'pork-shoulder-boneless':
+    'boneless pork shoulder|pork shoulder diced|diced pork|cubed pork|pork neck|pork collar|pork stew meat|stewing pork|pork|cerdo en trozo|magro de cerdo|aguja de cerdo|carne de cerdo|cabeza de lomo',
+  'pork-collar-steak': 'pork collar steak|pork neck steak|pork shoulder steak|pork steak',
+  'pork-loin-boneless':
+    'pork loin|loin of pork|pork loin roast|rolled pork loin|lomo de cerdo|cinta de lomo',
+  'pork-tenderloin':
+    'pork tenderloin|pork fillet|solomillo de cerdo|solomillo ibérico|solomillo iberico',
+  'pork-chop-bone-in': 'pork chop|pork cutlet|chuleta de cerdo|chuleta de lomo|chop',
+  'pork-belly-strips':
+    'pork belly strip|belly strip|belly slice|pork belly slice|tira de panceta|panceta en tira',
+  'pork-belly': 'pork belly|belly of pork|belly pork|panceta|panceta fresca',
+  'pork-spare-ribs':
+    'spare rib|pork rib|sparerib|costilla de cerdo|costillar de cerdo|costillar|costillares|costillares de cerdo|costilla|st louis rib|rack of rib',
+  'pork-back-ribs': 'baby back rib|back rib|baby rib|loin rib',
+  'pork-leg-bone-in': 'leg of pork|pork leg|fresh ham|pierna de cerdo|codillo fresco',
+  'ham-bone-in': 'gammon|gammon joint|ham joint|smoked gammon|uncooked ham|raw ham|jamón fresco',
+  'ham-cooked-bone-in':
+    'cooked ham|ham|bone-in ham|smoked ham|spiral ham|baked ham|cooked ham joint',
+  'ham-hock':
+    'ham hock|smoked ham hock|raw ham hock|pork hock|gammon hock|smoked hock|hock|codillo|codillo de cerdo|lacón|lacon|knuckle',
+  'pork-cheek': 'pork cheek|carrillera|carrillera de cerdo|carrillada|carrillada de cerdo',
+  'pork-mince':
+    'ground pork|minced pork|pork mince|carne picada de cerdo|pork sausage meat|sausage meat',
+  'chicken-whole': 'whole chicken|roasting chicken|chicken|pollo|pollo entero|pollo de corral',
+  'chicken-breast':
+    'chicken breast|chicken fillet|breast of chicken|pechuga|pechuga de pollo|chicken tender|boneless chicken breast',
+  'chicken-thigh-bone-in':
+    'bone-in chicken thigh|chicken leg|chicken quarter|chicken leg quarter|chicken piece|chicken joint|chicken thigh bone in|skin-on chicken thigh|muslo de pollo|muslo|contramuslo con hueso|cuarto trasero de pollo|trasero de pollo|pollo troceado|pollo en trozo',
+  'chicken-thigh-boneless':
+    'chicken thigh|boneless chicken thigh|boneless thigh|chicken thigh fillet|contramuslo|contramuslo de pollo|contramuslo deshuesado|boneless chicken|diced chicken|thigh',
+  'chicken-drumstick': 'drumstick|chicken drumstick|jamoncito de pollo|jamoncito',
+  'chicken-wing': 'chicken wing|wing|alita de pollo|alita|ala de pollo',
+  'chicken-mince':
+    'ground chicken|minced chicken|chicken mince|ground turkey|turkey mince|minced turkey|carne picada de pollo|carne picada de pavo',
+  'turkey-whole': 'whole turkey|turkey|pavo|pavo entero',
+  'turkey-breast': 'turkey breast|turkey crown|boneless turkey breast|pechuga de pavo',
+  'turkey-breast-bone-in': 'bone-in turkey breast|turkey breast on the bone|turkey breast bone in',
+  'turkey-leg': 'turkey leg|turkey drumstick|turkey thigh|muslo de pavo',
+  'duck-whole': 'whole duck|duck|duckling|pato|pato entero',
+  'duck-breast': 'duck breast|magret|magret de pato|pechuga de pato',
+  'duck-leg': 'duck leg|muslo de pato|duck thigh',
+  'goose-whole': 'goose|whole goose|ganso|oca',
+  'guinea-fowl-whole': 'guinea fowl|guinea hen|pintada',
+  quail: 'quail|codorniz|codornice',
+  pheasant: 'pheasant|faisán|faisan',
+  'wood-pigeon': 'pigeon|wood pigeon|squab|pichón|pichones|paloma',
+  'venison-loin':
+    'venison loin|venison fillet|venison steak|venison|lomo de ciervo|lomo de venado|solomillo de ciervo',
+  'venison-haunch':
+    'venison haunch|haunch of venison|venison leg|leg of venison|venison roast|pierna de ciervo',
+  'venison-dice':
+    'diced venison|venison dice|venison stew meat|stewing venison|ciervo en trozo|ciervo para guisar',
+  'wild-boar-shoulder': 'wild boar|boar shoulder|wild boar shoulder|jabalí|jabali',
+  'rabbit-jointed': 'rabbit|jointed rabbit|conejo|conejo troceado',
+  'rabbit-saddle': 'rabbit saddle|saddle of rabbit',
+  'hare-jointed': 'hare|liebre',
+  'salmon-fillet':
+    'salmon|salmon fillet|salmón|lomo de salmón|filete de salmón|rodaja de salmón|salmon steak',
+  'salmon-side': 'salmon side|side of salmon|whole salmon fillet|lado de salmón',
+  'trout-fillet': 'trout fillet|filete de trucha|sea trout fillet',
+  'trout-whole': 'trout|whole trout|trucha',
+  'mackerel-whole': 'mackerel|caballa|sardina grande',
+  'tuna-steak': 'tuna steak|fresh tuna|tuna loin|atún fresco|lomo de atún|ventresca|bonito',
+  'bream-whole':
+    'bream|sea bream|whole bream|dorada|besugo|pargo|sea bass|whole sea bass|lubina|branzino|red snapper|snapper',
+  'fish-whole': 'whole fish|pescado entero|rodaballo|turbot',
+  'white-fish-fillet':
+    'cod|cod fillet|cod loin|haddock|hake|hake fillet|pollock|coley|halibut|monkfish|tilapia|catfish|plaice|sole|whiting|white fish|fish fillet|firm white fish|sea bass fillet|bream fillet|merluza|lomo de merluza|bacalao|bacalao fresco|lomo de bacalao|rape|lenguado|filete de pescado|pescado blanco|pescadilla|fletán|corvina|mero',
+  'prawns-shell-on':
+    'prawn|shrimp|king prawn|tiger prawn|gamba|langostino|camarón|camarones|shell-on prawn|langoustine',
+  'prawns-peeled': 'peeled prawn|peeled shrimp|shelled prawn|gamba pelada|raw peeled prawn',
+  scallops: 'scallop|vieira|sea scallop',
+  mussels: 'mussel|mejillón|mejillones',
+  clams: 'clam|almeja|cockle|berberecho',
+  squid: 'squid|calamari|calamar|calamares|chipirón|chipirones|sepia|cuttlefish',
+  octopus: 'octopus|pulpo',
+  'lobster-whole': 'lobster|bogavante|langosta',
+  'crab-whole': 'crab|whole crab|cangrejo|buey de mar|centollo',
+  'tofu-firm': 'tofu|firm tofu',
+  'pressed-cheese-grilling': 'halloumi|grilling cheese|queso para asar',
+  aubergine: 'aubergine|eggplant|berenjena',
+  cauliflower: 'cauliflower|coliflor',
+  'beetroot-cut': 'beetroot|beet|remolacha',
+  'kidney-beans-dry': 'kidney bean|dried kidney bean|red kidney bean|alubia roja|frijol rojo',
+};
