@@ -107,7 +107,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'rest',
     words:
-      /(?<!\p{L})(?:rest|rests|rested|resting|relax\p{L}*|tent(?:ed)?|off the heat|away from the heat|before (?:you )?(?:carv|slic|cutt?|touch)\p{L}*|warm (?:plate|dish|board)|cool ?box|cool ?bag|insulated box|cooler|reposo|reposar|reposa\p{L}*|descans\p{L}*|fuera del fuego|antes de (?:cortar|trinchar)|en la tabla|tapad[oa]s? con (?:papel|aluminio))(?!\p{L})/iu,
+      /(?<!\p{L})(?:rest|rests|rested|resting|relax\p{L}*|tent(?:ed)?|under (?:loose )?foil|(?:it|they) (?:sat|sits?)|off the heat|away from the heat|before (?:you )?(?:carv|slic|cutt?|touch)\p{L}*|warm (?:plate|dish|board)|cool ?box|cool ?bag|insulated box|cooler|reposo|reposar|reposa\p{L}*|descans\p{L}*|fuera del fuego|antes de (?:cortar|trinchar)|en la tabla|tapad[oa]s? con (?:papel|aluminio))(?!\p{L})/iu,
     when: ({ dough }) => !dough,
     over: ['put', 'wait', 'cook'],
   },

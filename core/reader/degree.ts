@@ -58,7 +58,7 @@ const UNSIGNED =
 
 /** "Till a thermometer says 140": without a sign, of the middle. */
 const UNSIGNED_CORE =
-  /(?:(?:probe|sonda)\s(?=\d{2}(?!\d))|(?:thermometer|probe|internal temp(?:erature)?|term[oó]metro|sonda)[^.;\d]{0,30}(?:says|reads|registers|hits|shows|reaches|is|at|of|marca|marque|diga)\s+(?:about\s+)?|(?<!\p{L})(?:take|bring|cook|roast|grill|smoke|lleva|llevar)(?!\p{L})[^.;\d]{0,30}\s(?:to|up to|on to|hasta|a)\s+(?=\d{2}(?!\d)))(\d{2,3})(?!\s*(?:°|º|degrees?|grados?|min|h\b|hours?|g\b|kg|cm|mm|%|[CF]\b)|\d)/giu;
+  /(?:(?:probe|sonda)\s(?=\d{2}(?!\d))|(?:thermometer|probe|internal temp(?:erature)?|term[oó]metro|sonda)[^.;\d]{0,30}(?:says|said|reads?|registers|registered|hits?|shows|showed|reaches|reached|is|was|at|of|marca|marcaba|marque|diga)\s+(?:about\s+)?|(?<!\p{L})(?:take|bring|cook|roast|grill|smoke|lleva|llevar)(?!\p{L})[^.;\d]{0,30}\s(?:to|up to|on to|hasta|a)\s+(?=\d{2}(?!\d)))(\d{2,3})(?!\s*(?:°|º|degrees?|grados?|min|h\b|hours?|g\b|kg|cm|mm|%|[CF]\b)|\d)/giu;
 /** "Until they hit 140", "keep going to 203", "pull it at 52". */
 const UNSIGNED_REACHED =
   /(?<!\p{L})(?:(?:until|till|til|once|when|hasta que|cuando)\s+(?:\p{L}+\s+){0,5}?(?:hits?|reach(?:es)?|reads?|registers?|says|shows?|gets? to|(?:is|are) at|marque|llegue a|alcance)|(?:keep going|carry on|continue|go on|cook on|push on)\s+(?:on\s+)?(?:to|until|till)|(?:pull|take|lift|whip) (?:it |them |the \p{L}+ )?(?:off |out )?at|(?:off|out) at)\s+(?:about\s+|around\s+|roughly\s+|unos\s+)?(\d{2,3})(?!\s*(?:°|º|degrees?|grados?|min|h\b|hours?|g\b|kg|cm|mm|%|[CF]\b)|[\d:.,]\d)/giu;

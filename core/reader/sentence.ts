@@ -250,7 +250,12 @@ const STORY =
 
 /** What a text speaks of, a brine or a marinade, is what meat is then put into. */
 export function noteSoak(text: string, context: Context): void {
-  if (/(?<!\p{L})(?:brin(?:e|ed|ing)|salmuera)(?!\p{L})/iu.test(text)) context.soak = 'brine';
+  if (
+    /(?<!\p{L})(?:brin(?:e|ed|ing)|salmuera|(?:dissolve|disolver|disuelve) (?:the |la )?(?:\p{L}+ (?:and|y) )?(?:salt|sal))(?!\p{L})/iu.test(
+      text,
+    )
+  )
+    context.soak = 'brine';
   else if (/marinad|marinat|marinar|adobo|macera|rub\b|dry rub/iu.test(text))
     context.soak = 'marinate';
 }
