@@ -20,7 +20,13 @@ export function beginsWith(
 }
 
 /** What is begun so long before something else. */
-const AHEAD: ReadonlySet<VerbWords> = new Set<VerbWords>(['temper', 'light', 'preheat', 'soak']);
+const AHEAD: ReadonlySet<VerbWords> = new Set<VerbWords>([
+  'temper',
+  'light',
+  'preheat',
+  'soak',
+  'brine',
+]);
 /** Work whose own minutes are its own. */
 const WORK: ReadonlySet<VerbWords> = new Set<VerbWords>(['mix', 'prepare']);
 

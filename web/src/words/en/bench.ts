@@ -17,6 +17,7 @@ export const bench = {
   'bench.onScale': 'On the scale',
   'bench.fixed': 'One batch, as written',
   'bench.asUsed': 'As much as is used, × {{factor}}',
+  'bench.forPortions': 'For {{portions}} portions; the recipe is for {{baseline}}, so × {{factor}}',
   'bench.recipeFor': 'recipe is for {{weight}}, so × {{factor}}',
   'bench.withApart': 'with what is kept apart, {{all}}',
   'bench.for': 'for {{what}}',

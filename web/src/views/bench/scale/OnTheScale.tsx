@@ -5,21 +5,14 @@ import {
   shareOfPlate,
   showVolume,
   showWeight,
+  writeNumber,
   yieldOf,
-  type BasisKind,
 } from '@zemrin/core';
 import { EditField } from '../../../ui/EditField.tsx';
 import { WeightField } from '../../../ui/WeightField.tsx';
-import type { WordKey } from '../../../words/en.ts';
 import { useWords } from '../../../words/words.ts';
 import { ReserveField } from '../mixture/ReserveField.tsx';
 import type { OnBench } from '../useBench.ts';
-
-/** How much there is of what goes on no food. */
-const ALONE: Partial<Record<BasisKind, WordKey>> = {
-  asUsed: 'bench.asUsed',
-  perPortion: 'basis.onScale.perPortion',
-};
 
 /** What lies on the scale, what the recipe was written for, and what is set aside first. */
 export function OnTheScale(bench: OnBench) {
@@ -31,7 +24,15 @@ export function OnTheScale(bench: OnBench) {
     <section className="flex flex-col gap-3.5">
       {batch.batchG === 0 ? (
         <p className="time border-b-2 border-ink pb-2 text-xl">
-          {t(ALONE[basis.kind] ?? 'bench.fixed', { factor: batch.factor.toFixed(2) })}
+          {basis.kind === 'perPortion'
+            ? t('bench.forPortions', {
+                portions: writeNumber(batch.factor * basis.baseline),
+                baseline: writeNumber(basis.baseline),
+                factor: batch.factor.toFixed(2),
+              })
+            : t(basis.kind === 'asUsed' ? 'bench.asUsed' : 'bench.fixed', {
+                factor: batch.factor.toFixed(2),
+              })}
         </p>
       ) : (
         <div>
