@@ -44,7 +44,7 @@ describe('hands on raw meat at the board', () => {
   });
 
   it('do not where nothing is raw, and not where the cook has said so', () => {
-    const greens = mealWith(RAW.replaceAll('chicken thighs', 'carrots'));
+    const greens = mealWith(RAW.replaceAll(/chicken(?: thighs)?/giu, 'carrots'));
     expect(greens.dishes[0]?.steps.some(({ washes }) => washes)).toBe(false);
     const { dish } = draftDish(readRecipe(RAW));
     const said = { ...dish, steps: dish.steps.map((step): Step => ({ ...step, washes: false })) };

@@ -14,6 +14,23 @@ import { useWords } from '../../../words/words.ts';
 import { ReserveField } from '../mixture/ReserveField.tsx';
 import type { OnBench } from '../useBench.ts';
 
+/** How much there is of what goes on no food. */
+function OnNoFood({ batch, mixture: { basis } }: OnBench) {
+  const t = useWords();
+  const factor = batch.factor.toFixed(2);
+  return (
+    <p className="time border-b-2 border-ink pb-2 text-xl">
+      {basis.kind === 'perPortion'
+        ? t('bench.forPortions', {
+            portions: writeNumber(batch.factor * basis.baseline),
+            baseline: writeNumber(basis.baseline),
+            factor,
+          })
+        : t(basis.kind === 'asUsed' ? 'bench.asUsed' : 'bench.fixed', { factor })}
+    </p>
+  );
+}
+
 /** What lies on the scale, what the recipe was written for, and what is set aside first. */
 export function OnTheScale(bench: OnBench) {
   const t = useWords();
@@ -23,17 +40,7 @@ export function OnTheScale(bench: OnBench) {
   return (
     <section className="flex flex-col gap-3.5">
       {batch.batchG === 0 ? (
-        <p className="time border-b-2 border-ink pb-2 text-xl">
-          {basis.kind === 'perPortion'
-            ? t('bench.forPortions', {
-                portions: writeNumber(batch.factor * basis.baseline),
-                baseline: writeNumber(basis.baseline),
-                factor: batch.factor.toFixed(2),
-              })
-            : t(basis.kind === 'asUsed' ? 'bench.asUsed' : 'bench.fixed', {
-                factor: batch.factor.toFixed(2),
-              })}
-        </p>
+        <OnNoFood {...bench} />
       ) : (
         <div>
           <Weight {...bench} />
