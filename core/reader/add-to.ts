@@ -2,6 +2,8 @@ import { HEATS, type ReadAct } from './context.ts';
 
 /** Only over a fire anything is looked after so often. Our own line, no source. */
 const OFTEN_MIN = 10;
+/** A stone in the oven, at the longest. Common practice, no source. */
+const LONGEST_PREHEAT_MIN = 60;
 const TENDING: ReadonlySet<string> = new Set(['turn', 'baste', 'stir']);
 
 /**
@@ -21,6 +23,8 @@ export function addTo(acts: ReadAct[], adds: Partial<ReadAct>): boolean {
   // What lies in the cold is not turned every half minute.
   const often = adds.tendEveryMin !== undefined && adds.tendEveryMin < OFTEN_MIN;
   if (often && !HEATS.has(act.verb)) return false;
+  // No oven takes so long to get hot: that is how long something is in it.
+  if (act.verb === 'preheat' && (adds.likelyMin ?? 0) > LONGEST_PREHEAT_MIN) return false;
   const { moments, ...others } = adds;
   if (moments) acts[at] = { ...act, moments: [...(act.moments ?? []), ...moments] };
   const said = Object.entries(others).filter(([, value]) => value !== undefined);

@@ -8,7 +8,7 @@ interface At {
  * Words like "in 4" or "serves 6" say it is no time.
  */
 const LOOSE =
-  /(?<![\p{L}\d.,/°º#×x–-])(\d+(?:[.,]\d+)?\s?[½¼¾⅓⅔]?|[½¼¾⅓⅔])(?=\s*(?:[,.;)](?!\d)|$|(?:for (?:rare|medium|well|the (?:first|second|other|thick|thin|small|large)|thick|thin)|or so|more|without|uncovered|sin|at (?:the )?(?:most|least))(?!\p{L})))/giu;
+  /(?<![\p{L}\d.,/°º#×x–-])(\d+(?:[.,]\d+)?\s?[½¼¾⅓⅔]?|[½¼¾⅓⅔])(?=\s*(?:[,.;)](?!\d)|$|(?:for (?:rare|medium|well|the (?:first|second|other|thick|thin|small|large)|thick|thin)|or so|more|(?:at|a) \d{2,3}|without|uncovered|sin|at (?:the )?(?:most|least))(?!\p{L})))/giu;
 const COUNTS =
   /(?:in|into|serves?|makes?|feeds|step|steps|mark|gas|no\.?|number|part|of|per|page|take|takes|all|with|to|en|para|paso|de|con)\s*$/iu;
 /** "18 minutes for pink or 25 for well done": another taste. */

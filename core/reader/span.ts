@@ -134,7 +134,7 @@ function halfOf(words: string | undefined): number {
 
 /** "Another five", "for 15.", "five more", "every six": minutes, where nothing else is said behind. */
 const BARE_MINUTES = new RegExp(
-  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest|reposar?|otr[oa]s|cada)\\s+)(${NUMBER})|(?<=(?:for|durante)\\s+)(\\d{1,2})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$)))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;)]|$))`,
+  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest|(?:^|then |and )(?:simmer|braise|bake|roast|fry|grill|steam)|reposar?|otr[oa]s|cada)\\s+)(${NUMBER})|(?<=(?:for|durante)\\s+)(\\d{1,2})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$)))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;)]|$))`,
   'giu',
 );
 /** Fewer are persons. */
@@ -142,7 +142,7 @@ const LEAST_BARE_MIN = 5;
 
 /** "15 minutes, 3 without the foil". */
 const BARE_BEHIND =
-  /(?<=^|[,;]\s|(?:and|then|y|luego)\s)(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?(?=\s+(?:without|uncovered|covered|sin (?:tapa|papel)|destapad|tapad|a fuego|(?:over|on)(?: an?)? (?:low|high|gentle)))/giu;
+  /(?<=^|[,;]\s|(?:and|then|y|luego)\s|(?:^|y |and )(?:otr[oa]s|another)\s)(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?(?=\s+(?:(?:a|at) \d{2,3}(?!\d)|without|uncovered|covered|sin (?:tapa|papel)|destapad|tapad|a fuego|(?:over|on)(?: an?)? (?:low|high|gentle)))/giu;
 
 function bareIn(text: string): Atom[] {
   const behind = [...text.matchAll(BARE_BEHIND)].map(
@@ -164,9 +164,10 @@ function bareIn(text: string): Atom[] {
 function bareMinutesIn(text: string): Atom[] {
   return [...text.matchAll(BARE_MINUTES)].flatMap((match): Atom[] => {
     const minutes = numberIn(match[0]);
-    const again = /(?:another|further|every|each|again for|rest|reposar?|otr[oa]s|cada)\s+$/iu.test(
-      text.slice(0, match.index),
-    );
+    const again =
+      /(?:another|further|every|each|again for|rest|simmer|braise|bake|roast|fry|grill|steam|reposar?|otr[oa]s|cada)\s+$/iu.test(
+        text.slice(0, match.index),
+      );
     const behind = text.slice(match.index + match[0].length);
     const more =
       /^\s+(?:more|m[aá]s)/iu.test(behind) &&
