@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { fixed, oven, smallMeal } from '../test/small-meal.ts';
+import { fixed, hob, oven, smallMeal } from '../test/small-meal.ts';
 import { at } from '../test/meals.ts';
 import { chainUpTo } from './cook-of-step.ts';
 import { mealOf } from './parse.ts';
@@ -15,5 +15,28 @@ describe('the stages of a cook', () => {
     const last = dish?.steps.at(-1);
     if (!dish || !last) throw new Error('no dish');
     expect(chainUpTo(dish, last).chain.map(({ verb: one }) => one)).toEqual(['roast', 'roast']);
+  });
+
+  it.each([
+    ['on no food', []],
+    ['on another food', ['onions']],
+  ])('leave out what is fried between them %s', (_what, foods) => {
+    const fry = { verb: 'fry', place: hob(180), time: fixed(10), foods };
+    const last = {
+      verb: 'roast',
+      place: oven(160),
+      time: { kind: 'heat', food: 'food', until: { coreC: 74 } },
+    };
+    const spec = { cut: 'duck-whole', steps: [roasting(75), fry, last] };
+    const document = smallMeal('duck', spec) as { dishes: { foods: object[] }[] };
+    document.dishes[0]?.foods.push({
+      id: 'onions',
+      name: 'onions',
+      share: { kind: 'fixed', weightG: 200 },
+    });
+    const [dish] = mealOf(document, NOW).dishes;
+    const roast = dish?.steps.at(-1);
+    if (!dish || !roast) throw new Error('no dish');
+    expect(chainUpTo(dish, roast).chain.map(({ verb }) => verb)).toEqual(['roast', 'roast']);
   });
 });

@@ -115,15 +115,32 @@ function isFan(step: Step, kitchen: Kitchen): boolean {
   return one?.fan === true;
 }
 
-/** The step a food comes from, in its own chain; turning it and basting it are no halt. */
-function stepBefore(dish: Dish, step: Step, passed: readonly Step[] = []): Step | undefined {
+/**
+ * The step a food comes from, in its own chain. Turning it and basting it are no halt, nor is what
+ * says that it works on other foods, or on none.
+ */
+function stepBefore(
+  dish: Dish,
+  step: Step,
+  food: string | undefined,
+  passed: readonly Step[] = [],
+): Step | undefined {
   const before = step.after.flatMap((gap) =>
     dish.steps.filter(({ id }) => id === gap.step && gap.from === 'end'),
   );
-  const own = before.find(({ verb }) => ON_FOOD.has(verb));
+  const isOthers = ({ foods }: Step) =>
+    foods !== undefined && (foods.length === 0 || (food !== undefined && !foods.includes(food)));
+  const own = before.find((one) => ON_FOOD.has(one.verb) && !isOthers(one));
   if (own) return own;
-  const turned = before.find((one) => IN_PASSING.has(one.verb) && !passed.includes(one));
-  return turned && stepBefore(dish, turned, [...passed, turned]);
+  const passes = before.find(
+    (one) => (IN_PASSING.has(one.verb) || isOthers(one)) && !passed.includes(one),
+  );
+  return passes && stepBefore(dish, passes, food, [...passed, passes]);
+}
+
+/** The food a step is timed by. */
+function timedFood({ time }: Step): string | undefined {
+  return 'food' in time ? time.food : undefined;
 }
 
 /** What is done to a food between two stages of its cook, and takes no heat from it. */
@@ -150,7 +167,8 @@ export function cookUpTo(meal: HeatContext, dish: Dish, step: Step): CookSpec {
 export function chainUpTo(dish: Dish, step: Step): { chain: Step[]; startC: number } {
   const chain: Step[] = [step];
   let startC = FROM_FRIDGE_C;
-  for (let at = stepBefore(dish, step); at; at = stepBefore(dish, at)) {
+  const food = timedFood(step);
+  for (let at = stepBefore(dish, step, food); at; at = stepBefore(dish, at, food)) {
     if (at.place.kind === 'freezer') startC = FREEZER_C;
     if (liesCold(at.place)) break;
     // A cook is some stages long; a circle of steps has been refused before.
@@ -224,7 +242,8 @@ function wholeCook(meal: HeatContext, dish: Dish, step: Step): { spec: CookSpec;
   let last = step;
   for (;;) {
     const next = dish.steps.find(
-      (later) => later.time.kind === 'heat' && stepBefore(dish, later)?.id === last.id,
+      (later) =>
+        later.time.kind === 'heat' && stepBefore(dish, later, timedFood(later))?.id === last.id,
     );
     if (!next || next.id === step.id) break;
     last = next;

@@ -21,15 +21,11 @@ export function isMoment(text: string, { from, to }: ReadDuration): boolean {
 
 /** "After an hour", "for the last ten minutes", "10 minutes into it": a moment of what goes on. */
 export function isWithin(text: string, { from, to }: ReadDuration): boolean {
-  return (
-    /(?:after(?: about)?|tras|at the end of|for the (?:last|final)|(?:in|during) the (?:first|last|final)|pasad[oa]s?|despu[eé]s de|al cabo de|(?:durante )?los [uú]ltimos)\s*$/iu.test(
-      text.slice(0, from),
-    ) ||
-    /^\s*(?:into|from the end|in advance|later|old|apart|before (?:the end|serving|it))/iu.test(
-      text.slice(to),
-    )
-  );
+  return AT_A_MOMENT.test(text.slice(0, from)) || INTO_IT.test(text.slice(to));
 }
+
+const INTO_IT =
+  /^\s*(?:into|from the end|in advance|later|old|apart|before (?:the end|serving|it))/iu;
 
 /** What a moment adds, and where it stands. */
 interface ReadMomentHere {
