@@ -27,23 +27,14 @@ export function bookBench(): Line[] {
     });
     return (100 * sound.length) / Math.max(1, meals.length);
   };
-  const pairs = pairsOfBook();
-  return [
-    atLeast(
-      'planner',
-      `${pairs.length} pairs of the book: planned, safe, audited`,
-      made(pairs),
-      '%',
-      99.5,
-    ),
-    atLeast(
-      'planner',
-      '300 fours of the book: planned, safe, audited',
-      made(foursOfBook(300)),
-      '%',
-      97,
-    ),
-  ];
+  return (['ordinary', 'outdoors', 'tiny'] as const).flatMap((kitchen) => {
+    const pairs = pairsOfBook(kitchen);
+    const what = `of the book, ${kitchen} kitchen: planned, safe, audited`;
+    return [
+      atLeast('planner', `${pairs.length} pairs ${what}`, made(pairs), '%', 99.5),
+      atLeast('planner', `300 fours ${what}`, made(foursOfBook(300, kitchen)), '%', 97),
+    ];
+  });
 }
 
 /** Meals as cooks put them on the table: whether they come out, how surely, how kindly, how soon. */

@@ -209,7 +209,8 @@ function heatAround(meal: Meal, kind: PlaceKind, tempC: number | undefined): num
   if (tempC !== undefined) return tempC;
   if (kind === 'fridge') return FRIDGE_C;
   if (kind === 'freezer') return FREEZER_C;
-  return conditionsOf(meal.kitchen).roomC;
+  const { roomC, outdoorC } = conditionsOf(meal.kitchen);
+  return kind === 'outside' ? outdoorC : roomC;
 }
 
 const KEEPS_HOT: ReadonlySet<Verb> = new Set(['hold', 'rest']);

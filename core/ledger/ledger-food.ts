@@ -1,6 +1,6 @@
 import { MINUTES_PER_HOUR } from '../figures/index.ts';
 import { isFirePlace } from '../places/index.ts';
-import { isEggDish, isShellEgg } from '../pantry/index.ts';
+import { isEggDish, isLeftOver, isShellEgg } from '../pantry/index.ts';
 import { cutOf, foodFacts, type Dish, type Food, type Meal, type Step } from '../meal/index.ts';
 import {
   FISH_FROZEN,
@@ -15,16 +15,21 @@ import { beginsAs, spansOf, type Working } from './food-story.ts';
 import { isFire, mixturesOf } from './step-chain.ts';
 import type { StepTiming } from './step-timing.ts';
 
-/** What a food's story is told of. */
-export interface FoodOfPlan {
-  readonly meal: Meal;
+/** A dish of a plan: what each of its steps works on, and what heat knows of it. */
+export interface DishOfPlan {
   readonly dish: Dish;
-  readonly food: Food;
-  readonly timing: ReadonlyMap<string, StepTiming>;
-  /** The foods each step works on. */
   readonly foods: ReadonlyMap<string, readonly string[]>;
   readonly warm: ReadonlyMap<string, FoodTemperatures>;
+}
+
+/** What a food's story is told of. */
+export interface FoodOfPlan extends DishOfPlan {
+  readonly meal: Meal;
+  readonly food: Food;
+  readonly timing: ReadonlyMap<string, StepTiming>;
   readonly servingMin: number;
+  /** Of what other dish's food it is a part, up to the end of which step. */
+  readonly takenFrom?: { readonly of: DishOfPlan; readonly food: Food; readonly step: string };
 }
 
 /** A food as the rules see it: what it is, and its story. */
@@ -49,10 +54,12 @@ export function ledgerFood(of: FoodOfPlan): LedgerFood {
     toxicBean: cut?.id.startsWith('kidney-beans') ?? /kidney beans?/i.test(food.name),
     grain: GRAINS.test(cut?.id ?? ''),
     starchy: STARCHY.test(cut?.id ?? ''),
+    leftOver: cut !== undefined && isLeftOver(cut),
     egg: cut !== undefined && isShellEgg(cut),
     eggDish: cut !== undefined && isEggDish(cut),
     frozenFirst: (food.frozenBefore ?? false) || (animal === 'fish' && isFrozenHard(spans)),
     spans,
+    takenMin: of.takenFrom && of.timing.get(of.takenFrom.step)?.endMin,
     fires: works.flatMap(({ fire }) => fire ?? []),
   };
 }
@@ -69,8 +76,17 @@ function isFrozenHard(spans: readonly LedgerSpan[]): boolean {
 
 type Facts = Parameters<typeof killsIn>[1];
 
+/** What was done to it while it was part of another dish's food. */
+function worksBefore({ takenFrom, ...of }: FoodOfPlan, facts: Facts): Working[] {
+  const taken = takenFrom && of.timing.get(takenFrom.step);
+  if (!taken) return [];
+  const whole = worksOf({ ...of, ...takenFrom.of, food: takenFrom.food }, facts);
+  return whole.filter(({ at }) => at.endMin <= taken.endMin);
+}
+
 /** The steps that work on the food, in their order, each with what its fire does. */
 function worksOf(of: FoodOfPlan, facts: Facts): Working[] {
+  const earlier = worksBefore(of, facts);
   const { dish, food, foods, timing, warm } = of;
   const ofFood = (step: Step) => foods.get(step.id)?.includes(food.id) ?? false;
   const steps = dish.steps
@@ -81,7 +97,8 @@ function worksOf(of: FoodOfPlan, facts: Facts): Working[] {
     })
     .sort((a, b) => a.at.startMin - b.at.startMin);
   let cooked = (facts.animal === 'none' && !facts.eggs) || facts.ready;
-  return steps.map(({ step, at }) => {
+  cooked ||= earlier.at(-1)?.cookedBy ?? false;
+  const own = steps.map(({ step, at }) => {
     const temperatures = isTimedBy(step, food, dish) ? warm.get(step.id) : undefined;
     const fire = isFire(dish, step)
       ? fireOf(of, step, at, { temperatures, ofFood, cooked })
@@ -89,6 +106,7 @@ function worksOf(of: FoodOfPlan, facts: Facts): Working[] {
     cooked ||= fire !== undefined && killsIn(fire, facts);
     return { step, at, mixtures: mixturesOf(step), temperatures, fire, cookedBy: cooked };
   });
+  return [...earlier, ...own];
 }
 
 /** Temperatures are those of the food that times the chain: a rest of it, or a step of its own. */

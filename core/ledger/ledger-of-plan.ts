@@ -7,10 +7,13 @@ import {
   coolingOfBatch,
   cutOf,
   foodsByStep,
+  isAfterFire,
   isAside,
   pieceOf,
+  takenFrom,
   washesUp,
   type Dish,
+  type Food,
   type Meal,
   type Step,
 } from '../meal/index.ts';
@@ -25,7 +28,7 @@ import { coolingPots } from './cooling-pots.ts';
 import { minutesWarmInFridge, temperaturesOf } from './food-temperatures.ts';
 import { ancestors, COOLS, goesOn, isFire, mixturesOf } from './step-chain.ts';
 import type { StepTiming } from './step-timing.ts';
-import { ledgerFood } from './ledger-food.ts';
+import { ledgerFood, type DishOfPlan, type FoodOfPlan } from './ledger-food.ts';
 import { mixtureFacts } from './ledger-mixture.ts';
 import { spansOfMixture } from './mixture-story.ts';
 
@@ -34,6 +37,12 @@ export function ledgerOf(meal: Meal, servingMin: number, planned: readonly StepT
   const { roomC, outdoorC } = conditionsOf(meal.kitchen);
   const timing = new Map(planned.map((one) => [one.id, one]));
   const conflicts = avoidConflicts(meal);
+  const dishes = new Map(
+    meal.dishes.map((dish) => {
+      const warm = temperaturesOf(meal, dish, timing);
+      return [dish.id, { dish, warm, foods: foodsByStep(meal, dish) }] as const;
+    }),
+  );
   return {
     servingMin,
     boilingC: boilingCAt(meal.kitchen.altitudeM),
@@ -43,21 +52,29 @@ export function ledgerOf(meal: Meal, servingMin: number, planned: readonly StepT
     outdoorC,
     children: meal.eaters.some(({ who }) => who === 'child'),
     frail: meal.eaters.some(({ frail }) => frail === true),
-    dishes: meal.dishes.map((dish) => ({
-      ...ledgerDish(meal, dish, timing, servingMin),
-      conflicts: conflicts.filter((one) => one.dish === dish.id),
+    dishes: [...dishes.values()].map((of) => ({
+      ...ledgerDish({ meal, timing, servingMin, dishes }, of),
+      conflicts: conflicts.filter((one) => one.dish === of.dish.id),
     })),
   };
 }
 
-function ledgerDish(
-  meal: Meal,
-  dish: Dish,
-  timing: ReadonlyMap<string, StepTiming>,
-  servingMin: number,
-): Omit<LedgerDish, 'conflicts'> {
-  const warm = temperaturesOf(meal, dish, timing);
-  const foods = foodsByStep(meal, dish);
+/** A plan with all its dishes. */
+interface OfPlan extends Pick<FoodOfPlan, 'meal' | 'timing' | 'servingMin'> {
+  readonly dishes: ReadonlyMap<string, DishOfPlan>;
+}
+
+/** Of what another dish's food a food is a part, as the ledger tells it. */
+function partOf({ meal, dishes }: OfPlan, food: Food): Pick<FoodOfPlan, 'takenFrom'> {
+  const source = takenFrom(meal, food);
+  const of = source && dishes.get(source.dish.id);
+  return of ? { takenFrom: { of, food: source.food, step: source.step.id } } : {};
+}
+
+function ledgerDish(plan: OfPlan, of: DishOfPlan): Omit<LedgerDish, 'conflicts'> {
+  const { meal, timing, servingMin } = plan;
+  const { dish, warm, foods } = of;
+  const cooked = new Set(dish.foods.filter((one) => isTakenCooked(meal, one)).map(({ id }) => id));
   const pots = coolingPots(meal, dish, timing);
   const acts = dish.steps
     .flatMap((step) => {
@@ -68,6 +85,7 @@ function ledgerDish(
       return [
         {
           ...act,
+          afterFire: act.afterFire || (foods.get(step.id) ?? []).some((id) => cooked.has(id)),
           foods: foods.get(step.id) ?? [],
           thenFiredMin: thenFiredMin(dish, step, timing),
           ...(cools && { cools }),
@@ -79,7 +97,7 @@ function ledgerDish(
     id: dish.id,
     name: dish.name,
     foods: dish.foods.map((food) =>
-      ledgerFood({ meal, dish, food, timing, foods, warm, servingMin }),
+      ledgerFood({ meal, timing, servingMin, ...of, food, ...partOf(plan, food) }),
     ),
     mixtures: dish.mixtures.map((mixture) => {
       const facts = mixtureFacts(meal, dish, mixture);
@@ -90,6 +108,11 @@ function ledgerDish(
       coolsBackMin: act.afterFire ? 0 : minutesWarmInFridge(meal, dish, acts.slice(0, i), act),
     })),
   };
+}
+
+function isTakenCooked(meal: Meal, food: Food): boolean {
+  const source = takenFrom(meal, food);
+  return source !== undefined && isAfterFire(source.dish, source.step);
 }
 
 function ledgerAct(

@@ -97,8 +97,12 @@ function joinsFoodMin(
 }
 
 function aroundC(meal: Meal, { place }: Step): number {
-  const { roomC } = conditionsOf(meal.kitchen);
-  const usual: Partial<Record<PlaceKind, number>> = { fridge: FRIDGE_C, freezer: FREEZER_C };
+  const { roomC, outdoorC } = conditionsOf(meal.kitchen);
+  const usual: Partial<Record<PlaceKind, number>> = {
+    fridge: FRIDGE_C,
+    freezer: FREEZER_C,
+    outside: outdoorC,
+  };
   return place.tempC ?? usual[place.kind] ?? (isFirePlace(place.kind) ? SIMMER_C : roomC);
 }
 

@@ -3,9 +3,11 @@ import {
   foodsByStep,
   animalOf,
   keepsWarm,
+  takenFrom,
   type Dish,
   type Meal,
   type Step,
+  type TakenFrom,
 } from '../meal/index.ts';
 import { isFirePlace } from '../places/index.ts';
 import {
@@ -65,14 +67,21 @@ function safeGapsOfDish(meal: Meal, dish: Dish, afterSoak: AfterSoak): SafeGap[]
     foods.get(a.id)?.some((id) => raw.has(id) && foods.get(b.id)?.includes(id)) ?? false;
   return dish.steps.flatMap((step) =>
     step.after.flatMap((gap): SafeGap[] => {
-      const before = dish.steps.find(({ id }) => id === gap.step);
-      if (!before || gap.from !== 'end' || !shares(before, step)) return [];
-      const most = longestWait(dish, before, step, afterSoak);
+      const part = takenAfter(meal, dish, gap.step);
+      const before = part?.step ?? dish.steps.find(({ id }) => id === gap.step);
+      if (!before || gap.from !== 'end' || !(part ?? shares(before, step))) return [];
+      const most = longestWait(part?.dish ?? dish, before, step, afterSoak);
       if (most === undefined) return [];
       const mostMin = Math.max(most, gap.leastMin);
       return [{ before: before.id, next: step.id, mostMin, soaksOn: soaks(before) }];
     }),
   );
+}
+
+/** The food of another dish a part of which this one takes after a step. */
+function takenAfter(meal: Meal, dish: Dish, step: string): TakenFrom | undefined {
+  const parts = dish.foods.flatMap((food) => takenFrom(meal, food) ?? []);
+  return parts.find((part) => part.step.id === step);
 }
 
 /** Minutes it may wait between two steps; undefined where it may wait. */

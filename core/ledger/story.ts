@@ -9,6 +9,8 @@ export interface FoodStory {
   readonly food: string;
   readonly name: string;
   readonly spans: readonly LedgerSpan[];
+  /** Until then it is a part of another dish's food, epoch minutes. */
+  readonly takenMin?: number | undefined;
 }
 
 /** The story of every food of a meal that a step works on. */
@@ -16,12 +18,13 @@ export function storiesOf({ dishes }: Ledger): FoodStory[] {
   return dishes.flatMap((dish) =>
     dish.foods
       .filter(({ spans }) => spans.length > 0)
-      .map(({ id, name, spans }) => ({
+      .map(({ id, name, spans, takenMin }) => ({
         dish: dish.id,
         dishName: dish.name,
         food: id,
         name,
         spans,
+        takenMin,
       })),
   );
 }
@@ -42,7 +45,8 @@ export interface FoodAtMoment {
 
 /** What stands where at a moment, food by food; nothing that has not begun yet. */
 export function atMoment(stories: readonly FoodStory[], atMin: number): FoodAtMoment[] {
-  return stories.flatMap(({ dish, food, name, dishName, spans }) => {
+  return stories.flatMap(({ dish, food, name, dishName, spans, takenMin = 0 }) => {
+    if (atMin < takenMin) return [];
     const i = spans.findIndex(({ fromMin, toMin }) => fromMin <= atMin && atMin < toMin);
     const span = spans[i];
     if (!span) return [];

@@ -58,7 +58,7 @@ export function runSheet(meal: Meal, plan: Plan): RunSheet {
       untilC: until,
       until: step?.doneWhen?.text,
       minds: [
-        ...(planned.fit ? [planned.fit] : []),
+        ...planned.notes,
         ...planned.cautions.map(({ message }) => message).filter(({ key }) => !said.has(key)),
       ],
       stops: broken,

@@ -79,9 +79,9 @@ function foodsOf(meal: Meal, dish: Dish, plan: Plan): Wanted[] {
   const made = new Set(
     dish.mixtures.filter(({ kind }) => MAKES_FOOD.has(kind)).flatMap(({ on }) => on),
   );
-  // What a dough or a batter becomes is bought as what goes into it.
+  // What a dough or a batter becomes is bought as what goes into it; a part of another dish, there.
   return dish.foods
-    .filter(({ id }) => !made.has(id))
+    .filter(({ id, from }) => !made.has(id) && from === undefined)
     .map((food) => {
       const cut = cutOf(meal, food);
       const { weightG, pieces } = settleFood(meal, dish, food);

@@ -1,8 +1,9 @@
 import { pantryOf, type Avoidable, type Cut } from '../pantry/index.ts';
 import type { Dish, Eaters, Food, Meal } from './schema.ts';
+import { isAfterFire, partsTakenOf } from './taken.ts';
 
 /** What of a meal its amounts depend on. */
-export type MealTable = Pick<Meal, 'eaters' | 'pantry'>;
+export type MealTable = Pick<Meal, 'eaters' | 'pantry' | 'dishes'>;
 
 /** Heads and portions at a table: two children of half a portion are two heads, one portion. */
 export interface Company {
@@ -31,8 +32,10 @@ export interface SettledFood {
   readonly food: Food;
   readonly weightG: number;
   readonly pieces?: number | undefined;
-  /** What the eaters ask for, whether or not the scale has spoken. */
+  /** What the eaters ask for, whether or not the scale has spoken; with what other dishes take. */
   readonly suggestedG: number;
+  /** Of `weightG`, as it is raw: what becomes other dishes. */
+  readonly forOthersG: number;
   readonly weighed: boolean;
   readonly company: Company;
   /** The cooked, edible part of a portion, where the cut's yield is known. */
@@ -40,27 +43,43 @@ export interface SettledFood {
 }
 
 /**
- * The weight of a food: what the scale says, else its share times the eaters. Weights by share
- * are rounded up to 10 g, pieces up to whole ones.
+ * The weight of a food: what the scale says, else its share times the eaters and what other dishes
+ * take of it. Weights by share are rounded up to 10 g, pieces up to whole ones.
  */
 export function settleFood(meal: MealTable, dish: Dish, food: Food): SettledFood {
   const company = companyOf(eatersOf(meal, dish, food));
-  const { suggestedG, pieces: asked } = byShare(food, company);
+  const forOthersG = takenByOthersG(meal, dish, food);
+  const { suggestedG, pieces: asked } = byShare(food, company, forOthersG);
   const weightG = food.weighedG ?? suggestedG;
   const pieces = asked === undefined ? undefined : weighedPieces(food, asked, suggestedG);
-  const yieldShare = cutOf(meal, food)?.servedShare;
+  const yieldShare = yieldOf(meal, food);
   return {
     food,
     weightG,
     pieces,
     suggestedG,
+    forOthersG: Math.min(forOthersG, weightG),
     weighed: food.weighedG !== undefined,
     company,
     servedPerPortionG:
       yieldShare === undefined || company.portions === 0
         ? undefined
-        : (weightG * yieldShare) / company.portions,
+        : (Math.max(0, weightG - forOthersG) * yieldShare) / company.portions,
   };
+}
+
+/** Edible and cooked over what is weighed; what was taken off another dish is that already. */
+function yieldOf(meal: MealTable, food: Food): number | undefined {
+  return food.from === undefined ? cutOf(meal, food)?.servedShare : 1;
+}
+
+/** What other dishes take of a food, as it is raw. */
+function takenByOthersG(meal: MealTable, dish: Dish, food: Food): number {
+  return partsTakenOf(meal, dish, food).reduce((sum, { step, by }) => {
+    const { weightG } = settleFood(meal, by.dish, by.food);
+    const cooked = food.from === undefined && isAfterFire(dish, step);
+    return sum + weightG / ((cooked && cutOf(meal, food)?.servedShare) || 1);
+  }, 0);
 }
 
 /** As many pieces as are asked for; where the scale says much more or less, so many more or fewer. */
@@ -73,16 +92,22 @@ function weighedPieces({ weighedG, share }: Food, asked: number, suggestedG: num
 /** Pieces differ so much in weight; beyond it there are others. Common practice, no source. */
 const OTHER_COUNT_SHARE = 0.35;
 
-function byShare(food: Food, company: Company): { suggestedG: number; pieces?: number } {
+function byShare(
+  food: Food,
+  company: Company,
+  forOthersG: number,
+): { suggestedG: number; pieces?: number } {
   const share = food.share;
   switch (share.kind) {
     case 'fixed':
-      return { suggestedG: share.weightG };
-    case 'weight':
-      return { suggestedG: Math.ceil((share.rawG * company.portions) / 10 - 1e-9) * 10 };
+      return { suggestedG: share.weightG + forOthersG };
+    case 'weight': {
+      const wantedG = share.rawG * company.portions + forOthersG;
+      return { suggestedG: Math.ceil(wantedG / 10 - 1e-9) * 10 };
+    }
     case 'pieces': {
       const of = share.by === 'head' ? company.heads : company.portions;
-      const pieces = Math.ceil(share.pieces * of - 1e-9);
+      const pieces = Math.ceil(share.pieces * of + forOthersG / share.pieceG - 1e-9);
       return { suggestedG: pieces * share.pieceG, pieces };
     }
   }

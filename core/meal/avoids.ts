@@ -1,6 +1,7 @@
 import { basisNamed, mixableOfLine, type Mixture, type Shelf } from '../batch/index.ts';
 import { pantryOf, type Avoidable } from '../pantry/index.ts';
 import { cutOf, eatersOf } from './amounts.ts';
+import { takenFrom } from './taken.ts';
 import type { Dish, Eaters, Meal } from './schema.ts';
 
 /** Something in a dish that an eater it is meant for avoids. */
@@ -23,6 +24,7 @@ export function avoidConflicts(meal: Meal): AvoidConflict[] {
     for (const { holds, because, eaters } of [
       ...mixtureParts(meal, dish),
       ...foodParts(meal, dish),
+      ...takenParts(meal, dish),
     ]) {
       for (const avoids of holds) {
         const heads = headsAvoiding(eaters, avoids);
@@ -82,6 +84,24 @@ function foodParts(meal: Meal, dish: Dish): Part[] {
     because: food.name,
     eaters: eatersOf(meal, dish, food),
   }));
+}
+
+/** What was taken off another dish holds what was put on it there. */
+function takenParts(meal: Meal, dish: Dish): Part[] {
+  return dish.foods.flatMap((food) => {
+    const source = takenFrom(meal, food);
+    if (!source) return [];
+    const on = source.dish.mixtures.filter(
+      (mixture) => mixture.on.length === 0 || mixture.on.includes(source.food.id),
+    );
+    const shelf = {
+      pantry: pantryOf(meal.pantry),
+      siblings: source.dish.mixtures,
+      spoons: meal.kitchen.spoons,
+    };
+    const eaters = eatersOf(meal, dish, food);
+    return on.flatMap(({ lines }) => partsOfLines(lines, eaters, shelf));
+  });
 }
 
 function headsAvoiding(eaters: readonly Eaters[], avoids: Avoidable): number {

@@ -13,7 +13,7 @@ import type { Dish, Meal } from './schema.ts';
 import { practicesOf } from './practices.ts';
 
 /** What of a meal its batches depend on. */
-export type Cooked = Pick<Meal, 'eaters' | 'kitchen' | 'pantry'>;
+export type Cooked = Pick<Meal, 'eaters' | 'kitchen' | 'pantry' | 'dishes'>;
 
 /** Everything around a mixture that decides how much of it there is. */
 export function batchFor(meal: Cooked, dish: Dish, mixture: Mixture, weightG?: number): BatchFor {

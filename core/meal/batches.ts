@@ -38,10 +38,11 @@ const found = new WeakMap<Dish, Cooked & { windows: Map<Mixture, SoakWindow | un
 
 /** How long a mixture may stay on its food; undefined for what does not soak. */
 export function soakWindowOf(meal: Cooked, dish: Dish, mixture: Mixture): SoakWindow | undefined {
-  const { eaters, kitchen, pantry } = meal;
+  const { eaters, kitchen, pantry, dishes } = meal;
   let kept = found.get(dish);
-  if (kept?.eaters !== eaters || kept.kitchen !== kitchen || kept.pantry !== pantry) {
-    kept = { eaters, kitchen, pantry, windows: new Map() };
+  const same = kept?.eaters === eaters && kept.kitchen === kitchen && kept.pantry === pantry;
+  if (!kept || !same || kept.dishes !== dishes) {
+    kept = { eaters, kitchen, pantry, dishes, windows: new Map() };
     found.set(dish, kept);
   }
   if (!kept.windows.has(mixture)) {

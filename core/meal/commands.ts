@@ -3,6 +3,7 @@ import { inBatches, type BatchCommand } from './batch-commands.ts';
 import { withoutSteps } from './chain.ts';
 import { mapId } from './ids.ts';
 import { applyPractices } from './apply-practices.ts';
+import { settleParts } from './take-part.ts';
 import { groupsOf, seatsOf, type Seat } from './seats.ts';
 import type { Dish, Kitchen, Meal, Step, StepTime } from './schema.ts';
 import { withWash } from './wash-up.ts';
@@ -54,6 +55,10 @@ export type Command =
 
 /** The meal after a command. The meal given is left as it was. Unknown ids change nothing. */
 export function applyCommand(meal: Meal, command: Command): Meal {
+  return settleParts(changedBy(meal, command));
+}
+
+function changedBy(meal: Meal, command: Command): Meal {
   switch (command.do) {
     case 'rename':
       return { ...meal, title: command.title };

@@ -26,7 +26,7 @@ import { stageMinutes } from './step-times/registry.ts';
 import type { Dish, Food, Kitchen, Meal, Step, StepTime } from './schema.ts';
 
 /** What of a meal its cooking depends on. */
-export type HeatContext = Pick<Meal, 'eaters' | 'kitchen' | 'pantry'>;
+export type HeatContext = Pick<Meal, 'eaters' | 'kitchen' | 'pantry' | 'dishes'>;
 export type HeatTime = Extract<StepTime, { kind: 'heat' }>;
 export type DoneUntil = HeatTime['until'];
 

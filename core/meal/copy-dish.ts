@@ -1,5 +1,6 @@
 import { freshId } from './ids.ts';
 import type { Dish } from './schema.ts';
+import { onItsOwn } from './take-part.ts';
 
 /** A dish with ids of its own, so that it can stand beside any other in a meal. */
 export function copyDish(dish: Dish, taken: ReadonlySet<string>, name = dish.name): Dish {
@@ -18,7 +19,7 @@ export function copyDish(dish: Dish, taken: ReadonlySet<string>, name = dish.nam
     ...dish,
     id: of(dish.id),
     name,
-    foods: dish.foods.map((food) => ({ ...food, id: of(food.id) })),
+    foods: dish.foods.map((food) => ({ ...onItsOwn(food), id: of(food.id) })),
     mixtures: dish.mixtures.map(({ vessel: _elsewhere, ...mixture }) => ({
       ...mixture,
       id: of(mixture.id),

@@ -76,7 +76,7 @@ describe('pieces in a pan', () => {
     const rounds = many.rounds ?? 1;
     expect(rounds).toBeGreaterThan(1);
     expect(many.endMin - many.startMin).toBeGreaterThan((few.endMin - few.startMin) * (rounds - 1));
-    expect(many.fit?.key).toBe('pan.rounds');
-    expect(few.fit).toBeUndefined();
+    expect(many.notes[0]?.key).toBe('pan.rounds');
+    expect(few.notes).toEqual([]);
   });
 });

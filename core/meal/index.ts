@@ -20,7 +20,10 @@ export * from './commands.ts';
 export { isCommand } from './command-names.ts';
 export type { BatchCommand, LineChange, MixtureChange } from './batch-commands.ts';
 export * from './new-meal.ts';
+export { partAsideNotes, partFromNotes } from './part-notes.ts';
 export { copyDish } from './copy-dish.ts';
+export { isAfterFire, takenFrom, type TakenFrom } from './taken.ts';
+export { cookedParts, partSources, withPart, type PartSource } from './take-part.ts';
 export {
   chainOf,
   mayFollow,

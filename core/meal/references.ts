@@ -4,6 +4,7 @@ import { gramsOf, mlOf, parseQuantity } from '../quantity/index.ts';
 import { isElastic } from './step-times/registry.ts';
 import type { Dish, MealFile, Step } from './schema.ts';
 import type { MealProblem } from './problem.ts';
+import { checkTaken } from './taken-problems.ts';
 
 /** What a schema cannot see: names that point nowhere, names given twice, chains that bite their tail. */
 export function checkReferences(meal: MealFile): MealProblem[] {
@@ -29,7 +30,7 @@ export function checkReferences(meal: MealFile): MealProblem[] {
       }),
     ),
   );
-  if (problems.length === 0) problems.push(...checkLoops(meal, stepIds));
+  if (problems.length === 0) problems.push(...checkTaken(meal), ...checkLoops(meal, stepIds));
   return problems;
 }
 

@@ -131,6 +131,8 @@ export const FoodSchema = z.looseObject({
   frozenBefore: z.boolean().optional(),
   /** What the scale says; wins over the share. */
   weighedG: grams.optional(),
+  /** A part of another dish's food, taken once that step is over; its share is what is taken. */
+  from: z.looseObject({ step: id, food: id }).optional(),
   /** Only for eaters who avoid one of these; the dish's other foods are then for the rest. */
   forAvoids: z.array(z.enum(AVOIDABLE)).optional(),
 });

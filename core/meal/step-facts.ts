@@ -1,4 +1,5 @@
 import { settleFood, foodOf } from './amounts.ts';
+import { coolsTimesOutside } from '../places/index.ts';
 import { weighMixture } from '../batch/index.ts';
 import { batchFor } from './batch-for.ts';
 import { coolingOfBatch, soakWindowOf } from './batches.ts';
@@ -35,6 +36,10 @@ export function stepFactsOf(meal: Meal, dish: Dish, step: Step): StepFacts {
     },
     conditions: conditionsOf(meal.kitchen),
     placeC: step.place.tempC,
+    coolsTimes:
+      step.place.kind === 'outside' && step.verb === 'rest'
+        ? coolsTimesOutside(conditionsOf(meal.kitchen))
+        : 1,
   };
 }
 

@@ -53,8 +53,13 @@ export function isMince({ id }: Pick<Cut, 'id'>): boolean {
 }
 
 /** Cooked where it was made, and only warmed. */
-export function isReady({ id }: Pick<Cut, 'id'>): boolean {
-  return id.startsWith('ham-cooked');
+export function isReady(cut: Pick<Cut, 'id'>): boolean {
+  return cut.id.startsWith('ham-cooked') || isLeftOver(cut);
+}
+
+/** Cooked before, chilled, and not packed where it was made: left over, or bought so. */
+export function isLeftOver({ id }: Pick<Cut, 'id'>): boolean {
+  return id.startsWith('cooked-');
 }
 
 /** An egg in its shell. */

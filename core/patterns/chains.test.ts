@@ -16,8 +16,8 @@ import { mealOfPattern, NOW } from '../test/pattern-meal.ts';
 
 const CHAIN_ROWS = [...ROWS_1_TO_11, ...ROWS_12_TO_21];
 
-/** A Wednesday after work, a Saturday and a Sunday evening. */
-const SERVINGS = ['2026-12-16T19:30', '2026-12-12T19:00', '2026-12-13T18:00'];
+/** A Wednesday after work, a Saturday evening, and a late Sunday lunch: five hours of roast and a rest from seven. */
+const SERVINGS = ['2026-12-16T19:30', '2026-12-12T19:00', '2026-12-13T14:30'];
 const WEIGHTS_G = [800, 1000, 3000];
 
 function chainOf(id: string, weightG: number, at: string): { chain: PlannedChain; meal: Meal } {
@@ -56,6 +56,21 @@ describe('the chains of a home kitchen, as their cooks would sign them', () => {
       const untrue = facts.filter(([, holds]) => !holds(chain)).map(([what]) => what);
       expect(untrue, `${id} ${weightG} g, ${at}`).toEqual([]);
     }
+  });
+
+  it('rests ten minutes by the fire on a warm evening, and five out in the cold', () => {
+    const rests = [
+      { outdoorC: 21, windMPerS: 0 },
+      { outdoorC: -5, windMPerS: 2 },
+    ].map((weather) => {
+      const { meal } = chainOf('smoke-then-grill', 1000, SERVINGS[1] ?? '');
+      const kitchen = { ...meal.kitchen, ...weather };
+      const made = plan({ ...meal, kitchen }, kitchen, NOW, { rescues: false });
+      expect(audit(made, { ...meal, kitchen }, kitchen)).toEqual([]);
+      const rest = made.steps.find(({ label }) => label === 'Rest');
+      return rest?.duration.likelyMin;
+    });
+    expect(rests).toEqual([10, 5]);
   });
 
   it('has a row for every chain', () => {

@@ -7,6 +7,7 @@ import { PAN } from './pan.ts';
 import { POT } from './pot.ts';
 import { PAN_STEAKS } from './pan-steaks.ts';
 import { SAUCES } from './sauces.ts';
+import { SECOND_DISHES } from './second-dish.ts';
 import { SHELLFISH } from './shellfish.ts';
 import { SIDES } from './sides.ts';
 import { SMOKE } from './smoke.ts';
@@ -33,6 +34,7 @@ export const PATTERNS: readonly Pattern[] = [
   ...POT,
   ...PAN,
   ...PAN_STEAKS,
+  ...SECOND_DISHES,
   ...SHELLFISH,
   ...BOILED,
   ...EGGS,

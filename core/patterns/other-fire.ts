@@ -42,7 +42,9 @@ export function onFire(parts: readonly Part[], fire: Fire): Part[] {
   if (!first && fire === 'pressure cooker') return parts.map(underPressure);
   if (!first || fireOf(first) === fire) return [...parts];
   const old = parts.find(isSetUp);
-  const hottest = Math.max(...cooked.map(({ place }) => place.tempC ?? SIMMER_C));
+  const hottest = Math.max(
+    ...cooked.map(({ place }) => placeOn(fire, place.tempC ?? SIMMER_C).tempC ?? SIMMER_C),
+  );
   const setUp = setUpOf(fire, hottest, old?.id ?? 'ready');
   const moved = parts.flatMap((one): Part[] => {
     if (isSetUp(one)) return setUp ? [setUp] : [];
@@ -142,7 +144,7 @@ function movedPart(one: Part, fire: Fire): Part {
     ...one,
     place,
     verb,
-    label: SAYS_PLACE.test(one.label) ? LABELS[fire] : one.label,
+    label: SAYS_PLACE.test(one.label) ? labelOn(fire, verb, place) : one.label,
     time: timeOn(one.time, fire),
     ...(one.hands && { hands: one.hands.map((hands): Hands => handsOn(hands, fire, place)) }),
   };
@@ -185,7 +187,7 @@ function timeOn(time: Part['time'], fire: Fire): Part['time'] {
 }
 
 /** Words that belong to one fire only. */
-const SAYS_PLACE = /oven|coals|fire|smok|grill|grate|grid|slow cooker|\bring\b/i;
+const SAYS_PLACE = /oven|coals|fire|smok|grill|grate|grid|slow cooker|\bring\b|cool side/i;
 
 const LABELS: Readonly<Record<Fire, string>> = {
   oven: 'Roast',
@@ -195,6 +197,13 @@ const LABELS: Readonly<Record<Fire, string>> = {
   hob: 'Braise on the hob',
   'pressure cooker': 'Under pressure',
 };
+/** What braises in an oven does so in its pot; the first of two heats is the hot one. */
+function labelOn(fire: Fire, verb: Verb, { tempC = 0 }: Place): string {
+  if (fire !== 'oven') return LABELS[fire];
+  if (verb === 'braise') return 'In the oven, lid on';
+  return tempC >= DIRECT_FROM_C ? 'Roast, hot' : LABELS.oven;
+}
+
 const GOES_IN: Readonly<Record<Fire, string>> = {
   oven: 'Into the oven',
   grill: 'On the grate, lid on',

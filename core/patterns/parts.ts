@@ -42,6 +42,7 @@ export const hours = (least: number, best: number, longest: number): Partial<Mix
 
 export const board: Place = { kind: 'board' };
 export const fridge: Place = { kind: 'fridge', tempC: FRIDGE_C };
+export const outside: Place = { kind: 'outside' };
 export const counter: Place = { kind: 'counter', tempC: 21 };
 export const hob = (tempC: number): Place => ({ kind: 'hob', tempC });
 export const oven = (tempC: number): Place => ({ kind: 'oven', tempC });

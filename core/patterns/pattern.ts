@@ -42,6 +42,8 @@ export interface Pattern {
   readonly cores: (cut: string) => readonly number[];
   /** What it can be cooked in, the usual first. Absent: only in its own. */
   readonly fires?: readonly Fire[];
+  /** Its meat is cooked already: left over, bought so, or a part of another dish of the table. */
+  readonly ofCooked?: true;
   /** Schools of practice that change it. */
   readonly schools: readonly PracticeName[];
   readonly chain: (choices: Choices) => Chain;
@@ -153,6 +155,7 @@ function stepOf(
     hands: [...(hands ?? [])],
     cautions: [...(cautions ?? [])],
     ...(rest.mixtures && { mixtures: rest.mixtures.map((id) => of('mixture', id)) }),
+    ...(rest.foods && { foods: rest.foods.map((id) => of('food', id)) }),
   };
 }
 

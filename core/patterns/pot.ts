@@ -85,7 +85,7 @@ export const POT: readonly Pattern[] = [
         part('shred', 'shred', 'Shred in its juice', fixed(15), board, {
           hands: all('Shred with two forks, back into the juice; a part aside for another dish'),
         }),
-        part('hold', 'hold', 'Keep warm', elastic(5, 20, 90), hob(75), {
+        part('hold', 'hold', 'Keep warm', elastic(5, 20, 180), hob(75), {
           hands: start(2, 'On a low ring, lid on'),
         }),
       ],

@@ -13,6 +13,7 @@ import {
   line,
   marinated,
   mixture,
+  outside,
   part,
   range,
   sauceFor,
@@ -109,10 +110,9 @@ export const SMOKE: readonly Pattern[] = [
           doneWhen: { coreC },
           after: after(5, 'smoke'),
         }),
-        part('rest', 'rest', 'Rest', elastic(5, 10, 15), board, {
+        part('rest', 'rest', 'Rest', elastic(5, 10, 15), outside, {
           hands: start(2, 'Off, cover loosely'),
           after: after(0, 'grill'),
-          cautions: ['Out in the cold five minutes are enough.'],
         }),
         part('slice', 'slice', 'Slice', fixed(6), board, {
           hands: all('Slice across the grain'),

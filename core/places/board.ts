@@ -6,9 +6,9 @@ import { definePlace } from './definition.ts';
  * dull side radiates, and how much of its steam gets away. Set so that roasts climb as cooks see
  * them climb; no source, confidence 0.5.
  */
-const TENT_CONVECTION = 6;
-const FOIL_EMISSIVITY = 0.25;
-const STEAM_PASSES = 0.16;
+export const TENT_CONVECTION = 6;
+export const FOIL_EMISSIVITY = 0.25;
+export const STEAM_PASSES = 0.16;
 
 export const board = definePlace({
   kind: 'board',

@@ -2,9 +2,8 @@ import { air, bath } from './boundary.ts';
 import { definePlace } from './definition.ts';
 
 /**
- * The counter, what water and ice do on it, and the open air outside the door. Still air 5
- * W/(m²·K), standing water 120, running 400, stirred ice water 250: handbook figures, from memory.
- * Wind: Jürges (1924) for smooth surfaces, from memory, 5.6 + 4 v.
+ * The counter, and what water and ice do on it. Still air 5 W/(m²·K), standing water 120, running
+ * 400, stirred ice water 250: handbook figures, from memory.
  */
 export const counter = definePlace({
   kind: 'counter',
@@ -59,19 +58,6 @@ export const counter = definePlace({
       }),
       verb: 'temper',
       saidByPlace: true,
-      band: 'counter',
-    },
-    {
-      id: 'outdoors',
-      words: { en: 'outdoors' },
-      usualC: 'outdoor',
-      heats: [-20, 40],
-      basis: 'handbook',
-      offsetSdC: 2,
-      boundary: (airC, { windMPerS }, _fitted, { vapourPa }) => ({
-        around: air(airC, 5.6 + 4 * windMPerS, vapourPa(airC, 0.6)),
-      }),
-      verb: 'rest',
       band: 'counter',
     },
   ],

@@ -12,5 +12,6 @@ export {
   type PlaceUse,
   type Workplace,
 } from './definition.ts';
+export { coolsTimesOutside } from './outside.ts';
 export { bandAt, waitingBand, type HeatBand } from './heat-band.ts';
 export { airCAt, type Surface, type Surroundings } from './surroundings.ts';

@@ -8,6 +8,7 @@ import { fridge } from './fridge.ts';
 import { grill } from './grill.ts';
 import { hob } from './hob.ts';
 import { microwave } from './microwave.ts';
+import { outside } from './outside.ts';
 import { oven } from './oven.ts';
 import { pressureCooker } from './pressure-cooker.ts';
 import { slowCooker } from './slow-cooker.ts';
@@ -33,5 +34,6 @@ export const REGISTERED = [
   airFryer,
   microwave,
   box,
+  outside,
   table,
 ] as const;

@@ -23,8 +23,8 @@ export interface PlannedStep {
   readonly elastic: boolean;
   readonly limitedBy?: Message | undefined;
   readonly rounds?: number | undefined;
-  /** How it lies in the pan, where it has to be cut or goes in rounds. */
-  readonly fit?: Message | undefined;
+  /** What to know of it: how it lies in the pan, what of it goes aside for another dish. */
+  readonly notes: readonly Message[];
   readonly place: Place;
   /** The appliance and the vessel it fell to, by id. */
   readonly appliance?: string | undefined;

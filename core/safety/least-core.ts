@@ -1,9 +1,18 @@
-import { isEggDish, isMince, isReady, isShellEgg, type Animal, type Cut } from '../pantry/index.ts';
+import {
+  isEggDish,
+  isLeftOver,
+  isMince,
+  isReady,
+  isShellEgg,
+  type Animal,
+  type Cut,
+} from '../pantry/index.ts';
 import {
   EGG_CORE_C,
   GAME_CORE_C,
   MINCED_CORE_C,
   PIERCED_CORE_C,
+  REHEATED_CORE_C,
   POULTRY_CORE_C,
   READY_CORE_C,
   WHOLE_CUT_CORE_C,
@@ -36,6 +45,7 @@ export function leastCoreOf(food: CoreFacts): number | undefined {
 export function leastCoreC(
   cut: Pick<Cut, 'id' | 'animal' | 'holds' | 'targets'>,
 ): number | undefined {
+  if (isLeftOver(cut)) return REHEATED_CORE_C;
   return leastCoreOf({
     animal: cut.animal,
     minced: isMince(cut),

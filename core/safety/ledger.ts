@@ -99,6 +99,8 @@ export interface LedgerFood {
   readonly unknown: boolean;
   /** From the first step that works on it until it is served. */
   readonly spans: readonly LedgerSpan[];
+  /** Until then it is a part of another dish's food, epoch minutes. */
+  readonly takenMin?: number | undefined;
   /** In their order. */
   readonly fires: readonly LedgerFire[];
   /** A whole piece, raw only on its surface: neither minced nor pierced. */
@@ -107,6 +109,8 @@ export interface LedgerFood {
   readonly minced: boolean;
   /** Cooked where it was made. */
   readonly ready: boolean;
+  /** Cooked before, and chilled since. */
+  readonly leftOver: boolean;
   /** Injected or pierced: what was on the surface is inside. */
   readonly pierced: boolean;
   /** Dry beans that make ill unless they boil hard. */
@@ -270,11 +274,11 @@ export const RAW_BOARD_WORK: ReadonlySet<Verb> = new Set([
 ]);
 
 /** Places no fridge and no fire. */
-const OUT_OF_FRIDGE: ReadonlySet<PlaceKind> = new Set(['counter', 'board', 'table']);
+const OUT_OF_FRIDGE: ReadonlySet<PlaceKind> = new Set(['counter', 'board', 'outside', 'table']);
 
 type Standing = Pick<LedgerAct, 'place' | 'tempC'>;
 
-/** On counter, board or table; a cold cellar or a porch in winter may be as good as a fridge. */
+/** On counter, board or table, or outside; a cold cellar or a porch in winter may be as good as a fridge. */
 export function outOfFridge({ place, tempC }: Standing): boolean {
   return OUT_OF_FRIDGE.has(place) && !(tempC !== undefined && tempC <= FRIDGE_COLD_C);
 }

@@ -21,7 +21,7 @@ const HOB: Appliances = [{ id: 'hob', kind: 'hob', name: 'Hob', fits: 4 }];
 const OVEN: Appliances = [{ id: 'oven', kind: 'oven', name: 'Oven', fits: 2 }];
 const FRIDGE: Appliances = [{ id: 'fridge', kind: 'fridge', name: 'Fridge', fits: 160 }];
 
-const KITCHENS: Readonly<Record<string, Appliances>> = {
+const KITCHENS: Readonly<Record<KitchenName, Appliances>> = {
   ordinary: [...OVEN, ...HOB, ...FRIDGE],
   outdoors: [
     ...OVEN,
@@ -63,7 +63,7 @@ export function randomMeal(seed: number, dishes?: number): { meal: Meal; nowMin:
   const random = numbers(seed * 7919 + 17);
   random();
   const pick = <T>(all: readonly T[]): T => all[Math.floor(random() * all.length)] as T;
-  const appliances = KITCHENS[pick(Object.keys(KITCHENS))] ?? [];
+  const appliances = KITCHENS[pick(['ordinary', 'outdoors', 'tiny'] as const)];
   const serving = pick(SERVINGS);
   const daysAhead = 1 + Math.floor(random() * 10);
   const count = dishes ?? 3 + Math.floor(random() * 4);
@@ -97,30 +97,36 @@ export function randomMeal(seed: number, dishes?: number): { meal: Meal; nowMin:
   return { meal: mealOf(JSON.parse(JSON.stringify(meal)), nowMin), nowMin };
 }
 
-/** Every two patterns that a kitchen can cook on one table, in turn by the ordinary and the outdoor one. */
-export function pairsOfBook(): { meal: Meal; nowMin: number }[] {
+/** Where the book is tried with itself. */
+export type KitchenName = 'ordinary' | 'outdoors' | 'tiny';
+
+/** Every two patterns that a kitchen can cook on one table. */
+export function pairsOfBook(kitchen: KitchenName): { meal: Meal; nowMin: number }[] {
   return PATTERNS.flatMap((first, i) =>
-    PATTERNS.slice(i + 1).flatMap((second, j) => tableOfBook([first, second], i + j)),
+    PATTERNS.slice(i + 1).flatMap((second) => tableOfBook([first, second], kitchen)),
   );
 }
 
-/** So many random tables of four patterns, in the same kitchens. */
-export function foursOfBook(count: number): { meal: Meal; nowMin: number }[] {
+/** So many random tables of four patterns that a kitchen can cook. */
+export function foursOfBook(count: number, kitchen: KitchenName): { meal: Meal; nowMin: number }[] {
   const random = numbers(4711);
   random();
   const found: { meal: Meal; nowMin: number }[] = [];
   while (found.length < count) {
     const four = new Set<Pattern>();
     while (four.size < 4) four.add(PATTERNS[Math.floor(random() * PATTERNS.length)] as Pattern);
-    found.push(...tableOfBook([...four], found.length));
+    found.push(...tableOfBook([...four], kitchen));
   }
   return found;
 }
 
 /** These patterns on a Saturday nine days ahead, each over a fire the kitchen has; none where it has none. */
-function tableOfBook(patterns: readonly Pattern[], turn: number): { meal: Meal; nowMin: number }[] {
+function tableOfBook(
+  patterns: readonly Pattern[],
+  kitchen: KitchenName,
+): { meal: Meal; nowMin: number }[] {
   const nowMin = epochMinOf('2026-12-03T08:00', ZONE);
-  const appliances = [KITCHENS.ordinary ?? [], KITCHENS.outdoors ?? []][turn % 2] ?? [];
+  const appliances = KITCHENS[kitchen];
   const empty = emptyMeal('m', 'M', '2026-12-12T19:00', ZONE, 'Kitchen');
   const laid: Meal = { ...empty, kitchen: { ...empty.kitchen, appliances, vessels: VESSELS } };
   const meal = patterns.reduce<Meal>((so, pattern) => {

@@ -137,6 +137,7 @@ export const en = {
   'batch.secondBatch': 'Mix {{grams}} again, clean, for the sauce.',
 
   'window.own': '{{text}}.',
+  'window.outside': 'Outside, at {{tempC}}, it cools sooner than in the room.',
   'window.ownLeast': 'You set the least.',
   'window.ownLongest': 'You set the longest.',
   'window.leastSalt': 'Salt is {{mm}} mm in by then.',
@@ -239,6 +240,8 @@ export const en = {
     'This fire is too cool ever to bring the middle there. Make it hotter, or stop earlier.',
   'caution.washUp':
     'Raw food was on board, knife and hands: wash them with soap before anything else.',
+  'part.aside': 'Set {{grams}} of it aside for “{{dish}}”.',
+  'part.from': '{{grams}} from “{{dish}}”.',
   'pan.cut': 'Cut {{food}} in {{count}}, to lie flat in the pan of {{cm}} cm.',
   'pan.rounds': 'In the pan of {{cm}} cm {{each}} at a time, {{rounds}} rounds.',
   'pan.cutRounds':

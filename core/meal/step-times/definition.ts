@@ -37,6 +37,8 @@ export interface StepFacts {
   readonly conditions: Conditions;
   /** Of the step's own place. */
   readonly placeC: number | undefined;
+  /** How many times as fast as in the room what rests there cools: 1 and more. */
+  readonly coolsTimes: number;
 }
 
 /** A time settled for its meal. */

@@ -1,6 +1,8 @@
 import type { WaitKind } from '../../figures/index.ts';
 import {
+  partFromNotes,
   foodsByStep,
+  partAsideNotes,
   isElastic,
   settledTime,
   stepFactsOf,
@@ -33,8 +35,8 @@ export interface ExpandedStep {
   readonly reached?: boolean | undefined;
   /** "3 rounds of 6", where it goes in rounds. */
   readonly rounds?: number | undefined;
-  /** How it lies in the pan, where it has to be cut or goes in rounds. */
-  readonly fit?: Message | undefined;
+  /** What to know of it: how it lies in the pan, what of it goes aside for another dish. */
+  readonly notes: readonly Message[];
   readonly begunMin?: number | undefined;
   readonly endedMin?: number | undefined;
   /** Begun, or something that follows it has. */
@@ -72,7 +74,7 @@ export function expandMeal(
   });
   const past = pastSteps(all.map(({ step }) => step));
   return all.map(({ dish, step, foods }, index) => {
-    const settled = settledTime(step.time, stepFactsOf(meal, dish, step));
+    const { fit, ...settled } = settledTime(step.time, stepFactsOf(meal, dish, step));
     const time = { ...settled, duration: expected.get(step.id) ?? settled.duration };
     const elastic = isElastic(step.time);
     return {
@@ -83,6 +85,7 @@ export function expandMeal(
       elastic,
       hands: handsOf(step, time.duration, elastic),
       place: placeOfStep(step, meal),
+      notes: [...(fit ? [fit] : []), ...partFromNotes(meal, dish, step), ...partAsideNotes(meal, dish, step)],
       wait: waitKindOf(meal, dish, step, foods),
       begunMin:
         step.begunAt === undefined ? undefined : epochMinOfIso(step.begunAt, meal.serving.zone),

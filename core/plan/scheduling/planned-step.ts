@@ -56,7 +56,7 @@ export function plannedStep(timed: TimedNetwork, step: ExpandedStep): PlannedSte
     elastic: step.elastic,
     limitedBy: step.limitedBy,
     rounds: step.rounds,
-    fit: step.fit,
+    notes: step.notes,
     otherwise: step.past ? undefined : step.step.doneWhen?.otherwise,
     place: step.place,
     ...timed.served(step.index),

@@ -21,7 +21,11 @@ export const cookedKeeping: Rule = {
 };
 
 function judged(dish: LedgerDish): SafetyFinding[] {
-  const cold = dish.acts.filter(({ afterFire, place }) => afterFire && place === 'fridge');
+  const leftOver = new Set(dish.foods.filter((food) => food.leftOver).map(({ id }) => id));
+  const cold = dish.acts.filter(
+    ({ afterFire, foods, place }) =>
+      place === 'fridge' && (afterFire || foods.some((id) => leftOver.has(id))),
+  );
   const last = cold.at(-1);
   if (!last || !spoils(dish)) return [];
   const [least, most] = keepingOf(dish).fridgeDays;

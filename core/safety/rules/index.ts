@@ -80,7 +80,24 @@ export const RULES: readonly Rule[] = [
 
 /** What the rules have to say of a meal: rule by rule, each finding once. */
 export function watch(meal: Ledger, rules: readonly Rule[] = RULES): SafetyFinding[] {
-  return rules.flatMap((rule) => rule.check(meal));
+  return onceEach(
+    meal,
+    rules.flatMap((rule) => rule.check(meal)),
+  );
+}
+
+/** What was found of a food before a part of it became another dish is said there, and not twice. */
+function onceEach({ dishes }: Ledger, found: readonly SafetyFinding[]): SafetyFinding[] {
+  const homes = new Map(dishes.flatMap(({ id, acts }) => acts.map((act) => [act.id, id] as const)));
+  const isAtHome = ({ step, dish }: SafetyFinding) =>
+    step === undefined || homes.get(step) === dish || !homes.has(step);
+  return found.filter(
+    (one) =>
+      isAtHome(one) ||
+      !found.some(
+        ({ rule, step, dish }) => rule === one.rule && step === one.step && dish !== one.dish,
+      ),
+  );
 }
 
 /** What a rule is called, by its id; undefined where it is none of ours. */

@@ -20,9 +20,13 @@ export const reheating: Rule = {
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
       if (!spoils(dish)) return [];
+      const leftOver = dish.foods.filter((food) => food.leftOver).map(({ id }) => id);
       const chilled = dish.acts.findIndex((act) => act.verb === 'chill' && act.afterFire);
-      if (chilled === -1) return [];
-      return dish.acts.slice(chilled + 1).flatMap((act) => {
+      const warmed = dish.acts.filter(
+        ({ foods }, i) =>
+          (chilled !== -1 && i > chilled) || foods.some((id) => leftOver.includes(id)),
+      );
+      return warmed.flatMap((act) => {
         const coreC = warmedTo(act);
         if (!HEATS.has(act.verb) || coreC === undefined || coreC >= REHEATED_CORE_C) return [];
         return [

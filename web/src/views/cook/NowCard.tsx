@@ -126,11 +126,12 @@ const TYPED_INTO = 'input, textarea, select, [contenteditable]';
 const PRESSED = 'button, a, summary';
 
 function Amounts({ page, call }: { page: RunOnPage; call: Call }) {
-  const { manner } = useManner(page.meal);
+  const { manner, sayIt } = useManner(page.meal);
   const words = useCallWords(page);
   if (!call.step || (call.kind !== 'begin' && !call.inHand)) return null;
   const { foods, lines } = amountsOfStep(page.meal, call.step.id);
-  if (foods.length + lines.length === 0) return null;
+  const { notes } = call.step;
+  if (foods.length + lines.length + notes.length === 0) return null;
   return (
     <ul className="mt-2 flex flex-wrap gap-x-5 gap-y-1 text-[clamp(16px,1.6vw,20px)]">
       {foods.map((food) => (
@@ -138,6 +139,11 @@ function Amounts({ page, call }: { page: RunOnPage; call: Call }) {
       ))}
       {lines.map((line, i) => (
         <li key={`${line.name} ${i}`}>{words.line(line, manner)}</li>
+      ))}
+      {notes.map((note) => (
+        <li key={note.key} className="basis-full">
+          {sayIt(note)}
+        </li>
       ))}
     </ul>
   );

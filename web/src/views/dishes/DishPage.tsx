@@ -1,4 +1,14 @@
-import { avoidConflicts, printDish, recipeLd, splitDish, type Dish, type Meal } from '@zemrin/core';
+import {
+  avoidConflicts,
+  cookedParts,
+  PATTERNS,
+  printDish,
+  recipeLd,
+  splitDish,
+  takenFrom,
+  type Dish,
+  type Meal,
+} from '@zemrin/core';
 import { Download, FileCode } from 'lucide-react';
 import { Link } from 'react-router';
 import { useEdit } from '../../store/useEdit.ts';
@@ -59,7 +69,44 @@ export function DishPage({ meal, dish }: { meal: Meal; dish: Dish }) {
       <div className="mt-3">
         <ChainEditor meal={meal} dish={dish} edits={edits} />
       </div>
+      <Parts meal={meal} dish={dish} />
     </div>
+  );
+}
+
+/** What a part of it can become on this table, and of what it is a part itself. */
+function Parts({ meal, dish }: { meal: Meal; dish: Dish }) {
+  const t = useWords();
+  const [of] = cookedParts(meal).filter((part) => part.dish.id === dish.id);
+  const sources = dish.foods.flatMap((food) => takenFrom(meal, food) ?? []);
+  return (
+    <>
+      {sources.map((source) => (
+        <p key={source.food.id} className="mt-4">
+          {t('dishes.isPart', { food: source.food.name, step: source.step.label })}{' '}
+          <Link className="underline" to={`/meal/${meal.id}/dishes/${source.dish.id}`}>
+            {source.dish.name}
+          </Link>
+        </p>
+      ))}
+      {of && (
+        <section className="mt-5">
+          <h3 className="text-[15px] text-muted">{t('dishes.partAs')}</h3>
+          <ul>
+            {PATTERNS.filter(({ ofCooked }) => ofCooked).map(({ id, name }) => (
+              <li key={id}>
+                <Link
+                  className="inline-flex min-h-[40px] items-center underline"
+                  to={`/meal/${meal.id}/dishes/pattern-${id}?of=${of.food.id}`}
+                >
+                  {name}
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </>
   );
 }
 

@@ -1,6 +1,7 @@
 import {
   avoidConflicts,
   comesTo,
+  cookedParts,
   CUTS,
   isShellEgg,
   leastCoreC,
@@ -16,16 +17,18 @@ import {
   splitForEaters,
   takenIds,
   usualChoices,
+  withPart,
   type Avoidable,
   type Dish,
   type Fire,
   type Meal,
+  type PartSource,
   type Pattern,
   type PracticeName,
   type SomePractices,
 } from '@zemrin/core';
 import { useMemo, useState, type FormEvent } from 'react';
-import { useNavigate } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import { useNow } from '../../store/hooks.ts';
 import { useManner } from '../../store/manner.ts';
 import { useEdit } from '../../store/useEdit.ts';
@@ -80,6 +83,9 @@ function useChosen(meal: Meal, pattern: Pattern) {
   const [core, setCore] = useState(usual.coreC);
   const [fire, setFire] = useState(() => fireIn(meal, pattern));
   const [weight, setWeight] = useState('');
+  const parts = usePartsToTake(meal, pattern);
+  const [asked] = useSearchParams();
+  const [part, setPart] = useState(() => asked.get('of') ?? parts[0]?.food.id ?? '');
   const weightG = weight.trim() === '' ? undefined : readWeight(weight);
   const badWeight = weight.trim() !== '' && (weightG === undefined || weightG <= 0);
   const cores = pattern.cores(cut);
@@ -91,9 +97,24 @@ function useChosen(meal: Meal, pattern: Pattern) {
     name: name.trim() || pattern.name,
     ...(weightG !== undefined && !badWeight && { weightG }),
   };
-  const dish = patternDish(pattern, choice, takenIds(meal));
-  const set = { name: setName, cut: setCut, core: setCore, fire: setFire, weight: setWeight };
-  return { name, cut, cores, coreC, fire, weight, badWeight, dish, set };
+  const own = patternDish(pattern, choice, takenIds(meal));
+  const source = parts.find(({ food }) => food.id === part);
+  const [meat] = own.foods;
+  const dish = source && meat ? withPart(own, meat.id, source) : own;
+  const set = {
+    name: setName,
+    cut: setCut,
+    core: setCore,
+    fire: setFire,
+    weight: setWeight,
+    part: setPart,
+  };
+  return { name, cut, cores, coreC, fire, weight, badWeight, parts, part: source, dish, set };
+}
+
+/** What is cooked on the table already, of which a part can become this dish. */
+function usePartsToTake(meal: Meal, { ofCooked }: Pattern): readonly PartSource[] {
+  return useMemo(() => (ofCooked ? cookedParts(meal) : []), [meal, ofCooked]);
 }
 
 /** What a part for who avoids something is called. */
@@ -180,7 +201,8 @@ function Choices({ meal, pattern, chosen }: ChoicesProps) {
           onChange={(event) => set.name(event.target.value)}
         />
       </label>
-      {pattern.cuts.length > 1 && (
+      <PartChoice chosen={chosen} />
+      {pattern.cuts.length > 1 && chosen.part === undefined && (
         <Choice
           label={t(pattern.kind === 'main' ? 'dishes.cut' : 'dishes.which')}
           value={cut}
@@ -188,7 +210,7 @@ function Choices({ meal, pattern, chosen }: ChoicesProps) {
           onChoose={set.cut}
         />
       )}
-      {dish.foods.length > 0 && (
+      {dish.foods.length > 0 && chosen.part === undefined && (
         <label className="grid content-start text-sm">
           <span className="text-muted">{t('dishes.weight')}</span>
           <input
@@ -216,6 +238,25 @@ function Choices({ meal, pattern, chosen }: ChoicesProps) {
       )}
       <CoreChoice meal={meal} chosen={chosen} />
     </div>
+  );
+}
+
+/** Whether its meat is a part of another dish of this table, or comes cold from the fridge. */
+function PartChoice({ chosen: { parts, part, set } }: Pick<ChoicesProps, 'chosen'>) {
+  const t = useWords();
+  if (parts.length === 0) return null;
+  return (
+    <Choice
+      label={t('dishes.meatFrom')}
+      value={part?.food.id ?? ''}
+      options={[
+        ...parts.map(
+          ({ food, dish }) => [food.id, t('dishes.partOf', { dish: dish.name })] as const,
+        ),
+        ['', t('dishes.fromFridge')] as const,
+      ]}
+      onChoose={set.part}
+    />
   );
 }
 

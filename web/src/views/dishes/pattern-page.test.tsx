@@ -134,4 +134,23 @@ describe('a pattern before it is a dish', () => {
     expect(Object.values(mealNow(meal.id)?.dishes.at(-1)?.schools ?? {})).toEqual([other?.value]);
     expect(mealNow(meal.id)?.kitchen.schools).toEqual(meal.kitchen.schools);
   });
+
+  it('takes its meat from what is cooked on the table, unless told otherwise', async () => {
+    const { mealNow, user } = page('crisped-shreds');
+    const its = screen.getByRole('combobox', { name: dishes['dishes.meatFrom'] });
+    expect(screen.queryByRole('textbox', { name: new RegExp(dishes['dishes.weight']) })).toBeNull();
+    await user.click(put());
+    const [taken] = mealNow(meal.id)?.dishes.at(-1)?.foods ?? [];
+    const source = meal.dishes
+      .flatMap(({ foods }) => foods)
+      .find(({ id }) => id === taken?.from?.food);
+    expect(source).toBeDefined();
+    expect(taken?.cut).toBe(source?.cut);
+    await user.selectOptions(its, dishes['dishes.fromFridge']);
+    expect(weight()).toBeTruthy();
+    await user.click(put());
+    const [own] = mealNow(meal.id)?.dishes.at(-1)?.foods ?? [];
+    expect(own?.from).toBeUndefined();
+    expect(own?.cut).toBe('cooked-pork');
+  });
 });

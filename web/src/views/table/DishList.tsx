@@ -5,6 +5,7 @@ import {
   settleFood,
   shareOfPlate,
   showWeight,
+  takenFrom,
   threadsOf,
   type Dish,
   type Food,
@@ -86,7 +87,8 @@ function FoodRow({ meal, dish, food }: { meal: Meal; dish: Dish; food: Food }) {
   const settled = settleFood(meal, dish, food);
   const units = meal.kitchen.units;
   const { portions } = settled.company;
-  const each = portions > 0 ? settled.weightG / portions : 0;
+  const each = portions > 0 ? (settled.weightG - settled.forOthersG) / portions : 0;
+  const source = takenFrom(meal, food);
   const weigh = (weightG: number | null, gesture?: string) =>
     edit({ do: 'weigh', dish: dish.id, food: food.id, weightG }, gesture);
   return (
@@ -96,18 +98,30 @@ function FoodRow({ meal, dish, food }: { meal: Meal; dish: Dish; food: Food }) {
         <p className="text-sm text-muted">
           {food.forAvoids &&
             `${t('table.forThem', { avoids: food.forAvoids.map((a) => t(`avoid.${a}`)).join(', ') })}; `}
+          {source && `${t('table.partOf', { dish: source.dish.name })} `}
           {settled.pieces !== undefined
             ? t('table.pieces', {
                 count: settled.pieces,
                 each: showWeight(settled.weightG / settled.pieces, units),
               })
-            : settled.servedPerPortionG === undefined
-              ? t('table.perHeadRaw', { raw: showWeight(each, units) })
-              : t('table.perHead', {
-                  raw: showWeight(each, units),
-                  served: showWeight(settled.servedPerPortionG, units),
-                })}{' '}
-          <Feeding meal={meal} dish={dish} food={food} weightG={settled.weightG} />
+            : source
+              ? t('table.perHeadCooked', { cooked: showWeight(each, units) })
+              : settled.servedPerPortionG === undefined
+                ? t('table.perHeadRaw', { raw: showWeight(each, units) })
+                : t('table.perHead', {
+                    raw: showWeight(each, units),
+                    served: showWeight(settled.servedPerPortionG, units),
+                  })}{' '}
+          {settled.forOthersG > 0 &&
+            `${t('table.forOtherDishes', { weight: showWeight(settled.forOthersG, units) })} `}
+          {!source && (
+            <Feeding
+              meal={meal}
+              dish={dish}
+              food={food}
+              weightG={settled.weightG - settled.forOthersG}
+            />
+          )}
         </p>
         {settled.weighed && (
           <button

@@ -149,7 +149,11 @@ function Why(props: { meal: Meal; plan: Plan; planned: PlannedStep; at: string }
     <>
       <h3 className="mt-4 text-base">{t('weave.why', { at: props.at })}</h3>
       <p className="mt-1">{planned.why.map(sayIt).join(' ')}</p>
-      {planned.fit && <p className="mt-1">{sayIt(planned.fit)}</p>}
+      {planned.notes.map((note) => (
+        <p key={note.key} className="mt-1">
+          {sayIt(note)}
+        </p>
+      ))}
       {plan.findings
         .filter(({ step, level }) => step === planned.id && level === 'stop')
         .map((finding) => (
