@@ -1,2 +1,3 @@
 export * from './message.ts';
+export { schools as schoolWords } from './en-schools.ts';
 export { coreWords } from './core-words.ts';

@@ -9,9 +9,10 @@ import {
 import { showTime, type ClockStyle } from '../time/index.ts';
 import { en } from './en.ts';
 import { safety } from './en-safety.ts';
+import { schools } from './en-schools.ts';
 
 /** A sentence the computation can say. */
-export type MessageKey = keyof typeof en | keyof typeof safety;
+export type MessageKey = keyof typeof en | keyof typeof safety | keyof typeof schools;
 
 /** A value in a message, still with its kind, so that it is written in the cook's own way. */
 export type MessageValue =
@@ -32,7 +33,7 @@ export interface Message {
   readonly values?: Readonly<Record<string, MessageValue>>;
 }
 
-const SENTENCES = { ...en, ...safety };
+const SENTENCES = { ...en, ...safety, ...schools };
 
 /** How this cook reads clocks and scales. */
 export interface Manner {

@@ -1,6 +1,7 @@
-import { coreWords } from '@zemrin/core';
+import { placeWords } from '@zemrin/core';
 import { app } from './en/app.ts';
 import { meals } from './en/meals.ts';
+import { schools } from './en/schools.ts';
 import { table } from './en/table.ts';
 import { bench } from './en/bench.ts';
 import { heat } from './en/heat.ts';
@@ -16,9 +17,10 @@ import { keys } from './en/keys.ts';
 import { verbs } from './en/verbs.ts';
 import { dishes } from './en/dishes.ts';
 
-/** Every word on screen. What the computation says comes from core, all else from here. */
+/** Every word the views say. The sentences of the computation are core's own, and said by `say`. */
 export const en = {
-  ...coreWords,
+  ...placeWords.en,
+  ...schools,
   ...app,
   ...meals,
   ...table,

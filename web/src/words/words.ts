@@ -1,6 +1,6 @@
 import i18next from 'i18next';
 import { initReactI18next, useTranslation } from 'react-i18next';
-import { coreWords } from '@zemrin/core';
+import { placeWords } from '@zemrin/core';
 import type { WordKey } from './en.ts';
 import { app } from './en/app.ts';
 import { meals } from './en/meals.ts';
@@ -10,7 +10,7 @@ export type { WordKey };
 void i18next.use(initReactI18next).init({
   lng: 'en',
   resources: {
-    en: { translation: { ...coreWords, ...app, ...meals } },
+    en: { translation: { ...placeWords.en, ...app, ...meals } },
   },
   keySeparator: false,
   nsSeparator: false,

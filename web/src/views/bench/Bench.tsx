@@ -14,6 +14,7 @@ import { NoMeal } from '../../ui/NoMeal.tsx';
 import { bench } from '../../words/en/bench.ts';
 import { kitchen } from '../../words/en/kitchen.ts';
 import { weave } from '../../words/en/weave.ts';
+import { schools } from '../../words/en/schools.ts';
 import { table } from '../../words/en/table.ts';
 import { learn, useWords } from '../../words/words.ts';
 import { Chooser, type Placed } from './Chooser.tsx';
@@ -27,6 +28,7 @@ import { useBench } from './useBench.ts';
 import { Vessel } from './soak/Vessel.tsx';
 
 learn(bench);
+learn(schools);
 learn(table);
 learn(weave);
 learn(kitchen);

@@ -9,6 +9,7 @@ import { useAppSelector } from '../../store/store.ts';
 import { NoMeal } from '../../ui/NoMeal.tsx';
 import { dishes } from '../../words/en/dishes.ts';
 import { verbs } from '../../words/en/verbs.ts';
+import { schools } from '../../words/en/schools.ts';
 import { table } from '../../words/en/table.ts';
 import { learn, useWords } from '../../words/words.ts';
 import { DishPage } from './DishPage.tsx';
@@ -18,6 +19,7 @@ import { PatternPage } from './PatternPage.tsx';
 import { ShelfEntry } from './ShelfEntry.tsx';
 
 learn(dishes);
+learn(schools);
 learn(table);
 learn(verbs);
 

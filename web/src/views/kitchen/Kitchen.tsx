@@ -15,6 +15,7 @@ import { NoMeal } from '../../ui/NoMeal.tsx';
 import { Tick } from '../../ui/Tick.tsx';
 import { bench } from '../../words/en/bench.ts';
 import { kitchen } from '../../words/en/kitchen.ts';
+import { schools } from '../../words/en/schools.ts';
 import { table } from '../../words/en/table.ts';
 import { learn, useWords, type WordKey } from '../../words/words.ts';
 import { Appliances } from './Appliances.tsx';
@@ -25,6 +26,7 @@ import { Room, type Corner } from './Room.tsx';
 import { Vessels } from './Vessels.tsx';
 
 learn(bench);
+learn(schools);
 learn(table);
 learn(kitchen);
 
