@@ -2,6 +2,7 @@ import type { Clause } from './clauses.ts';
 import { addTo } from './add-to.ts';
 import type { Context, ReadAct } from './context.ts';
 import type { ReadSentence } from './seen.ts';
+import { rivalOf } from './rival.ts';
 import { readSentence } from './sentence.ts';
 import { spansIn } from './span.ts';
 
@@ -43,10 +44,19 @@ function leftBy({ parts }: Parse, acts: readonly ReadAct[]): number {
   }, 0);
 }
 
+/** A clause as it is read, and as it could be read as well. */
+export interface ReadChoice {
+  readonly parts: readonly ReadPart[];
+  /** Another reading that is about as good; undefined where there is none. */
+  readonly other?: readonly ReadPart[] | undefined;
+}
+
 /**
  * The parse of a clause that leaves the fewest times and heats without an owner: as it stands;
- * boldly; cut finer, a time to each part. The plainest of those that leave as few. `context` is
- * then as that parse left it; `acts` are the steps before.
+ * boldly; cut finer, a time to each part. The plainest of those that leave as few; where it is a
+ * guess, with the next one. `context` is then as the parse left it; `acts` are the steps before.
+ *
+ * @param rather take the other reading, where there is one
  */
 export function bestParse(
   clause: Clause,
@@ -54,7 +64,8 @@ export function bestParse(
   group: string | undefined,
   context: Context,
   acts: readonly ReadAct[],
-): readonly ReadPart[] {
+  rather: boolean,
+): ReadChoice {
   const before = { ...context };
   const parse = (clauses: readonly Clause[], boldly: boolean): Parse => {
     const own = { ...before };
@@ -64,18 +75,58 @@ export function bestParse(
     }));
     return { parts, context: own };
   };
-  let best = parse([clause], false);
-  if (leftBy(best, acts) > 0) {
-    const finer = cutFiner(clause);
-    const others = [
-      ...(finer.length > 1 ? [parse(finer, false)] : []),
-      parse([clause], true),
-      ...(finer.length > 1 ? [parse(finer, true)] : []),
-    ];
-    for (const other of others) if (leftBy(other, acts) < leftBy(best, acts)) best = asGuess(other);
+  const plain = parse([clause], false);
+  if (leftBy(plain, acts) === 0 && !isGuess(plain)) {
+    Object.assign(context, plain.context);
+    return { parts: plain.parts };
   }
-  Object.assign(context, best.context);
-  return best.parts;
+  const finer = cutFiner(clause);
+  const found = [
+    plain,
+    ...(finer.length > 1 ? [asGuess(parse(finer, false))] : []),
+    asGuess(parse([clause], true)),
+    ...(finer.length > 1 ? [asGuess(parse(finer, true))] : []),
+  ].map((one) => ({ one, left: leftBy(one, acts) }));
+  const [best, ...others] = found.sort((a, b) => a.left - b.left);
+  const other = others.find(
+    ({ one, left }) => best && left <= best.left && whatOf(one) !== whatOf(best.one),
+  );
+  const first = best?.one ?? plain;
+  const second = other?.one ?? withRivals(first);
+  const [taken, left] = rather && second ? [second, first] : [first, second];
+  Object.assign(context, taken.context);
+  return { parts: taken.parts, other: left?.parts };
+}
+
+/** The same steps, those whose verb was guessed by the next likely one; undefined where none was. */
+function withRivals(parse: Parse): Parse | undefined {
+  const parts = parse.parts.map(({ clause, read }) => ({
+    clause,
+    read: { ...read, acts: read.acts.map((act) => rivalOf(act) ?? act) },
+  }));
+  return whatOf({ ...parse, parts }) === whatOf(parse) ? undefined : { ...parse, parts };
+}
+
+function isGuess({ parts }: Parse): boolean {
+  return parts.some(({ read }) => read.acts.some(({ guessed }) => guessed));
+}
+
+/** What a parse comes to, to be compared. */
+function whatOf({ parts }: Parse): string {
+  return JSON.stringify(
+    parts.map(({ read }) => [
+      read.acts.map(({ verb, leastMin, likelyMin, mostMin, tempC, untilC, place }) => [
+        verb,
+        leastMin,
+        likelyMin,
+        mostMin,
+        tempC,
+        untilC,
+        place,
+      ]),
+      read.adds,
+    ]),
+  );
 }
 
 /** What another parse was needed for is a guess, and shown as one. */

@@ -28,11 +28,17 @@ export interface ReadLine {
   readonly guessed: boolean;
   /** A time or a heat in it that no step took. */
   readonly lost?: boolean | undefined;
+  /** Which sentence of the method it is, where it could be read in another way as well. */
+  readonly sentence?: number | undefined;
+  /** The steps of that other way. */
+  readonly other?: readonly ReadAct[] | undefined;
 }
 
 export interface ReadRecipe {
   readonly title?: string | undefined;
   readonly language: Language;
+  /** Bare degrees in it are °F. */
+  readonly fahrenheit: boolean;
   readonly portions?: number | undefined;
   readonly ingredients: readonly ReadIngredient[];
   readonly acts: readonly ReadAct[];
@@ -45,24 +51,31 @@ export interface ReadRecipe {
  * Reads a recipe: plain text, Markdown, a saved page, or JSON-LD; in English or Spanish, metric
  * or US. What is not understood is kept beside, never dropped.
  *
+ * @param rather sentences of the method to be read in their other way (`ReadLine.sentence`)
  * @throws RangeError when there is nothing to read
  */
-export function readRecipe(input: string, spoons: SpoonSystem = 'us'): ReadRecipe {
+export function readRecipe(
+  input: string,
+  spoons: SpoonSystem = 'us',
+  rather: ReadonlySet<number> = new Set(),
+): ReadRecipe {
   const raw = rawRecipe(input);
   const whole =
     [...raw.ingredients, ...raw.method].map(({ text }) => text).join('\n') || raw.other.join('\n');
   const language = languageOf(whole);
+  const fahrenheit = language === 'en' && !/°\s*C|℃|\d\s*C\b/.test(whole) && !isMetric(whole);
   const lines: ReadLine[] = [];
   if (raw.title !== undefined) lines.push(lineOf(raw.title, 'title'));
   if (raw.yieldText !== undefined) lines.push(lineOf(raw.yieldText, 'fact'));
   for (const text of raw.facts ?? []) lines.push(lineOf(text, 'fact'));
   const ingredients = readIngredients(raw, language, spoons, lines);
-  const acts = readMethod(raw, ingredients, language, whole, lines);
+  const acts = readMethod(raw, { ingredients, language, fahrenheit, whole, rather }, lines);
   const title = raw.title ?? titleOf(lines);
   for (const text of raw.other) lines.push(lineOf(text, 'unread'));
   return {
     title: title?.replace(SERVES, ''),
     language,
+    fahrenheit,
     portions: portionsIn(raw.yieldText ?? SERVES.exec(title ?? '')?.[0] ?? ''),
     ingredients,
     acts,
@@ -72,8 +85,12 @@ export function readRecipe(input: string, spoons: SpoonSystem = 'us'): ReadRecip
 }
 
 /** Every recipe of a paste, in its order. @throws RangeError when there is nothing to read */
-export function readRecipes(input: string, spoons: SpoonSystem = 'us'): ReadRecipe[] {
-  return recipeTexts(input).map((text) => readRecipe(text, spoons));
+export function readRecipes(
+  input: string,
+  spoons: SpoonSystem = 'us',
+  rather: ReadonlyMap<number, ReadonlySet<number>> = new Map(),
+): ReadRecipe[] {
+  return recipeTexts(input).map((text, i) => readRecipe(text, spoons, rather.get(i)));
 }
 
 /** A first sentence of a few words in which nothing is done is what the dish is called. */
@@ -145,16 +162,23 @@ export function sentencesOf(text: string): string[] {
   return found.filter((one) => one !== '');
 }
 
+/** What a method is read with. */
+interface MethodOf {
+  readonly ingredients: readonly ReadIngredient[];
+  readonly language: Language;
+  readonly fahrenheit: boolean;
+  readonly whole: string;
+  readonly rather: ReadonlySet<number>;
+}
+
 function readMethod(
   raw: RawRecipe,
-  ingredients: readonly ReadIngredient[],
-  language: Language,
-  whole: string,
+  { ingredients, language, fahrenheit, whole, rather }: MethodOf,
   lines: ReadLine[],
 ): ReadAct[] {
   const context = newContext({
     language,
-    fahrenheit: language === 'en' && !/°\s*C|℃|\d\s*C\b/.test(whole) && !isMetric(whole),
+    fahrenheit,
     dough: isDough(ingredients, whole),
     hasMeat:
       ingredients.some(({ cut }) => cut !== undefined) || MEAT.test(`${raw.title ?? ''}\n${whole}`),
@@ -176,7 +200,7 @@ function readMethod(
   sentences.forEach((one, i) => {
     context.soakAhead = i < lastSoak;
     const listed = raw.ingredients.length === 0 && inlineIngredients(one.sentence, 'us').length > 0;
-    readOne(one, context, acts, lines, listed);
+    readOne({ ...one, at: i, rather: rather.has(i), listed }, context, acts, lines);
   });
   return acts;
 }
@@ -204,15 +228,19 @@ interface Sentence {
   readonly sentence: string;
   readonly group?: string | undefined;
   readonly line: number;
+  /** Which of the method it is. */
+  readonly at: number;
+  /** To be read in its other way. */
+  readonly rather: boolean;
+  /** It names ingredients, in a recipe that has no list of them. */
+  readonly listed: boolean;
 }
 
 function readOne(
-  { sentence, group, line }: Sentence,
+  { sentence, group, line, at, rather, listed }: Sentence,
   context: Context,
   acts: ReadAct[],
   lines: ReadLine[],
-  /** It names ingredients, in a recipe that has no list of them. */
-  listed: boolean,
 ): void {
   if (sentence.length > LONGEST_SENTENCE) {
     lines.push(lineOf(sentence, 'unread'));
@@ -223,12 +251,18 @@ function readOne(
   const clauses = clausesOf(sentence);
   const parts: ReadPart[] = [];
   const read: ReadClause[] = [];
+  const others: ReadPart[] = [];
+  let doubtful = false;
   for (const clause of clauses) {
-    for (const part of bestParse(clause, line, group, context, acts)) {
+    const choice = bestParse(clause, line, group, context, acts, rather);
+    doubtful ||= choice.other !== undefined;
+    others.push(...(choice.other ?? choice.parts));
+    for (const part of choice.parts) {
       parts.push(part);
       read.push(readClause(part, acts));
     }
   }
+  const other = doubtful ? others.flatMap((part) => part.read.acts) : [];
   const made = read.flatMap(({ made }) => made);
   const understood =
     listed ||
@@ -244,6 +278,7 @@ function readOne(
       lit: [...read.flatMap(({ lit }) => lit), ...kept],
       guessed: made.some(({ guessed }) => guessed),
       ...(read.some(({ lost }) => lost) && { lost: true }),
+      ...(other.length > 0 && { sentence: at, other }),
     }),
   );
 }

@@ -85,7 +85,11 @@ export function expandMeal(
       elastic,
       hands: handsOf(step, time.duration, elastic),
       place: placeOfStep(step, meal),
-      notes: [...(fit ? [fit] : []), ...partFromNotes(meal, dish, step), ...partAsideNotes(meal, dish, step)],
+      notes: [
+        ...(fit ? [fit] : []),
+        ...partFromNotes(meal, dish, step),
+        ...partAsideNotes(meal, dish, step),
+      ],
       wait: waitKindOf(meal, dish, step, foods),
       begunMin:
         step.begunAt === undefined ? undefined : epochMinOfIso(step.begunAt, meal.serving.zone),

@@ -1,13 +1,13 @@
 import {
+  carriedOver,
   draftDish,
-  readRecipes,
   redrafted,
   takenIds,
   withoutStep,
   type Dish,
   type Meal,
-  type ReadIngredient,
   type ReadRecipe,
+  type CorrectedReading,
 } from '@zemrin/core';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -17,6 +17,7 @@ import { ChainEditor } from './ChainEditor.tsx';
 import { IngredientRows } from './IngredientRows.tsx';
 import { ReadText } from './ReadText.tsx';
 import { EXAMPLE } from './example.ts';
+import { useAnswers } from './useAnswers.ts';
 
 /** Text left, chain right: what was pasted, what was made of it, and what was not understood. */
 export default function ReadPage({ meal }: { meal: Meal }) {
@@ -24,10 +25,7 @@ export default function ReadPage({ meal }: { meal: Meal }) {
   const [text, setText] = useState('');
   const [lit, setLit] = useState<number>();
   const later = useDeferredValue(text);
-  const all = useMemo(
-    () => (later.trim() === '' ? [] : readRecipes(later, meal.kitchen.spoons)),
-    [later, meal.kitchen.spoons],
-  );
+  const { all, answered, onMend, onRather, onTakeBack } = useAnswers(later, meal.kitchen.spoons);
   const [chosen, setChosen] = useState(0);
   const at = Math.min(chosen, all.length - 1);
   const read = all[at];
@@ -67,7 +65,21 @@ export default function ReadPage({ meal }: { meal: Meal }) {
               }}
             />
           </label>
-          {read && <ReadText read={read} lit={lit} onLight={setLit} />}
+          {read && (
+            <ReadText
+              read={read}
+              lit={lit}
+              onLight={setLit}
+              kitchen={meal.kitchen}
+              onMend={(line) => onMend(at, line)}
+              onRather={(sentence) => onRather(at, sentence)}
+            />
+          )}
+          {read && answered(at) && (
+            <button type="button" className="btn mt-2" onClick={() => onTakeBack(at)}>
+              {t('dishes.takeBack')}
+            </button>
+          )}
         </section>
         {all.length === 0 && <p className="text-muted">{t('dishes.readFailed')}</p>}
         <div className="grid gap-4">
@@ -131,25 +143,22 @@ function Understood(props: {
   const t = useWords();
   const edit = useEdit(meal.id);
   const navigate = useNavigate();
-  /** The cook's corrections, as long as the text stays as it is. */
-  const [written, setWritten] = useState<{
-    of: ReadRecipe;
-    ingredients: readonly ReadIngredient[];
-  }>();
-  const [mended, setMended] = useState<{ of: ReadRecipe; dish: Dish }>();
+  const [reading, setReading] = useState<CorrectedReading>({
+    of: given,
+    ingredients: given.ingredients,
+  });
+  if (reading.of !== given) setReading(carriedOver(reading, given, takenIds(meal)));
   const [putAs, setPutAs] = useState<string>();
-  const read = useMemo(
-    () => (written?.of === given ? { ...given, ingredients: written.ingredients } : given),
-    [given, written],
-  );
+  const { ingredients } = reading;
+  const read = useMemo(() => ({ ...given, ingredients }), [given, ingredients]);
   const draft = useMemo(() => draftDish(read, takenIds(meal)), [read, meal]);
-  const dish = mended?.of === given ? mended.dish : draft.dish;
+  const dish = reading.dish ?? draft.dish;
   const edits = useMemo(
     () => ({
-      put: (next: Dish) => setMended({ of: given, dish: next }),
-      remove: (step: string) => setMended({ of: given, dish: withoutStep(dish, step) }),
+      put: (next: Dish) => setReading((was) => ({ ...was, dish: next })),
+      remove: (step: string) => setReading((was) => ({ ...was, dish: withoutStep(dish, step) })),
     }),
-    [given, dish],
+    [dish],
   );
   const guessed = new Set(
     draft.dish.steps.flatMap(({ id }, i) => (isGuessed(read, i) ? [id] : [])),
@@ -198,12 +207,13 @@ function Understood(props: {
       <IngredientRows
         meal={meal}
         read={read}
-        onChange={(ingredients) => {
-          const next = { ...read, ingredients };
-          const redone = draftDish(next, takenIds(meal)).dish;
-          setWritten({ of: given, ingredients });
-          if (mended?.of === given)
-            setMended({ of: given, dish: redrafted(mended.dish, draft.dish, redone) });
+        onChange={(written) => {
+          const redone = draftDish({ ...read, ingredients: written }, takenIds(meal)).dish;
+          setReading((was) => ({
+            ...was,
+            ingredients: written,
+            dish: was.dish && redrafted(was.dish, draft.dish, redone),
+          }));
         }}
       />
     </section>

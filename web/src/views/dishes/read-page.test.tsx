@@ -130,4 +130,37 @@ describe('a recipe that was pasted', () => {
     const ids = now().dishes.flatMap(({ steps }) => steps.map(({ id }) => id));
     expect(new Set(ids).size).toBe(ids.length);
   });
+
+  it('mends a line that was not understood with one key, and keeps what was corrected before', async () => {
+    const { user, understood, put, dish } = reading(
+      RECIPE.replace('My uncle hums while it cooks', 'Pearls go last'),
+    );
+    await understood();
+    const barley = screen.getByRole('textbox', { name: /^Line of .*barley/ });
+    await typeOver(user, barley, '250 g pearl barley');
+    await user.click(screen.getAllByRole('button', { name: /^Take out / })[0] ?? document.body);
+    await user.click(screen.getByRole('button', { name: /^A step: prepare/ }));
+    expect(screen.queryByText(dishes['dishes.unread'])).toBeNull();
+    await put();
+    expect(JSON.stringify(dish()?.mixtures)).toContain('250 g');
+    // The step that was taken out stays out; the one that was mended stands last.
+    expect(dish()?.steps.map(({ verb }) => verb)).toEqual(['simmer', 'prepare']);
+    expect(dish()?.note).toBeUndefined();
+  });
+
+  it('offers the other way a guessed sentence may be meant, and takes it back', async () => {
+    const { user, understood, put, dish } = reading(
+      RECIPE.replace('3. My uncle hums while it cooks.', '3. Into a 120°C oven for 40 minutes.'),
+    );
+    await understood();
+    const verbsNow = () => screen.getByRole('region', { name: dishes['dishes.right'] }).textContent;
+    expect(verbsNow()).not.toMatch(/roast/);
+    await user.click(screen.getByRole('button', { name: /^Rather: roast 40 min at 120/ }));
+    expect(verbsNow()).toMatch(/roast/);
+    await user.click(screen.getByRole('button', { name: dishes['dishes.takeBack'] }));
+    expect(verbsNow()).not.toMatch(/roast/);
+    await user.click(screen.getByRole('button', { name: /^Rather:/ }));
+    await put();
+    expect(dish()?.steps.some(({ verb }) => verb === 'roast')).toBe(true);
+  });
 });
