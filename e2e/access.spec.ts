@@ -18,6 +18,10 @@ async function expectNothingOffTheSide(page: Page) {
   const over = () =>
     page.locator('#page').evaluate((el) => Math.max(0, el.scrollWidth - el.clientWidth));
   await expect.poll(over).toBe(0);
+  // Only the view scrolls: below it there is nothing to be drawn up into an empty screen.
+  const below = () =>
+    page.evaluate(() => document.documentElement.scrollHeight - globalThis.innerHeight);
+  await expect.poll(below).toBe(0);
 }
 
 for (const [name, options] of [

@@ -22,9 +22,21 @@ import { OwnPantrySchema, type OwnPantry } from '../pantry/index.ts';
 /** A file of Zemrin's: one meal, one dish, a kitchen, or everything. */
 export type Bundle =
   | { readonly kind: 'meal'; readonly meals: readonly Meal[] }
-  | { readonly kind: 'library'; readonly meals: readonly Meal[] }
-  | { readonly kind: 'dish'; readonly dish: Dish; readonly own: OwnPantry }
+  | {
+      readonly kind: 'library';
+      readonly meals: readonly Meal[];
+      /** Patterns of the cook's own. */
+      readonly patterns: readonly DishBundle[];
+    }
+  | DishBundle
   | { readonly kind: 'kitchen'; readonly kitchen: Kitchen };
+
+/** A dish by itself, with what its pantry needs besides. */
+export interface DishBundle {
+  readonly kind: 'dish';
+  readonly dish: Dish;
+  readonly own: OwnPantry;
+}
 
 const DishFile = z.looseObject({
   zemrin: z.literal('dish'),
@@ -41,6 +53,7 @@ const LibraryFile = z.looseObject({
   zemrin: z.literal('library'),
   version: z.literal(newestVersion(DOCUMENTS.library)),
   meals: z.array(z.unknown()),
+  patterns: z.array(z.unknown()).optional(),
 });
 
 /** A dish by itself, with what its meal added to the pantry. */
@@ -78,15 +91,19 @@ export function readBundle(text: string, nowMin: number): Bundle {
       return { kind, kitchen: parsed(KitchenFile, document).kitchen };
     }
     case 'library': {
-      const { meals } = parsed(LibraryFile, migrated(json, DOCUMENTS.library));
-      return { kind, meals: meals.map((meal, i) => mealAt(meal, i, nowMin)) };
+      const { meals, patterns = [] } = parsed(LibraryFile, migrated(json, DOCUMENTS.library));
+      return {
+        kind,
+        meals: meals.map((meal, i) => mealAt(meal, i, nowMin)),
+        patterns: patterns.map((one, i) => within(`patterns[${i}]`, () => readDish(one))),
+      };
     }
     default:
       return { kind: 'meal', meals: [mealOf(json, nowMin)] };
   }
 }
 
-function readDish(json: unknown): Bundle {
+function readDish(json: unknown): DishBundle {
   const { dish, pantry } = parsed(DishFile, migrated(json, DOCUMENTS.dish));
   const own: OwnPantry = { ingredients: pantry?.ingredients ?? [], cuts: pantry?.cuts ?? [] };
   // A dish is checked as it would stand on a table of its own.
@@ -105,10 +122,15 @@ function readDish(json: unknown): Bundle {
 }
 
 function mealAt(json: unknown, i: number, nowMin: number): Meal {
+  return within(`meals[${i}]`, () => mealOf(json, nowMin));
+}
+
+/** What is wrong in a part of a file is told with the part's place. */
+function within<T>(path: string, read: () => T): T {
   try {
-    return mealOf(json, nowMin);
+    return read();
   } catch (error) {
-    throw error instanceof MealError ? error.in(`meals[${i}]`) : error;
+    throw error instanceof MealError ? error.in(path) : error;
   }
 }
 

@@ -269,7 +269,18 @@ describe('files of Zemrin', () => {
     expect(readBundle(printLibrary([meal, { ...meal, id: 'b' }]), NOW)).toMatchObject({
       kind: 'library',
       meals: [{ id: meal.id }, { id: 'b' }],
+      patterns: [],
     });
+    const [kept] = meal.dishes;
+    if (!kept) throw new Error('no dish');
+    const library = printLibrary([meal], [printDish(meal, kept)]);
+    expect(readBundle(library, NOW)).toMatchObject({
+      meals: [{ id: meal.id }],
+      patterns: [{ kind: 'dish', dish: { id: kept.id } }],
+    });
+    expect(() => readBundle(library.replace('"zemrin": "dish"', '"zemrin": "fish"'), NOW)).toThrow(
+      /patterns\[0\]/,
+    );
   });
 
   it('are refused with the place and the mend, whatever is wrong', () => {

@@ -78,7 +78,7 @@ export function Shell({ children }: { children: ReactNode }) {
         <RailButton label={t('app.theme')} icon={SunMoon} onClick={toggleTheme} wide />
         <RailButton label={t('app.keys')} text="?" onClick={() => setOverlay('keys')} wide />
       </nav>
-      <div id="page" className="min-h-0 min-w-0 grow overflow-auto">
+      <div id="page" className="min-h-0 min-w-0 relative grow overflow-auto">
         <StorageBanner />
         {children}
       </div>

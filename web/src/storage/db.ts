@@ -13,6 +13,8 @@ export interface ZemrinDb extends DBSchema {
   aside: { key: string; value: Unreadable };
   runs: { key: string; value: StoredRun };
   happened: { key: [string, string]; value: unknown };
+  /** Dishes kept as patterns: the text of a dish file each. */
+  patterns: { key: string; value: string };
 }
 
 export type Db = IDBPDatabase<ZemrinDb>;
@@ -25,7 +27,7 @@ export interface DbEvents {
   readonly onClosed: () => void;
 }
 
-const VERSION = 3;
+const VERSION = 4;
 
 /**
  * Opens this browser's store of meals. Rejects where there is none, or the browser forbids it.
@@ -47,6 +49,7 @@ export async function openDb(name = 'zemrin', events?: DbEvents): Promise<Db> {
         opened.createObjectStore('runs');
         opened.createObjectStore('happened');
       }
+      if (from < 4) opened.createObjectStore('patterns');
     },
     blocking() {
       db.close();

@@ -1,10 +1,11 @@
 import 'fake-indexeddb/auto';
-import { mealOf, type Meal } from '@zemrin/core';
+import { mealOf, printDish, type Meal } from '@zemrin/core';
 import { deleteDB, openDB } from 'idb';
 import { describe, expect, it } from 'vitest';
 import supperFile from '../../../demo/first-frost-supper.json';
 import { openDb, type Db } from './db.ts';
 import { binMeal, loadAll, saveMeal } from './meals.ts';
+import { dropPattern, loadPatterns, savePattern } from './patterns.ts';
 
 const NOW = 29_927_000;
 const supper = (id: string): Meal => ({ ...mealOf(supperFile, NOW), id });
@@ -95,8 +96,23 @@ describe('the browser’s store', () => {
   it('gives way to a newer Zemrin that wants the store', async () => {
     let taken = false;
     await openDb('taken', { onTaken: () => (taken = true), onClosed: () => undefined });
-    const newer = await openDB('taken', 4);
+    const newer = await openDB('taken', 99);
     expect(taken).toBe(true);
     newer.close();
+  });
+
+  it('gives back the patterns that can be read, and leaves alone what cannot', async () => {
+    const db = await openDb('patterns');
+    const meal = supper('one');
+    const [dish] = meal.dishes;
+    if (!dish) throw new Error('no dish');
+    await savePattern(db, 'mine', printDish(meal, dish));
+    await savePattern(db, 'later', '{"zemrin":"dish","version":99}');
+    expect((await loadPatterns(db, NOW)).map(({ id, dish: one }) => [id, one.name])).toEqual([
+      ['mine', dish.name],
+    ]);
+    expect(await db.getAllKeys('patterns')).toEqual(['later', 'mine']);
+    await dropPattern(db, 'mine');
+    expect(await loadPatterns(db, NOW)).toEqual([]);
   });
 });

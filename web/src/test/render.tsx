@@ -8,6 +8,7 @@ import { MemoryRouter, useLocation } from 'react-router';
 import { afterEach } from 'vitest';
 import supperFile from '../../../demo/first-frost-supper.json';
 import { library, loaded } from '../store/library.ts';
+import { ownPatterns } from '../store/own-patterns.ts';
 import { planned, plans, ticked } from '../store/plans.ts';
 import { storage } from '../store/storage-status.ts';
 import { runs } from '../store/runs.ts';
@@ -66,7 +67,7 @@ export function show(part: ReactNode, { meals = [], plan: made, path = '/' }: Sh
     return next(action);
   };
   const store = configureStore({
-    reducer: { library, plans, runs, storage },
+    reducer: { library, ownPatterns, plans, runs, storage },
     middleware: (defaults) =>
       defaults({ serializableCheck: false, immutableCheck: false }).concat(keep),
   });

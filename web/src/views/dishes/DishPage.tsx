@@ -9,9 +9,11 @@ import {
   type Dish,
   type Meal,
 } from '@zemrin/core';
-import { Download, FileCode } from 'lucide-react';
+import { BookmarkPlus, Download, FileCode } from 'lucide-react';
 import { Link } from 'react-router';
 import { useEdit } from '../../store/useEdit.ts';
+import { useOwnPatterns } from '../../store/useOwnPatterns.ts';
+import { notify } from '../../notices/notify.ts';
 import { download } from '../../ui/download.ts';
 import { DishName } from '../../ui/DishName.tsx';
 import { useWords } from '../../words/words.ts';
@@ -24,6 +26,7 @@ export function DishPage({ meal, dish }: { meal: Meal; dish: Dish }) {
   const edits = useDishEdits(meal.id, dish.id);
   const [mixture] = dish.mixtures;
   const [first] = dish.steps;
+  const { keep } = useOwnPatterns();
   return (
     <div className="max-w-[980px]">
       <div className="flex flex-wrap items-center gap-2">
@@ -40,6 +43,18 @@ export function DishPage({ meal, dish }: { meal: Meal; dish: Dish }) {
             {t('dishes.toWeave')}
           </Link>
         )}
+        <button
+          type="button"
+          className="btn btn-quiet px-2"
+          aria-label={t('dishes.ownKeep')}
+          title={t('dishes.ownKeep')}
+          onClick={() => {
+            keep(dish, meal.pantry);
+            notify(t('dishes.ownKept', { name: dish.name }));
+          }}
+        >
+          <BookmarkPlus size={19} aria-hidden="true" />
+        </button>
         <button
           type="button"
           className="btn btn-quiet px-2"

@@ -4,6 +4,7 @@ import { lazy, Suspense } from 'react';
 import { NavLink, useNavigate, useParams } from 'react-router';
 import { Loading } from '../../ui/Loading.tsx';
 import { useMeal } from '../../store/hooks.ts';
+import { useOwnPatterns } from '../../store/useOwnPatterns.ts';
 import { useEdit } from '../../store/useEdit.ts';
 import { useAppSelector } from '../../store/store.ts';
 import { NoMeal } from '../../ui/NoMeal.tsx';
@@ -14,6 +15,7 @@ import { table } from '../../words/en/table.ts';
 import { learn, useWords } from '../../words/words.ts';
 import { DishPage } from './DishPage.tsx';
 import { DishFile } from './DishFile.tsx';
+import { OwnPatternPage } from './OwnPatternPage.tsx';
 import { PatternBook } from './PatternBook.tsx';
 import { PatternPage } from './PatternPage.tsx';
 import { ShelfEntry } from './ShelfEntry.tsx';
@@ -47,6 +49,9 @@ export default function Dishes() {
 }
 
 function Chosen({ meal, chosen }: { meal: Meal; chosen: string | undefined }) {
+  const { patterns } = useOwnPatterns();
+  const kept = patterns.find(({ id }) => `own-${id}` === chosen);
+  if (kept) return <OwnPatternPage key={kept.id} meal={meal} pattern={kept} />;
   const pattern = PATTERNS.find(({ id }) => `pattern-${id}` === chosen);
   if (pattern) return <PatternPage key={pattern.id} meal={meal} pattern={pattern} />;
   if (chosen === 'read') {
@@ -88,10 +93,34 @@ function Shelf({ meal, chosen }: { meal: Meal; chosen: string | undefined }) {
           />
         ))}
       </ul>
+      <OwnPatterns meal={meal} chosen={chosen} />
       <PatternBook meal={meal} chosen={chosen} />
       <Others meal={meal} />
       <DishFile meal={meal} />
     </aside>
+  );
+}
+
+/** What the cook keeps as patterns; nothing where there are none. */
+function OwnPatterns({ meal, chosen }: { meal: Meal; chosen: string | undefined }) {
+  const t = useWords();
+  const { patterns } = useOwnPatterns();
+  if (patterns.length === 0) return null;
+  return (
+    <>
+      <h2 className="mt-5 text-[15px] text-muted">{t('dishes.ownPatterns')}</h2>
+      <ul>
+        {patterns.map(({ id, dish }) => (
+          <ShelfEntry
+            key={id}
+            to={`/meal/${meal.id}/dishes/own-${id}`}
+            name={dish.name}
+            dish={dish}
+            current={chosen === `own-${id}`}
+          />
+        ))}
+      </ul>
+    </>
   );
 }
 

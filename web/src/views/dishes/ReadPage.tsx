@@ -11,6 +11,8 @@ import {
 } from '@zemrin/core';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { useOwnPatterns } from '../../store/useOwnPatterns.ts';
+import { notify } from '../../notices/notify.ts';
 import { useEdit } from '../../store/useEdit.ts';
 import { useWords } from '../../words/words.ts';
 import { ChainEditor } from './ChainEditor.tsx';
@@ -163,9 +165,14 @@ function Understood(props: {
   const guessed = new Set(
     draft.dish.steps.flatMap(({ id }, i) => (isGuessed(read, i) ? [id] : [])),
   );
+  const { keep } = useOwnPatterns();
+  const noted = read.unread.length > 0 ? { ...dish, note: read.unread.join(' ') } : dish;
+  const keepIt = () => {
+    keep(noted, { ingredients: [...draft.own], cuts: [] });
+    notify(t('dishes.ownKept', { name: dish.name }));
+  };
   const put = () => {
-    const note = read.unread.length > 0 ? { note: read.unread.join(' ') } : {};
-    edit({ do: 'putDish', dish: { ...dish, ...note }, own: draft.own });
+    edit({ do: 'putDish', dish: noted, own: draft.own });
     if (stays) setPutAs(dish.id);
     else void navigate(`/meal/${meal.id}/dishes/${dish.id}`);
   };
@@ -181,6 +188,9 @@ function Understood(props: {
               : t('dishes.readAll')}
           </p>
         </div>
+        <button type="button" className="btn" onClick={keepIt}>
+          {t('dishes.ownKeep')}
+        </button>
         {putAs === undefined ? (
           <button type="button" className="btn btn-main" onClick={put}>
             {t('dishes.putRead')}

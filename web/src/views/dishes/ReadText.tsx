@@ -44,7 +44,7 @@ export function ReadText(props: {
                 {t('dishes.unread')}
               </span>
             )}
-            {line.lost && (
+            {line.lost && line.part !== 'unread' && (
               <span className="ml-2 text-[13px] font-semibold text-clash">{t('dishes.lost')}</span>
             )}
             {line.guessed && line.part !== 'unread' && (

@@ -1,4 +1,5 @@
 import { printLibrary, printMeal, type Meal } from '@zemrin/core';
+import { patternTexts } from '../../store/keep-pattern.ts';
 import { copyLinkOf } from '../../store/share-link.ts';
 import { download } from '../../ui/download.ts';
 
@@ -7,8 +8,10 @@ export function exportMeal(meal: Meal): void {
   download(printMeal(meal), `${meal.id}.json`, 'application/json');
 }
 
-export function exportLibrary(meals: readonly Meal[]): void {
-  download(printLibrary(meals), 'zemrin-library.json', 'application/json');
+/** Every meal, and every pattern of the cook's own, in one file. */
+export async function exportLibrary(meals: readonly Meal[]): Promise<void> {
+  const patterns = await patternTexts();
+  download(printLibrary(meals, patterns), 'zemrin-library.json', 'application/json');
 }
 
 /** A link that carries the whole meal. @param copied what is said once it can be pasted */

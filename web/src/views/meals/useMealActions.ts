@@ -83,7 +83,7 @@ export function useMealActions() {
       },
       async exportAll() {
         const { exportLibrary } = await import('./exportMeals.ts');
-        exportLibrary(Object.values(meals));
+        await exportLibrary(Object.values(meals));
       },
       /** Takes meals in as the cook chose; all are undone together. */
       take(taken: ReadonlyArray<{ readonly meal: Meal; readonly how: Merge }>) {
@@ -107,6 +107,11 @@ export function useMealActions() {
         if (bundle.kind === 'dish' || bundle.kind === 'kitchen') {
           const where = t(bundle.kind === 'dish' ? 'nav.dishes' : 'nav.kitchen');
           return { problems: [t('meals.notMeal', { kind: bundle.kind, where })], ask: [] };
+        }
+        if (bundle.kind === 'library' && bundle.patterns.length > 0) {
+          const { takePatterns } = await import('../../store/keep-pattern.ts');
+          const count = await takePatterns(dispatch, bundle.patterns);
+          notify(t('meals.patternsTaken', { count }));
         }
         const [only] = bundle.meals;
         if (bundle.meals.length !== 1 || !only || own(meals, only.id)) {

@@ -21,6 +21,7 @@ export const meals = {
     'Kept as they are, and never written over. A newer Zemrin may read them; so may you, in the file.',
   'meals.exportAsIs': 'Export as it is',
   'meals.restore': 'Bring back',
+  'meals.patternsTaken': 'Patterns of your own taken in: {{count}}',
   'meals.imported': '{{title}} is imported',
   'meals.importFailed': 'That file is not a meal',
   'meals.firstTitle': 'Say when you eat. Zemrin says when to begin.',
