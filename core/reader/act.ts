@@ -1,7 +1,7 @@
 import { G_PER_LB } from '../figures/index.ts';
 import type { Verb } from '../terms/index.ts';
 import type { PlaceKind } from '../places/index.ts';
-import { HEATS, IN_OVEN, type Context, type ReadAct } from './context.ts';
+import { WET_MOST_C, HEATS, IN_OVEN, type Context, type ReadAct } from './context.ts';
 import type { Degree } from './degree.ts';
 import { donenessIn } from './doneness.ts';
 import { NUMBER, numberIn } from './numbers.ts';
@@ -87,7 +87,7 @@ export function actOf(
     until: core ? undefined : until2,
     tendEveryMin: every?.likelyMin,
     tendWhat: every ? tendingIn(own) : undefined,
-    place: place === undefined || place === 'slow-cooker' ? (place ? 'counter' : undefined) : place,
+    place: standsIn(verb, place, tempC),
     slowCooker: place === 'slow-cooker' || (context.slowCooker && verb === 'braise') || undefined,
     lit: [
       [hit.from, hit.to],
@@ -101,6 +101,16 @@ export function actOf(
     guessed:
       called !== undefined || hit.verb === 'cook' || hit.verb === 'put' || hit.verb === 'wait',
   };
+}
+
+/** A slow cooker stands on the counter; what braises hotter than water boils is in the oven. */
+function standsIn(
+  verb: Verb,
+  place: PlaceKind | undefined,
+  tempC: number | undefined,
+): PlaceKind | undefined {
+  if (place === 'slow-cooker') return 'counter';
+  return verb === 'braise' && place === 'hob' && (tempC ?? 0) > WET_MOST_C ? 'oven' : place;
 }
 
 export function tendingIn(text: string): ReadAct['tendWhat'] {

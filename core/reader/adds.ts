@@ -63,7 +63,10 @@ export function alone(
           : undefined;
     if (fire === undefined) return { acts: [], understood: false, left: 1 };
     context[fire] = set.tempC;
-    if (fire === 'fireC' && named === undefined) context.place = 'grill';
+    // What went on before is elsewhere.
+    if (fire === 'fireC' && context.hot?.place === 'hob') context.hot = undefined;
+    if (fire === 'fireC' && named === undefined)
+      context.place = SMOKERS.test(text) ? 'smoker' : 'grill';
     return { acts: [], understood: true, left: 0 };
   }
   return {
@@ -77,5 +80,6 @@ export function alone(
 /** What is set to a heat in passing: "set up for indirect cooking at 180". */
 const FIRES =
   /(?<!\p{L})(?:indirect|direct|coals?|charcoal|grill|barbecue|bbq|smoker|fire|brasas?|parrilla|barbacoa|ahumador)(?!\p{L})/iu;
+const SMOKERS = /(?<!\p{L})(?:smoker|ahumador)(?!\p{L})/iu;
 const OILS = /(?<!\p{L})(?:oil|fat|lard|dripping|fryer|aceite|manteca|freidora)(?!\p{L})/iu;
 const OVENS = /(?<!\p{L})(?:oven|horno|roasting (?:tin|tray|pan)|baking (?:sheet|tray))(?!\p{L})/iu;

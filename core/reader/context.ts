@@ -103,6 +103,8 @@ export const IN_OVEN: ReadonlySet<VerbWords> = new Set<VerbWords>([
   'turn',
 ]);
 
+/** Water boils: what is hotter is no liquid, °C. */
+export const WET_MOST_C = 105;
 /** What cooks in water. */
 export const WET: ReadonlySet<VerbWords> = new Set<VerbWords>(['boil', 'simmer']);
 

@@ -22,7 +22,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'temper',
     words:
-      /(?<!\p{L})(?:out of the (?:fridge|refrigerator)[^.;]{0,30}(?:before|ahead|earlier|beforehand)|^(?:pull|take|get) (?:it|them|the \p{L}+)(?: out)? (?=[^.;]{1,24} before (?:you )?(?:cook|grill|roast|fry)))/iu,
+      /(?<!\p{L})(?:out of the (?:fridge|refrigerator)[^.;]{0,30}(?:before|ahead|earlier|beforehand)|^(?:pull|take|get|bring|have) (?:it|them|the \p{L}+)(?: out)? (?=[^.;]{1,24} before (?:you )?(?:cook|grill|roast|fry))|(?:pull|take|get|bring) (?:it|them|the \p{L}+) out (?=[^.;]{1,24} before (?:it|they) goe?s? (?:in|on))|^out (?=[^.;]{1,16}(?:before|ahead|beforehand|early)))/iu,
     over: WEAK,
   },
   {

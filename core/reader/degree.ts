@@ -54,7 +54,7 @@ const OVEN_BEHIND = /^\s*(?:oven|horno|warming|drawer|water|smoker)/iu;
 
 /** "then at 160 for an hour", "oven, 180": an oven's heat without a sign. */
 const UNSIGNED =
-  /(?:(?:at|to|a)\s+|(?:oven|horno),?\s+\(?(?:at\s+|a\s+)?)(\d{3})(?=\s+(?:for|until|durante|hasta|otr[oa]s|unos|another|about|and|y)(?!\p{L})|\s*[,.;)]|\s*$)|(?<!\d)(\d{3})(?=\s*(?:fan|convection|con ventilador|oven|smoker|grill)(?!\p{L}))|(?<!\p{L})(?:roast|bake|smoke|asar?|horne(?:ar?|amos))(?!\p{L})[^.;,\d]{0,24}\s(?:at|a)\s+(\d{3})(?=\s+(?:in|on|with|en|con|\d)(?!\p{L}))/giu;
+  /(?<=(?:smok|roast|bak|grill|ahum|oven|horno)\p{L}*[^.;\d]{0,16}[,\s])(\d{3})(?=\s*(?:or so|or thereabouts|-?ish|m[aá]s o menos)(?!\p{L}))|(?:(?:at|to|a)\s+|(?:oven|horno),?\s+\(?(?:at\s+|a\s+)?)(\d{3})(?=\s+(?:for|until|durante|hasta|otr[oa]s|unos|another|about|and|y)(?!\p{L})|\s*[,.;)]|\s*$)|(?<!\d)(\d{3})(?=\s*(?:fan|convection|con ventilador|oven|smoker|grill)(?!\p{L}))|(?<!\p{L})(?:roast|bake|smoke|asar?|horne(?:ar?|amos))(?!\p{L})[^.;,\d]{0,24}\s(?:at|a)\s+(\d{3})(?=\s+(?:in|on|with|en|con|\d)(?!\p{L}))|(?<!\p{L})(?:(?:oven|horno|drawer|water bath|ba[ñn]o)\s+(?:at|a)\s+)(\d{2})(?=\s+(?:for|until|till|durante|hasta)(?!\p{L})|\s*(?:[,.;)]|$))/giu;
 
 /** "Till a thermometer says 140": without a sign, of the middle. */
 const UNSIGNED_CORE =
@@ -106,11 +106,11 @@ export function degreesIn(text: string, fahrenheit: boolean): Degree[] {
       return { from, to, tempC: value > CORE_MOST_C ? fahrenheitToC(value) : value };
     }),
     ...[...text.matchAll(UNSIGNED)].map((match) => {
-      const value = numberIn(match[1] ?? match[2] ?? match[3] ?? '');
+      const value = numberIn(match.slice(1).find((one) => one !== undefined) ?? '');
       const to = match.index + match[0].length;
       const tempC =
         value >= FAHRENHEIT_FROM || (fahrenheit && value >= 225) ? fahrenheitToC(value) : value;
-      return { from: to - 3, to, tempC };
+      return { from: to - String(value).length, to, tempC };
     }),
   ].sort((a, b) => a.from - b.from);
   return found.reduce<Degree[]>((kept, one) => {

@@ -1,14 +1,12 @@
 import { minutesOf, type Share } from './act.ts';
-import { HEATS, PLACES_TO_BE, WET, type Context, type ReadAct } from './context.ts';
+import { HEATS, PLACES_TO_BE, WET, WET_MOST_C, type Context, type ReadAct } from './context.ts';
 import type { Degree } from './degree.ts';
 import type { PlaceKind } from '../places/index.ts';
 import type { ReadDuration } from './span.ts';
 import { placeIn } from './verbs.ts';
 
-const isLength = ({ sense }: ReadDuration): boolean => sense === 'length';
-/** Water boils. */
-const WET_MOST_C = 105;
-
+/** How long, be it by weight. */
+const isLength = ({ sense }: ReadDuration): boolean => sense !== 'every';
 /** "20 minutes at 200, then at 160 for an hour": the same again, longer or cooler. */
 export function againOf(text: string, act: ReadAct, share: Share, context: Context): ReadAct[] {
   const [first, second] = share.spans.filter(({ sense }) => sense === 'length');
@@ -28,10 +26,11 @@ export function isPan(
   text: string,
   place: PlaceKind | undefined,
   spans: readonly ReadDuration[],
-  { hot }: Context,
+  { hot, place: before }: Context,
 ): boolean {
   const sides = spans.some(({ perSide }) => perSide);
-  return sides && hot?.place !== 'hob' && (place === 'hob' || PAN.test(text));
+  const there = place ?? before;
+  return sides && hot?.place !== 'hob' && (there === 'hob' || PAN.test(text));
 }
 
 const PAN = /(?<!\p{L})(?:pan|skillet|griddle|sart[eé]n|plancha)(?!\p{L})/iu;

@@ -6,6 +6,8 @@ export function isMoment(text: string, { from, to }: ReadDuration): boolean {
   const rests =
     /(?:for|wait|esper\p{L}*|aguard\p{L}*|rest|stand|sit|cool|repos\p{L}*|descans\p{L}*|durante|it|them)(?: for)?(?: about)?\s*$/iu;
   if (rests.test(text.slice(0, from))) return false;
+  // "Rest off the heat 10 minutes before serving": so long, and then it is served.
+  if (RESTS_SO.test(text.slice(0, from)) && THEN_EATEN.test(text.slice(to))) return false;
   const before =
     /(?:after(?: about)?|at the end of|for the (?:first|last)|(?:in|during) the (?:first|last)|pasad[oa]s?|despu[eé]s de|al cabo de|los [uú]ltimos|durante los [uú]ltimos|in about)\s*$/iu;
   const behind =
@@ -18,6 +20,11 @@ export function isMoment(text: string, { from, to }: ReadDuration): boolean {
     return false;
   return before.test(text.slice(0, from)) || behind.test(text.slice(to));
 }
+
+const RESTS_SO =
+  /(?<!\p{L})(?:rest|stand|sit|leave|relax|repos\p{L}*|descans\p{L}*)(?!\p{L})[^.;,\d]{0,40}$/iu;
+const THEN_EATEN =
+  /^\s*(?:before (?:serving|carving|slicing|cutting|eating|you (?:serve|carve|cut|slice|eat))|antes de (?:servir|cortar|trinchar|comer))/iu;
 
 /** "After an hour", "for the last ten minutes", "10 minutes into it": a moment of what goes on. */
 export function isWithin(text: string, { from, to }: ReadDuration): boolean {

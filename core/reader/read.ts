@@ -146,9 +146,12 @@ function readIngredients(
   return raw.method.flatMap(({ text }) => inlineIngredients(text, system));
 }
 
-/** Where one sentence ends and the next begins; "min." and "tbsp." end none. */
+/**
+ * Where one sentence ends and the next begins; "tbsp." ends none, and "min." only where a word with
+ * a capital follows.
+ */
 const SENTENCE_END =
-  /(?<!\b(?:min|mins|hr|hrs|approx|tbsp|tsp|oz|lb|lbs|cda|cdta|aprox|no|gr))(?:[.!?]+["”)]?|;)\s+(?=[\p{Lu}\d¡¿"“(]|\p{Ll})/gu;
+  /(?<!\b(?:min|mins|hr|hrs|approx|tbsp|tsp|oz|lb|lbs|cda|cdta|aprox|no|gr))(?:[.!?]+["”)]?|;)\s+(?=[\p{Lu}\d¡¿"“(]|\p{Ll})|(?<=\b(?:min|mins|hr|hrs))\.\s+(?=\p{Lu}\p{Ll})/gu;
 
 export function sentencesOf(text: string): string[] {
   const found: string[] = [];
@@ -208,7 +211,7 @@ function readMethod(
 const RED: ReadonlySet<Animal> = new Set(['beef', 'lamb', 'game']);
 const SOAKS = /marinat|marinar|\bbrine\b|salmuera|adobo/iu;
 const MEAT =
-  /\b(?:meat|chicken|pork|beef|lamb|steak|ribs?|brisket|turkey|duck|goose|veal|mutton|venison|rabbit|gammon|ham|hock|bacon|belly|shanks?|chops?|sausages?|fish|salmon|trout|cod|hake|prawns?|carne|pollo|cerdo|ternera|cordero|pescado|pavo|pato|conejo|costillas?|jam[oó]n|merluza|bacalao|lomo)\b/iu;
+  /\b(?:meat|chicken|pork|beef|lamb|steak|ribs?|brisket|turkey|duck|goose|veal|mutton|venison|rabbit|gammon|ham|hock|bacon|belly|shanks?|chops?|sausages?|fish|salmon|trout|cod|hake|prawns?|carne|pollo|cerdo|ternera|cordero|pescado|pavo|pato|conejo|costillas?|jam[oó]n|merluza|bacalao|lomo|chuck|shin|neck|loin|rack|cheeks?|rump|sirloin|oxtail|mince|drumsticks|thighs|wings|solomillo|paleta|paletilla|pierna|codillo|carrilleras?|pechugas?|muslos|alitas|at[uú]n|salm[oó]n|trucha|dorada|lubina)\b/iu;
 
 function isDough(ingredients: readonly ReadIngredient[], whole: string): boolean {
   return (

@@ -49,14 +49,16 @@ export function sectionsOf(text: string): RawRecipe {
   /** Lines of the group, and whether a blank one stands before this. */
   const run = { lines: 0, blank: false, spaced: false, before: 0 };
   const lines = text.split('\n');
+  const listFrom = listAt(lines);
+  const numbered = numberedLines(lines);
   const timetable = lines.filter((one) => isAtClock(one)).length >= LEAST_TIMED;
-  for (const raw of lines) {
+  for (const [at, raw] of lines.entries()) {
     const heading = /^#{1,6}\s/.test(raw.trim());
     if (raw.length > LONGEST_LINE) {
       other.push(raw.trim());
       continue;
     }
-    const line = bare(raw);
+    const line = numbered.has(at) ? bare(raw).replace(/^(\d{1,2})\s/, '$1. ') : bare(raw);
     if (line === '') {
       run.blank = true;
       continue;
@@ -66,7 +68,7 @@ export function sectionsOf(text: string): RawRecipe {
       method.push({ text: line.replace(AT_CLOCK, ''), group });
       continue;
     }
-    const facts = line.split(/\s*[|·•]\s*/).filter((one) => one !== '');
+    const facts = line.split(/\s*[|·•]\s*|,\s+/).filter((one) => one !== '');
     const isTime = (one: string) => TIMES.test(one) || (part === 'start' && BARE_TIMES.test(one));
     if (facts.length > 1 && facts.every((one) => YIELD.test(one) || isTime(one))) {
       yieldText ??= facts.find((one) => YIELD.test(one));
@@ -93,6 +95,8 @@ export function sectionsOf(text: string): RawRecipe {
       if (lead && LED.test(line)) group = groupName(lead);
       if (lead && YIELD.test(lead)) yieldText ??= lead;
       ingredients.push(...listOf(line).map((text) => ({ text, group })));
+    } else if (part === 'start' && title !== undefined && isStory(line, at < listFrom)) {
+      other.push(line);
     } else if (
       isMethod(raw, line, part) ||
       (part === 'ingredients' && !headed && isNote(raw, line))
@@ -122,6 +126,40 @@ export function sectionsOf(text: string): RawRecipe {
   }
   return { title, yieldText, ingredients, method, facts: told, other };
 }
+
+/** Lines that begin with 1, 2, 3 … and then with a capital: the steps of a method, numbered without a sign. */
+function numberedLines(lines: readonly string[]): ReadonlySet<number> {
+  const found: number[] = [];
+  lines.forEach((raw, at) => {
+    const [, number] = NUMBERED.exec(bare(raw)) ?? [];
+    if (number !== undefined && Number(number) === found.length + 1) found.push(at);
+  });
+  return new Set(found.length >= LEAST_LISTED ? found : []);
+}
+
+const NUMBERED = /^(\d{1,2})\s+\p{Lu}\p{Ll}+\s+(?:\S+\s+){2,}/u;
+
+/** Where a list of what goes in begins: the first of so many lines close together that begin with an amount. */
+function listAt(lines: readonly string[]): number {
+  const said = lines.flatMap((raw, at) => (bare(raw) === '' ? [] : [{ line: bare(raw), at }]));
+  const first = said.findIndex((_one, i) =>
+    said.slice(i, i + LEAST_LISTED).every(({ line }) => isAmount(line)),
+  );
+  return first === -1 || first + LEAST_LISTED > said.length ? -1 : (said[first]?.at ?? -1);
+}
+
+function isAmount(line: string): boolean {
+  return STARTS_AMOUNT.test(line) && !STEP_NUMBER.test(line) && line.split(/\s+/).length <= 12;
+}
+
+/** Told above the list, and nothing that is done: it is no order, and begins with none. */
+function isStory(line: string, aboveList: boolean): boolean {
+  if (!aboveList || isAmount(line) || STEP_NUMBER.test(line)) return false;
+  const orders = (['en', 'es'] as const).some((language) => verbsIn(line, language)[0]?.from === 0);
+  return !orders && line.split(/\s+/).length > LEAST_STORY_WORDS;
+}
+
+const LEAST_STORY_WORDS = 10;
 
 /** Without the marks of Markdown; the words stay. */
 function bare(raw: string): string {
@@ -251,7 +289,7 @@ const LISTS =
 /** "For the steak: 1 flank steak, …", "brine: 3 l water, …". */
 const LED = /^[\p{L} '’-]{2,28}:\s+(?=(?:\d|an?\s))/iu;
 /** Commas between things, not within brackets; and before an "and" that leads to another amount. */
-const BETWEEN = /,\s+(?![^(]*\))|\s+(?=(?:and|y)\s+(?:some|an?|\d|½|¼|un)\b)/iu;
+const BETWEEN = /,\s+(?![^(]*\))|\s+·\s+|\s+(?=(?:and|y)\s+(?:some|an?|\d|½|¼|un)\b)/iu;
 const AND = /^(?:and|y)\s+/iu;
 const LEAST_LISTED = 3;
 

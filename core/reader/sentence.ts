@@ -1,4 +1,4 @@
-import { actOf } from './act.ts';
+import { actOf, minutesOf } from './act.ts';
 import { alone } from './adds.ts';
 import { HEATS, PLACES_TO_BE, WET, type Context, type ReadAct } from './context.ts';
 import { CONDITION, NOT_DONE, onCondition } from './condition.ts';
@@ -44,6 +44,8 @@ export function readSentence(
   const numbers = seen.allLengths.length + seen.degrees.length;
   if (STORY.test(text)) return { acts: [], understood: false, left: numbers };
   if (CONDITION.test(text) && NOT_DONE.test(text)) return onCondition(seen, context);
+  const waited = waitedFirst(seen, line, group, context, boldly);
+  if (waited) return waited;
   const hits = hitsOf(seen, context, boldly);
   const moment = momentOf(text, seen.allLengths, context.hot);
   // What is done in passing, at a moment of what goes on, is no step of its own.
@@ -76,6 +78,41 @@ export function readSentence(
   return moment && read.adds === undefined && read.left > 0
     ? { ...read, adds: moment.adds, lit: [moment.at], left: read.left - 1 }
     : read;
+}
+
+const AFTER = /^\s*(?:and |then )?(?:after|tras|pasad[oa]s|al cabo de)\s+(?:about\s+|unos\s+)?$/iu;
+
+/** "After 20 minutes blot dry", where nothing is on a fire: it lies so long, and then that is done. */
+function waitedFirst(
+  { text, allLengths: [span] }: Seen,
+  line: number,
+  group: string | undefined,
+  context: Context,
+  boldly: boolean,
+): ReadSentence | undefined {
+  const waits = span?.sense === 'length' && AFTER.test(text.slice(0, span.from));
+  if (!span || !waits || context.hot !== undefined || context.dough) return undefined;
+  const behind = text.slice(span.to);
+  const from = text.length - behind.replace(/^[\s,:]+/u, '').length;
+  const read = readSentence(text.slice(from), line, group, { ...context }, boldly);
+  if (read.acts.length === 0 || read.acts.some(({ verb }) => HEATS.has(verb))) return undefined;
+  const rest: ReadAct = {
+    verb: 'rest',
+    text,
+    line,
+    group,
+    ...minutesOf(text, span, context),
+    place: 'board',
+    meanwhile: false,
+    dayBefore: false,
+    lit: [[span.from, span.to]],
+    guessed: true,
+  };
+  const moved = read.acts.map((act) => ({
+    ...act,
+    lit: act.lit.map(([a, b]) => [a + from, b + from] as const),
+  }));
+  return { ...read, acts: [rest, ...moved] };
 }
 
 const PASSING: ReadonlySet<VerbWords> = new Set<VerbWords>([

@@ -41,7 +41,7 @@ const HALF =
 /** "1 hour", "4-6 hours", "1 h 30", "two and a half hours", "an hour and a half", "hora y media". */
 const ATOM = new RegExp(
   `(?:(?:(?:between|entre)\\s+(?<from>${NUMBER})\\s+(?:and|y)\\s+(?<till>${NUMBER})|(?<low>${NUMBER})(?<lowPlus>${AND_HALF})(?:${DASH}(?<high>${NUMBER})(?<plus>${AND_HALF}))?)` +
-    `(?:\\s*(?:more|further|additional|full|good|short|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:\\s+(?:or|o)\\s+(?<orMore>two|three|four|dos|tres|cuatro)(?!\\s*(?:${UNIT}|\\p{L})))?` +
+    `(?:\\s*(?:more|further|additional|full|whole|good|short|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:\\s+(?:or|o)\\s+(?<orMore>two|three|four|dos|tres|cuatro)(?!\\s*(?:${UNIT}|\\p{L})))?` +
     `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?<=h ?\\d{2})(?=\\s*(?:-|–|—|to|a)\\s)|(?<=(?:h|hr|hrs|hour|hours|hora|horas) ?\\d{2})(?=\\s+(?:at|in|en|a \\d|until|per|more|hasta)(?!\\p{L}))|(?=\\s*(?:[.,;()]|$))))?)` +
     '|(?<said>half an hour|half[- ]hour|media hora|otra media(?! (?:hora|taza))|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto)' +
     '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora)(?![\\p{L}]))' +
@@ -134,7 +134,7 @@ function halfOf(words: string | undefined): number {
 
 /** "Another five", "for 15.", "five more", "every six": minutes, where nothing else is said behind. */
 const BARE_MINUTES = new RegExp(
-  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest|(?:^|then |and )(?:simmer|braise|bake|roast|fry|grill|steam)|reposar?|otr[oa]s|cada)\\s+)(${NUMBER})|(?<=(?:for|durante)\\s+)(\\d{1,2})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$)))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;)]|$))`,
+  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest|(?:^|then |and )(?:simmer|braise|bake|roast|fry|grill|steam)|release|reposar?|otr[oa]s|cada)\\s+)(${NUMBER}(?:\\s*[-–]\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(\\d{1,2})|(?<=(?:tent|rest|leave|stand|hold)(?!\\p{L})[^.;,\\d]{0,30}\\sfor\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$)))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;)]|$))`,
   'giu',
 );
 /** Fewer are persons. */
@@ -144,7 +144,7 @@ const LEAST_BARE_MIN = 5;
 const BARE_BEHIND =
   /(?<=^|[,;]\s|(?:and|then|y|luego)\s|(?:^|y |and )(?:otr[oa]s|another)\s)(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?(?=\s+(?:(?:a|at) \d{2,3}(?!\d)|without|uncovered|covered|sin (?:tapa|papel)|destapad|tapad|a fuego|(?:over|on)(?: an?)? (?:low|high|gentle)))/giu;
 
-function bareIn(text: string): Atom[] {
+function bareIn(text: string, timed: boolean): Atom[] {
   const behind = [...text.matchAll(BARE_BEHIND)].map(
     ({ index, 0: said, 1: low = '', 2: high = low }) => {
       const [least, most] = [Number(low), Number(high)];
@@ -158,14 +158,17 @@ function bareIn(text: string): Atom[] {
       };
     },
   );
-  return [...behind, ...bareMinutesIn(text)];
+  return [...behind, ...bareMinutesIn(text, timed)];
 }
 
-function bareMinutesIn(text: string): Atom[] {
+/** @param timed minutes were said in it before */
+function bareMinutesIn(text: string, timed: boolean): Atom[] {
   return [...text.matchAll(BARE_MINUTES)].flatMap((match): Atom[] => {
-    const minutes = numberIn(match[0]);
+    const [low = '', high = low] = match[0].split(/\s*[-–]\s*/);
+    const [minutes, most] = [numberIn(low), numberIn(high)];
     const again =
-      /(?:another|further|every|each|again for|rest|simmer|braise|bake|roast|fry|grill|steam|reposar?|otr[oa]s|cada)\s+$/iu.test(
+      timed ||
+      /(?:another|further|every|each|again for|rest|release|simmer|braise|bake|roast|fry|grill|steam|reposar?|otr[oa]s|cada)\s+$/iu.test(
         text.slice(0, match.index),
       );
     const behind = text.slice(match.index + match[0].length);
@@ -174,7 +177,7 @@ function bareMinutesIn(text: string): Atom[] {
       /(?:give|turn|flip|cook|fry|grill|dale|vuelta)/iu.test(text);
     if (!(minutes >= (again ? 2 : more ? 1 : LEAST_BARE_MIN) && minutes <= 90)) return [];
     const at = { from: match.index, to: match.index + match[0].length };
-    return [{ ...at, ...exactly(minutes), night: false }];
+    return [{ ...at, least: minutes, likely: middle(minutes, most), most, night: false }];
   });
 }
 
@@ -231,10 +234,14 @@ const PER_SIDE =
 const PER_POUND =
   /^\s*(?:\/|per|a|to (?:the|a|each|every)|for (?:each|every)|an?|por cada|por|el|la|cada|al)\s*(?:(\d+)\s*(?:g|gr|gramos|grams?)|(half (?:a )?kilo|half-kilo|medio kilo|1\/2 kilo)|(pound|lb|libra|kilo(?:gram)?s?|kg))(?!\p{L})/iu;
 
+/** "Two hours, a whole day if you can". */
+const IF_YOU_CAN =
+  /^\s*(?:if (?:you can|possible|you have|there['’]s)|is (?:even )?better|would be better|si (?:puedes?|es posible|hay tiempo))/iu;
+
 /** Every length of time in a text, in its order; ranges and their limits as one. */
 export function spansIn(text: string): ReadDuration[] {
   const units = atomsIn(text);
-  const bare = bareIn(text)
+  const bare = bareIn(text, units.length > 0)
     .filter(({ from }) => !units.some((one) => from >= one.from && from < one.to))
     .map((one) => inHours(one, units));
   const said = [...units, ...bare].sort((a, b) => a.from - b.from);
@@ -249,7 +256,8 @@ export function spansIn(text: string): ReadDuration[] {
     const next = atoms[i + 1];
     const between = next ? text.slice(first.to, next.from) : '';
     const often = EVERY.test(text.slice(0, first.from));
-    if (next && !often && JOINS.test(between) && next.most >= first.least) {
+    const better = next && /^\s*,\s*$/.test(between) && IF_YOU_CAN.test(text.slice(next.to));
+    if (next && !often && (better || JOINS.test(between)) && next.most >= first.least) {
       spans.push(joined(text, first, next, between));
       i += 1;
       const third = atoms[i + 1];

@@ -76,7 +76,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'shape',
     english:
-      'shape|form(?= (?:the|into|patties|balls|meatballs|a))|roll (?:out|into|the dough|each)|divide (?:the )?dough|divide into (?:balls|pieces)',
+      'shape|mou?ld(?= (?:the|them|it|into|around|round|onto))|form(?= (?:the|into|patties|balls|meatballs|a))|roll (?:out|into|the dough|each)|divide (?:the )?dough|divide into (?:balls|pieces)',
     spanish:
       'form(?:a|e|ar|amos|en)(?= (?:las?|los?|una?|bolas|unas|hamburguesas|alb[oó]ndigas|\\d))|dale forma|dar forma|mold(?:ea|ear)',
   },
@@ -116,7 +116,8 @@ export const VERB_ROWS: readonly VerbRow[] = [
   { verb: 'bake', english: 'bake|blind[- ]bake', spanish: 'horne(?:a|e|ar|amos|en)(?!\\p{L})' },
   {
     verb: 'braise',
-    english: 'braise|stew(?! for| meat| beef)|pot-roast|slow[- ]cook|pressure[- ]cook',
+    english:
+      'confit(?= (?:in|at|the|for|it|them))|braise|stew(?! for| meat| beef)|pot-roast|slow[- ]cook|pressure[- ]cook',
     spanish:
       'estof(?:a|e|ar|amos)(?!\\p{L})|guis(?:a|e|ar|amos)(?!\\p{L})|brase(?:a|e|ar)|confit(?:a|e|ar|amos)(?!\\p{L})',
   },
@@ -220,7 +221,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'prepare',
     english:
-      'slash|salt(?= (?:the|it|them|both|all|well|generously|inside))|chop|dice|peel|trim|cut|mince(?! beef|d)|grate|score|cube|halve|quarter|crush|deseed|julienne|thread|skewer|pat|rinse|wash|drain|strain|skim|rub|massage|stuff|tie|truss|butterfly|pound|prick|pierce|dredge|wipe|scrape|core',
+      'slash|salt(?= (?:the|it|them|both|all|well|generously|inside))|chop|dice|peel|trim|cut|mince(?! beef|d)|grate|score|cube|halve|quarter|crush|deseed|julienne|thread|skewer|pat|blot|rinse|wash|drain|strain|skim|rub|massage|stuff|tie|truss|butterfly|pound|prick|pierce|dredge|wipe|scrape|core',
     spanish:
       'rellen(?:a|e|ar)|sal(?:a|e|ar)(?= (?:el|la|los|las|al final|bien|por|generos))|pic(?:a|ar|amos)(?!\\p{L})|pique|pel(?:a|e|ar|amos)(?!\\p{L})|cort(?:a|e|ar|amos|en)(?!\\p{L})|rall(?:a|e|ar)|troce(?:a|e|ar)|sec(?:a|ar)(?!\\p{L})|seque|escurr(?:e|a|ir|imos)|lav(?:a|e|ar)(?!\\p{L})|limpi(?:a|e|ar)|sazon(?:a|e|ar)|salpimient(?:a|e)|salpiment(?:a|e|ar)|frot(?:a|e|ar)|unt(?:a|e|ar)(?!\\p{L})|ensart(?:a|e|ar)|machac(?:a|ar)|machaque|col(?:ar|amos)|cuel(?:a|e)(?!\\p{L})|retir(?:a|e|ar|amos) la grasa|at(?:a|ar)(?= (?:la|el|con))|pinch(?:a|e|ar)',
   },
