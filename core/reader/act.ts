@@ -87,7 +87,7 @@ export function actOf(
     until: core ? undefined : until2,
     tendEveryMin: every?.likelyMin,
     tendWhat: every ? tendingIn(own) : undefined,
-    place: standsIn(verb, place, tempC),
+    place: liesCold(verb, text, length, context) ? 'fridge' : standsIn(verb, place, tempC),
     slowCooker: place === 'slow-cooker' || (context.slowCooker && verb === 'braise') || undefined,
     lit: [
       [hit.from, hit.to],
@@ -102,6 +102,22 @@ export function actOf(
       called !== undefined || hit.verb === 'cook' || hit.verb === 'put' || hit.verb === 'wait',
   };
 }
+
+/** Meat that soaks for hours is in the cold; pulses and skewers are not. */
+function liesCold(
+  verb: Verb,
+  text: string,
+  length: ReadDuration | undefined,
+  { hasMeat }: Context,
+): boolean {
+  const long = (length?.likelyMin ?? length?.leastMin ?? 0) >= SOAKS_COLD_MIN;
+  return verb === 'soak' && hasMeat && long && !SOAKS_WARM.test(text);
+}
+
+/** Two hours out of the fridge are the most. */
+const SOAKS_COLD_MIN = 120;
+const SOAKS_WARM =
+  /(?<!\p{L})(?:skewers?|sticks?|chips|planks?|beans?|chickpeas?|lentils?|peas|mushrooms?|fruit|raisins|prunes|rice|barley|brochetas|palillos|astillas|garbanzos|alubias|jud[ií]as|lentejas|setas|arroz|legumbres|pasas)(?!\p{L})/iu;
 
 /** A slow cooker stands on the counter; what braises hotter than water boils is in the oven. */
 function standsIn(

@@ -54,7 +54,7 @@ const OVEN_BEHIND = /^\s*(?:oven|horno|warming|drawer|water|smoker)/iu;
 
 /** "then at 160 for an hour", "oven, 180": an oven's heat without a sign. */
 const UNSIGNED =
-  /(?<=(?:smok|roast|bak|grill|ahum|oven|horno)\p{L}*[^.;\d]{0,16}[,\s])(\d{3})(?=\s*(?:or so|or thereabouts|-?ish|m[aá]s o menos)(?!\p{L}))|(?:(?:at|to|a)\s+|(?:oven|horno),?\s+\(?(?:at\s+|a\s+)?)(\d{3})(?=\s+(?:for|until|durante|hasta|otr[oa]s|unos|another|about|and|y)(?!\p{L})|\s*[,.;)]|\s*$)|(?<!\d)(\d{3})(?=\s*(?:fan|convection|con ventilador|oven|smoker|grill)(?!\p{L}))|(?<!\p{L})(?:roast|bake|smoke|asar?|horne(?:ar?|amos))(?!\p{L})[^.;,\d]{0,24}\s(?:at|a)\s+(\d{3})(?=\s+(?:in|on|with|en|con|\d)(?!\p{L}))|(?<!\p{L})(?:(?:oven|horno|drawer|water bath|ba[ñn]o)\s+(?:at|a)\s+)(\d{2})(?=\s+(?:for|until|till|durante|hasta)(?!\p{L})|\s*(?:[,.;)]|$))/giu;
+  /(?<=(?:smok|roast|bak|grill|ahum|oven|horno)\p{L}*[^.;\d]{0,16}[,\s])(\d{3})(?=\s*(?:or so|or thereabouts|-?ish|m[aá]s o menos)(?!\p{L}))|(?:(?:at|to|a)\s+|(?:oven|horno),?\s+\(?(?:at\s+|a\s+)?)(\d{3})(?=\s+(?:for|until|before|while|when|once|durante|hasta|antes|mientras|otr[oa]s|unos|another|about|and|y)(?!\p{L})|\s*[,.;)]|\s*$)|(?<!\d)(\d{3})(?=\s*(?:fan|convection|con ventilador|oven|smoker|grill)(?!\p{L}))|(?<!\p{L})(?:roast|bake|smoke|asar?|horne(?:ar?|amos))(?!\p{L})[^.;,\d]{0,24}\s(?:at|a)\s+(\d{3})(?=\s+(?:in|on|with|en|con|\d)(?!\p{L}))|(?<!\p{L})(?:(?:oven|horno|drawer|water bath|ba[ñn]o)\s+(?:at|a)\s+)(\d{2})(?=\s+(?:for|until|till|durante|hasta)(?!\p{L})|\s*(?:[,.;)]|$))/giu;
 
 /** "Till a thermometer says 140": without a sign, of the middle. */
 const UNSIGNED_CORE =

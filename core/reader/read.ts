@@ -5,6 +5,7 @@ import { newContext, type Context, type ReadAct } from './context.ts';
 import { addTo } from './add-to.ts';
 import { bestParse, type ReadPart } from './parses.ts';
 import { noteSoak } from './sentence.ts';
+import { sentencesOf } from './sentences.ts';
 import type { ReadIngredient } from './ingredient-line.ts';
 import { readIngredientLines } from './ingredient-lines.ts';
 import { inlineIngredients } from './inline.ts';
@@ -146,25 +147,6 @@ function readIngredients(
   return raw.method.flatMap(({ text }) => inlineIngredients(text, system));
 }
 
-/**
- * Where one sentence ends and the next begins; "tbsp." ends none, and "min." only where a word with
- * a capital follows.
- */
-const SENTENCE_END =
-  /(?<!\b(?:min|mins|hr|hrs|approx|tbsp|tsp|oz|lb|lbs|cda|cdta|aprox|no|gr))(?:[.!?]+["”)]?|;)\s+(?=[\p{Lu}\d¡¿"“(]|\p{Ll})|(?<=\b(?:min|mins|hr|hrs))\.\s+(?=\p{Lu}\p{Ll})/gu;
-
-export function sentencesOf(text: string): string[] {
-  const found: string[] = [];
-  let from = 0;
-  for (const match of text.matchAll(SENTENCE_END)) {
-    const to = match.index + match[0].trimEnd().length;
-    found.push(text.slice(from, to).trim());
-    from = match.index + match[0].length;
-  }
-  found.push(text.slice(from).trim());
-  return found.filter((one) => one !== '');
-}
-
 /** What a method is read with. */
 interface MethodOf {
   readonly ingredients: readonly ReadIngredient[];
@@ -211,7 +193,7 @@ function readMethod(
 const RED: ReadonlySet<Animal> = new Set(['beef', 'lamb', 'game']);
 const SOAKS = /marinat|marinar|\bbrine\b|salmuera|adobo/iu;
 const MEAT =
-  /\b(?:meat|chicken|pork|beef|lamb|steak|ribs?|brisket|turkey|duck|goose|veal|mutton|venison|rabbit|gammon|ham|hock|bacon|belly|shanks?|chops?|sausages?|fish|salmon|trout|cod|hake|prawns?|carne|pollo|cerdo|ternera|cordero|pescado|pavo|pato|conejo|costillas?|jam[oó]n|merluza|bacalao|lomo|chuck|shin|neck|loin|rack|cheeks?|rump|sirloin|oxtail|mince|drumsticks|thighs|wings|solomillo|paleta|paletilla|pierna|codillo|carrilleras?|pechugas?|muslos|alitas|at[uú]n|salm[oó]n|trucha|dorada|lubina)\b/iu;
+  /\b(?:meat|chicken|pork|beef|lamb|goat|kid|steak|ribs?|brisket|turkey|duck|goose|veal|mutton|venison|rabbit|gammon|ham|hock|bacon|belly|shanks?|chops?|sausages?|fish|salmon|trout|cod|hake|prawns?|carne|pollo|cerdo|ternera|cordero|pescado|pavo|pato|conejo|costillas?|jam[oó]n|merluza|bacalao|lomo|chuck|shin|neck|loin|rack|cheeks?|rump|sirloin|oxtail|mince|drumsticks|thighs|wings|solomillo|paleta|paletilla|pierna|codillo|carrilleras?|pechugas?|muslos|alitas|at[uú]n|salm[oó]n|trucha|dorada|lubina)\b/iu;
 
 function isDough(ingredients: readonly ReadIngredient[], whole: string): boolean {
   return (

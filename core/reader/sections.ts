@@ -1,7 +1,21 @@
 import { findUnit } from '../quantity/index.ts';
 import { spansIn } from './span.ts';
 import type { RawLine, RawRecipe } from './raw-recipe.ts';
-import { NUMBER } from './numbers.ts';
+import {
+  bare,
+  BULLET,
+  ENDS_AMOUNT,
+  isAmount,
+  LED,
+  listAt,
+  LISTED,
+  listOf,
+  LISTS,
+  numberedLines,
+  piped,
+  STARTS_AMOUNT,
+  STEP_NUMBER,
+} from './lists.ts';
 import { verbsIn } from './verbs.ts';
 
 export const INGREDIENTS =
@@ -21,14 +35,8 @@ const FOR_THE = /^(?:for (?:the )?|para (?:el |la |los |las )?)([\p{L} '&-]{2,40
 const IN_BRACKETS =
   /\(((?:for |para )?\d+[^)]*(?:serving|portion|people|raci|porci|persona|comensal)[^)]*)\)/iu;
 const PEOPLE = /people|persons|guests|personas|comensales/iu;
-const BULLET = /^[-*•·▢☐]\s+/u;
-const STEP_NUMBER = /^(?:step|paso)?\s*\d{1,2}\s*[.):]\s+(?=[\p{L}\d¡¿])/iu;
-const STARTS_AMOUNT = new RegExp(
-  `^(?:(?:about|abt|around|roughly|approx\\.?|unos|unas|aprox\\.?)\\s+|~\\s*)?(?:${NUMBER})\\s*[\\p{L}(/x×½¼¾-]`,
-  'iu',
-);
-const LISTED =
-  /^(?:salt|pepper|sal|pimienta|(?:a )?couple|few|(?:bottle|can) of|a (?:good |big |generous |little )?(?:pinch|handful|glug|splash|drizzle|dash|knob|dollop|few|couple|bunch)|(?:una?|unos|unas) (?:pizca|puñado|chorro|chorrito|poco|hojas|ramas|ramitas)|juice of|zest of|(?:el )?(?:zumo|jugo) de|freshly ground)\b/iu;
+/** "STEP 2" above its text. */
+const STEP_HEADING = /^(?:step|paso)\s*\d{1,2}\s*:?$/iu;
 
 /** No line of a recipe is longer: it is kept as it is, and not read. */
 const LONGEST_LINE = 12_000;
@@ -68,6 +76,11 @@ export function sectionsOf(text: string): RawRecipe {
       method.push({ text: line.replace(AT_CLOCK, ''), group });
       continue;
     }
+    if (part !== 'method' && piped(line).length > 0) {
+      if (part === 'start') part = 'ingredients';
+      ingredients.push(...piped(line).map((text) => ({ text, group })));
+      continue;
+    }
     const facts = line.split(/\s*[|·•]\s*|,\s+/).filter((one) => one !== '');
     const isTime = (one: string) => TIMES.test(one) || (part === 'start' && BARE_TIMES.test(one));
     if (facts.length > 1 && facts.every((one) => YIELD.test(one) || isTime(one))) {
@@ -78,7 +91,7 @@ export function sectionsOf(text: string): RawRecipe {
       headed = true;
       yieldText ??= IN_BRACKETS.exec(line)?.[1];
       told.push(line);
-    } else if (METHOD.test(line)) {
+    } else if (METHOD.test(line) || STEP_HEADING.test(line)) {
       [part, group] = ['method', undefined];
       told.push(line);
     } else if (yieldText === undefined && YIELD.test(line) && line.length < 60 && part !== 'method')
@@ -101,7 +114,8 @@ export function sectionsOf(text: string): RawRecipe {
       isMethod(raw, line, part) ||
       (part === 'ingredients' && !headed && isNote(raw, line))
     ) {
-      part = 'method';
+      // What stands above the list is done, and the list is still to come.
+      if (part !== 'start' || at > listFrom) part = 'method';
       method.push({ text: line.replace(STEP_NUMBER, ''), group });
     } else if (isIngredient(raw, line, part)) {
       if (part === 'start') {
@@ -116,7 +130,7 @@ export function sectionsOf(text: string): RawRecipe {
       ingredients.push({ text: line, group });
     } else if (title === undefined && part === 'start' && line.length <= 80) title = line;
     else if (!headed && isDoing(line)) {
-      part = 'method';
+      if (part !== 'start' || at > listFrom) part = 'method';
       method.push({ text: line, group });
     } else {
       run.before = run.blank ? 1 : run.before + 1;
@@ -127,31 +141,6 @@ export function sectionsOf(text: string): RawRecipe {
   return { title, yieldText, ingredients, method, facts: told, other };
 }
 
-/** Lines that begin with 1, 2, 3 … and then with a capital: the steps of a method, numbered without a sign. */
-function numberedLines(lines: readonly string[]): ReadonlySet<number> {
-  const found: number[] = [];
-  lines.forEach((raw, at) => {
-    const [, number] = NUMBERED.exec(bare(raw)) ?? [];
-    if (number !== undefined && Number(number) === found.length + 1) found.push(at);
-  });
-  return new Set(found.length >= LEAST_LISTED ? found : []);
-}
-
-const NUMBERED = /^(\d{1,2})\s+\p{Lu}\p{Ll}+\s+(?:\S+\s+){2,}/u;
-
-/** Where a list of what goes in begins: the first of so many lines close together that begin with an amount. */
-function listAt(lines: readonly string[]): number {
-  const said = lines.flatMap((raw, at) => (bare(raw) === '' ? [] : [{ line: bare(raw), at }]));
-  const first = said.findIndex((_one, i) =>
-    said.slice(i, i + LEAST_LISTED).every(({ line }) => isAmount(line)),
-  );
-  return first === -1 || first + LEAST_LISTED > said.length ? -1 : (said[first]?.at ?? -1);
-}
-
-function isAmount(line: string): boolean {
-  return STARTS_AMOUNT.test(line) && !STEP_NUMBER.test(line) && line.split(/\s+/).length <= 12;
-}
-
 /** Told above the list, and nothing that is done: it is no order, and begins with none. */
 function isStory(line: string, aboveList: boolean): boolean {
   if (!aboveList || isAmount(line) || STEP_NUMBER.test(line)) return false;
@@ -160,21 +149,6 @@ function isStory(line: string, aboveList: boolean): boolean {
 }
 
 const LEAST_STORY_WORDS = 10;
-
-/** Without the marks of Markdown; the words stay. */
-function bare(raw: string): string {
-  return raw
-    .trim()
-    .replace(/^#{1,6}\s+/, '')
-    .replace(/^>\s*/, '')
-    .replace(/\*\*([^*]+)\*\*/g, '$1')
-    .replace(/__([^_]+)__/g, '$1')
-    .replace(/(^|\s)[*_]([^*_]+)[*_](?=\s|$|[.,;:])/g, '$1$2')
-    .replace(/\[([^\]]+)\]\([^)]*\)/g, '$1')
-    .replace(BULLET, '')
-    .replace(/^\[[ x]\]\s*/i, '')
-    .trim();
-}
 
 function isGroup(line: string, heading: boolean, part: Part): boolean {
   if (part === 'start' && !heading)
@@ -217,7 +191,8 @@ function isMethod(raw: string, line: string, part: Part): boolean {
 function isDoing(line: string): boolean {
   if (STARTS_AMOUNT.test(line)) return false;
   const orders = (['en', 'es'] as const).some((language) => verbsIn(line, language)[0]?.from === 0);
-  return orders || spansIn(line).length > 0 || /\d\s*°?\s*[CF]\b/u.test(line);
+  const set = /\d\s*°?\s*[CF]\b|(?:oven|horno|smoker|grill)(?: on)?,? \d{3}|\b\d{1,2}[:.]\d{2}\b/iu;
+  return orders || spansIn(line).length > 0 || set.test(line);
 }
 
 /** Among bullets without a heading, one of what is done: from there on all are. */
@@ -273,40 +248,9 @@ function isAtClock(raw: string): boolean {
   );
 }
 
-/** "Duck fat 2 kg", "lamb rack x2 (600 g each)". */
-const ENDS_AMOUNT =
-  /^[\p{L} '’-]{3,40},?\s+(?:\d+(?:[.,/]\d+)?\s*(?:g|kg|ml|cl|l|oz|lbs?|cups?|tbsp|tsp|pts?|pints?|cloves?|bunch(?:es)?)|x\s?\d+)(?:\s*\([^)]{1,30}\))?$/iu;
-
 /** "Flour for dusting" right above what is counted: the last few lines that were taken for nothing. */
 function listedBefore(other: string[], lines: number): string[] {
   const from = Math.max(0, other.length - lines);
   const isListed = (line: string) => line.split(/\s+/).length <= 8 && !/[.!?:]$/.test(line);
   return other.slice(from).every(isListed) ? other.splice(from) : [];
-}
-
-const LISTS =
-  /^(?:ingredients?:|ingredientes:|(?:serves|for|para) \d+(?:\s*[-–]\s*\d+)?(?: (?:people|personas|raciones))?:|you(?:['’]ll| will)? need|you want|i use|necesitas|hacen falta)[: ]\s*/iu;
-/** "For the steak: 1 flank steak, …", "brine: 3 l water, …". */
-const LED = /^[\p{L} '’-]{2,28}:\s+(?=(?:\d|an?\s))/iu;
-/** Commas between things, not within brackets; and before an "and" that leads to another amount. */
-const BETWEEN = /,\s+(?![^(]*\))|\s+·\s+|\s+(?=(?:and|y)\s+(?:some|an?|\d|½|¼|un)\b)/iu;
-const AND = /^(?:and|y)\s+/iu;
-const LEAST_LISTED = 3;
-
-/** A sentence that lists what goes in: "You need 4 chops, 2 tbsp sugar and some thyme." Empty for any other. */
-function listOf(line: string): string[] {
-  if (/[.;!]\s+\p{L}/u.test(line)) return [];
-  const isTold = LISTS.test(line);
-  const items = line
-    .replace(LISTS, '')
-    .replace(LED, '')
-    .replace(/[.]$/, '')
-    .split(BETWEEN)
-    .map((item) => item.trim())
-    .filter((item) => item !== '');
-  const amounts = items
-    .map((item) => item.replace(AND, ''))
-    .filter((item) => STARTS_AMOUNT.test(item) || LISTED.test(item)).length;
-  const isList = amounts >= LEAST_LISTED && amounts >= items.length * (isTold ? 0.5 : 0.8);
-  return isList && verbsIn(line.replace(LISTS, ''), 'en')[0]?.from !== 0 ? items : [];
 }

@@ -166,7 +166,8 @@ function hitsOf(seen: Seen, context: Context, boldly: boolean): VerbHit[] {
 }
 
 /** "Oven 230". */
-const BARE_OVEN = /^\s*(?:the )?(?:oven|horno)(?: on)?,?\s+(?:at |to |a )?\d{3}\s*°?\s*C?\s*\.?$/iu;
+const BARE_OVEN =
+  /^\s*(?:the )?(?:oven|horno)(?: on)?,?\s+(?:at |to |a )?\d{3}\s*°?\s*C?(?:\s+(?:from|at|by|desde las|a las) \d{1,2}[:.]\d{2})?\s*\.?$/iu;
 
 /** "Then oven, 180, 20 min.", "get a pan really hot, 2 mins one side": what a place and a length stand for. */
 function withoutVerb({ text, place, spans }: Seen, pan: boolean, context: Context) {
@@ -271,7 +272,15 @@ function isSaidAgain(
   const device =
     /^[^()]{0,40}(?:olla (?:r[aá]pida|expr[eé]s|a presi[oó]n|lenta)|(?:pressure|slow) cooker|microwave|microondas)[^()]{0,20}\)/iu;
   const inBrackets = text.slice(0, from).lastIndexOf('(') > text.slice(0, from).lastIndexOf(')');
-  return other || instead.test(text.slice(0, from)) || (inBrackets && device.test(text.slice(to)));
+  // "(so 1 hour 20 for a 2 kg joint)".
+  const worked =
+    inBrackets && /\((?:so|that is|i\.?e\.?|es decir|o sea)[^()]*$/iu.test(text.slice(0, from));
+  return (
+    other ||
+    worked ||
+    instead.test(text.slice(0, from)) ||
+    (inBrackets && device.test(text.slice(to)))
+  );
 }
 
 /** "LOW 8–10 hrs". */

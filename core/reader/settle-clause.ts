@@ -79,6 +79,9 @@ export function told(
   if (owns && QUICK.has(owns.verb) && timedCue && cue.from < owns.from)
     return [...hits, { ...hit, from: timedCue.from }].sort((a, b) => a.from - b.from);
   if (!owns || WORK.has(owns.verb) || !cue.over.includes(owns.verb)) return [...hits];
+  // "Bring to a simmer, cover and cook in the oven".
+  if (cue.verb === 'simmer' && cue.from < owns.from && IN_OVEN.test(text.slice(owns.from)))
+    return [...hits];
   return hits.map((one, i) => (i === at ? { ...one, verb } : one));
 }
 
@@ -130,6 +133,8 @@ const LIES_FROM_MIN = 15;
 const WAITS: ReadonlySet<VerbWords> = new Set<VerbWords>(['put', 'wait', 'rest']);
 /** "After half an hour at 220, …": that half hour is a step of its own. */
 const AFTER = /^\s*(?:after|tras|pasad[oa]s?|al cabo de|despu[eé]s de)(?!\p{L})/iu;
+const IN_OVEN =
+  /^[^.;,]{0,24}(?<!\p{L})(?:in(?:side|to)? (?:the |a |an )?(?:\p{L}+ )?oven|en el horno)(?!\p{L})/iu;
 const isOven = ({ sense, tempC }: Degree): boolean => sense === 'place' && tempC >= LEAST_OVEN_C;
 const isCore = ({ sense }: Degree): boolean => sense === 'core';
 const isTimed = ({ sense }: ReadDuration): boolean => sense !== 'every';

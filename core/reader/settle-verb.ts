@@ -21,6 +21,9 @@ const LID = /(?<!\p{L})(?:lid|cover|tapa)/iu;
 /** Left where it is. */
 const STAYS_PUT = /^(?:leave|keep|hang)/iu;
 const COVERED = /\b(?:lid on|covered|with (?:the|its|a) lid|tightly covered)\b|tapad[oa]/iu;
+/** "Cover and cook in the oven". */
+const JUST_COVERED =
+  /(?<!\p{L})(?:cover|clap on (?:the|a) lid|put (?:on )?the lid(?: on)?|lid on|tap(?:a|e|ar|amos))(?!\p{L})[^.;]{0,24}$/iu;
 /** "Cuece" says no more than that it cooks in something wet. */
 const COOKS_WET = /^(?:cuec|cuez|coc)/iu;
 const IN_WATER = /agua|ebullici|herv|hirv/iu;
@@ -143,7 +146,8 @@ function cooks(own: string, before: string, named: PlaceKind | undefined, contex
   const place =
     named ?? (context.slowCooker ? 'slow-cooker' : context.hot ? undefined : context.place);
   if (place === 'slow-cooker') return 'braise';
-  if (place === 'oven' && context.hasMeat && COVERED.test(own)) return 'braise';
+  if (place === 'oven' && context.hasMeat && (COVERED.test(own) || JUST_COVERED.test(before)))
+    return 'braise';
   if (place === 'oven') return context.hasMeat ? 'roast' : 'bake';
   if (place === 'grill') return 'grill';
   if (place === 'smoker') return 'smoke';

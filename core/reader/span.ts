@@ -238,6 +238,9 @@ const PER_POUND =
 const IF_YOU_CAN =
   /^\s*(?:if (?:you can|possible|you have|there['’]s)|is (?:even )?better|would be better|si (?:puedes?|es posible|hay tiempo))/iu;
 
+/** "A minute less than it says": of something nobody here knows. */
+const COMPARES = /^\s*(?:less|fewer|shorter|longer|more) than (?:it|the|they|what)(?!\p{L})/iu;
+
 /** Every length of time in a text, in its order; ranges and their limits as one. */
 export function spansIn(text: string): ReadDuration[] {
   const units = atomsIn(text);
@@ -270,7 +273,7 @@ export function spansIn(text: string): ReadDuration[] {
       }
       continue;
     }
-    spans.push(single(text, first));
+    if (!COMPARES.test(text.slice(first.to))) spans.push(single(text, first));
   }
   return spans;
 }

@@ -37,7 +37,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'brine',
     english:
-      'brine(?! into| in a| over|s\\b)|(?:submerge|place|put|lower|immerse|add) [^.;]{0,40} (?:in(?:to)?|to) (?:the |a )?(?:cold |cooled )?brine',
+      'brine(?! into| in a| over|s\\b)|cure(?= (?:it|them|the|for|in|under|overnight|\\d))|(?:submerge|place|put|lower|immerse|add) [^.;]{0,40} (?:in(?:to)?|to) (?:the |a )?(?:cold |cooled )?brine',
     spanish:
       '(?:pon|ponga|poner|sumerge|sumerja|sumergir|mete|meter|introduce|introducir)[^.;]{0,40} en (?:la )?salmuera',
   },
@@ -87,13 +87,14 @@ export const VERB_ROWS: readonly VerbRow[] = [
   },
   {
     verb: 'brown',
-    english: 'brown(?! sugar| rice| bread| mustard| paper| butter)',
+    english:
+      '(?<!(?:crisp|golden|bubbling|until|till|nicely|well|lightly|deep|dark|is|are) )(?<!(?:crisp|golden|bubbling) and )brown(?! sugar| rice| bread| mustard| paper| butter)',
     spanish: 'dor(?:a|e|ar|amos|en)(?!\\p{L})',
   },
   {
     verb: 'fry',
     english:
-      'fry|stir-fry|saut[eé]|pan-fry|deep-fry|sweat|soften(?= (?:the|in|for|onion))|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
+      'fry|sizzle|stir-fry|saut[eé]|pan-fry|deep-fry|sweat|soften(?= (?:the|in|for|onion))|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
     spanish:
       'fr[ií](?:e|amos|en)(?!\\p{L})|fre[ií]r|sofr[ií](?:e|a|e|amos)|sofre[ií]mos|fre[ií]mos|sofre[ií]r|salte(?:a|e|ar|amos)|rehog(?:a|ar|amos)|rehogue|poch(?:a|e|ar|amos)',
   },

@@ -1,0 +1,96 @@
+import { NUMBER } from './numbers.ts';
+import { verbsIn } from './verbs.ts';
+
+/** What a list of ingredients is known by, and where one begins. */
+
+export const BULLET = /^[-*•·▢☐]\s+/u;
+export const STEP_NUMBER = /^(?:step|paso)?\s*\d{1,2}\s*[.):]\s+(?=[\p{L}\d¡¿])/iu;
+export const STARTS_AMOUNT = new RegExp(
+  `^(?:(?:about|abt|around|roughly|approx\\.?|unos|unas|aprox\\.?)\\s+|~\\s*)?(?:${NUMBER})\\s*[\\p{L}(/x×½¼¾-]`,
+  'iu',
+);
+export const LISTED =
+  /^(?:salt|pepper|sal|pimienta|(?:a )?couple|few|(?:bottle|can) of|a (?:good |big |generous |little )?(?:pinch|handful|glug|splash|drizzle|dash|knob|dollop|few|couple|bunch)|(?:una?|unos|unas) (?:pizca|puñado|chorro|chorrito|poco|hojas|ramas|ramitas)|juice of|zest of|(?:el )?(?:zumo|jugo) de|freshly ground)\b/iu;
+
+/** "Duck fat 2 kg", "lamb rack x2 (600 g each)". */
+export const ENDS_AMOUNT =
+  /^[\p{L} '’-]{3,40},?\s+(?:\d+(?:[.,/]\d+)?\s*(?:g|kg|ml|cl|l|oz|lbs?|cups?|tbsp|tsp|pts?|pints?|cloves?|bunch(?:es)?)|x\s?\d+)(?:\s*\([^)]{1,30}\))?$/iu;
+
+/** Without the marks of Markdown; the words stay. */
+export function bare(raw: string): string {
+  return raw
+    .trim()
+    .replace(/^#{1,6}\s+/, '')
+    .replace(/^>\s*/, '')
+    .replace(/\*\*([^*]+)\*\*/g, '$1')
+    .replace(/__([^_]+)__/g, '$1')
+    .replace(/(^|\s)[*_]([^*_]+)[*_](?=\s|$|[.,;:])/g, '$1$2')
+    .replace(/\[([^\]]+)\]\([^)]*\)/g, '$1')
+    .replace(BULLET, '')
+    .replace(/^\[[ x]\]\s*/i, '')
+    .trim();
+}
+
+/** Lines that begin with 1, 2, 3 … and then with a capital: the steps of a method, numbered without a sign. */
+export function numberedLines(lines: readonly string[]): ReadonlySet<number> {
+  const found: number[] = [];
+  lines.forEach((raw, at) => {
+    const [, number] = NUMBERED.exec(bare(raw)) ?? [];
+    if (number !== undefined && Number(number) === found.length + 1) found.push(at);
+  });
+  return new Set(found.length >= LEAST_LISTED ? found : []);
+}
+
+const NUMBERED = /^(\d{1,2})\s+\p{Lu}\p{Ll}+\s+(?:\S+\s+){2,}/u;
+
+/** Where a list of what goes in begins: the first of so many lines close together that begin with an amount. */
+export function listAt(lines: readonly string[]): number {
+  const said = lines.flatMap((raw, at) => (bare(raw) === '' ? [] : [{ line: bare(raw), at }]));
+  const first = said.findIndex(
+    (_one, i) =>
+      said.slice(i, i + LEAST_LISTED).every(({ line }) => isAmount(line)) &&
+      i + LEAST_LISTED <= said.length,
+  );
+  const inOne = said.findIndex(({ line }) => piped(line).length > 0);
+  const found = [first, inOne].filter((i) => i !== -1);
+  return found.length === 0 ? -1 : (said[Math.min(...found)]?.at ?? -1);
+}
+
+export function isAmount(line: string): boolean {
+  return STARTS_AMOUNT.test(line) && !STEP_NUMBER.test(line) && line.split(/\s+/).length <= 12;
+}
+
+/** "Gammon joint, 2 kg | 1 onion | 6 peppercorns": ingredients in one line; empty for any other. */
+export function piped(line: string): string[] {
+  const items = line.split(/\s*\|\s*/).filter((one) => one !== '');
+  const isOne = (one: string) =>
+    STARTS_AMOUNT.test(one) || ENDS_AMOUNT.test(one) || LISTED.test(one);
+  return items.length >= LEAST_LISTED && items.every(isOne) ? items : [];
+}
+
+export const LISTS =
+  /^(?:ingredients?:|ingredientes:|(?:serves|for|para) \d+(?:\s*[-–]\s*\d+)?(?: (?:people|personas|raciones))?:|you(?:['’]ll| will)? need|you want|i use|necesitas|hacen falta)[: ]\s*/iu;
+/** "For the steak: 1 flank steak, …", "brine: 3 l water, …". */
+export const LED = /^[\p{L} '’-]{2,28}:\s+(?=(?:\d|an?\s))/iu;
+/** Commas between things, not within brackets; and before an "and" that leads to another amount. */
+const BETWEEN = /,\s+(?![^(]*\))|\s+·\s+|\s+(?=(?:and|y)\s+(?:some|an?|\d|½|¼|un)\b)/iu;
+const AND = /^(?:and|y)\s+/iu;
+const LEAST_LISTED = 3;
+
+/** A sentence that lists what goes in: "You need 4 chops, 2 tbsp sugar and some thyme." Empty for any other. */
+export function listOf(line: string): string[] {
+  if (/[.;!]\s+\p{L}/u.test(line)) return [];
+  const isTold = LISTS.test(line);
+  const items = line
+    .replace(LISTS, '')
+    .replace(LED, '')
+    .replace(/[.]$/, '')
+    .split(BETWEEN)
+    .map((item) => item.trim())
+    .filter((item) => item !== '');
+  const amounts = items
+    .map((item) => item.replace(AND, ''))
+    .filter((item) => STARTS_AMOUNT.test(item) || LISTED.test(item)).length;
+  const isList = amounts >= LEAST_LISTED && amounts >= items.length * (isTold ? 0.5 : 0.8);
+  return isList && verbsIn(line.replace(LISTS, ''), 'en')[0]?.from !== 0 ? items : [];
+}
