@@ -1,5 +1,6 @@
 import { fahrenheitToC } from '../quantity/index.ts';
 import { DIGITS, NUMBER, numberIn } from './numbers.ts';
+import { remembered } from './remembered.ts';
 
 /** A temperature in a text: of the place, or of the food's middle. */
 export interface Degree {
@@ -54,7 +55,7 @@ const OVEN_BEHIND = /^\s*(?:oven|horno|warming|drawer|water|smoker)/iu;
 
 /** "then at 160 for an hour", "oven, 180": an oven's heat without a sign. */
 const UNSIGNED =
-  /(?<=(?:smok|roast|bak|grill|ahum|oven|horno)\p{L}*[^.;\d]{0,16}[,\s])(\d{3})(?=\s*(?:or so|or thereabouts|-?ish|m[aá]s o menos)(?!\p{L}))|(?:(?:at|to|a)\s+|(?:oven|horno),?\s+\(?(?:at\s+|a\s+)?)(\d{3})(?=\s+(?:for|until|before|while|when|once|durante|hasta|antes|mientras|otr[oa]s|unos|another|about|and|y)(?!\p{L})|\s*[,.;)]|\s*$)|(?<!\d)(\d{3})(?=\s*(?:fan|convection|con ventilador|oven|smoker|grill)(?!\p{L}))|(?<!\p{L})(?:roast|bake|smoke|asar?|horne(?:ar?|amos))(?!\p{L})[^.;,\d]{0,24}\s(?:at|a)\s+(\d{3})(?=\s+(?:in|on|with|en|con|\d)(?!\p{L}))|(?<!\p{L})(?:(?:oven|horno|drawer|water bath|ba[ñn]o)\s+(?:at|a)\s+)(\d{2})(?=\s+(?:for|until|till|durante|hasta)(?!\p{L})|\s*(?:[,.;)]|$))/giu;
+  /(\d{3})(?=\s*(?:or so|or thereabouts|-?ish|m[aá]s o menos)(?!\p{L}))(?<=(?:smok|roast|bak|grill|ahum|oven|horno)\p{L}*[^.;\d]{0,16}[,\s]\d{3})|(?:(?:at|to|a)\s+|(?:oven|horno),?\s+\(?(?:at\s+|a\s+)?)(\d{3})(?=\s+(?:for|until|before|while|when|once|durante|hasta|antes|mientras|otr[oa]s|unos|another|about|and|y)(?!\p{L})|\s*[,.;)]|\s*$)|(?<!\d)(\d{3})(?=\s*(?:fan|convection|con ventilador|oven|smoker|grill)(?!\p{L}))|(?<!\p{L})(?:roast|bake|smoke|asar?|horne(?:ar?|amos))(?!\p{L})[^.;,\d]{0,24}\s(?:at|a)\s+(\d{3})(?=\s+(?:in|on|with|en|con|\d)(?!\p{L}))|(?<!\p{L})(?:(?:oven|horno|drawer|water bath|ba[ñn]o)\s+(?:at|a)\s+)(\d{2})(?=\s+(?:for|until|till|durante|hasta)(?!\p{L})|\s*(?:[,.;)]|$))/giu;
 
 /** "Till a thermometer says 140": without a sign, of the middle. */
 const UNSIGNED_CORE =
@@ -71,7 +72,14 @@ const CORE_BEFORE =
   /(?<!\d)(\d{2,3})(?=\s*(?:internal|inside|in the (?:middle|centre|center)|en el (?:centro|coraz[oó]n)|por dentro)(?!\p{L}))/giu;
 
 /** Every temperature in a text. Where °C and °F say the same twice, it is one. */
-export function degreesIn(text: string, fahrenheit: boolean): Degree[] {
+export function degreesIn(text: string, fahrenheit: boolean): readonly Degree[] {
+  return fahrenheit ? inFahrenheit(text) : inCelsius(text);
+}
+
+const inCelsius = remembered((text) => findDegrees(text, false));
+const inFahrenheit = remembered((text) => findDegrees(text, true));
+
+function findDegrees(text: string, fahrenheit: boolean): Degree[] {
   const found = [
     ...[...text.matchAll(WITH_UNIT)].map((match) => {
       const [whole, low = '', high, , unit = 'C'] = match;

@@ -76,9 +76,10 @@ export function bestParse(
     return { parts, context: own };
   };
   const plain = parse([clause], false);
-  if (leftBy(plain, acts) === 0 && !isGuess(plain)) {
+  if (leftBy(plain, acts) === 0) {
     Object.assign(context, plain.context);
-    return { parts: plain.parts };
+    const other = withRivals(plain)?.parts;
+    return rather && other ? { parts: other, other: plain.parts } : { parts: plain.parts, other };
   }
   const finer = cutFiner(clause);
   const found = [
@@ -105,10 +106,6 @@ function withRivals(parse: Parse): Parse | undefined {
     read: { ...read, acts: read.acts.map((act) => rivalOf(act) ?? act) },
   }));
   return whatOf({ ...parse, parts }) === whatOf(parse) ? undefined : { ...parse, parts };
-}
-
-function isGuess({ parts }: Parse): boolean {
-  return parts.some(({ read }) => read.acts.some(({ guessed }) => guessed));
 }
 
 /** What a parse comes to, to be compared. */

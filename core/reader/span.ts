@@ -1,5 +1,6 @@
 import { G_PER_LB, NIGHT_MIN } from '../figures/index.ts';
 import { DIGITS, NUMBER, numberIn } from './numbers.ts';
+import { remembered } from './remembered.ts';
 
 /** A length of time in a text: what was said, and where. Minutes; absent where unsaid. */
 export interface ReadDuration {
@@ -134,7 +135,7 @@ function halfOf(words: string | undefined): number {
 
 /** "Another five", "for 15.", "five more", "every six": minutes, where nothing else is said behind. */
 const BARE_MINUTES = new RegExp(
-  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest|(?:^|then |and )(?:simmer|braise|bake|roast|fry|grill|steam)|release|reposar?|otr[oa]s|cada)\\s+)(${NUMBER}(?:\\s*[-–]\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(\\d{1,2})|(?<=(?:tent|rest|leave|stand|hold)(?!\\p{L})[^.;,\\d]{0,30}\\sfor\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$)))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;)]|$))`,
+  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest|(?:^|then |and )(?:simmer|braise|bake|roast|fry|grill|steam)|release|reposar?|otr[oa]s|cada)\\s+)(${NUMBER}(?:\\s*[-–]\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$)))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;)]|$))`,
   'giu',
 );
 /** Fewer are persons. */
@@ -161,15 +162,21 @@ function bareIn(text: string, timed: boolean): Atom[] {
   return [...behind, ...bareMinutesIn(text, timed)];
 }
 
+const LIES_FOR = /(?<!\p{L})(?:tent|rest|leave|stand|hold)(?!\p{L})[^.;,\d]{0,30}\sfor\s+$/iu;
+
 /** @param timed minutes were said in it before */
 function bareMinutesIn(text: string, timed: boolean): Atom[] {
   return [...text.matchAll(BARE_MINUTES)].flatMap((match): Atom[] => {
+    const before = text.slice(0, match.index);
+    // "Tent it for ten", and "a pie for ten".
+    const persons = /(?:for|durante)\s+$/iu.test(before) && !/^\d{1,2}$/.test(match[0]);
+    if (persons && !LIES_FOR.test(before)) return [];
     const [low = '', high = low] = match[0].split(/\s*[-–]\s*/);
     const [minutes, most] = [numberIn(low), numberIn(high)];
     const again =
       timed ||
       /(?:another|further|every|each|again for|rest|release|simmer|braise|bake|roast|fry|grill|steam|reposar?|otr[oa]s|cada)\s+$/iu.test(
-        text.slice(0, match.index),
+        before,
       );
     const behind = text.slice(match.index + match[0].length);
     const more =
@@ -242,7 +249,9 @@ const IF_YOU_CAN =
 const COMPARES = /^\s*(?:less|fewer|shorter|longer|more) than (?:it|the|they|what)(?!\p{L})/iu;
 
 /** Every length of time in a text, in its order; ranges and their limits as one. */
-export function spansIn(text: string): ReadDuration[] {
+export const spansIn = remembered(findSpans);
+
+function findSpans(text: string): readonly ReadDuration[] {
   const units = atomsIn(text);
   const bare = bareIn(text, units.length > 0)
     .filter(({ from }) => !units.some((one) => from >= one.from && from < one.to))

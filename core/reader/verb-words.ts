@@ -88,7 +88,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'brown',
     english:
-      '(?<!(?:crisp|golden|bubbling|until|till|nicely|well|lightly|deep|dark|is|are) )(?<!(?:crisp|golden|bubbling) and )brown(?! sugar| rice| bread| mustard| paper| butter)',
+      'brown(?<!(?:crisp|golden|bubbling|until|till|nicely|well|lightly|deep|dark|is|are) brown)(?<!(?:crisp|golden|bubbling) and brown)(?! sugar| rice| bread| mustard| paper| butter)',
     spanish: 'dor(?:a|e|ar|amos|en)(?!\\p{L})',
   },
   {

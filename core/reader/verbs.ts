@@ -5,14 +5,14 @@ export type { VerbWords } from './verb-words.ts';
 
 const ENGLISH = VERB_ROWS.map(({ verb, english }) => ({
   verb,
-  pattern: new RegExp(`(?<![\\p{L}-])(?:${english})(?![\\p{L}])`, 'gu'),
+  pattern: new RegExp(`(?:${english})(?![\\p{L}])`, 'yu'),
 }));
 /** With what a Spanish order carries behind it: "fríelas", "déjalo". */
 const SPANISH = VERB_ROWS.map(({ verb, spanish }) => ({
   verb,
   pattern: new RegExp(
-    `(?<![\\p{L}])(?:${spanish.replaceAll('(?!\\p{L})', '')})(?:l[oa]s?|les?)?(?![\\p{L}])`,
-    'gu',
+    `(?:${spanish.replaceAll('(?!\\p{L})', '')})(?:l[oa]s?|les?)?(?![\\p{L}])`,
+    'yu',
   ),
 }));
 
@@ -64,16 +64,38 @@ export function verbsIn(sentence: string, language: Language): readonly VerbHit[
 const KNOWN = new Map<string, readonly VerbHit[]>();
 const MOST_KNOWN = 400;
 
+/** Where a word begins: an English one not behind a hyphen either. */
+const ENGLISH_START = /(?<![\p{L}-])\p{L}/gu;
+const SPANISH_START = /(?<!\p{L})\p{L}/gu;
+
+/** Where a pattern fits from the beginning of a word: looked for there, and nowhere else. */
+function matchesAt(
+  pattern: RegExp,
+  text: string,
+  starts: readonly number[],
+): Array<{ readonly from: number; readonly to: number }> {
+  const found: Array<{ readonly from: number; readonly to: number }> = [];
+  let end = 0;
+  for (const from of starts) {
+    if (from < end) continue;
+    pattern.lastIndex = from;
+    const match = pattern.exec(text);
+    if (!match) continue;
+    end = from + match[0].length;
+    found.push({ from, to: end });
+  }
+  return found;
+}
+
 function findVerbs(sentence: string, language: Language): readonly VerbHit[] {
   const rows = language === 'en' ? ENGLISH : SPANISH;
   const spoken = lowered(language === 'es' ? withoutEnclitic(sentence) : sentence);
+  const starts = [...spoken.matchAll(language === 'en' ? ENGLISH_START : SPANISH_START)].map(
+    ({ index }) => index,
+  );
   const hits = rows
     .flatMap(({ verb, pattern }) =>
-      [...spoken.matchAll(pattern)].map((match) => ({
-        verb,
-        from: match.index,
-        to: match.index + match[0].length,
-      })),
+      matchesAt(pattern, spoken, starts).map(({ from, to }) => ({ verb, from, to })),
     )
     .filter(({ from, to }) =>
       language === 'es' ? isSpanishOrder(sentence, from, to) : isOrder(sentence, from),
