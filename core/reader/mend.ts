@@ -118,9 +118,29 @@ export function mendLine(recipe: ReadRecipe, at: number, mend: ReadMend): ReadRe
         ? { tempC: mend.tempC }
         : { untilC: mend.coreC };
   const acts = recipe.acts.map((act, i) => (i === mend.act ? { ...act, ...change } : act));
-  const read = { ...line, part: 'method' as const, lost: false, acts: [mend.act] };
-  return { ...recipe, unread, acts, lines: recipe.lines.with(at, read) };
+  const owners = [...new Set([...line.acts, mend.act])];
+  const read = { ...line, part: 'method' as const, lost: false, acts: owners };
+  // What else in it has no owner yet stays marked.
+  const own = owners.flatMap((i) => acts[i] ?? []);
+  const lost = isOpen(read, own, recipe.fahrenheit);
+  return {
+    ...recipe,
+    unread: lost ? recipe.unread : unread,
+    acts,
+    lines: recipe.lines.with(at, { ...read, lost }),
+  };
 }
+
+/** Whether a length or a heat of a line is none of its steps'; an oven that blows is set this much lower. */
+function isOpen(line: ReadLine, own: readonly ReadAct[], fahrenheit: boolean): boolean {
+  const degree = unownedDegree(line, own, fahrenheit);
+  const heats = own.flatMap(({ tempC, untilC }) => [tempC ?? [], untilC ?? []].flat());
+  const again = heats.some((tempC) => Math.abs(tempC - (degree?.tempC ?? NaN)) <= FAN_LOWER_C);
+  return unownedMin(line, own) !== undefined || (degree !== undefined && !again);
+}
+
+/** Common practice, no source; with what °F in whole tens is off. */
+const FAN_LOWER_C = 25;
 
 function without(all: readonly string[], text: string): string[] {
   const at = all.indexOf(text);

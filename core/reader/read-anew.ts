@@ -1,4 +1,4 @@
-import type { Dish, Step } from '../meal/index.ts';
+import { freshId, type Dish, type Step } from '../meal/index.ts';
 import { redrafted } from './correct.ts';
 
 /**
@@ -40,7 +40,7 @@ export function readAnew(mended: Dish, before: Dish, after: Dish): Dish {
 
 /** A step put in behind another; what followed that follows it. */
 function inserted(steps: readonly Step[], step: Step, behind: string | undefined): Step[] {
-  const id = steps.some((one) => one.id === step.id) ? `${step.id}-put-in` : step.id;
+  const id = freshId(step.id, new Set(steps.map((one) => one.id)));
   const at = steps.findIndex((one) => one.id === behind);
   const after = at === -1 ? [] : [{ step: steps[at]?.id ?? '', from: 'end' as const, leastMin: 0 }];
   const moved = steps.map((one) => ({

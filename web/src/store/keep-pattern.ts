@@ -17,35 +17,44 @@ type Dispatch = (action: Action) => unknown;
 
 /** Patterns have a connection of their own: they are asked for where dishes are, and in files. */
 let connection: Promise<Db> | undefined;
-const database = () => (connection ??= openDb());
+/** What could not be opened, or was closed since, is opened again the next time. */
+async function withDatabase<T>(work: (db: Db) => Promise<T>): Promise<T> {
+  try {
+    return await work(await (connection ??= openDb()));
+  } catch (error) {
+    connection = undefined;
+    throw error;
+  }
+}
 
 /** Fills the store with the patterns there are. Without a database they live in memory, as meals do. */
 export async function findPatterns(dispatch: Dispatch): Promise<void> {
-  const found = await database()
-    .then((db) => loadPatterns(db, nowMinute()))
-    .catch((): OwnPattern[] => []);
-  dispatch(patternsFound(found));
+  dispatch(patternsFound(await storedPatterns()));
 }
 
-/** The texts of all patterns, for a file; none where there is no database. */
-export async function patternTexts(): Promise<string[]> {
-  return database()
-    .then((db) => db.getAll('patterns'))
-    .catch(() => []);
+function storedPatterns(): Promise<OwnPattern[]> {
+  return withDatabase((db) => loadPatterns(db, nowMinute())).catch((): OwnPattern[] => []);
 }
 
-/** Keeps a dish as a pattern, under an id of its own. */
+/** The texts of all patterns that can be read, for a file: those stored, and those in memory only. */
+export async function patternTexts(inMemory: readonly OwnPattern[]): Promise<string[]> {
+  const all = new Map([...(await storedPatterns()), ...inMemory].map((one) => [one.id, one]));
+  return [...all.values()].map(({ dish, own }) => textOf(dish, own));
+}
+
+/** Keeps a dish as a pattern, under an id of its own. @returns false for one no file could hold */
 export function keepPattern(
   dispatch: Dispatch,
   dish: Dish,
   own: OwnPantry,
   id: string = uniqueId(dish.name),
-): Promise<void> {
+): boolean {
   const text = textOf(dish, own);
   const [pattern] = readPattern(id, text, nowMinute());
-  if (!pattern) return Promise.resolve();
+  if (!pattern) return false;
   dispatch(patternKept(pattern));
-  return write(dispatch, (db) => savePattern(db, id, text));
+  void write(dispatch, (db) => savePattern(db, id, text));
+  return true;
 }
 
 /** Takes a pattern out of the book. */
@@ -59,10 +68,9 @@ export async function takePatterns(
   dispatch: Dispatch,
   patterns: ReadonlyArray<{ readonly dish: Dish; readonly own: OwnPantry }>,
 ): Promise<number> {
-  const here = new Set(await patternTexts());
+  const here = new Set(await patternTexts([]));
   const fresh = patterns.filter(({ dish, own }) => !here.has(textOf(dish, own)));
-  for (const { dish, own } of fresh) await keepPattern(dispatch, dish, own);
-  return fresh.length;
+  return fresh.filter(({ dish, own }) => keepPattern(dispatch, dish, own)).length;
 }
 
 function textOf(dish: Dish, own: OwnPantry): string {
@@ -71,10 +79,8 @@ function textOf(dish: Dish, own: OwnPantry): string {
 }
 
 function write(dispatch: Dispatch, work: (db: Db) => Promise<void>): Promise<void> {
-  return database()
-    .then(work)
-    .catch((error: unknown) => {
-      const why = error instanceof Error ? error.message : String(error);
-      dispatch(storageIs({ condition: 'failing', why }));
-    });
+  return withDatabase(work).catch((error: unknown) => {
+    const why = error instanceof Error ? error.message : String(error);
+    dispatch(storageIs({ condition: 'failing', why }));
+  });
 }

@@ -16,7 +16,7 @@ export function useOwnPatterns() {
     () => ({
       patterns,
       keep: (dish: Dish, own: OwnPantry | undefined, id?: string) =>
-        void keepPattern(dispatch, dish, own ?? { ingredients: [], cuts: [] }, id),
+        keepPattern(dispatch, dish, own ?? { ingredients: [], cuts: [] }, id),
       drop: (id: string) => void dropOwnPattern(dispatch, id),
     }),
     [patterns, dispatch],

@@ -140,8 +140,8 @@ function Amounts({ page, call }: { page: RunOnPage; call: Call }) {
       {lines.map((line, i) => (
         <li key={`${line.name} ${i}`}>{words.line(line, manner)}</li>
       ))}
-      {notes.map((note) => (
-        <li key={note.key} className="basis-full">
+      {notes.map((note, i) => (
+        <li key={`${note.key} ${i}`} className="basis-full">
           {sayIt(note)}
         </li>
       ))}

@@ -49,8 +49,8 @@ export function DishPage({ meal, dish }: { meal: Meal; dish: Dish }) {
           aria-label={t('dishes.ownKeep')}
           title={t('dishes.ownKeep')}
           onClick={() => {
-            keep(dish, meal.pantry);
-            notify(t('dishes.ownKept', { name: dish.name }));
+            const kept = keep(dish, meal.pantry);
+            notify(t(kept ? 'dishes.ownKept' : 'dishes.ownNotKept', { name: dish.name }));
           }}
         >
           <BookmarkPlus size={19} aria-hidden="true" />

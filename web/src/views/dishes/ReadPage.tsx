@@ -168,8 +168,8 @@ function Understood(props: {
   const { keep } = useOwnPatterns();
   const noted = read.unread.length > 0 ? { ...dish, note: read.unread.join(' ') } : dish;
   const keepIt = () => {
-    keep(noted, { ingredients: [...draft.own], cuts: [] });
-    notify(t('dishes.ownKept', { name: dish.name }));
+    const kept = keep(noted, { ingredients: [...draft.own], cuts: [] });
+    notify(t(kept ? 'dishes.ownKept' : 'dishes.ownNotKept', { name: dish.name }));
   };
   const put = () => {
     edit({ do: 'putDish', dish: noted, own: draft.own });

@@ -1,8 +1,10 @@
 // @vitest-environment jsdom
 import { screen } from '@testing-library/react';
 import { Route, Routes } from 'react-router';
+import { readBundle } from '@zemrin/core';
+import { patternTexts } from '../../store/keep-pattern.ts';
 import { describe, expect, it } from 'vitest';
-import { show, supper } from '../../test/render.tsx';
+import { NOW_MIN, show, supper } from '../../test/render.tsx';
 import { dishes } from '../../words/en/dishes.ts';
 import Dishes from './Dishes.tsx';
 
@@ -26,6 +28,11 @@ describe('a pattern of one’s own', () => {
     const own = () => store.getState().ownPatterns.patterns;
     await user.click(screen.getByRole('button', { name: dishes['dishes.ownKeep'] }));
     expect(own().map(({ dish }) => dish.name)).toEqual([first.name]);
+    // Here is no database: what is only in memory goes into a file all the same.
+    const texts = await patternTexts(own());
+    expect(texts.map((text) => readBundle(text, NOW_MIN))).toMatchObject([
+      { kind: 'dish', dish: { name: first.name } },
+    ]);
     await user.click(screen.getAllByRole('link', { name: first.name }).at(-1) ?? document.body);
     await user.click(screen.getByRole('button', { name: dishes['dishes.put'] }));
     const added = mealNow(meal.id)?.dishes.at(-1);

@@ -9,8 +9,11 @@ export function exportMeal(meal: Meal): void {
 }
 
 /** Every meal, and every pattern of the cook's own, in one file. */
-export async function exportLibrary(meals: readonly Meal[]): Promise<void> {
-  const patterns = await patternTexts();
+export async function exportLibrary(
+  meals: readonly Meal[],
+  inMemory: Parameters<typeof patternTexts>[0],
+): Promise<void> {
+  const patterns = await patternTexts(inMemory);
   download(printLibrary(meals, patterns), 'zemrin-library.json', 'application/json');
 }
 

@@ -33,6 +33,7 @@ export function useMealActions() {
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const meals = useAppSelector((state) => state.library.meals);
+  const { patterns } = useAppSelector((state) => state.ownPatterns);
   return useMemo(() => {
     const ids = new Set(Object.keys(meals));
     /** Under its own id where nothing else has it; what is begun here gets one nobody else has. */
@@ -83,7 +84,7 @@ export function useMealActions() {
       },
       async exportAll() {
         const { exportLibrary } = await import('./exportMeals.ts');
-        await exportLibrary(Object.values(meals));
+        await exportLibrary(Object.values(meals), patterns);
       },
       /** Takes meals in as the cook chose; all are undone together. */
       take(taken: ReadonlyArray<{ readonly meal: Meal; readonly how: Merge }>) {
@@ -122,5 +123,5 @@ export function useMealActions() {
         return { problems: [], ask: [] };
       },
     };
-  }, [meals, dispatch, navigate, t]);
+  }, [meals, patterns, dispatch, navigate, t]);
 }

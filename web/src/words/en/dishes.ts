@@ -40,6 +40,8 @@ export const dishes = {
   'dishes.ownPatterns': 'Your own patterns',
   'dishes.ownKeep': 'Keep as a pattern',
   'dishes.ownKept': '“{{name}}” is kept among your own patterns.',
+  'dishes.ownNotKept':
+    '“{{name}}” is not kept: put it on the table first, and mend what is said of it there.',
   'dishes.ownDrop': 'Take it out of the book',
   'dishes.ownDropped': '“{{name}}” is out of the book.',
   'dishes.ownComesTo': '{{length}} in all, {{hands}} of it with hands on.',

@@ -149,8 +149,8 @@ function Why(props: { meal: Meal; plan: Plan; planned: PlannedStep; at: string }
     <>
       <h3 className="mt-4 text-base">{t('weave.why', { at: props.at })}</h3>
       <p className="mt-1">{planned.why.map(sayIt).join(' ')}</p>
-      {planned.notes.map((note) => (
-        <p key={note.key} className="mt-1">
+      {planned.notes.map((note, i) => (
+        <p key={`${note.key} ${i}`} className="mt-1">
           {sayIt(note)}
         </p>
       ))}
