@@ -1,8 +1,12 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
 
-/** Nothing axe finds, once what slides or fades has come to rest. */
-export async function expectNoFindings(page: Page): Promise<void> {
+/**
+ * Nothing axe finds, once what slides or fades has come to rest.
+ *
+ * @param rules only these; all where not given
+ */
+export async function expectNoFindings(page: Page, rules?: string[]): Promise<void> {
   await page.waitForTimeout(300);
   // A notice that fades away while axe looks has no contrast for a moment.
   await expect(page.locator('[data-sonner-toast]')).toHaveCount(0);
@@ -17,7 +21,10 @@ export async function expectNoFindings(page: Page): Promise<void> {
   // There are no frames here, so nothing has to be gathered in a second page; what passes is not told.
   const { violations } = await new AxeBuilder({ page })
     .setLegacyMode(true)
-    .options({ resultTypes: ['violations'] })
+    .options({
+      resultTypes: ['violations'],
+      ...(rules && { runOnly: { type: 'rule', values: rules } }),
+    })
     .analyze();
   expect(
     violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(' | ')}`),

@@ -254,6 +254,7 @@ test('whoever helps does what would be done at the same time', async ({ page }) 
 
 test('the same plan lies by place, where a step is chosen and moved as well', async ({ page }) => {
   await openSupper(page);
+  await expect(page.getByRole('button', { name: 'By place' })).toBeVisible();
   await page.keyboard.press('p');
   await expect(page.getByRole('button', { name: 'By place' })).toHaveAttribute(
     'aria-pressed',

@@ -1,4 +1,5 @@
 export {
+  bestCandidate,
   plan,
   planCandidates,
   THOROUGH_WORK,

@@ -57,11 +57,21 @@ export interface PlanOptions {
  * @param nowMin epoch minutes; nothing not begun starts before it
  */
 export function plan(meal: Meal, kitchen: Kitchen, nowMin: number, how: PlanOptions = {}): Plan {
+  const made = bestCandidate(meal, kitchen, nowMin, how).plan();
+  return how.rescues === false ? made : withRescues(made, meal, kitchen, nowMin);
+}
+
+/** The best the work allows, its plan not built yet: for a serving time that is only tried. */
+export function bestCandidate(
+  meal: Meal,
+  kitchen: Kitchen,
+  nowMin: number,
+  how: PlanOptions = {},
+): PlanCandidate {
   let last: PlanCandidate | undefined;
   for (const better of planCandidates(meal, kitchen, nowMin, how)) last = better;
   if (!last) throw new RangeError('planning yields one plan at the least');
-  const made = last.plan();
-  return how.rescues === false ? made : withRescues(made, meal, kitchen, nowMin);
+  return last;
 }
 
 /** A plan on the way to a better one. */
@@ -70,6 +80,8 @@ export interface PlanCandidate {
   readonly plan: () => Plan;
   /** What the general layer found; undefined where the meal cannot be done whatever the order. */
   readonly found?: Solution | undefined;
+  /** Whether its plan can be carried out; known without building it. */
+  readonly fits: boolean;
   readonly work: number;
   readonly proved: boolean;
   /** Nothing comes after it. */
@@ -96,7 +108,7 @@ export function* planCandidates(
   if (spared?.harm === 0) return yield* candidatesOf(spared, how);
   const draft = timed(false);
   if (!('latest' in draft)) {
-    yield { plan: () => planThatCannot(draft), work: 0, proved: true, last: true };
+    yield { plan: () => planThatCannot(draft), fits: false, work: 0, proved: true, last: true };
     return;
   }
   const own = searchFor(draft, how);
@@ -140,6 +152,7 @@ function* candidatesOf(
   const candidate = (found: Solution): PlanCandidate => ({
     plan: () => planOf(draft, model, found, how.samples),
     found,
+    fits: found.unresolved.length === 0 && model.mealDemands.missing.length === 0,
     work: found.work,
     proved: found.proved,
     last: found.last,

@@ -79,7 +79,7 @@ function timedAsGiven(
   { spares = false, expected, ...around }: Around,
 ): TimedMeal | UntimedMeal {
   const { servingMin, nowMin } = around;
-  const steps = expandMeal(meal, servingMin, expected);
+  const steps = stepsOf(meal, servingMin, expected);
   const from = Math.max(nowMin, servingMin - DAYS_BACK * MINUTES_PER_DAY);
   const people = peopleOf(kitchen, meal.serving.zone, from, servingMin);
   const options = { ...around, people: spares ? withSparedHours(people, servingMin) : people };
@@ -91,6 +91,24 @@ function timedAsGiven(
   const why = () =>
     latest.ok ? pastServing(servingMin, nowMin) : explainContradiction(hard, nowMin);
   return { meal, steps, servingMin, nowMin, people, why };
+}
+
+/** The steps of a meal last timed: the hours spared and not spared are tried on the same. */
+const expanded = new WeakMap<
+  Meal,
+  { servingMin: number; expected: ExpectedLengths | undefined; steps: readonly ExpandedStep[] }
+>();
+
+function stepsOf(
+  meal: Meal,
+  servingMin: number,
+  expected: ExpectedLengths | undefined,
+): readonly ExpandedStep[] {
+  const known = expanded.get(meal);
+  if (known?.servingMin === servingMin && known.expected === expected) return known.steps;
+  const steps = expandMeal(meal, servingMin, expected);
+  expanded.set(meal, { servingMin, expected, steps });
+  return steps;
 }
 
 function pastServing(servingMin: number, nowMin: number): Because {

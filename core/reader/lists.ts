@@ -25,7 +25,7 @@ export function bare(raw: string): string {
     .replace(/\*\*([^*]+)\*\*/g, '$1')
     .replace(/__([^_]+)__/g, '$1')
     .replace(/(^|\s)[*_]([^*_]+)[*_](?=\s|$|[.,;:])/g, '$1$2')
-    .replace(/\[([^\]]+)\]\([^)]*\)/g, '$1')
+    .replace(/\[([^[\]]{1,200})\]\([^()]{0,2000}\)/g, '$1')
     .replace(BULLET, '')
     .replace(/^\[[ x]\]\s*/i, '')
     .trim();

@@ -244,6 +244,7 @@ describe('anything at all', () => {
   it.each([
     ['spaces', `Roast ${' '.repeat(100_000)} chicken`],
     ['open brackets', '['.repeat(100_000)],
+    ['open links', '[a]('.repeat(25_000)],
     ['nested tags', `${'<div>'.repeat(20_000)}Roast for 20 minutes.`],
     ['fractions', '1/'.repeat(50_000)],
     ['commas', 'a, '.repeat(33_000)],

@@ -1,11 +1,13 @@
 import { MINUTES_PER_DAY } from '../figures/index.ts';
 import {
+  bestCandidate,
   movesBetween,
   plan,
   withRescues,
   type Rescue,
   type Move,
   type Plan,
+  type PlanCandidate,
   type PlannedStep,
 } from '../plan/index.ts';
 import type { Band } from '../heat/index.ts';
@@ -56,25 +58,22 @@ const SAMPLES = 300;
 export function planOn(state: RunState, nowMin: number, how: PlanOnOptions = {}): PlannedOn {
   const { meal, expected, due } = mealUnderWay(state, nowMin, how.probed);
   const wishedMin = servingMinOf(meal);
-  const at = (serving: number): Plan => {
+  const at = (serving: number): PlanCandidate => {
     const later = {
       ...meal,
       serving: { ...meal.serving, at: localOf(serving, meal.serving.zone) },
     };
-    return plan(later, meal.kitchen, nowMin, {
+    return bestCandidate(later, meal.kitchen, nowMin, {
       previous: how.previous,
       expected,
       work: how.work ?? AT_ONCE,
       samples: SAMPLES,
-      rescues: false,
     });
   };
   const first = Math.max(wishedMin, nowMin);
   const asWished = at(first);
-  const made =
-    asWished.status === 'cannot'
-      ? (soonest(at, first) ?? oneAfterAnother(asWished, meal))
-      : asWished;
+  const found = asWished.fits ? asWished : soonest(at, first);
+  const made = found ? found.plan() : oneAfterAnother(asWished.plan(), meal);
   return {
     plan: made,
     due,
@@ -120,11 +119,11 @@ function inHandOf({ buffers }: Plan): number {
  * The plan for the first serving time at which there is one: so many minutes later, halved back to
  * the first that can; or the same time on one of the next days.
  */
-function soonest(at: (serving: number) => Plan, from: number): Plan | undefined {
+function soonest(at: (serving: number) => PlanCandidate, from: number): PlanCandidate | undefined {
   let cannot = 0;
   for (const later of LATER_MIN) {
     const found = at(from + later);
-    if (found.status === 'cannot') cannot = later;
+    if (!found.fits) cannot = later;
     // Another day is a whole one later: nobody eats at four in the morning.
     else return later >= MINUTES_PER_DAY ? found : between(at, from, cannot, later, found);
   }
@@ -133,18 +132,18 @@ function soonest(at: (serving: number) => Plan, from: number): Plan | undefined 
 
 /** Between a time that cannot be and one that can, the first that can. */
 function between(
-  at: (serving: number) => Plan,
+  at: (serving: number) => PlanCandidate,
   from: number,
   cannot: number,
   can: number,
-  found: Plan,
-): Plan {
+  found: PlanCandidate,
+): PlanCandidate {
   const middle = cannot + Math.ceil((can - cannot) / 2 / LATER_STEP_MIN) * LATER_STEP_MIN;
   if (can - cannot <= LATER_STEP_MIN || middle >= can) return found;
   const tried = at(from + middle);
-  return tried.status === 'cannot'
-    ? between(at, from, middle, can, found)
-    : between(at, from, cannot, middle, tried);
+  return tried.fits
+    ? between(at, from, cannot, middle, tried)
+    : between(at, from, middle, can, found);
 }
 
 /**
