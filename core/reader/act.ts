@@ -13,6 +13,9 @@ import { placeIn, type VerbWords, type VerbHit } from './verbs.ts';
 
 const UNTIL = /(?:until|till|hasta que|hasta)\s+([^.;,(]{3,80})/iu;
 
+/** Nobody whisks or chops longer; what lasts longer is of something else. Our own line, no source. */
+const LONGEST_BY_HAND_MIN = 15;
+
 const QUICK: ReadonlySet<VerbWords> = new Set<VerbWords>([
   'mix',
   'prepare',
@@ -26,6 +29,9 @@ const IN_OVEN_WORDS = /(?<!\p{L})(?:in(?:side|to)? (?:the |a |an )?[^.;,]{0,20}o
 const GOES_TO = /(?:to|until|till|hasta|a)\s*(?:about\s*|unos\s*)?$/iu;
 /** What all batches come to. */
 const IN_ALL = /^\s*,?\s*(?:in all|in total|altogether|all told|en total|en todo)/iu;
+
+/** What is no fire, and is at a heat all the same. */
+const SET_TO: ReadonlySet<Verb> = new Set(['rise', 'ferment', 'light']);
 
 /** Where "rare" is said of meat. */
 const DRY_FIRE: ReadonlySet<Verb> = new Set(['sear', 'grill', 'roast', 'bake', 'smoke', 'fry']);
@@ -53,19 +59,28 @@ export function actOf(
   if (verb === undefined) return undefined;
   // "Rest 30 min, oven back up to 230": it does not rest in there.
   const beside = verb === 'rest' && named === 'oven' && !IN_OVEN_WORDS.test(own);
-  const where = verb === 'light' ? (placeIn(text) ?? named) : beside ? undefined : named;
-  const place = placeOf(verb, where, context);
-  const lengths = share.spans.filter(({ sense }) => sense === 'length' || sense === 'perKg');
-  const length = lengths.find(({ to }) => IN_ALL.test(text.slice(to))) ?? lengths[0];
-  const every = share.spans.find(({ sense }) => sense === 'every');
   const set = share.degrees.find(
     ({ sense, from }) => sense === 'place' && from < (next?.from ?? Infinity),
   );
+  const frozen = verb === 'chill' && (/^freez/iu.test(own) || (set?.tempC ?? 0) < 0);
+  const where = frozen
+    ? 'freezer'
+    : verb === 'light'
+      ? (placeIn(text) ?? named)
+      : beside
+        ? undefined
+        : named;
+  const place = placeOf(verb, where, context);
+  const lengths = share.spans.filter(({ sense }) => sense === 'length' || sense === 'perKg');
+  const said = lengths.find(({ to }) => IN_ALL.test(text.slice(to))) ?? lengths[0];
+  const mixes =
+    (verb === 'mix' || verb === 'prepare') && (said?.mostMin ?? Infinity) <= LONGEST_BY_HAND_MIN;
+  const length = QUICK.has(verb) && !mixes ? undefined : said;
+  const every = share.spans.find(({ sense }) => sense === 'every');
   const cores = share.degrees.filter(({ sense }) => sense === 'core');
   // "Wrap at 74 and smoke on to 94".
   const core = cores.find(({ from }) => GOES_TO.test(text.slice(0, from))) ?? cores[0];
-  const isSet =
-    HEATS.has(verb) || verb === 'preheat' || verb === 'hold' || verb === 'rise' || verb === 'light';
+  const isSet = HEATS.has(verb) || verb === 'preheat' || verb === 'hold' || SET_TO.has(verb);
   const tempC = isSet
     ? (set?.tempC ??
       (verb === 'hold' ? core?.tempC : undefined) ??
@@ -80,7 +95,7 @@ export function actOf(
   return {
     verb,
     text,
-    ...(length && !QUICK.has(verb) ? minutesOf(text, length, context) : {}),
+    ...(length ? minutesOf(text, length, context) : {}),
     ...(!length && verb === 'rest' && bareRest(own)),
     tempC,
     untilC: HEATS.has(verb) ? (core?.tempC ?? called) : undefined,
@@ -92,9 +107,9 @@ export function actOf(
     lit: [
       [hit.from, hit.to],
       ...[
-        QUICK.has(verb) ? undefined : length,
+        length,
         every,
-        isSet ? set : undefined,
+        isSet || frozen ? set : undefined,
         HEATS.has(verb) || verb === 'hold' ? core : undefined,
       ].flatMap((one) => (one ? [[one.from, one.to] as const] : [])),
     ],

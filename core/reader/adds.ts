@@ -26,6 +26,9 @@ export function alone(
   const length = spans.find(({ sense }) => sense === 'length');
   const untimed = context.hot !== undefined && context.hot.likelyMin === undefined;
   if (every) {
+    // What is sprayed over a fire is not what lies in a brine.
+    if (OVER_FIRE.test(text) && context.hot === undefined)
+      return { acts: [], understood: false, left: 1 };
     const lasts = length && untimed;
     return {
       acts: [],
@@ -76,6 +79,8 @@ export function alone(
     understood: said.length > 0 || degrees.length > 0 || saysSomething(text),
   };
 }
+
+const OVER_FIRE = /(?<!\p{L})(?:spritz|spray|mop|bast)/iu;
 
 /** What is set to a heat in passing: "set up for indirect cooking at 180". */
 const FIRES =

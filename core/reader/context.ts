@@ -57,6 +57,8 @@ export interface Context {
   /** The food goes into something later: what boils now is only that. */
   soakAhead: boolean;
   ovenC: number | undefined;
+  /** The oven was set to something else, and nothing was said since. */
+  turned: boolean;
   fireC: number | undefined;
   /** Of the fat that things are fried in. */
   oilC: number | undefined;
@@ -78,6 +80,7 @@ export function newContext(
     mixed: false,
     soakAhead: false,
     ovenC: undefined,
+    turned: false,
     fireC: undefined,
     oilC: undefined,
     soak: undefined,

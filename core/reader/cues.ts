@@ -35,7 +35,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'brine',
     words:
-      /(?<!\p{L})(?:(?:in|into|through|under|from) (?:the |a |its |their )?(?:cold |cooled )?(?:brine|cure)|salt(?:ed)? (?:water )?bath|bath (?:of|in) salt(?:ed)? ?water|in salt(?:ed)? water|under (?:the )?salt|cured? (?:under|in|with) (?:the )?salt|dry[- ]brine|brine|sal(?:a|ar|e|amos|ad[oa]s?)(?!\p{L})[^.;]{0,60}(?:nevera|frigor[ií]fico)|salt(?:ed)?(?!\p{L})[^.;]{0,60}(?:fridge|refrigerat\p{L}*)|salt (?:it|them|the \p{L}+)[^.;]{0,24}(?:before|ahead|beforehand)|sal(?:a|ar|amos) [^.;]{0,40} antes|(?:en|a) (?:la )?salmuera|(?:en|bajo) (?:la )?sal(?= )|en agua con sal|salmuera)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:in|into|through|under|from) (?:the |a |its |their )?(?:cold |cooled )?(?:brine|cure)|salt(?:ed)? (?:water )?bath|bath (?:of|in) salt(?:ed)? ?water|in salt(?:ed)? water|under (?:the )?salt|cured? (?:under|in|with) (?:the )?salt|dry[- ]brine|brine|sal(?:a|ar|e|amos|ad[oa]s?)(?!\p{L})[^.;]{0,90}(?:nevera|frigor[ií]fico)|salt(?:ed)?(?!\p{L})[^.;]{0,90}(?:fridge|refrigerat\p{L}*)|salt (?:it|them|the \p{L}+)[^.;]{0,24}(?:before|ahead|beforehand)|sal(?:a|ar|amos) [^.;]{0,40} antes|(?:en|a) (?:la )?salmuera|(?:en|bajo) (?:la )?sal(?= )|en agua con sal|salmuera)(?!\p{L})/iu,
     when: ({ hot, hasMeat }) => hot === undefined && hasMeat,
     over: [...WEAK, 'soak'],
   },
@@ -61,7 +61,8 @@ const CUES: readonly Cue[] = [
   },
   {
     verb: 'knead',
-    words: /(?<!\p{L})(?:work|trabaj\p{L}*) (?:the |la )?(?:dough|masa)(?!\p{L})/iu,
+    words:
+      /(?<!\p{L})(?:(?:work|trabaj\p{L}*) (?:(?:the |la )?(?:dough|masa)|it|until)|knead(?:ing)?|on (?:slow|low|medium|high)(?: speed)?)(?!\p{L})/iu,
     when: ({ dough }) => dough,
     over: WEAK,
   },
@@ -82,8 +83,8 @@ const CUES: readonly Cue[] = [
   {
     verb: 'braise',
     words:
-      /(?<!\p{L})(?:(?:high|full|low) pressure|pressure cooker|olla (?:expr[eé]s|a presi[oó]n|r[aá]pida))(?!\p{L})/iu,
-    when: ({ hot }) => hot === undefined,
+      /(?<!\p{L})(?:(?:high|full|low) pressure|pressure cooker|(?:up to|at|reaches|comes to|comes up to) (?:full )?pressure|(?:sub|alcanc|coj|cog|tom)\p{L}* (?:la )?presi[oó]n|olla (?:expr[eé]s|a presi[oó]n|r[aá]pida))(?!\p{L})/iu,
+    when: ({ hot }) => hot === undefined || hot.place === 'hob',
     over: [...WEAK, 'preheat', 'boil', 'simmer'],
   },
   {
@@ -107,7 +108,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'rest',
     words:
-      /(?<!\p{L})(?:rest|rests|rested|resting|relax\p{L}*|tent(?:ed)?|under (?:loose )?foil|(?:it|they) (?:sat|sits?)|off the heat|away from the heat|before (?:you )?(?:carv|slic|cutt?|touch)\p{L}*|warm (?:plate|dish|board)|cool ?box|cool ?bag|insulated box|cooler|(?:out of|from) (?:the|its) (?:tin|tray|pan|mould)[^.;]{0,24}(?=\d)|(?:on|onto) (?:a|the) (?:wire |cooling )?rack(?=[^.;\d]{0,20}\d)|reposo|reposar|reposa\p{L}*|descans\p{L}*|fuera del fuego|antes de (?:cortar|trinchar)|en la tabla|tapad[oa]s? con (?:papel|aluminio))(?!\p{L})/iu,
+      /(?<!\p{L})(?:rest|rests|rested|resting|relax\p{L}*|tent(?:ed)?|under (?:loose )?foil|(?:it|they) (?:sat|sits?)|off the heat|away from the heat|before (?:you )?(?:carv|slic|cutt?|touch)\p{L}*|warm (?:plate|dish|board)|on (?:the|a) (?:carving |chopping )?board|cool ?box|cool ?bag|insulated box|cooler|vent(?:ed|ing)?|wrap(?:ped)?[^.;,\d]{0,24}(?:flatbread|newspaper|tortillas?|pitta|towel)s?|(?:out of|from) (?:the|its) (?:tin|tray|pan|mould)[^.;]{0,24}(?=\d)|(?:on|onto) (?:a|the) (?:wire |cooling )?rack(?=[^.;\d]{0,20}\d)|reposo|reposar|reposa\p{L}*|descans\p{L}*|fuera del fuego|antes de (?:cortar|trinchar)|en la tabla|tapad[oa]s? con (?:papel|aluminio))(?!\p{L})/iu,
     when: ({ dough }) => !dough,
     over: ['put', 'wait', 'cook'],
   },
@@ -137,7 +138,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'simmer',
     words:
-      /(?<!\p{L})(?:(?:at|to|on) (?:a |the )?(?:bare |gentle |gentlest |slow |slowest )?(?:shiver|murmur|tremble|blip|simmer|lowest (?:heat|flame))|barely (?:trembl|mov|bubbl|simmer)\p{L}*|(?:let|leave) (?:it|them|everything|the \p{L}+) (?:to )?(?:gently |slowly |quietly )?(?:blip|tick|bubble|burble|putter|plop|mutter|chug|simmer)\p{L}*(?: away| along| over)?|lowest (?:heat|flame|setting)|lid on|cociendo|simmering|(?:muy )?(?:a )?fuego (?:muy )?(?:lento|bajo|suave|m[ií]nimo)|chup chup|sin que hierva|hervor (?:muy )?(?:suave|lento)|apenas (?:hierv|tiembl|burbuj)\p{L}*)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:at|to|on) (?:a |the )?(?:bare |barest |merest |slightest |faintest |gentle |gentlest |slow |slowest )?(?:shiver|murmur|tremble|blip|simmer|lowest (?:heat|flame))|barely (?:trembl|mov|bubbl|simmer)\p{L}*|(?:let|leave) (?:it|them|everything|the \p{L}+) (?:to )?(?:gently |slowly |quietly )?(?:blip|tick|bubble|burble|putter|plop|mutter|chug|simmer)\p{L}*(?: away| along| over)?|lowest (?:heat|flame|setting)|lid on|cociendo|simmering|(?:muy )?(?:a )?fuego (?:muy )?(?:lento|bajo|suave|m[ií]nimo)|chup chup|sin que hierva|hervor (?:muy )?(?:suave|lento)|apenas (?:hierv|tiembl|burbuj)\p{L}*)(?!\p{L})/iu,
     when: ({ slowCooker, place, fireC }) =>
       !slowCooker && fireC === undefined && place !== 'grill' && place !== 'smoker',
     over: ['put', 'wait', 'cook', 'rest', 'boil'],
@@ -167,7 +168,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'roast',
     words:
-      /(?<!\p{L})(?:in (?:a|an|the) [^.;]{0,24}oven|oven,? (?:at )?\d|roasting(?! (?:tin|tray|pan|dish))|en (?:el|un) horno|de horno|al horno|asado)(?!\p{L})/iu,
+      /(?<!\p{L})(?:in (?:a|an|the) [^.;]{0,24}(?<!dutch )oven|(?<!dutch )oven,? (?:at )?\d|roasting(?! (?:tin|tray|pan|dish))|en (?:el|un) horno|de horno|al horno|asado)(?!\p{L})/iu,
     when: ({ dough }) => !dough,
     over: ['put', 'cook'],
   },

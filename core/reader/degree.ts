@@ -55,7 +55,7 @@ const OVEN_BEHIND = /^\s*(?:oven|horno|warming|drawer|water|smoker)/iu;
 
 /** "then at 160 for an hour", "oven, 180": an oven's heat without a sign. */
 const UNSIGNED =
-  /(\d{3})(?=\s*(?:or so|or thereabouts|-?ish|m[aá]s o menos)(?!\p{L}))(?<=(?:smok|roast|bak|grill|ahum|oven|horno)\p{L}*[^.;\d]{0,16}[,\s]\d{3})|(?:(?:at|to|a)\s+|(?:oven|horno),?\s+\(?(?:at\s+|a\s+)?)(\d{3})(?=\s+(?:for|until|before|while|when|once|durante|hasta|antes|mientras|otr[oa]s|unos|another|about|and|y)(?!\p{L})|\s*[,.;)]|\s*$)|(?<!\d)(\d{3})(?=\s*(?:fan|convection|con ventilador|oven|smoker|grill)(?!\p{L}))|(?<!\p{L})(?:roast|bake|smoke|asar?|horne(?:ar?|amos))(?!\p{L})[^.;,\d]{0,24}\s(?:at|a)\s+(\d{3})(?=\s+(?:in|on|with|en|con|\d)(?!\p{L}))|(?<!\p{L})(?:(?:oven|horno|drawer|water bath|ba[ñn]o)\s+(?:at|a)\s+)(\d{2})(?=\s+(?:for|until|till|durante|hasta)(?!\p{L})|\s*(?:[,.;)]|$))/giu;
+  /(\d{3})(?=\s*(?:or so|or thereabouts|-?ish|m[aá]s o menos)(?!\p{L}))(?<=(?:smok|roast|bak|grill|ahum|oven|horno)\p{L}*[^.;\d]{0,16}[,\s]\d{3})|(?:(?:at|to|a)\s+|(?:oven|horno),?\s+\(?(?:at\s+|a\s+)?)(\d{3})(?=\s+(?:for|until|before|while|when|once|durante|hasta|antes|mientras|otr[oa]s|unos|another|about|and|y|without|sin|with|con)(?!\p{L})|\s*[,.;)]|\s*$)|(?<!\d)(\d{3})(?=\s*(?:fan|convection|con ventilador|oven|smoker|grill)(?!\p{L}))|(?<!\p{L})(?:roast|bake|smoke|asar?|horne(?:ar?|amos))(?!\p{L})[^.;,\d]{0,24}\s(?:at|a)\s+(\d{3})(?=\s+(?:in|on|with|en|con|\d)(?!\p{L}))|(?<!\p{L})(?:(?:oven|horno|drawer|water bath|ba[ñn]o)\s+(?:at|a)\s+)(\d{2})(?=\s+(?:for|until|till|durante|hasta)(?!\p{L})|\s*(?:[,.;)]|$))/giu;
 
 /** "Till a thermometer says 140": without a sign, of the middle. */
 const UNSIGNED_CORE =
@@ -123,6 +123,8 @@ function findDegrees(text: string, fahrenheit: boolean): Degree[] {
   ].sort((a, b) => a.from - b.from);
   return found.reduce<Degree[]>((kept, one) => {
     if (!Number.isFinite(one.tempC)) return kept;
+    if (BELOW_ZERO.test(text.slice(0, one.from)))
+      return [...kept, { ...one, tempC: -one.tempC, sense: 'place' }];
     const last = kept.at(-1);
     const same = last && one.from - last.to <= 12 && Math.abs(last.tempC - one.tempC) <= 12;
     if (same && last) return [...kept.slice(0, -1), { ...last, to: one.to }];
@@ -130,6 +132,9 @@ function findDegrees(text: string, fahrenheit: boolean): Degree[] {
     return [...kept, { ...one, tempC: Math.round(one.tempC * 10) / 10, sense: senseOf(text, one) }];
   }, []);
 }
+
+/** "At -18 °C": a freezer. */
+const BELOW_ZERO = /(?:^|[\s(])(?:[-−]|minus |menos )\s?$/iu;
 
 function senseOf(text: string, { from, to, tempC }: Omit<Degree, 'sense'>): Degree['sense'] {
   if (tempC > CORE_MOST_C) return 'place';

@@ -47,6 +47,11 @@ function lessBy(
   return { leastMin: less(leastMin), likelyMin: less(likelyMin), mostMin: less(mostMin) };
 }
 
+const ON_RING: ReadonlySet<string> = new Set(['fry', 'sear', 'brown']);
+/** What a dry thing is told in degrees for is an oven. Our own line, no source. */
+const LEAST_DRY_OVEN_C = 120;
+const IN_FAT = /(?<!\p{L})(?:oil|fat|lard|dripping|aceite|manteca|pan|sart[eé]n)(?!\p{L})/iu;
+
 /** Out of the oven, in a pan. */
 const IN_PAN =
   /(?<!\p{L})(?:(?:cut|skin|flesh|fat)[- ]side|side down|in the (?:\p{L}+ )?fat|skillet|frying pan|sart[eé]n)(?!\p{L})/iu;
@@ -69,12 +74,17 @@ export function goingOn(
   const place = placeIn(text);
   const rests = place === 'box' || RESTS.test(text);
   const elsewhere = place !== undefined && place !== hot.place && PLACES_TO_BE.has(place);
-  const timed = hot.likelyMin !== undefined || hot.mostMin !== undefined;
+  // "Parboil; then 200C, 45 min": no pot is so hot, and a pan is told in degrees for its fat only.
+  const inPot =
+    WET.has(hot.verb) ||
+    (ON_RING.has(hot.verb) && hot.tempC === undefined && context.oilC === undefined);
+  const leastC = WET.has(hot.verb) ? WET_MOST_C : LEAST_DRY_OVEN_C;
+  const tooHot = inPot && set !== undefined && set.tempC > leastC && !IN_FAT.test(text);
+  const timed = tooHot || hot.likelyMin !== undefined || hot.mostMin !== undefined;
   const isNew = length ? timed : hot.untilC !== undefined;
   const inPan = hot.place !== 'hob' && hot.place !== 'grill' && IN_PAN.test(text);
   if (elsewhere || inPan || !(isNew || rests)) return undefined;
-  // "Parboil; then 200C, 45 min": no pot is so hot.
-  const intoOven = !rests && set !== undefined && set.tempC > WET_MOST_C && WET.has(hot.verb);
+  const intoOven = !rests && tooHot;
   const inOven = context.hasMeat ? 'roast' : 'bake';
   const lasts = length ? minutesOf(text, length, context) : {};
   // "When the bark is dark (around 5 hours)": since it began, not again.

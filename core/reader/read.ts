@@ -1,7 +1,7 @@
 import { CUTS, type Animal } from '../pantry/index.ts';
 import type { SpoonSystem } from '../quantity/index.ts';
 import { clausesOf } from './clauses.ts';
-import { newContext, type Context, type ReadAct } from './context.ts';
+import { HEATS, newContext, type Context, type ReadAct } from './context.ts';
 import { addTo } from './add-to.ts';
 import { bestParse, type ReadPart } from './parses.ts';
 import { noteSoak } from './sentence.ts';
@@ -284,7 +284,12 @@ interface ReadClause {
 function readClause({ clause: { from }, read }: ReadPart, acts: ReadAct[]): ReadClause {
   const last = acts.at(-1);
   const added = read.adds === undefined || addTo(acts, read.adds);
-  const made = read.acts.filter((act, i) => !repeats(act, i === 0 ? last : read.acts[i - 1]));
+  const [first, ...others] = read.acts.filter(
+    (act, i) => !repeats(act, i === 0 ? last : read.acts[i - 1]),
+  );
+  const instead = first !== undefined && goesIntoFor(last, first);
+  const made = first === undefined ? [] : instead ? others : [first, ...others];
+  if (instead) acts[acts.length - 1] = first;
   acts.push(...made);
   return {
     made,
@@ -295,6 +300,13 @@ function readClause({ clause: { from }, read }: ReadPart, acts: ReadAct[]): Read
       ([a, b]) => [a + from, b + from] as const,
     ),
   };
+}
+
+/** "Transfer to a 160° oven. Braise for two hours": it was put in for that. */
+function goesIntoFor(last: ReadAct | undefined, act: ReadAct): boolean {
+  const put = last?.guessed && last.likelyMin === undefined && last.untilC === undefined;
+  const same = last?.place === act.place && last?.tempC === act.tempC;
+  return put === true && same && HEATS.has(act.verb) && act.likelyMin !== undefined;
 }
 
 const ONCE: ReadonlySet<string> = new Set(['mix', 'prepare', 'serve', 'stir']);

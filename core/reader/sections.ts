@@ -28,7 +28,7 @@ const TIMES =
   /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|inactive|ready in|resting|marinating|marinade)(?: time)?|tiempo(?: de [\p{L}ó]+)?|tiempo total|preparaci[oó]n|cocci[oó]n)\s*[:–-]\s*[^.]{1,40}$/iu;
 /** "Prep 20m", above everything else. */
 const BARE_TIMES =
-  /^(?:prep|cook(?:ing)?|total|active|ready in|marinat\p{L}+)(?: time)?\s*[:–-]?\s*(?:about\s*)?\d+\s*(?:h|m|hrs?|hours?|mins?|minutes?)(?!\p{L})[\p{L}\d\s½]{0,14}$/iu;
+  /^(?:prep|cook(?:ing)?|total|active|ready in|marinat\p{L}+)(?: time)?\s*[:–-]?\s*(?:about\s*)?\d+\s*(?:h|m|hrs?|hours?|mins?|minutes?)(?!\p{L})[\p{L}\d\s½]{0,14}(?:\+\s*[\p{L} ]{3,24})?$/iu;
 const GROUP = /^(?:for (?:the )?|para (?:el |la |los |las )?)?([^:.]{2,40}?)\s*:$/iu;
 const FOR_THE = /^(?:for (?:the )?|para (?:el |la |los |las )?)([\p{L} '&-]{2,40})$/iu;
 /** "Ingredientes (6 raciones)". */
@@ -81,7 +81,7 @@ export function sectionsOf(text: string): RawRecipe {
       ingredients.push(...piped(line).map((text) => ({ text, group })));
       continue;
     }
-    const facts = line.split(/\s*[|·•]\s*|,\s+/).filter((one) => one !== '');
+    const facts = line.split(/\s*[|·•;]\s*|,\s+/).filter((one) => one !== '');
     const isTime = (one: string) => TIMES.test(one) || (part === 'start' && BARE_TIMES.test(one));
     if (facts.length > 1 && facts.every((one) => YIELD.test(one) || isTime(one))) {
       yieldText ??= facts.find((one) => YIELD.test(one));

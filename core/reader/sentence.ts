@@ -17,7 +17,7 @@ import { bySurroundings } from './surroundings.ts';
 import { placeIn, verbsIn, type VerbWords, type VerbHit } from './verbs.ts';
 
 const CLIMBS =
-  /(?<!\p{L})(?:while|as|whilst|mientras) (?:the |you (?:heat|bring|raise) the |el )?(?:oven|horno)[^.;]{0,20}(?=\d{3})/iu;
+  /(?<!\p{L})(?:while|as|whilst|mientras) (?:the |you (?:heat|bring|raise) the |el )?(?:oven|smoker|grill|barbecue|horno|ahumador|barbacoa)[^.;]{0,20}(?=\d{3})/iu;
 
 const MEANWHILE =
   /^\s*(?:meanwhile|in the meantime|at the same time|while (?:the|it|they|that|your)|mientras|entretanto|a la vez)/iu;
@@ -60,7 +60,7 @@ export function readSentence(
     };
   }
   if (hits.length === 0) {
-    if (seen.lowered) context.ovenC = seen.lowered.tempC;
+    if (seen.lowered) turnTo(seen.lowered, context);
     if (CONDITION.test(text)) return { acts: [], understood: false, left: numbers };
     const { said, spans, degrees } = seen;
     const pan = isPan(text, seen.place, spans, context);
@@ -72,12 +72,27 @@ export function readSentence(
     hits.push({ verb: bare, from: 0, to: 0 });
   }
   const acts = actsOf(seen, hits, line, group, context);
-  if (seen.lowered) context.ovenC = seen.lowered.tempC;
-  if (seen.climbsTo) context.ovenC = seen.climbsTo.tempC;
+  if (seen.lowered) turnTo(seen.lowered, context, acts);
+  if (seen.climbsTo) climbs(text, seen.climbsTo, context);
   const read = withLeft(seen, merged(acts), context);
   return moment && read.adds === undefined && read.left > 0
     ? { ...read, adds: moment.adds, lit: [moment.at], left: read.left - 1 }
     : read;
+}
+
+/** "While the smoker comes up to 120". */
+function climbs(text: string, { tempC }: Degree, context: Context): void {
+  if (!/(?:smoker|grill|barbecue|ahumador|barbacoa)/iu.test(text)) context.ovenC = tempC;
+  else {
+    context.fireC = tempC;
+    context.place = /(?:smoker|ahumador)/iu.test(text) ? 'smoker' : 'grill';
+  }
+}
+
+/** The oven is set to something else; what cooks in there goes on, unless a step said so itself. */
+function turnTo({ tempC }: Degree, context: Context, acts: readonly ReadAct[] = []): void {
+  context.ovenC = tempC;
+  context.turned = !acts.some(({ verb }) => HEATS.has(verb));
 }
 
 const AFTER = /^\s*(?:and |then )?(?:after|tras|pasad[oa]s|al cabo de)\s+(?:about\s+|unos\s+)?$/iu;
@@ -161,8 +176,22 @@ function hitsOf(seen: Seen, context: Context, boldly: boolean): VerbHit[] {
   const verb =
     probedIn(place, degrees, context) ??
     (inOven ? bareHeat(text, spans, degrees, context) : undefined) ??
+    laidIn(seen, context) ??
     (boldly && !CONDITION.test(text) ? bySurroundings(text, spans, context) : undefined);
   return verb ? [{ verb, from: 0, to: 0 }] : [];
+}
+
+/** "Return the beef for ten minutes". */
+const RETURNS = /(?<!\p{L})(?:return|put [^.;,]{0,30}back|devuelv|vuelve a (?:poner|meter))/iu;
+
+/** "Lay the hake in, skin side up, 3 minutes": it cooks as what lay in the pan before. */
+function laidIn(
+  { text, said, spans, degrees, place }: Seen,
+  { hot }: Context,
+): VerbWords | undefined {
+  const only = said.length === 1 && said[0]?.verb === 'put' && degrees.length === 0;
+  if (!only || place !== undefined || !hot || !spans.some(isLength)) return undefined;
+  return hot.place === 'hob' || RETURNS.test(text) ? hot.verb : undefined;
 }
 
 /** "Oven 230". */
@@ -217,6 +246,7 @@ function actsOf(
 
 /** What later sentences lean on. */
 function noteAct(act: ReadAct, context: Context): void {
+  if (act.likelyMin !== undefined || HEATS.has(act.verb)) context.turned = false;
   if (act.verb === 'mix') context.mixed = true;
   const isSoak = act.verb === 'marinate' || act.verb === 'brine';
   if (isSoak && act.likelyMin !== undefined) context.soaked = true;
@@ -274,7 +304,9 @@ function isSaidAgain(
   const inBrackets = text.slice(0, from).lastIndexOf('(') > text.slice(0, from).lastIndexOf(')');
   // "(so 1 hour 20 for a 2 kg joint)".
   const worked =
-    inBrackets && /\((?:so|that is|i\.?e\.?|es decir|o sea)[^()]*$/iu.test(text.slice(0, from));
+    inBrackets &&
+    (/\((?:so|that is|i\.?e\.?|es decir|o sea)[^()]*$/iu.test(text.slice(0, from)) ||
+      BY_WEIGHT.test(text.slice(to)));
   return (
     other ||
     worked ||
@@ -282,6 +314,10 @@ function isSaidAgain(
     (inBrackets && device.test(text.slice(to)))
   );
 }
+
+/** "30 minutes (reckon on 25 minutes a kilo)". */
+const BY_WEIGHT =
+  /^\s*(?:per|a|for each|for every|por|cada|to the)\s+(?:\d+ ?)?(?:kg|kilos?|g|lb|pound|libra|medio kilo)/iu;
 
 /** "LOW 8–10 hrs". */
 const SETTING = /^\s*(?:on )?(?:low|high)\b/iu;

@@ -1,5 +1,6 @@
 import type { PlaceKind } from '../places/index.ts';
 import { HEATS, WET, type Context } from './context.ts';
+import { DAY_BEFORE } from './day-before.ts';
 import type { CueHit } from './cues.ts';
 import type { Degree } from './degree.ts';
 import type { ReadDuration } from './span.ts';
@@ -63,6 +64,9 @@ export function told(
   const goesIn = cue.verb === 'brine' && cue.into;
   const heard = spans.some(isTimed) || degrees.length > 0 || goesIn || BARE_CUES.has(cue.verb);
   if (hits.length === 0) return heard ? [hit] : [];
+  // "Salt it the day before and leave it in the fridge": that is the whole of it.
+  const idle = hits.every((one) => WORK.has(one.verb) || WAITS.has(one.verb) || COLD.has(one.verb));
+  if (cue.verb === 'brine' && idle && DAY_BEFORE.test(text) && !spans.some(isTimed)) return [hit];
   const at = owner === -1 && BARE_CUES.has(cue.verb) ? 0 : owner;
   const owns = hits[at];
   const lies = spans.find((span) => isTimed(span) && (span.leastMin ?? 0) >= LIES_FROM_MIN);
@@ -74,6 +78,10 @@ export function told(
   if (owns && WORK.has(owns.verb) && COLD.has(cue.verb) && lies) {
     return [...hits, { ...hit, from: lies.from, to: lies.to }];
   }
+  // "Plunge into iced water for five minutes, then peel": first that, and then the work.
+  const first = spans.find((span) => isTimed(span) && owns && span.from < owns.from);
+  if (owns && WORK.has(owns.verb) && first && cue.from < owns.from && cue.verb === 'cool')
+    return [hit, ...hits];
   // "Ten minutes' rest and it is ready to carve": the length is of the rest.
   const timedCue = spans.find((span) => isTimed(span) && span.from <= cue.from);
   if (owns && QUICK.has(owns.verb) && timedCue && cue.from < owns.from)

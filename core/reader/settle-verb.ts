@@ -9,7 +9,8 @@ const LEFT_LOW =
 const OVEN_OFF =
   /(?<!\p{L})(?:(?:turn|switch) (?:the oven |it )?off|oven (?:is )?off|horno apagado|apaga(?:r|mos)? el horno)/iu;
 /** Peppers sweat in a covered bowl, off the fire. */
-const COVERED_BOWL = /(?<!\p{L})(?:covered bowl|bag|bowl covered|bol tapado|bolsa)(?!\p{L})/iu;
+const COVERED_BOWL =
+  /(?<!\p{L})(?:covered bowl|bag|bowl covered|bowl,? (?:and )?cover|bol tapado|bolsa)(?!\p{L})/iu;
 /** "Keep them cold". */
 const COLD = /(?<!\p{L})(?:cold(?! (?:water|oven|pan))|en (?:el )?fr[ií]o)(?!\p{L})/iu;
 /** "Let the juices thicken". */
@@ -50,6 +51,7 @@ export function verbOf(
     case 'cook':
       return cooks(own, before, named ?? (oven ? heated(context) : undefined), context);
     case 'put':
+      if (stays(hit, before, own, context)) return context.hot?.verb;
       if (context.hot !== undefined && ONCE_MORE.test(own)) return context.hot.verb;
       if (OVEN_OFF.test(before)) return 'rest';
       if (BOILS_LOW.test(before)) return 'simmer';
@@ -65,6 +67,7 @@ export function verbOf(
       if (COLD.test(own)) return cold(context);
       return named === 'counter' || STAYS_PUT.test(own) ? waits(context) : undefined;
     case 'wait':
+      if (stays(hit, before, own, context)) return context.hot?.verb;
       if (COLD.test(own)) return cold(context);
       if (OVEN_OFF.test(before)) return 'rest';
       if (BOILS_LOW.test(before) || LEFT_LOW.test(before)) return 'simmer';
@@ -94,6 +97,7 @@ export function verbOf(
     case 'fry':
       return COVERED_BOWL.test(own) ? 'rest' : 'fry';
     case 'prepare':
+      if (DRIPS.test(own)) return 'rest';
       return context.hot !== undefined && /^(?:cut|cort)/iu.test(own) ? 'slice' : 'prepare';
     case 'ferment':
       return context.dough ? 'rise' : 'ferment';
@@ -105,6 +109,19 @@ export function verbOf(
       return hit.verb;
   }
 }
+
+/** "Drop the heat to 150. Leave it for four hours": it goes on in there. */
+function stays({ to, from }: VerbHit, before: string, own: string, context: Context): boolean {
+  const leaves = /^(?:leave|keep|let|dej)/iu.test(own.slice(0, to - from));
+  return context.turned && leaves && context.hot !== undefined && !OVEN_OFF.test(before);
+}
+
+/** "Drain on paper for 2 minutes". */
+const DRIPS = /^(?:drain|escurr)[^.;]{0,40}\d+ ?(?:m|h)/iu;
+
+/** "Melt the butter, stir in the flour and cook for 2 minutes". */
+const MELTED =
+  /(?<!\p{L})(?:melt|heat|derrit\p{L}*|calient\p{L}*|calentar) [^.;]{0,30}(?:butter|oil|fat|ghee|lard|mantequilla|aceite|manteca)(?!\p{L})/iu;
 
 /** What is left alone over a fire that was lit. */
 const ON_FIRE: Partial<Record<PlaceKind, Verb>> = { smoker: 'smoke', grill: 'grill' };
@@ -129,6 +146,13 @@ function waits(
   return soak ?? (mixed ? 'marinate' : 'rest');
 }
 
+/** What was set and nothing lies in yet: the oven, unless something else was named since. */
+function notYetUsed({ ovenC, place }: Context): PlaceKind | undefined {
+  const atNoFire =
+    place === undefined || place === 'counter' || place === 'board' || place === 'fridge';
+  return ovenC !== undefined && atNoFire ? 'oven' : place;
+}
+
 /** What a heat was set of, where nothing says. */
 function heated({ place, hot }: Context): PlaceKind {
   const known = hot?.place ?? place;
@@ -144,7 +168,7 @@ const WET_WORDS =
 
 function cooks(own: string, before: string, named: PlaceKind | undefined, context: Context): Verb {
   const place =
-    named ?? (context.slowCooker ? 'slow-cooker' : context.hot ? undefined : context.place);
+    named ?? (context.slowCooker ? 'slow-cooker' : context.hot ? undefined : notYetUsed(context));
   if (place === 'slow-cooker') return 'braise';
   if (place === 'oven' && context.hasMeat && (COVERED.test(own) || JUST_COVERED.test(before)))
     return 'braise';
@@ -159,9 +183,14 @@ function cooks(own: string, before: string, named: PlaceKind | undefined, contex
     (context.hot === undefined || place === 'hob')
   )
     return 'fry';
-  if (/low heat|gently|fuego (?:lento|bajo)|covered|lid on|tapad|suavemente/iu.test(own)) {
+  if (
+    /low heat|gently|fuego (?:lento|bajo)|(?<!un)covered|lid on|(?<!des)tapad|suavemente/iu.test(
+      own,
+    )
+  ) {
     return 'simmer';
   }
+  if (MELTED.test(before)) return 'fry';
   const last = context.hot?.verb;
   // Off the grill and onto a ring: a sauce.
   const onRing = (place ?? context.place) === 'hob';

@@ -42,10 +42,10 @@ const HALF =
 /** "1 hour", "4-6 hours", "1 h 30", "two and a half hours", "an hour and a half", "hora y media". */
 const ATOM = new RegExp(
   `(?:(?:(?:between|entre)\\s+(?<from>${NUMBER})\\s+(?:and|y)\\s+(?<till>${NUMBER})|(?<low>${NUMBER})(?<lowPlus>${AND_HALF})(?:${DASH}(?<high>${NUMBER})(?<plus>${AND_HALF}))?)` +
-    `(?:\\s*(?:more|further|additional|full|whole|good|short|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:\\s+(?:or|o)\\s+(?<orMore>two|three|four|dos|tres|cuatro)(?!\\s*(?:${UNIT}|\\p{L})))?` +
+    `(?:\\s*(?:more|further|additional|full|whole|good|short|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:,?\\s+(?:or|o)\\s+(?:up to\\s+|hasta\\s+)?(?<orMore>two|three|four|dos|tres|cuatro)(?!\\s*(?:${UNIT}|\\p{L})))?` +
     `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?<=h ?\\d{2})(?=\\s*(?:-|–|—|to|a)\\s)|(?<=(?:h|hr|hrs|hour|hours|hora|horas) ?\\d{2})(?=\\s+(?:at|in|en|a \\d|until|per|more|hasta)(?!\\p{L}))|(?=\\s*(?:[.,;()]|$))))?)` +
     '|(?<said>half an hour|half[- ]hour|media hora|otra media(?! (?:hora|taza))|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto)' +
-    '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora)(?![\\p{L}]))' +
+    '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora|minute|minuto)(?![\\p{L}]))' +
     '|(?<night>overnight|o/n(?![\\p{L}])|the whole night|all night|through the night|toda la noche|durante la noche|de un d[ií]a para otro|de la noche a la mañana|una noche entera|una noche|la noche(?! anterior| antes))',
   'giu',
 );
@@ -101,7 +101,7 @@ function unitsIn(text: string): Atom[] {
     const said = match.groups ?? {};
     const at = { from: match.index, to: match.index + match[0].length };
     if (said.hourly !== undefined) {
-      return [{ ...at, ...exactly(/half|media/i.test(said.hourly) ? 30 : 60), night: false }];
+      return [{ ...at, ...exactly(everyMinOf(said.hourly)), night: false }];
     }
     if (said.night !== undefined) return [{ ...at, ...NIGHT_MIN, night: true }];
     const fixed = said.said === undefined ? undefined : SAID[said.said.toLowerCase()];
@@ -127,6 +127,11 @@ function unitsIn(text: string): Atom[] {
 }
 
 /** "and a half", "and a quarter". */
+function everyMinOf(said: string): number {
+  if (/^min/i.test(said)) return 1;
+  return /half|media/i.test(said) ? 30 : 60;
+}
+
 function halfOf(words: string | undefined): number {
   if (words === undefined || words.trim() === '') return 0;
   if (/three|tres/.test(words)) return 0.75;
@@ -135,7 +140,7 @@ function halfOf(words: string | undefined): number {
 
 /** "Another five", "for 15.", "five more", "every six": minutes, where nothing else is said behind. */
 const BARE_MINUTES = new RegExp(
-  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest|(?:^|then |and )(?:simmer|braise|bake|roast|fry|grill|steam)|release|reposar?|otr[oa]s|cada)\\s+)(${NUMBER}(?:\\s*[-–]\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$)))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;)]|$))`,
+  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest|(?:^|then |and )(?:simmer|braise|bake|roast|fry|grill|steam)|release|reposar?|otr[oa]s|cada)\\s+)(${NUMBER}(?:\\s*[-–]\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$)))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;)]|$|before(?!\\p{L})))`,
   'giu',
 );
 /** Fewer are persons. */
@@ -237,7 +242,7 @@ const MOST_BEHIND = /^\s*,?\s*(?:at (?:the )?most|maximum|max\b|como m[aá]ximo|
 const BEST = /(?:preferably|ideally|best|better|mejor|preferiblemente|idealmente|lo ideal)/iu;
 const EVERY = /(?:every|each|cada|once(?: every| an?)?|una vez (?:cada|por|a la))\s*$/iu;
 const PER_SIDE =
-  /^\s*(?:on each of (?:the |its )?(?:\p{L}+ )?|per|a|each|on each|on the first|for each|on either|por|de cada|en cada|por cada|each on)?\s*(?:side|lado|face|cara)s?\b/iu;
+  /^\s*(?:on each of (?:the |its )?(?:\p{L}+ )?|per|a|each|on each|on the first|for each|on either|por|de cada|en cada|por cada|each on)?\s*(?:(?<=(?:per|a|each) )(?:cut|flat|flesh|skin|meaty)[- ])?(?:side|lado|face|cara)s?\b/iu;
 const PER_POUND =
   /^\s*(?:\/|per|a|to (?:the|a|each|every)|for (?:each|every)|an?|por cada|por|el|la|cada|al)\s*(?:(\d+)\s*(?:g|gr|gramos|grams?)|(half (?:a )?kilo|half-kilo|medio kilo|1\/2 kilo)|(pound|lb|libra|kilo(?:gram)?s?|kg))(?!\p{L})/iu;
 

@@ -45,7 +45,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     verb: 'marinate',
     english:
       'marinate|marinade(?= (?:the|for|in|overnight|\\d))|(?:leave|set aside|refrigerate|let [^.;]{0,20}|allow [^.;]{0,20}|put[^.;]{0,30}|leave[^.;]{0,20}) to marinate|let (?:it |them |the \\p{L}+ )?marinate',
-    spanish: 'marin(?:a|e|ar|amos|en)(?!do)|macer(?:a|e|ar|amos)|adob(?:a|e|ar|amos)(?!\\p{L})',
+    spanish: 'marin(?:a|an|e|ar|amos|en)(?!do)|macer(?:a|e|ar|amos)|adob(?:a|e|ar|amos)(?!\\p{L})',
   },
   {
     verb: 'soak',
@@ -58,9 +58,9 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'mix|combine|whisk|blitz|whizz|blend|beat|toss|pur[ée]e|mash|cream(?= the| together)|fold|pulse|process|stir together|make (?:the |a )?(?:marinade|rub|paste|glaze|sauce|dressing|brine|batter|dough)',
     spanish:
-      'mezcl(?:a|e|ar|amos|en|as)|combin(?:a|e|ar|amos|en)|bat(?:e|a|ir|imos|an)|tritur(?:a|e|ar|amos)|prepara(?:r|mos)? (?:la |el |una )?(?:marinada|adobo|salsa|masa|glaseado|mezcla)',
+      'mezcl(?:a|an|e|ar|amos|en|as)|combin(?:a|e|ar|amos|en)|bat(?:e|a|ir|imos|an)|tritur(?:a|e|ar|amos)|prepara(?:r|mos)? (?:la |el |una )?(?:marinada|adobo|salsa|masa|glaseado|mezcla)',
   },
-  { verb: 'knead', english: 'knead', spanish: 'amas(?:a|e|ar|amos|en)(?!\\p{L})' },
+  { verb: 'knead', english: 'knead', spanish: 'amas(?:a|an|an|e|ar|amos|en)(?!\\p{L})' },
   {
     verb: 'rise',
     english:
@@ -83,51 +83,51 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'sear',
     english: 'sear',
-    spanish: 'sell(?:a|e|ar|amos|en)(?!\\p{L})|marc(?:a|ar) (?:la|el|las|los)',
+    spanish: 'sell(?:a|an|e|ar|amos|en)(?!\\p{L})|marc(?:a|ar|amos|an)(?= (?:la|el|las|los|en) )',
   },
   {
     verb: 'brown',
     english:
       'brown(?<!(?:crisp|golden|bubbling|until|till|nicely|well|lightly|deep|dark|is|are) brown)(?<!(?:crisp|golden|bubbling) and brown)(?! sugar| rice| bread| mustard| paper| butter)',
-    spanish: 'dor(?:a|e|ar|amos|en)(?!\\p{L})',
+    spanish: 'dor(?:a|an|e|ar|amos|en)(?!\\p{L})',
   },
   {
     verb: 'fry',
     english:
-      'fry|sizzle|stir-fry|saut[eé]|pan-fry|deep-fry|sweat|soften(?= (?:the|in|for|onion))|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
+      'fry|sizzle|stir-fry|saut[eé]|pan-fry|deep-fry|sweat|soften(?= (?:the|an?|\\d|in|for|onion|shallot)(?!\\p{L}))|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
     spanish:
-      'fr[ií](?:e|amos|en)(?!\\p{L})|fre[ií]r|sofr[ií](?:e|a|e|amos)|sofre[ií]mos|fre[ií]mos|sofre[ií]r|salte(?:a|e|ar|amos)|rehog(?:a|ar|amos)|rehogue|poch(?:a|e|ar|amos)',
+      'fr[ií](?:e|amos|en)(?!\\p{L})|fre[ií]r|sofr[ií](?:e|en|a|amos)|sofre[ií]mos|fre[ií]mos|sofre[ií]r|salte(?:a|an|e|ar|amos)|rehog(?:a|an|ar|amos)|rehogue|poch(?:a|an|e|ar|amos)',
   },
   {
     verb: 'grill',
     english: 'grill(?! pan| marks?| grates?| is|-)|barbecue|broil|griddle(?! pan)|char',
     spanish:
-      '(?:asa|ase|asar|cocina|cocinar|pon|haz|hacer)[^.;]{0,40}(?:a la parrilla|en la parrilla|a la plancha|a la brasa|en la barbacoa)|gratin(?:a|e|ar)',
+      '(?:asa|ase|asar|cocina|cocinar|pon|haz|hacer)[^.;]{0,40}(?:a la parrilla|en la parrilla|a la plancha|a la brasa|en la barbacoa)|gratin(?:a|an|e|ar)',
   },
   {
     verb: 'smoke',
     english: 'smoke(?! point| ring| rolls)|hot-smoke|cold-smoke',
-    spanish: 'ah[uú]m(?:a|e|ar|amos|en)(?!\\p{L})',
+    spanish: 'ah[uú]m(?:a|an|e|ar|amos|en)(?!\\p{L})',
   },
   {
     verb: 'roast',
     english: 'roast(?! beef| chicken| pork| lamb| is| in a| with)',
-    spanish: 'as(?:a|e|ar|amos|en)(?!\\p{L})',
+    spanish: 'as(?:a|an|e|ar|amos|en)(?!\\p{L})',
   },
-  { verb: 'bake', english: 'bake|blind[- ]bake', spanish: 'horne(?:a|e|ar|amos|en)(?!\\p{L})' },
+  { verb: 'bake', english: 'bake|blind[- ]bake', spanish: 'horne(?:a|an|e|ar|amos|en)(?!\\p{L})' },
   {
     verb: 'braise',
     english:
       'confit(?= (?:in|at|the|for|it|them))|braise|stew(?! for| meat| beef)|pot-roast|slow[- ]cook|pressure[- ]cook',
     spanish:
-      'estof(?:a|e|ar|amos)(?!\\p{L})|guis(?:a|e|ar|amos)(?!\\p{L})|brase(?:a|e|ar)|confit(?:a|e|ar|amos)(?!\\p{L})',
+      'estof(?:a|an|e|ar|amos)(?!\\p{L})|guis(?:a|an|e|ar|amos)(?!\\p{L})|brase(?:a|e|ar)|confit(?:a|an|e|ar|amos)(?!\\p{L})',
   },
   {
     verb: 'simmer',
     english:
       'simmer(?! until it)|bubble(?! up)|poach|bring (?:[^.;,]{0,40}? )?(?:back )?to (?:a |the )?(?:gentle |bare |low |slow )?simmer|simmer until',
     spanish:
-      '(?:cuec(?:e|a|en)|cuez(?:a|an)|cocer|cocin(?:a|e|ar|amos|en)|hierv(?:e|a)|dej(?:a|e|ar)[^.;]{0,25}(?:cocer|cocinar|hervir))[^.;]{0,30}a fuego (?:lento|bajo|muy bajo|suave|medio-bajo)|escalf(?:a|e|ar)|a fuego lento',
+      '(?:cuec(?:e|a|en)|cuez(?:a|an)|cocer|cocin(?:a|an|e|ar|amos|en)|hierv(?:e|a)|dej(?:a|e|ar)[^.;]{0,25}(?:cocer|cocinar|hervir))[^.;]{0,30}a fuego (?:lento|bajo|muy bajo|suave|medio-bajo)|escalf(?:a|e|ar)|a fuego lento',
   },
   {
     verb: 'boil',
@@ -154,7 +154,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'glaze(?= )|glaze(?=[.,;]|$)|spoon (?:over )?(?:the |some )?(?:glaze|syrup)(?: over)?|brush on (?:the |some |more )?(?:glaze|sauce|syrup)|lacquer|paint (?:it |them |the \\p{L}+ )?with|brush (?:it |them |the \\p{L}+ |all over |generously |both sides |\\p{L}+ )?(?:\\p{L}+ )?with (?:the |some |more |half (?:of )?the |remaining |reserved )*(?:glaze|sauce|barbecue sauce|honey)',
     spanish:
-      'glase(?:a|e|ar|amos)(?!\\p{L})|(?:pint|barniz|unt|unte)(?:a|e|ar)? [^.;]{0,30}con (?:el |la )?(?:glaseado|salsa|miel)',
+      'glase(?:a|an|e|ar|amos)(?!\\p{L})|(?:pint|barniz|unt|unte)(?:a|e|ar)? [^.;]{0,30}con (?:el |la )?(?:glaseado|salsa|miel)',
   },
   {
     verb: 'baste',
@@ -183,7 +183,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'chill',
     english:
-      'chill|refrigerate|freeze(?= (?:it |them |the \\p{L}+ )?(?:for )?(?:about )?(?:\\d+|half|an?|fifteen|twenty|thirty)[- ]?(?:an )?(?:min|hour))|(?:place|put|store|keep|return|transfer)(?!\\p{L})[^.;]{0,40}(?:in|to|into) the (?:fridge|refrigerator)|(?:air[- ])?dry(?= [^.;]{0,30}(?:in|to) the (?:fridge|refrigerator))|marinate in the fridge',
+      'chill|refrigerate|freeze(?= (?:it |them |the \\p{L}+ )?(?:at [-−]?\\d+ ?°?[cf]? )?(?:for )?(?:about )?(?:\\d+|half|an?|one|two|fifteen|twenty|thirty)[- ]?(?:an )?(?:min|hour|day|week))|(?:place|put|store|keep|return|transfer)(?!\\p{L})[^.;]{0,40}(?:in|to|into) the (?:fridge|refrigerator)|(?:air[- ])?dry(?= [^.;]{0,30}(?:in|to) the (?:fridge|refrigerator))|marinate in the fridge',
     spanish:
       'refriger(?:a|e|ar|amos)|(?:mete|meter|pon|ponga|poner|guarda|guardar|deja|deje|dejar|lleva|llevar|reserva|reservar)[^.;]{0,45}(?:en|a) (?:la nevera|el frigor[ií]fico|el refrigerador)',
   },
@@ -198,7 +198,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit|steam[- ]dry)(?!\\p{L})|rest(?! of)|tent (?:it |them |the \\p{L}+ )?(?:loosely )?(?:with foil )?(?=(?:for |about )?\\d)|tent with foil(?= (?:for|and))|stand(?= (?:for|\\d))',
     spanish:
-      '(?:dej(?:a|e|ar|amos|en)[^.;]{0,40})?(?:reposar|repos(?:a|e|amos|en)(?!\\p{L})|descansar|descanse)',
+      '(?:dej(?:a|e|ar|amos|en)[^.;]{0,40})?(?:reposar|repos(?:a|an|e|amos|en)(?!\\p{L})|descansar|descanse)',
   },
   {
     verb: 'shred',
@@ -212,7 +212,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'slice(?!d)|carve|cut (?:it |them |the (?:meat|steak|pork|beef|roast|brisket|lamb|flank|strips?|\\p{L}+) )?(?:thinly |into (?:thin )?slices )?(?:across|against) the grain',
     spanish:
-      'cort(?:a|e|ar|amos)[^.;]{0,40}(?:en (?:lonchas|rodajas|l[aá]minas|filetes|rebanadas|tiras finas)|contra la fibra|a contrafibra)|rebana(?:r)?|filete(?:a|ar)|trinch(?:a|e|ar|amos)|lamin(?:a|ar)',
+      'cort(?:a|an|e|ar|amos)[^.;]{0,40}(?:en (?:lonchas|rodajas|l[aá]minas|filetes|rebanadas|tiras finas)|contra la fibra|a contrafibra)|rebana(?:r)?|filete(?:a|ar)|trinch(?:a|an|e|ar|amos)|lamin(?:a|ar)',
   },
   {
     verb: 'serve',
@@ -224,14 +224,14 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'slash|salt(?= (?:the|it|them|both|all|well|generously|inside))|chop|dice|peel|trim|cut|mince(?! beef|d)|grate|score|cube|halve|quarter|crush|deseed|julienne|thread|skewer|pat|blot|rinse|wash|drain|strain|skim|rub|massage|stuff|tie|truss|butterfly|pound|prick|pierce|dredge|wipe|scrape|core',
     spanish:
-      'rellen(?:a|e|ar)|sal(?:a|e|ar)(?= (?:el|la|los|las|al final|bien|por|generos))|pic(?:a|ar|amos)(?!\\p{L})|pique|pel(?:a|e|ar|amos)(?!\\p{L})|cort(?:a|e|ar|amos|en)(?!\\p{L})|rall(?:a|e|ar)|troce(?:a|e|ar)|sec(?:a|ar)(?!\\p{L})|seque|escurr(?:e|a|ir|imos)|lav(?:a|e|ar)(?!\\p{L})|limpi(?:a|e|ar)|sazon(?:a|e|ar)|salpimient(?:a|e)|salpiment(?:a|e|ar)|frot(?:a|e|ar)|unt(?:a|e|ar)(?!\\p{L})|ensart(?:a|e|ar)|machac(?:a|ar)|machaque|col(?:ar|amos)|cuel(?:a|e)(?!\\p{L})|retir(?:a|e|ar|amos) la grasa|at(?:a|ar)(?= (?:la|el|con))|pinch(?:a|e|ar)',
+      'rellen(?:a|e|ar)|sal(?:a|e|ar)(?= (?:el|la|los|las|al final|bien|por|generos))|pic(?:a|ar|amos)(?!\\p{L})|pique|pel(?:a|an|e|ar|amos)(?!\\p{L})|cort(?:a|an|e|ar|amos|en)(?!\\p{L})|rall(?:a|e|ar)|troce(?:a|e|ar)|sec(?:a|ar)(?!\\p{L})|seque|escurr(?:e|a|ir|imos)|lav(?:a|e|ar)(?!\\p{L})|limpi(?:a|e|ar)|sazon(?:a|an|e|ar)|salpimient(?:a|e)|salpiment(?:a|e|ar)|frot(?:a|an|e|ar)|unt(?:a|e|ar)(?!\\p{L})|ensart(?:a|an|e|ar)|machac(?:a|ar)|machaque|col(?:ar|amos)|cuel(?:a|e)(?!\\p{L})|retir(?:a|e|ar|amos) la grasa|at(?:a|ar)(?= (?:la|el|con))|pinch(?:a|e|ar)',
   },
   {
     verb: 'cook',
     english:
       'cook|heat (?:it |them |the \\p{L}+ )?through|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm(?! (?:up )?(?:the |your |an )?(?:oven|plates?|dishes|bowls?|platter))',
     spanish:
-      'cocin(?:a|e|ar|amos|en)(?!\\p{L})|coc[ií]nal[oa]s?|contin[uú]a la cocci[oó]n|haz(?:l[oa]s?)?(?= (?:\\d|durante|unos|otros))',
+      'cocin(?:a|an|e|ar|amos|en)(?!\\p{L})|coc[ií]nal[oa]s?|contin[uú]a la cocci[oó]n|haz(?:l[oa]s?)?(?= (?:\\d|durante|unos|otros))',
   },
   {
     verb: 'put',
@@ -246,6 +246,30 @@ export const VERB_ROWS: readonly VerbRow[] = [
     spanish: 'dej(?:a|e|ar|amos|en)(?!\\p{L})|esper(?:a|e|ar|amos|en)(?!\\p{L})|aguard(?:a|e|ar)',
   },
 ];
+
+/** What was done, as a cook's own notes say it. */
+export const PAST: ReadonlyMap<VerbWords, string> = new Map([
+  ['brine', 'brined'],
+  ['marinate', 'marinated'],
+  ['sear', 'seared'],
+  ['brown', 'browned'],
+  ['fry', 'fried|sweated|sautéed'],
+  ['grill', 'grilled|broiled'],
+  ['smoke', 'smoked'],
+  ['roast', 'roasted'],
+  ['bake', 'baked'],
+  ['braise', 'braised|stewed'],
+  ['simmer', 'simmered|poached'],
+  ['boil', 'boiled|blanched'],
+  ['steam', 'steamed'],
+  ['reduce', 'reduced'],
+  ['chill', 'chilled'],
+  ['cook', 'cooked'],
+]);
+
+/** What such a word is followed by: how, where or how long, and no thing that was made so. */
+export const NOTED_BEHIND =
+  '(?= (?:at|for|in|on|under|over|with|until|till|about|around|again|once|gently|hard|slowly|covered|uncovered|another|\\d))';
 
 /** What needs no step of its own. */
 export const MINOR =

@@ -1,12 +1,19 @@
 import { PLACE_NAMES, type PlaceKind } from '../places/index.ts';
-import { MINOR, VERB_ROWS, type VerbWords } from './verb-words.ts';
+import { MINOR, NOTED_BEHIND, PAST, VERB_ROWS, type VerbWords } from './verb-words.ts';
 
 export type { VerbWords } from './verb-words.ts';
 
 const ENGLISH = VERB_ROWS.map(({ verb, english }) => ({
   verb,
-  pattern: new RegExp(`(?:${english})(?![\\p{L}])`, 'yu'),
+  pattern: new RegExp(`(?:${english}${noted(verb)})(?![\\p{L}])`, 'yu'),
 }));
+
+/** "Simmered for two hours": as notes have it, where a length or a heat follows in the same breath. */
+function noted(verb: VerbWords): string {
+  const past = PAST.get(verb);
+  return past === undefined ? '' : `|(?:${past})(?=${NOTED_BEHIND}[^.;,]{0,40}\\d)`;
+}
+
 /** With what a Spanish order carries behind it: "fríelas", "déjalo". */
 const SPANISH = VERB_ROWS.map(({ verb, spanish }) => ({
   verb,
@@ -48,7 +55,7 @@ export type Language = 'en' | 'es';
  * "then"; not after "the" or "of".
  */
 const ORDER_BEFORE =
-  /(?:^|[,;:(.–—-]\s*(?:and |or |then |but |now )?|(?:^|\s)(?:and|then|or|to|&|must|should|can|will|you|i|we|please|now|next|finally|just|gently|slowly|carefully|lightly|thoroughly|briefly|quickly|well|thinly|finely|also|first|always|immediately|generously|completely|next day|the next day|(?:in|on|into|to) (?:an? |the )?[^,.;]{0,24}(?:bowl|pan|saucepan|pot|skillet|dish|blender|processor|jar|bag)|once cooked|when ready|and let|let it|it|them|meanwhile|at the same time|thoroughly|loosely)\s+)$/iu;
+  /(?:^|[,;:(.–—-]\s*(?:and |or |then |but |now )?|(?:^|\s)(?:and|then|or|to|&|must|should|can|will|you|i|we|please|now|next|finally|just|gently|slowly|carefully|lightly|thoroughly|briefly|quickly|well|thinly|finely|also|first|always|while (?:that|this|it|they|the \p{L}+)(?:['’]s|['’]re| is| are)? \p{L}+|immediately|generously|completely|next day|the next day|(?:in|on|into|to) (?:an? |the )?[^,.;]{0,24}(?:bowl|pan|saucepan|pot|skillet|dish|blender|processor|jar|bag)|once cooked|when ready|and let|let it|it|them|meanwhile|at the same time|thoroughly|loosely)\s+)$/iu;
 const LY = /(?<!\p{L})(?!apply|only|family|jelly|chilly)\p{L}{3,}ly\s+$/iu;
 
 /** The verbs of a sentence, in its order, none inside another. */
@@ -112,7 +119,7 @@ function findVerbs(sentence: string, language: Language): readonly VerbHit[] {
 
 /** "Before you grill": when, and no order. */
 const NOT_YET =
-  /(?:before|until|till|if|when|once|after|as) (?:you|we|i)(?:['’](?:re|ll|m))?\s+$/iu;
+  /(?:before|until|till|if|when|once|after|as) (?:you|we|i)(?:['’](?:re|ll|m))?(?: (?:want|need|plan|intend|mean|are going|start|begin)(?: to)?)?\s+$/iu;
 
 /** "Until the skin starts to bubble": what one sees, and no order. */
 const BEGINS_TO = /(?<!\p{L})(?:starts?|begins?|is about|are about|needs?) to\s+$/iu;
