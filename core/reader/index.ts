@@ -1,4 +1,4 @@
-export { readRecipe, readRecipes, type ReadLine, type ReadRecipe } from './read.ts';
+export { reading, readRecipe, readRecipes, type ReadLine, type ReadRecipe } from './read.ts';
 export { correctedIngredient, mixtureNames, redrafted } from './correct.ts';
 export { carriedOver, type CorrectedReading } from './corrected-reading.ts';
 export { likelyMend, mendLine, type ReadMend } from './mend.ts';

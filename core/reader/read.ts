@@ -60,6 +60,60 @@ export function readRecipe(
   spoons: SpoonSystem = 'us',
   rather: ReadonlySet<number> = new Set(),
 ): ReadRecipe {
+  return toItsEnd(readingOne(input, spoons, rather));
+}
+
+/** Every recipe of a paste, in its order. @throws RangeError when there is nothing to read */
+export function readRecipes(
+  input: string,
+  spoons: SpoonSystem = 'us',
+  rather: ReadonlyMap<number, ReadonlySet<number>> = new Map(),
+): ReadRecipe[] {
+  return toItsEnd(reading(input, spoons, rather));
+}
+
+/**
+ * `readRecipes` bit by bit, for a long paste: yields how much is read, 0 to 1, and may be left off
+ * at any yield.
+ *
+ * @throws RangeError when there is nothing to read
+ */
+export function* reading(
+  input: string,
+  spoons: SpoonSystem = 'us',
+  rather: ReadonlyMap<number, ReadonlySet<number>> = new Map(),
+): Generator<number, ReadRecipe[]> {
+  const texts = recipeTexts(input);
+  const all = texts.reduce((sum, { length }) => sum + length, 0);
+  const read: ReadRecipe[] = [];
+  let before = 0;
+  for (const [i, text] of texts.entries()) {
+    const work = readingOne(text, spoons, rather.get(i) ?? new Set());
+    for (let next = work.next(); ; next = work.next()) {
+      if (next.done === true) {
+        read.push(next.value);
+        break;
+      }
+      yield (before + next.value * text.length) / all;
+    }
+    before += text.length;
+    yield before / all;
+  }
+  return read;
+}
+
+function toItsEnd<T>(work: Generator<number, T>): T {
+  for (;;) {
+    const { done, value } = work.next();
+    if (done === true) return value;
+  }
+}
+
+function* readingOne(
+  input: string,
+  spoons: SpoonSystem,
+  rather: ReadonlySet<number>,
+): Generator<number, ReadRecipe> {
   const raw = rawRecipe(input);
   const whole =
     [...raw.ingredients, ...raw.method].map(({ text }) => text).join('\n') || raw.other.join('\n');
@@ -70,7 +124,7 @@ export function readRecipe(
   if (raw.yieldText !== undefined) lines.push(lineOf(raw.yieldText, 'fact'));
   for (const text of raw.facts ?? []) lines.push(lineOf(text, 'fact'));
   const ingredients = readIngredients(raw, language, spoons, lines);
-  const acts = readMethod(raw, { ingredients, language, fahrenheit, whole, rather }, lines);
+  const acts = yield* readMethod(raw, { ingredients, language, fahrenheit, whole, rather }, lines);
   const title = raw.title ?? titleOf(lines);
   for (const text of raw.other) lines.push(lineOf(text, 'unread'));
   return {
@@ -83,15 +137,6 @@ export function readRecipe(
     lines: inOrder(lines, tidied(input)),
     unread: lines.filter(({ part, lost }) => part === 'unread' || lost).map(({ text }) => text),
   };
-}
-
-/** Every recipe of a paste, in its order. @throws RangeError when there is nothing to read */
-export function readRecipes(
-  input: string,
-  spoons: SpoonSystem = 'us',
-  rather: ReadonlyMap<number, ReadonlySet<number>> = new Map(),
-): ReadRecipe[] {
-  return recipeTexts(input).map((text, i) => readRecipe(text, spoons, rather.get(i)));
 }
 
 /** A first sentence of a few words in which nothing is done is what the dish is called. */
@@ -156,11 +201,11 @@ interface MethodOf {
   readonly rather: ReadonlySet<number>;
 }
 
-function readMethod(
+function* readMethod(
   raw: RawRecipe,
   { ingredients, language, fahrenheit, whole, rather }: MethodOf,
   lines: ReadLine[],
-): ReadAct[] {
+): Generator<number, ReadAct[]> {
   const context = newContext({
     language,
     fahrenheit,
@@ -182,13 +227,17 @@ function readMethod(
       SOAKS.test(sentence) ||
       (context.soak === 'brine' && /submerge|immerse|sumerg/iu.test(sentence)),
   );
-  sentences.forEach((one, i) => {
+  for (const [i, one] of sentences.entries()) {
     context.soakAhead = i < lastSoak;
     const listed = raw.ingredients.length === 0 && inlineIngredients(one.sentence, 'us').length > 0;
     readOne({ ...one, at: i, rather: rather.has(i), listed }, context, acts, lines);
-  });
+    if (i % AT_ONCE === AT_ONCE - 1) yield (i + 1) / sentences.length;
+  }
   return acts;
 }
+
+/** Sentences between two looks at whether to go on. */
+const AT_ONCE = 20;
 
 const RED: ReadonlySet<Animal> = new Set(['beef', 'lamb', 'game']);
 const SOAKS = /marinat|marinar|\bbrine\b|salmuera|adobo/iu;

@@ -53,8 +53,8 @@ function lists(lines: readonly string[]): number[] {
   );
 }
 
-/** A paste of more parts is no book of recipes. */
-const MOST_CUTS = 60;
+/** As many as one recipe has. */
+const MOST_LINES = 400;
 /** Lines a title, what it feeds and a word about it take. */
 const MOST_ABOVE = 3;
 
@@ -64,18 +64,21 @@ function indices(lines: readonly string[], holds: (line: string) => boolean): nu
 
 /** The parts between cuts, those that are no recipe with the one before. */
 function whole(lines: readonly string[], cuts: readonly number[]): string[] {
-  if (cuts.length > MOST_CUTS) return [lines.join('\n')];
   const bounds = [...new Set([0, ...cuts, lines.length])].sort((a, b) => a - b);
   const parts = bounds.slice(0, -1).map((from, i) => lines.slice(from, bounds[i + 1]));
-  const kept: string[][] = [];
+  const kept: { readonly lines: string[]; complete: boolean }[] = [];
   for (const part of parts) {
     const bare = part.filter((line) => !SEPARATOR.test(line));
     const last = kept.at(-1);
-    const isNext = isRecipe(bare) && (last === undefined || isRecipe(last));
-    if (last === undefined || isNext) kept.push(bare);
-    else last.push('', ...bare);
+    const complete = isRecipe(bare);
+    if (last === undefined || (complete && last.complete)) kept.push({ lines: bare, complete });
+    else {
+      for (const line of ['', ...bare]) last.lines.push(line);
+      // Of more parts than that nobody makes one recipe: it is not tried over and over.
+      last.complete ||= complete || (last.lines.length < MOST_LINES && isRecipe(last.lines));
+    }
   }
-  return kept.map((part) => part.join('\n'));
+  return kept.map((part) => part.lines.join('\n'));
 }
 
 function isRecipe(lines: readonly string[]): boolean {

@@ -17,6 +17,7 @@ import { useEdit } from '../../store/useEdit.ts';
 import { useWords } from '../../words/words.ts';
 import { ChainEditor } from './ChainEditor.tsx';
 import { IngredientRows } from './IngredientRows.tsx';
+import { ReadingProgress, Several } from './LongPaste.tsx';
 import { ReadText } from './ReadText.tsx';
 import { EXAMPLE } from './example.ts';
 import { useAnswers } from './useAnswers.ts';
@@ -27,11 +28,18 @@ export default function ReadPage({ meal }: { meal: Meal }) {
   const [text, setText] = useState('');
   const [lit, setLit] = useState<number>();
   const later = useDeferredValue(text);
-  const { all, answered, onMend, onRather, onTakeBack } = useAnswers(later, meal.kitchen.spoons);
+  const { all, going, answered, onMend, onRather, onTakeBack } = useAnswers(
+    later,
+    meal.kitchen.spoons,
+  );
   const [chosen, setChosen] = useState(0);
   const at = Math.min(chosen, all.length - 1);
   const read = all[at];
+  // Each keeps its corrections while another is looked at; one nobody looked at has none.
+  const [visited, setVisited] = useState<ReadonlySet<number>>(new Set());
+  const isReading = going.share !== undefined || going.stopped;
   const choose = (i: number) => {
+    setVisited(new Set(visited).add(at).add(i));
     setChosen(i);
     setLit(undefined);
   };
@@ -67,7 +75,7 @@ export default function ReadPage({ meal }: { meal: Meal }) {
               }}
             />
           </label>
-          {read && (
+          {read && !isTooLong(read) && (
             <ReadText
               read={read}
               lit={lit}
@@ -83,54 +91,38 @@ export default function ReadPage({ meal }: { meal: Meal }) {
             </button>
           )}
         </section>
-        {all.length === 0 && <p className="text-muted">{t('dishes.readFailed')}</p>}
-        <div className="grid gap-4">
+        {all.length === 0 && !isReading && <p className="text-muted">{t('dishes.readFailed')}</p>}
+        <div className="grid content-start gap-4">
+          <ReadingProgress {...going} />
           {all.length > 1 && <Several recipes={all} at={at} onChoose={choose} />}
-          {all.map((one, i) => (
-            // Each keeps its corrections while another is looked at.
-            <div key={i} hidden={i !== at}>
-              <Understood
-                meal={meal}
-                read={one}
-                lit={i === at ? lit : undefined}
-                onLight={setLit}
-                stays={all.length > 1}
-              />
-            </div>
-          ))}
+          {all.map((one, i) =>
+            i !== at && !visited.has(i) ? null : (
+              <div key={i} hidden={i !== at}>
+                {isTooLong(one) ? (
+                  <p>{t('dishes.tooManySteps', { count: one.acts.length })}</p>
+                ) : (
+                  <Understood
+                    meal={meal}
+                    read={one}
+                    lit={i === at ? lit : undefined}
+                    onLight={setLit}
+                    stays={all.length > 1}
+                  />
+                )}
+              </div>
+            ),
+          )}
         </div>
       </div>
     </div>
   );
 }
 
-/** The dishes of a text that holds more than one. */
-function Several(props: {
-  recipes: readonly ReadRecipe[];
-  at: number;
-  onChoose: (i: number) => void;
-}) {
-  const t = useWords();
-  const { recipes, at, onChoose } = props;
-  const label = t('dishes.several', { count: recipes.length });
-  return (
-    <div role="group" aria-label={label}>
-      <p className="text-sm text-muted">{label}</p>
-      <div className="mt-1 flex flex-wrap gap-2">
-        {recipes.map(({ title }, i) => (
-          <button
-            key={i}
-            type="button"
-            className={`btn ${i === at ? 'btn-main' : ''}`}
-            aria-pressed={i === at}
-            onClick={() => onChoose(i)}
-          >
-            {title ?? t('dishes.unnamed', { number: i + 1 })}
-          </button>
-        ))}
-      </div>
-    </div>
-  );
+/** No dish has so many steps: what was pasted is more than one. */
+const MOST_STEPS = 150;
+
+function isTooLong({ acts }: ReadRecipe): boolean {
+  return acts.length > MOST_STEPS;
 }
 
 function Understood(props: {

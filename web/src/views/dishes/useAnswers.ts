@@ -1,5 +1,6 @@
-import { likelyMend, mendLine, readRecipes, type SpoonSystem } from '@zemrin/core';
+import { likelyMend, mendLine, type SpoonSystem } from '@zemrin/core';
 import { useMemo, useState } from 'react';
+import { useReading } from './useReading.ts';
 
 /** What the cook has said to the lines of a text, as long as it stays as it is; by its recipes. */
 interface Answers {
@@ -17,10 +18,7 @@ export function useAnswers(text: string, spoons: SpoonSystem) {
   const [said, setSaid] = useState<Answers>({ of: text, ...NOTHING_SAID });
   const answers = said.of === text ? said : { of: text, ...NOTHING_SAID };
   const { mended, rather } = answers;
-  const read = useMemo(
-    () => (text.trim() === '' ? [] : readRecipes(text, spoons, rather)),
-    [text, spoons, rather],
-  );
+  const { read, ...going } = useReading(text, spoons, rather);
   const all = useMemo(
     () =>
       read.map((one, i) =>
@@ -46,5 +44,5 @@ export function useAnswers(text: string, spoons: SpoonSystem) {
     });
   const answered = (at: number) =>
     (mended.get(at)?.length ?? 0) > 0 || (rather.get(at)?.size ?? 0) > 0;
-  return { all, answered, onMend, onRather, onTakeBack };
+  return { all, going, answered, onMend, onRather, onTakeBack };
 }

@@ -142,6 +142,12 @@ export const dishes = {
   'dishes.unnamed': 'Dish {{number}}',
   'dishes.isOnTable': 'It is on the table: open it',
   'dishes.readFailed': 'There is nothing to read yet.',
+  'dishes.reading': 'Reading it, {{percent}} %',
+  'dishes.readStop': 'Leave it off',
+  'dishes.readStopped': 'The reading was left off. The text is as you pasted it.',
+  'dishes.readAgain': 'Read it all',
+  'dishes.tooManySteps':
+    'These are {{count}} steps: more than one dish has. Put a line of --- between its recipes, and each becomes a dish.',
   'dishes.was.asSoak': 'as long as {{mixture}} may stay on',
   'dishes.was.heat': 'until {{temp}} in the middle',
   'dishes.was.pulls': 'until it pulls apart',
