@@ -23,7 +23,12 @@ export function ReadingProgress({ share, stopped, onStop, onAgain }: Omit<Readin
   return (
     <div className="flex flex-wrap items-center gap-3 p-3">
       <label htmlFor={id}>{t('dishes.reading', { percent: Math.round(share * 100) })}</label>
-      <progress id={id} className="mr-auto h-3 min-w-[120px] flex-1 accent-ink" value={share} max={1} />
+      <progress
+        id={id}
+        className="mr-auto h-3 min-w-[120px] flex-1 accent-ink"
+        value={share}
+        max={1}
+      />
       <button type="button" className="btn" onClick={onStop}>
         {t('dishes.readStop')}
       </button>
