@@ -1,7 +1,15 @@
 import { MINUTES_PER_HOUR } from '../figures/index.ts';
 import { isFirePlace } from '../places/index.ts';
 import { isEggDish, isLeftOver, isShellEgg } from '../pantry/index.ts';
-import { cutOf, foodFacts, type Dish, type Food, type Meal, type Step } from '../meal/index.ts';
+import {
+  cutOf,
+  foodFacts,
+  keptSince,
+  type Dish,
+  type Food,
+  type Meal,
+  type Step,
+} from '../meal/index.ts';
 import {
   FISH_FROZEN,
   killsIn,
@@ -55,6 +63,7 @@ export function ledgerFood(of: FoodOfPlan): LedgerFood {
     grain: GRAINS.test(cut?.id ?? ''),
     starchy: STARCHY.test(cut?.id ?? ''),
     leftOver: cut !== undefined && isLeftOver(cut),
+    ...keptSince(meal, food),
     egg: cut !== undefined && isShellEgg(cut),
     eggDish: cut !== undefined && isEggDish(cut),
     frozenFirst: (food.frozenBefore ?? false) || (animal === 'fish' && isFrozenHard(spans)),

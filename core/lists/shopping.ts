@@ -79,9 +79,10 @@ function foodsOf(meal: Meal, dish: Dish, plan: Plan): Wanted[] {
   const made = new Set(
     dish.mixtures.filter(({ kind }) => MAKES_FOOD.has(kind)).flatMap(({ on }) => on),
   );
-  // What a dough or a batter becomes is bought as what goes into it; a part of another dish, there.
+  // What a dough or a batter becomes is bought as what goes into it; a part of another dish, there;
+  // and what is left over is at home.
   return dish.foods
-    .filter(({ id, from }) => !made.has(id) && from === undefined)
+    .filter(({ id, from, leftOver }) => !made.has(id) && from === undefined && !leftOver)
     .map((food) => {
       const cut = cutOf(meal, food);
       const { weightG, pieces } = settleFood(meal, dish, food);

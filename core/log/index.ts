@@ -10,6 +10,6 @@ export {
   type RunAgainstPlan,
   type Stretch,
 } from './against-plan.ts';
-export { leftOversOf, type LeftOver } from './left-overs.ts';
+export { keepsUntil, leftOversOf, type LeftOver } from './left-overs.ts';
 export { searchRuns } from './search.ts';
 export { atTable, type DishAtTable } from './tasting.ts';

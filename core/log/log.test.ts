@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
   applyCommand,
+  avoidConflicts,
   beginRun,
   calibrateCooks,
   CUTS,
@@ -11,14 +12,18 @@ import {
   leftOversOf,
   mealOf,
   parseMeal,
+  patternDish,
+  patternNamed,
   PATTERNS,
   plan,
   proposalsOf,
   rehearse,
   runAgainstPlan,
   searchRuns,
+  shoppingList,
   simulateCook,
   USUAL_CONDITIONS,
+  withLeftOver,
   type CookEvidence,
   type CookSpec,
   type Deed,
@@ -200,6 +205,17 @@ describe('what runs teach', () => {
   });
 });
 
+/** A meal of one dish, made of what is left of a run. */
+function withLeftOversOf(run: Run, nowMin: number): Meal {
+  const [found] = leftOversOf([run], nowMin);
+  const pattern = patternNamed('sauce-of-cooked-meat');
+  if (!found?.cut || !pattern) throw new Error('nothing is left');
+  const own = patternDish(pattern, { cut: found.cut }, new Set());
+  const left = { ...found, cut: found.cut };
+  const dish = withLeftOver(own, own.foods[0]?.id ?? '', left, supper.serving.zone);
+  return applyCommand({ ...supper, id: 'another', dishes: [] }, { do: 'putDish', dish, own: [] });
+}
+
 describe('what is left', () => {
   const left = (weightG: number): Deed => ({
     did: 'weighed',
@@ -225,6 +241,52 @@ describe('what is left', () => {
       [NOW + 90, left(0)],
     ]);
     expect(leftOversOf([eaten], NOW + day)).toEqual([]);
+  });
+
+  it('goes into another meal, which counts on its weight, its days and what it holds', () => {
+    const run = after(supper, [
+      [NOW, { did: 'served' }],
+      [NOW + 60, left(640)],
+    ]);
+    const meal = withLeftOversOf(run, NOW + day);
+    const [found] = leftOversOf([run], NOW + day);
+    // Marinated in yoghurt.
+    expect(found).toMatchObject({ cut: 'cooked-lamb', holds: ['meat', 'dairy'] });
+    expect(leftOversOf([run], NOW + day, [meal])).toEqual([]);
+    const none = {
+      ...meal,
+      eaters: meal.eaters.map((one) => ({ ...one, avoids: ['dairy' as const] })),
+    };
+    expect(avoidConflicts(none).map(({ dish }) => dish)).toContain(meal.dishes.at(-1)?.id);
+    expect(JSON.stringify(shoppingList(meal, plan(meal, meal.kitchen, NOW)))).not.toContain(
+      'cooked-lamb',
+    );
+  });
+
+  it('is too old for a meal five days on, and thawed for it where it was frozen', () => {
+    const served = NOW - 5 * day;
+    const fresh = after(supper, [
+      [served, { did: 'served' }],
+      [served, left(640)],
+    ]);
+    const kept = (meal: Meal) =>
+      plan(meal, meal.kitchen, NOW, { rescues: false }).findings.filter(
+        ({ rule }) => rule === 'cookedKeeping',
+      );
+    // Put on the table while it was good, and the meal put off: the step says so.
+    expect(kept(withLeftOversOf(fresh, served + day))).toMatchObject([{ level: 'stop' }]);
+    const frozen = after(supper, [
+      [served, { did: 'served' }],
+      [served, left(640)],
+      [served + 200, { did: 'frozen', food: 'lamb-shoulder' }],
+    ]);
+    const meal = withLeftOversOf(frozen, NOW);
+    expect(kept(meal)).toEqual([]);
+    const steps = plan(meal, meal.kitchen, NOW, { rescues: false }).steps;
+    const thaw = steps.find(({ verb }) => verb === 'thaw');
+    const fire = steps.find(({ id }) => id.includes('meat'));
+    expect((thaw?.endMin ?? Infinity) - (thaw?.startMin ?? 0)).toBeGreaterThanOrEqual(8 * 60);
+    expect(thaw?.endMin).toBeLessThanOrEqual(fire?.startMin ?? 0);
   });
 });
 

@@ -2,7 +2,7 @@ import { basisNamed, mixableOfLine, type Mixture, type Shelf } from '../batch/in
 import { pantryOf, type Avoidable } from '../pantry/index.ts';
 import { cutOf, eatersOf } from './amounts.ts';
 import { takenFrom } from './taken.ts';
-import type { Dish, Eaters, Meal } from './schema.ts';
+import type { Dish, Eaters, Food, Meal } from './schema.ts';
 
 /** Something in a dish that an eater it is meant for avoids. */
 export interface AvoidConflict {
@@ -25,6 +25,7 @@ export function avoidConflicts(meal: Meal): AvoidConflict[] {
       ...mixtureParts(meal, dish),
       ...foodParts(meal, dish),
       ...takenParts(meal, dish),
+      ...leftOverParts(meal, dish),
     ]) {
       for (const avoids of holds) {
         const heads = headsAvoiding(eaters, avoids);
@@ -102,6 +103,30 @@ function takenParts(meal: Meal, dish: Dish): Part[] {
     const eaters = eatersOf(meal, dish, food);
     return on.flatMap(({ lines }) => partsOfLines(lines, eaters, shelf));
   });
+}
+
+/** What is left over holds what it was cooked with. */
+function leftOverParts(meal: Meal, dish: Dish): Part[] {
+  return dish.foods.flatMap((food) => {
+    const holds = food.leftOver?.holds ?? [];
+    return holds.length > 0
+      ? [{ holds, because: food.name, eaters: eatersOf(meal, dish, food) }]
+      : [];
+  });
+}
+
+/** What a food of a dish holds, with all that was put on it, for who avoids it. */
+export function heldByFood(meal: Meal, dish: Dish, food: Food): readonly Avoidable[] {
+  const on = dish.mixtures.filter((one) => one.on.length === 0 || one.on.includes(food.id));
+  const shelf = {
+    pantry: pantryOf(meal.pantry),
+    siblings: dish.mixtures,
+    spoons: meal.kitchen.spoons,
+  };
+  const parts = on.flatMap(({ lines }) => partsOfLines(lines, [], shelf));
+  return [
+    ...new Set([...(cutOf(meal, food)?.holds ?? []), ...parts.flatMap(({ holds }) => holds)]),
+  ];
 }
 
 function headsAvoiding(eaters: readonly Eaters[], avoids: Avoidable): number {

@@ -23,7 +23,8 @@ export * from './new-meal.ts';
 export { partAsideNotes, partFromNotes } from './part-notes.ts';
 export { copyDish } from './copy-dish.ts';
 export { isAfterFire, takenFrom, type TakenFrom } from './taken.ts';
-export { cookedParts, partSources, withPart, type PartSource } from './take-part.ts';
+export { cookedCutOf, cookedParts, partSources, withPart, type PartSource } from './take-part.ts';
+export { keptSince, withLeftOver, type LeftOverFood } from './left-over.ts';
 export {
   chainOf,
   mayFollow,

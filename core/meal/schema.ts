@@ -116,6 +116,17 @@ export const ShareSchema = z.discriminatedUnion('kind', [
   z.looseObject({ kind: z.literal('fixed'), weightG: grams }),
 ]);
 
+export const LeftOverSchema = z.looseObject({
+  run: z.string().min(1).max(80),
+  food: id,
+  /** An instant: it was served, and chilled since. */
+  cookedAt: z.iso.datetime({ offset: true }),
+  /** An instant: it is in the freezer since. */
+  frozenAt: z.iso.datetime({ offset: true }).optional(),
+  /** What was cooked with it, for who avoids it. */
+  holds: z.array(z.enum(AVOIDABLE)).default([]),
+});
+
 export const FoodSchema = z.looseObject({
   id,
   name: z.string().min(1),
@@ -133,6 +144,8 @@ export const FoodSchema = z.looseObject({
   weighedG: grams.optional(),
   /** A part of another dish's food, taken once that step is over; its share is what is taken. */
   from: z.looseObject({ step: id, food: id }).optional(),
+  /** Left over from an earlier meal: of which run's food, cooked when, frozen since when. */
+  leftOver: LeftOverSchema.optional(),
   /** Only for eaters who avoid one of these; the dish's other foods are then for the rest. */
   forAvoids: z.array(z.enum(AVOIDABLE)).optional(),
 });

@@ -82,6 +82,11 @@ export function onItsOwn({ from, ...food }: Food): Food {
   return from === undefined || cut === undefined ? food : { ...food, cut };
 }
 
+/** The cut that the meat of an animal is once it is cooked; undefined where the pantry has none. */
+export function cookedCutOf(animal: Animal): string | undefined {
+  return COOKED_OF[animal];
+}
+
 const COOKED_OF: Partial<Record<Animal, string>> = {
   beef: 'cooked-beef',
   pork: 'cooked-pork',

@@ -49,6 +49,8 @@ export const RunEventSchema = z.discriminatedUnion('did', [
     when: z.enum(['before', 'after', 'left']),
     weightG: z.number().nonnegative().max(100_000),
   }),
+  /** What is left of a food was put into the freezer. */
+  event('frozen', { food: id }),
   event('noted', {
     text: text.min(1),
     step: id.optional(),

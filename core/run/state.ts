@@ -152,6 +152,7 @@ function apply(state: Folding, event: RunEvent): void {
       return;
     case 'tasted':
     case 'weighed':
+    case 'frozen':
     case 'noted':
     case 'pictured':
     case 'undone':

@@ -111,6 +111,10 @@ export interface LedgerFood {
   readonly ready: boolean;
   /** Cooked before, and chilled since. */
   readonly leftOver: boolean;
+  /** When it was cooked, where an earlier meal says so, epoch minutes. */
+  readonly cookedMin?: number | undefined;
+  /** In the freezer since, epoch minutes. */
+  readonly frozenMin?: number | undefined;
   /** Injected or pierced: what was on the surface is inside. */
   readonly pierced: boolean;
   /** Dry beans that make ill unless they boil hard. */

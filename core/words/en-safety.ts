@@ -58,6 +58,8 @@ export const safety = {
   'safety.counter': 'Raw food is out of the fridge for {{minutes}} in all; {{limit}} is the limit.',
   'safety.counterInAll':
     'Raw food is lukewarm for {{minutes}} in all, by its surface; {{limit}} is the limit.',
+  'safety.leftOverKept':
+    '{{food}} will have been kept {{minutes}} since it was cooked; {{days}} days in the fridge are the most.',
   'safety.cookedKeeping':
     'It waits cooked in the fridge for {{minutes}}; {{days}} days is what guidance allows.',
   'safety.rawKeeping': '{{food}} waits raw for {{minutes}}; it keeps {{days}} days in the fridge.',

@@ -17,7 +17,7 @@ export const cookedKeeping: Rule = {
       rice: String(KEEPING.cookedRice.fridgeDays[0]),
     },
   },
-  check: (meal) => meal.dishes.flatMap(judged),
+  check: (meal) => meal.dishes.flatMap((dish) => [...judged(dish), ...keptSince(dish)]),
 };
 
 function judged(dish: LedgerDish): SafetyFinding[] {
@@ -49,6 +49,39 @@ function judged(dish: LedgerDish): SafetyFinding[] {
       mends: rest > 0 ? [{ kind: 'minutes', step: last.id, minutes: rest }] : [],
     },
   ];
+}
+
+/** What is left over of an earlier meal: the days from its table to its fire, but for the freezer's. */
+function keptSince(dish: LedgerDish): SafetyFinding[] {
+  return dish.foods.flatMap((food): SafetyFinding[] => {
+    const { cookedMin, frozenMin } = food;
+    const first = dish.acts.find(({ foods }) => foods.includes(food.id));
+    if (cookedMin === undefined || !first) return [];
+    const eaten = food.fires[0]?.startMin ?? dish.acts.at(-1)?.endMin ?? first.endMin;
+    const frozen = frozenMin === undefined ? 0 : Math.max(0, first.startMin - frozenMin);
+    const waits = eaten - cookedMin - frozen;
+    const [least, most] = keepingOf(dish).fridgeDays;
+    if (waits <= least * DAY_MIN) return [];
+    const isPast = waits > most * DAY_MIN;
+    return [
+      {
+        rule: 'cookedKeeping',
+        level: isPast ? 'stop' : 'caution',
+        dish: dish.id,
+        step: food.fires[0]?.step ?? first.id,
+        message: {
+          key: 'safety.leftOverKept',
+          values: {
+            food: food.name,
+            minutes: { minutes: waits },
+            days: String(isPast ? most : least),
+          },
+        },
+        source: 'source.storage',
+        mends: [],
+      },
+    ];
+  });
 }
 
 function keepingOf({ foods }: LedgerDish): Keeping {

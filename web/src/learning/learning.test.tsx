@@ -13,7 +13,7 @@ import {
 } from '@zemrin/core';
 import { describe, expect, it, vi } from 'vitest';
 import lateSupper from '../../../demo/runs/late-october-supper.json';
-import { runBegun } from '../store/runs.ts';
+import { deedsDone, happened, runBegun } from '../store/runs.ts';
 import { NOW_MIN, show, showLive, supper } from '../test/render.tsx';
 import KitchenLearnt from './KitchenLearnt.tsx';
 import LeftOvers from './LeftOvers.tsx';
@@ -106,5 +106,26 @@ describe('what is left', () => {
       expect(item.textContent).toMatch(/eaten by \w+ 27\.11\./);
       expect(screen.getByText(/local food authority/)).toBeTruthy();
     });
+  });
+
+  it('goes into a dish of a meal to come, and is frozen with one press', async () => {
+    const { store, user, actions } = showLive(supper(), () => <LeftOvers />);
+    const left = { did: 'weighed', food: 'lamb-shoulder', when: 'left', weightG: 310 } as const;
+    const run = said([{ did: 'served' }, left]);
+    store.dispatch(runBegun({ run }));
+    await user.click(await screen.findByRole('button', { name: 'Make a dish of it' }));
+    // Four days and a half after it was served.
+    expect(screen.getByText(/^too late for it in the fridge/)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'It is frozen' }));
+    const [asked] = actions.filter(deedsDone.match);
+    expect(asked?.payload.deeds).toEqual([{ did: 'frozen', food: 'lamb-shoulder' }]);
+    const events = eventsOf(asked?.payload.deeds ?? [], run.events, { by: 'a', atMin: NOW_MIN });
+    store.dispatch(happened({ run: run.id, events: [...run.events, ...events] }));
+    expect(await screen.findByText(/^frozen on 25\.11\., good until/)).toBeTruthy();
+    const link = screen.getByRole('link', { name: 'Cooked meat in tomato sauce' });
+    expect(link.getAttribute('href')).toMatch(
+      /pattern-sauce-of-cooked-meat\?left=run-1:lamb-shoulder$/,
+    );
+    expect(screen.queryByRole('button', { name: 'It is frozen' })).toBeNull();
   });
 });

@@ -14,13 +14,16 @@ import {
   servingMin,
   showAbout,
   showTemperature,
+  showWeight,
   splitForEaters,
   takenIds,
   usualChoices,
+  withLeftOver,
   withPart,
   type Avoidable,
   type Dish,
   type Fire,
+  type LeftOver,
   type Meal,
   type PartSource,
   type Pattern,
@@ -29,6 +32,7 @@ import {
 } from '@zemrin/core';
 import { useMemo, useState, type FormEvent } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
+import { leftOverKey, useLeftOvers } from '../../learning/useLeftOvers.ts';
 import { useNow } from '../../store/hooks.ts';
 import { useManner } from '../../store/manner.ts';
 import { useEdit } from '../../store/useEdit.ts';
@@ -85,13 +89,17 @@ function useChosen(meal: Meal, pattern: Pattern) {
   const [weight, setWeight] = useState('');
   const parts = usePartsToTake(meal, pattern);
   const [asked] = useSearchParams();
-  const [part, setPart] = useState(() => asked.get('of') ?? parts[0]?.food.id ?? '');
+  const lefts = useLeftOversFor(pattern);
+  const [part, setPart] = useState(
+    () => asked.get('left') ?? asked.get('of') ?? parts[0]?.food.id ?? '',
+  );
+  const left = lefts.find((one) => leftOverKey(one) === part);
   const weightG = weight.trim() === '' ? undefined : readWeight(weight);
   const badWeight = weight.trim() !== '' && (weightG === undefined || weightG <= 0);
   const cores = pattern.cores(cut);
   const coreC = cores.includes(core) ? core : (cores[0] ?? 0);
   const choice = {
-    cut,
+    cut: left?.cut ?? cut,
     coreC,
     ...(fire && { fire }),
     name: name.trim() || pattern.name,
@@ -100,7 +108,7 @@ function useChosen(meal: Meal, pattern: Pattern) {
   const own = patternDish(pattern, choice, takenIds(meal));
   const source = parts.find(({ food }) => food.id === part);
   const [meat] = own.foods;
-  const dish = source && meat ? withPart(own, meat.id, source) : own;
+  const dish = meat ? takenFor(meal, own, meat.id, source, left) : own;
   const set = {
     name: setName,
     cut: setCut,
@@ -109,12 +117,42 @@ function useChosen(meal: Meal, pattern: Pattern) {
     weight: setWeight,
     part: setPart,
   };
-  return { name, cut, cores, coreC, fire, weight, badWeight, parts, part: source, dish, set };
+  /** Its meat is there already: how much and of what need not be asked. */
+  const isThere = source !== undefined || left !== undefined;
+  const from = { parts, lefts, value: source?.food.id ?? (left && leftOverKey(left)) ?? '' };
+  return { name, cut, cores, coreC, fire, weight, badWeight, from, isThere, dish, set };
 }
 
 /** What is cooked on the table already, of which a part can become this dish. */
 function usePartsToTake(meal: Meal, { ofCooked }: Pattern): readonly PartSource[] {
   return useMemo(() => (ofCooked ? cookedParts(meal) : []), [meal, ofCooked]);
+}
+
+type LeftOverMeat = LeftOver & { readonly cut: string };
+
+/** What is left of earlier meals that this can be made of. */
+function useLeftOversFor({ ofCooked, cuts }: Pattern): readonly LeftOverMeat[] {
+  const all = useLeftOvers();
+  return useMemo(
+    () =>
+      all.flatMap((one) =>
+        ofCooked && one.cut !== undefined && cuts.includes(one.cut)
+          ? [{ ...one, cut: one.cut }]
+          : [],
+      ),
+    [all, ofCooked, cuts],
+  );
+}
+
+function takenFor(
+  meal: Meal,
+  own: Dish,
+  foodId: string,
+  part: PartSource | undefined,
+  left: LeftOverMeat | undefined,
+): Dish {
+  if (left) return withLeftOver(own, foodId, left, meal.serving.zone);
+  return part ? withPart(own, foodId, part) : own;
 }
 
 /** What a part for who avoids something is called. */
@@ -202,7 +240,7 @@ function Choices({ meal, pattern, chosen }: ChoicesProps) {
         />
       </label>
       <PartChoice chosen={chosen} />
-      {pattern.cuts.length > 1 && chosen.part === undefined && (
+      {pattern.cuts.length > 1 && !chosen.isThere && (
         <Choice
           label={t(pattern.kind === 'main' ? 'dishes.cut' : 'dishes.which')}
           value={cut}
@@ -210,7 +248,7 @@ function Choices({ meal, pattern, chosen }: ChoicesProps) {
           onChoose={set.cut}
         />
       )}
-      {dish.foods.length > 0 && chosen.part === undefined && (
+      {dish.foods.length > 0 && !chosen.isThere && (
         <label className="grid content-start text-sm">
           <span className="text-muted">{t('dishes.weight')}</span>
           <input
@@ -241,17 +279,28 @@ function Choices({ meal, pattern, chosen }: ChoicesProps) {
   );
 }
 
-/** Whether its meat is a part of another dish of this table, or comes cold from the fridge. */
-function PartChoice({ chosen: { parts, part, set } }: Pick<ChoicesProps, 'chosen'>) {
+/** Whether its meat is a part of another dish of this table, is left over, or is bought cooked. */
+function PartChoice({ chosen: { from, set } }: Pick<ChoicesProps, 'chosen'>) {
   const t = useWords();
-  if (parts.length === 0) return null;
+  const { parts, lefts, value } = from;
+  if (parts.length + lefts.length === 0) return null;
   return (
     <Choice
       label={t('dishes.meatFrom')}
-      value={part?.food.id ?? ''}
+      value={value}
       options={[
         ...parts.map(
           ({ food, dish }) => [food.id, t('dishes.partOf', { dish: dish.name })] as const,
+        ),
+        ...lefts.map(
+          (one) =>
+            [
+              leftOverKey(one),
+              t(one.frozenMin === undefined ? 'dishes.leftOf' : 'dishes.frozenOf', {
+                dish: one.dishName,
+                weight: showWeight(one.weightG),
+              }),
+            ] as const,
         ),
         ['', t('dishes.fromFridge')] as const,
       ]}

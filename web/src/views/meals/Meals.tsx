@@ -27,13 +27,13 @@ export default function Meals() {
   return (
     <main className="mx-auto max-w-[1180px] px-4 py-5 md:px-8">
       {all.length === 0 ? <FirstVisit /> : <Coming meals={coming} nowMin={nowMin} />}
+      <Left />
       {all.length > 0 && <Demos taken={new Set(all.map((meal) => meal.title))} />}
       {all.length > 0 && (
         <Suspense fallback={null}>
           <PastMeals meals={past} />
         </Suspense>
       )}
-      <Left />
       <Unreadable />
       <Bin />
     </main>
@@ -43,14 +43,15 @@ export default function Meals() {
 /** What is left so long is told no more, minutes. */
 const LEFT_MIN = 7 * 1440;
 
-/** Fetched where something was weighed as left in the last days. */
+/** Fetched where something was weighed as left in the last days, or is frozen. */
 function Left() {
   const nowMin = useNow();
   const some = useAppSelector(({ runs }) =>
     Object.values(runs.runs).some(({ run }) =>
       run.events.some(
         (event) =>
-          event.did === 'weighed' && event.when === 'left' && event.atMin > nowMin - LEFT_MIN,
+          event.did === 'frozen' ||
+          (event.did === 'weighed' && event.when === 'left' && event.atMin > nowMin - LEFT_MIN),
       ),
     ),
   );

@@ -136,6 +136,7 @@ export const cook = {
   'cook.event.noted': '{{what}}',
   'cook.event.tasted': 'at the table: {{what}}',
   'cook.event.weighed': 'weighed: {{what}}',
+  'cook.event.frozen': 'what is left is frozen',
   'cook.event.pictured': 'a picture',
   'cook.event.read': '{{what}}: {{tempC}}',
   'cook.event.probed': 'probe in {{what}}',

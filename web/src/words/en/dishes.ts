@@ -47,6 +47,8 @@ export const dishes = {
   'dishes.ownComesTo': '{{length}} in all, {{hands}} of it with hands on.',
   'dishes.meatFrom': 'Its meat',
   'dishes.partOf': 'Part of “{{dish}}”',
+  'dishes.leftOf': 'left over: {{dish}}, {{weight}}',
+  'dishes.frozenOf': 'frozen: {{dish}}, {{weight}}',
   'dishes.fromFridge': 'Cooked before, cold',
   'dishes.cut': 'Which cut',
   'dishes.weight': 'How much, raw',

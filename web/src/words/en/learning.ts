@@ -19,6 +19,12 @@ export const learning = {
   'learning.leftUntil': 'cold, and eaten by {{date}}; else frozen on the first day',
   'learning.leftPast': 'was to be eaten by {{date}}: not to be eaten any more',
   'learning.leftGone': 'Gone',
+  'learning.leftInto': 'Make a dish of it',
+  'learning.leftFreeze': 'It is frozen',
+  'learning.frozenUntil': 'frozen on {{since}}, good until {{date}}',
+  'learning.frozenPast': 'frozen on {{since}}, at its best until {{date}}: safe still, and drier',
+  'learning.leftTooLong': 'too late for it in the fridge: frozen, it would keep',
+  'learning.noMealToCome': 'There is no meal to come. Plan one, and it can go on its table.',
   'learning.leftSource':
     'Days in the fridge at 4° or colder after FoodSafety.gov, cold storage chart, from memory. Your local food authority’s rules come first.',
 } as const;
