@@ -13,3 +13,10 @@ export {
 export { keepsUntil, leftOversOf, type LeftOver } from './left-overs.ts';
 export { searchRuns } from './search.ts';
 export { atTable, type DishAtTable } from './tasting.ts';
+export {
+  comparableWith,
+  compareRuns,
+  type ComparedDish,
+  type ComparedRuns,
+  type DishFigures,
+} from './compare-runs.ts';

@@ -13,6 +13,7 @@ import {
 import { useId, useState, type FormEvent } from 'react';
 import { EditField } from '../../ui/EditField.tsx';
 import { useWords } from '../../words/words.ts';
+import { tasteWord } from './tasteWord.ts';
 
 interface Props {
   readonly dish: Dish;
@@ -54,14 +55,6 @@ export function DishLog({ dish, table, run, onSay }: Props) {
   );
 }
 
-const TASTES = [
-  'log.taste.-2',
-  'log.taste.-1',
-  'log.taste.0',
-  'log.taste.1',
-  'log.taste.2',
-] as const;
-
 /** From too little to too much, with right in the middle. */
 function Scale(props: {
   scale: TasteScale;
@@ -71,7 +64,7 @@ function Scale(props: {
   const t = useWords();
   const id = useId();
   const { scale, value, onChange } = props;
-  const words = t(value === undefined ? 'log.taste.unsaid' : (TASTES[value + 2] ?? 'log.taste.0'));
+  const words = value === undefined ? t('log.taste.unsaid') : tasteWord(value, t);
   return (
     <div className="flex items-center gap-3">
       <label htmlFor={id} className="w-[64px] shrink-0">

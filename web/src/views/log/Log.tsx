@@ -4,6 +4,7 @@ import { useRuns } from '../../learning/useProposals.ts';
 import { cook } from '../../words/en/cook.ts';
 import { log } from '../../words/en/log.ts';
 import { learn, useWords } from '../../words/words.ts';
+import { ByHand } from './ByHand.tsx';
 import { RunList } from './RunList.tsx';
 import { RunPage } from './RunPage.tsx';
 
@@ -22,14 +23,16 @@ export default function Log() {
       <main className="max-w-2xl p-6">
         <h1 className="text-2xl">{t('log.title')}</h1>
         <p className="mt-3">{t('log.none')}</p>
+        <ByHand runs={runs} />
       </main>
     );
   }
   return (
     <main className="flex min-h-full flex-col lg:flex-row">
-      <RunPage key={chosen.id} run={chosen} />
+      <RunPage key={chosen.id} run={chosen} runs={runs} />
       <aside className="shrink-0 bg-panel p-4 md:p-5 lg:w-[300px]">
         <RunList runs={runs} chosen={chosen.id} />
+        <ByHand runs={runs} />
       </aside>
     </main>
   );

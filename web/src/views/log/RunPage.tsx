@@ -20,11 +20,12 @@ import { useAppDispatch, useAppSelector } from '../../store/store.ts';
 import { RunFiles } from '../../ui/RunFiles.tsx';
 import { useWords } from '../../words/words.ts';
 import { runPlanner } from '../../workers/runs.ts';
+import { Compare } from './Compare.tsx';
 import { DishLog } from './DishLog.tsx';
 import { Threads } from './Threads.tsx';
 
 /** One run: against its plan, at the table, and what it asks for next time. */
-export function RunPage({ run }: { run: Run }) {
+export function RunPage({ run, runs }: { run: Run; runs: readonly Run[] }) {
   const t = useWords();
   const dispatch = useAppDispatch();
   const plan = useFirstPlan(run);
@@ -82,6 +83,7 @@ export function RunPage({ run }: { run: Run }) {
           <NextTime meal={meal} proposals={proposals} />
         </div>
       )}
+      <Compare run={run} runs={runs} />
       <div className="mt-8 flex flex-wrap gap-3 print:hidden">
         <RunFiles run={run} state={state} />
         <button type="button" className="btn" data-key="p" onClick={() => window.print()}>
