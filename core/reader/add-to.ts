@@ -4,6 +4,7 @@ import { HEATS, type ReadAct } from './context.ts';
 const OFTEN_MIN = 10;
 /** A stone in the oven, at the longest. Common practice, no source. */
 const LONGEST_PREHEAT_MIN = 60;
+const BY_HAND: ReadonlySet<string> = new Set(['mix', 'prepare']);
 const TENDING: ReadonlySet<string> = new Set(['turn', 'baste', 'stir']);
 
 /**
@@ -23,6 +24,8 @@ export function addTo(acts: ReadAct[], adds: Partial<ReadAct>): boolean {
   // What lies in the cold is not turned every half minute.
   const often = adds.tendEveryMin !== undefined && adds.tendEveryMin < OFTEN_MIN;
   if (often && !HEATS.has(act.verb)) return false;
+  // What is done by hand says its own minutes.
+  if (BY_HAND.has(act.verb) && adds.likelyMin !== undefined) return false;
   // No oven takes so long to get hot: that is how long something is in it.
   if (act.verb === 'preheat' && (adds.likelyMin ?? 0) > LONGEST_PREHEAT_MIN) return false;
   const { moments, ...others } = adds;

@@ -51,7 +51,8 @@ const OFF_AT =
 /** An oven that only keeps warm is as cool as a core. */
 const OF_OVEN =
   /(?:oven|horno|drawer|water|bath|agua|ba[ñn]o|smoker|ahumador)\s*(?:to its lowest(?: setting)?|al m[ií]nimo)?\s*(?:at|to|to about|a|a unos|,|\()?\s*$/iu;
-const OVEN_BEHIND = /^\s*(?:oven|horno|warming|drawer|water|smoker)/iu;
+const OVEN_BEHIND =
+  /^\s*(?:in (?:a|an|the|your) (?:low|warm|cool|slow|very low) )?(?:oven|horno|warming|drawer|water|smoker)/iu;
 
 /** "then at 160 for an hour", "oven, 180": an oven's heat without a sign. */
 const UNSIGNED =

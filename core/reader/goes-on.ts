@@ -47,6 +47,9 @@ function lessBy(
   return { leastMin: less(leastMin), likelyMin: less(likelyMin), mostMin: less(mostMin) };
 }
 
+/** "Noodles in boiling water, 4 min". */
+const IN_WATER =
+  /(?<!\p{L})(?:in (?:\p{L}+ )?(?:boiling|salted) water|en agua (?:hirviendo|con sal))(?!\p{L})/iu;
 const ON_RING: ReadonlySet<string> = new Set(['fry', 'sear', 'brown']);
 /** What a dry thing is told in degrees for is an oven. Our own line, no source. */
 const LEAST_DRY_OVEN_C = 120;
@@ -90,7 +93,7 @@ export function goingOn(
   // "When the bark is dark (around 5 hours)": since it began, not again.
   const since = WHEN.test(text) && lasts.likelyMin !== undefined ? (hot.likelyMin ?? 0) : 0;
   const act: ReadAct = {
-    verb: rests ? 'rest' : intoOven ? inOven : hot.verb,
+    verb: rests ? 'rest' : intoOven ? inOven : IN_WATER.test(text) ? 'boil' : hot.verb,
     text,
     line,
     group,

@@ -22,6 +22,7 @@ function leadsTo(
   return next !== undefined && LEADS.test(text.slice(from, next.from));
 }
 
+const UNDER = /^(?:submerge|immerse|sumer)/iu;
 const LEADS = /^(?:leave|let|allow|set)\s+(?:\p{L}+\s+){0,4}to\s+$/iu;
 const SETTLES =
   /^(?:let|leave|allow)\s+(?:it|them)\s+(?:to\s+)?(?:settle|come up|get (?:up )?to|climb|steady|burn)/iu;
@@ -43,6 +44,8 @@ export function kept({ text, spans, degrees, said: found, cue }: Seen): VerbHit[
           /^(?:leave|keep|hang)|otr[oa]s|another/iu.test(behind))
       );
     }
+    // "Submerge the turkey; refrigerate for a day": how long it lies is said of the fridge.
+    if (hit.verb === 'soak' && UNDER.test(text.slice(hit.from)) && own.length === 0) return false;
     // "stir every 20 minutes" is tending of what goes on.
     return !(tends && own.some(({ sense }) => sense === 'every'));
   });

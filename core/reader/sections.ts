@@ -16,7 +16,7 @@ import {
   STARTS_AMOUNT,
   STEP_NUMBER,
 } from './lists.ts';
-import { verbsIn } from './verbs.ts';
+import { beginsDoing, verbsIn } from './verbs.ts';
 
 export const INGREDIENTS =
   /^(?:the )?(?:ingredients?|ingredientes|what you(?:'ll| will)? need|you(?:'ll| will) need|shopping|necesitas|se necesita|qu[eé] necesitas)\b[^.]{0,40}:?$/iu;
@@ -216,7 +216,8 @@ const DEGREES = /\d\s*[°º]?\s*[CF](?!\p{L})/u;
 function ordersFirst(raw: string, line: string): boolean {
   if (STARTS_AMOUNT.test(line) || BULLET.test(raw.trim()) || line.split(' ').length < 4)
     return false;
-  return (['en', 'es'] as const).some((language) => verbsIn(line, language)[0]?.from === 0);
+  const orders = (['en', 'es'] as const).some((language) => verbsIn(line, language)[0]?.from === 0);
+  return orders || (beginsDoing(line) && spansIn(line).length > 0);
 }
 
 function isIngredient(raw: string, line: string, part: Part): boolean {

@@ -51,15 +51,18 @@ export function told(
   const timed = hits.findIndex((_hit, i) => shareOf(spans, hits, i).some(isTimed));
   const owner =
     timed >= 0 ? timed : hits.findIndex((_hit, i) => shareOf(degrees, hits, i).some(isCore));
-  // Nobody rests food in a hot oven.
-  if (!cue || (cue.verb === 'rest' && degrees.some(isOven))) {
+  // Nobody rests food in a hot oven, and what is only held has no core to come to.
+  const cooksOn =
+    cue?.verb === 'hold' && degrees.some(isCore) && hits.some(({ verb }) => verb === 'cook');
+  if (!cue || cooksOn || (cue.verb === 'rest' && degrees.some(isOven))) {
     const bare = WAITS.has(hits[owner]?.verb ?? 'mix')
       ? bareHeat(text, spans, degrees, context)
       : undefined;
     return hits.map((one, i) => (bare && i === owner ? { ...one, verb: bare } : one));
   }
   // What simmers in a hot oven is braised there.
-  const verb = cue.verb === 'simmer' && degrees.some(isOven) ? 'braise' : cue.verb;
+  const inOven = degrees.some(isOven) || INTO_OVEN.test(text.slice(cue.from));
+  const verb = cue.verb === 'simmer' && inOven ? 'braise' : cue.verb;
   const hit = { verb, from: cue.from, to: cue.to };
   const goesIn = cue.verb === 'brine' && cue.into;
   const heard = spans.some(isTimed) || degrees.length > 0 || goesIn || BARE_CUES.has(cue.verb);
@@ -143,6 +146,9 @@ const WAITS: ReadonlySet<VerbWords> = new Set<VerbWords>(['put', 'wait', 'rest']
 const AFTER = /^\s*(?:after|tras|pasad[oa]s?|al cabo de|despu[eé]s de)(?!\p{L})/iu;
 const IN_OVEN =
   /^[^.;,]{0,24}(?<!\p{L})(?:in(?:side|to)? (?:the |a |an )?(?:\p{L}+ )?oven|en el horno)(?!\p{L})/iu;
+/** "Put the lid on and transfer to the oven". */
+const INTO_OVEN =
+  /(?<!\p{L})(?:in|into|to) (?:the |a |an )?(?:\p{L}+ )?(?<!dutch )oven(?!\p{L})|(?<!\p{L})(?:al|en el) horno(?!\p{L})/iu;
 const isOven = ({ sense, tempC }: Degree): boolean => sense === 'place' && tempC >= LEAST_OVEN_C;
 const isCore = ({ sense }: Degree): boolean => sense === 'core';
 const isTimed = ({ sense }: ReadDuration): boolean => sense !== 'every';

@@ -88,6 +88,13 @@ export function verbOf(
         return 'simmer';
       return GENTLE.test(own) || GENTLE.test(before) ? 'simmer' : 'boil';
     case 'soak':
+      if (
+        UNDER.test(own) &&
+        context.hot === undefined &&
+        context.soak !== undefined &&
+        context.hasMeat
+      )
+        return context.soak;
       return context.hasMeat &&
         context.hot === undefined &&
         named === 'fridge' &&
@@ -118,6 +125,9 @@ function stays({ to, from }: VerbHit, before: string, own: string, context: Cont
 
 /** "Drain on paper for 2 minutes". */
 const DRIPS = /^(?:drain|escurr)[^.;]{0,40}\d+ ?(?:m|h)/iu;
+
+/** "Submerge the turkey": in what was made for it. */
+const UNDER = /^(?:submerge|immerse|sumer)/iu;
 
 /** "Melt the butter, stir in the flour and cook for 2 minutes". */
 const MELTED =
@@ -163,10 +173,17 @@ function heated({ place, hot }: Context): PlaceKind {
 const DRY_COOKED =
   /(?<!\p{L})(?:turn(?:ing|ed)|flip(?:ping|ped)|golden|brown(?:ed)?|crisp\p{L}*|render\p{L}*|colou?red|(?:skin|cut|fat|flesh)[- ]side|side down|a side|each side|dorad\p{L}*|crujiente|por (?:cada )?lado|vuelta)(?!\p{L})/iu;
 
+/** "Raise the heat and cook until browned". */
+const HOTTER = /(?<!\p{L})(?:rais|increas|turn up|sub(?:e|ir|imos) (?:el )?fuego)/iu;
+
 const WET_WORDS =
   /(?<!\p{L})(?:covered|lid|stock|broth|water|sauce|liquid|caldo|agua|salsa|tapad[oa]s?)(?!\p{L})/iu;
 
+/** "Once the oil is at 175". */
+const OIL_AT = /(?<!\p{L})(?:oil|fat|lard|aceite|manteca)(?!\p{L})[^.;]{0,30}\d{3}/iu;
+
 function cooks(own: string, before: string, named: PlaceKind | undefined, context: Context): Verb {
+  if (OIL_AT.test(before)) return 'fry';
   const place =
     named ?? (context.slowCooker ? 'slow-cooker' : context.hot ? undefined : notYetUsed(context));
   if (place === 'slow-cooker') return 'braise';
@@ -177,10 +194,11 @@ function cooks(own: string, before: string, named: PlaceKind | undefined, contex
   if (place === 'smoker') return 'smoke';
   if (/heat to low|low heat|(?:reduce|lower|turn down) the heat|baja el fuego/iu.test(before))
     return 'simmer';
+  const hotter = HOTTER.test(before) && context.hot?.place === 'hob';
   if (
     DRY_COOKED.test(own) &&
     !WET_WORDS.test(own) &&
-    (context.hot === undefined || place === 'hob')
+    (context.hot === undefined || place === 'hob' || hotter)
   )
     return 'fry';
   if (

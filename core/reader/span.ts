@@ -44,9 +44,9 @@ const ATOM = new RegExp(
   `(?:(?:(?:between|entre)\\s+(?<from>${NUMBER})\\s+(?:and|y)\\s+(?<till>${NUMBER})|(?<low>${NUMBER})(?<lowPlus>${AND_HALF})(?:${DASH}(?<high>${NUMBER})(?<plus>${AND_HALF}))?)` +
     `(?:\\s*(?:more|further|additional|full|whole|good|short|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:,?\\s+(?:or|o)\\s+(?:up to\\s+|hasta\\s+)?(?<orMore>two|three|four|dos|tres|cuatro)(?!\\s*(?:${UNIT}|\\p{L})))?` +
     `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?<=h ?\\d{2})(?=\\s*(?:-|–|—|to|a)\\s)|(?<=(?:h|hr|hrs|hour|hours|hora|horas) ?\\d{2})(?=\\s+(?:at|in|en|a \\d|until|per|more|hasta)(?!\\p{L}))|(?=\\s*(?:[.,;()]|$))))?)` +
-    '|(?<said>half an hour|half[- ]hour|media hora|otra media(?! (?:hora|taza))|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto)' +
+    '|(?<said>half an hour|half[- ]hour|media hora|otra media(?! (?:hora|taza))|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto|hora y tres cuartos)' +
     '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora|minute|minuto)(?![\\p{L}]))' +
-    '|(?<night>overnight|o/n(?![\\p{L}])|the whole night|all night|through the night|toda la noche|durante la noche|de un d[ií]a para otro|de la noche a la mañana|una noche entera|una noche|la noche(?! anterior| antes))',
+    '|(?<night>overnight|o/n(?![\\p{L}])|the whole night|all night|through the night|for the night|toda la noche|durante la noche|de un d[ií]a para otro|de la noche a la mañana|una noche entera|una noche|la noche(?! anterior| antes))',
   'giu',
 );
 
@@ -69,6 +69,7 @@ const SAID: Readonly<Record<string, number>> = {
   'tres cuartos de hora': 45,
   'hora y media': 90,
   'hora y cuarto': 75,
+  'hora y tres cuartos': 105,
 };
 
 interface Atom {
@@ -140,7 +141,7 @@ function halfOf(words: string | undefined): number {
 
 /** "Another five", "for 15.", "five more", "every six": minutes, where nothing else is said behind. */
 const BARE_MINUTES = new RegExp(
-  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest|(?:^|then |and )(?:simmer|braise|bake|roast|fry|grill|steam)|release|reposar?|otr[oa]s|cada)\\s+)(${NUMBER}(?:\\s*[-–]\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$)))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;)]|$|before(?!\\p{L})))`,
+  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest|resting(?: it| them)?|(?:^|then |and )(?:simmer|braise|bake|roast|fry|grill|steam)|release|reposar?|otr[oa]s|cada)\\s+)(${NUMBER}(?:\\s*[-–]\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$)))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;:)]|$|before(?!\\p{L})))`,
   'giu',
 );
 /** Fewer are persons. */
@@ -180,7 +181,7 @@ function bareMinutesIn(text: string, timed: boolean): Atom[] {
     const [minutes, most] = [numberIn(low), numberIn(high)];
     const again =
       timed ||
-      /(?:another|further|every|each|again for|rest|release|simmer|braise|bake|roast|fry|grill|steam|reposar?|otr[oa]s|cada)\s+$/iu.test(
+      /(?:another|further|every|each|again for|rest|resting(?: it| them)?|release|simmer|braise|bake|roast|fry|grill|steam|reposar?|otr[oa]s|cada)\s+$/iu.test(
         before,
       );
     const behind = text.slice(match.index + match[0].length);

@@ -32,7 +32,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'temper(?= |[.,;]|$)|\\p{L}+ out of (?:the )?(?:fridge|refrigerator)|(?:bring|let [^.;]{0,40} come|allow [^.;]{0,40} to come|leave [^.;]{0,30}|let [^.;]{0,30}(?:sit|stand)) (?:[^.;]{0,30} )?(?:up )?(?:to|at) room temp(?:erature)?|(?:bring|come) (?:up )?to room temp(?:erature)?|(?:take|remove|pull|get) [^.;]{0,40}(?:out of|from) the (?:fridge|refrigerator|cold)|(?:take|get|bring) (?:it |them |(?:the )?\\p{L}+ (?:\\p{L}+ )?)?out(?= (?:about |some )?(?:an?|\\d+|half|one|two)[^.;]{0,20}(?:hours?|minutes?|mins?) (?:ahead|before|beforehand|early|earlier))',
     spanish:
-      'atemper(?:a|e|ar|amos)|templar?(?= (?:fuera|la carne|el|a temperatura))|(?:saca|saque|sacar|sacamos)(?:l[oa]s?)?(?= (?:hora|un[ao]?s?|media|dos|tres|\\d+)[^.;]{0,20}(?:horas?|minutos?) antes)|(?:saca|saque|sacar|sacamos|deja|deje|dejar)[^.;]{0,50}(?:de la nevera|del refrigerador|del frigor[ií]fico|temperatura ambiente)',
+      'atemper(?:a|e|ar|amos)|templar?(?= (?:fuera|la carne|el|a temperatura))|(?:saca|saque|sacar|sacamos)(?:l[oa]s?)?(?= (?:hora|un[ao]?s?|media|dos|tres|\\d+)[^.;]{0,20}(?:horas?|minutos?) antes)|(?:saca|saque|sacar|sacamos|(?:deja|deje|dejar)(?! (?:que se )?enfr))[^.;]{0,50}(?:de la nevera|del refrigerador|del frigor[ií]fico|temperatura ambiente)',
   },
   {
     verb: 'brine',
@@ -49,9 +49,9 @@ export const VERB_ROWS: readonly VerbRow[] = [
   },
   {
     verb: 'soak',
-    english: 'soak',
+    english: 'soak|submerge|immerse',
     spanish:
-      'remoj(?:a|e|ar|amos)|(?:pon|ponga|poner|ponemos|deja|deje|dejar|dejamos)[^.;]{0,30} (?:en|a) remojo',
+      'sumer(?:ge|ja|gir|gimos)|remoj(?:a|e|ar|amos)|(?:pon|ponga|poner|ponemos|deja|deje|dejar|dejamos)[^.;]{0,30} (?:en|a) remojo',
   },
   {
     verb: 'mix',
@@ -177,7 +177,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'cool',
     english:
-      '(?:let|allow|leave|set aside)[^.;]{0,40}(?:to )?cool(?! place| spot| room| oven)|cool(?! place| oven| side| water)',
+      '(?:let|allow|leave|set aside)[^.;]{0,40}(?:to )?cool(?! place| spot| room| oven)|cool(?! place| oven| side| water)|refresh(?= (?:in|under|it|them))|(?:shock|plunge)(?= [^.;,]{0,20}(?:in|into) (?:iced?|cold|ice-cold))',
     spanish: '(?:dej(?:a|e|ar|amos|en)[^.;]{0,25})?enfr[ií](?:a|e|ar|en)|templar',
   },
   {
@@ -196,7 +196,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'rest',
     english:
-      '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit|steam[- ]dry)(?!\\p{L})|rest(?! of)|tent (?:it |them |the \\p{L}+ )?(?:loosely )?(?:with foil )?(?=(?:for |about )?\\d)|tent with foil(?= (?:for|and))|stand(?= (?:for|\\d))',
+      '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit|steam[- ]dry)(?!\\p{L})|rest(?! of)|tent (?:it |them |the \\p{L}+ )?(?:loosely )?(?:with foil )?(?=(?:for |about )?\\d)|tent with foil(?= (?:for|and))|(?:stand|sit)(?= (?:for|\\d))',
     spanish:
       '(?:dej(?:a|e|ar|amos|en)[^.;]{0,40})?(?:reposar|repos(?:a|an|e|amos|en)(?!\\p{L})|descansar|descanse)',
   },

@@ -157,6 +157,11 @@ export function saysSomething(sentence: string): boolean {
   );
 }
 
+/** Whether its first word is something a cook does, though no step of its own: "Season the pork …". */
+export function beginsDoing(line: string): boolean {
+  return [...line.matchAll(MINOR)].some(({ index }) => index === 0);
+}
+
 /** The place a piece of text names; the last where there are several. */
 export function placeIn(text: string): PlaceKind | undefined {
   return PLACE_NAMES.find(([, pattern]) => pattern.test(text))?.[0];
