@@ -14,6 +14,7 @@ import { ROUND_7 } from './round-7.ts';
 import { ROUND_8_1 } from './round-8-1.ts';
 import { ROUND_8_2 } from './round-8-2.ts';
 import { ROUND_9 } from './round-9.ts';
+import { ROUND_10 } from './round-10.ts';
 import type { LedgerCase } from './case.ts';
 
 /** Cases written together, before the program was asked, and what it answered at first. */
@@ -80,4 +81,5 @@ export const ROUNDS: readonly Round[] = [
     pass: [8, 0],
   },
   { name: 'ninth', cases: ROUND_9, stop: [12, 0, 0], caution: [1, 0], pass: [6, 1] },
+  { name: 'tenth', cases: ROUND_10, stop: [12, 0, 0], caution: [1, 0], pass: [7, 0] },
 ];
