@@ -10,6 +10,7 @@ import { readerBench } from './reader.ts';
 import { solverBench } from './solver.ts';
 import { learnBench } from './learn.ts';
 import { relayBench } from './relay.ts';
+import { replanBench } from './replan.ts';
 import { webBench } from './web.ts';
 
 const BENCHES: Readonly<Record<string, () => Line[] | Promise<Line[]>>> = {
@@ -26,6 +27,7 @@ const BENCHES: Readonly<Record<string, () => Line[] | Promise<Line[]>>> = {
   learn: learnBench,
   web: webBench,
   relay: relayBench,
+  replan: replanBench,
 };
 
 const json = process.argv.includes('--json');

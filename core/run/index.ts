@@ -31,5 +31,6 @@ export {
   type StationReading,
 } from './station.ts';
 export { simulateCook, type HiddenKitchen, type SimulatedCook } from './simulated-cook.ts';
+export { soaksToCome, weighsNow, withoutSoak } from './mishaps-of-the-cook.ts';
 export { guestsLate, oneMore, TROUBLES, withoutDish, type Trouble } from './troubles.ts';
 export { rehearse, type Rehearsal, type RehearsalOptions } from './rehearsal.ts';

@@ -1,16 +1,9 @@
-import {
-  guestsLate,
-  oneMore,
-  servingMin,
-  showMinutes,
-  withoutDish,
-  type Call,
-  type Deed,
-} from '@zemrin/core';
+import { servingMin, showMinutes, type Call, type Deed } from '@zemrin/core';
 import { useState, type FormEvent } from 'react';
 import { Modal } from '../../ui/Modal.tsx';
 import { uniqueId } from '../../store/ids.ts';
 import { useWords } from '../../words/words.ts';
+import { Happenings } from './Happenings.tsx';
 import { PictureButton } from './PictureButton.tsx';
 import { ReadingForm } from './ReadingForm.tsx';
 import type { RunOnPage } from './useRun.ts';
@@ -217,62 +210,6 @@ function TimerForm({ onTake }: { onTake: (deed: Deed) => void }) {
         {t('cook.timerStart')}
       </button>
     </form>
-  );
-}
-
-const GUESTS_LATE_MIN = 30;
-const FIRE_OUT_MIN = 20;
-
-function Happenings(props: {
-  readonly page: RunOnPage;
-  readonly call: Call;
-  readonly onTake: (deeds: readonly Deed[]) => void;
-}) {
-  const t = useWords();
-  const { page, call, onTake } = props;
-  const { meal, state } = page;
-  const fires = meal.kitchen.appliances.filter(({ kind }) =>
-    meal.dishes.some(({ steps }) =>
-      steps.some(
-        ({ id, place }) => place.kind === kind && state.begun.has(id) && !state.ended.has(id),
-      ),
-    ),
-  );
-  const step = call.kind === 'begin' ? call.step : undefined;
-  const last = state.events.at(-1);
-  const choices: Array<readonly [string, readonly Deed[]]> = [
-    [t('cook.guestsLate'), guestsLate(meal, GUESTS_LATE_MIN, t('cook.guestsLate'))],
-    [t('cook.oneMore'), oneMore(t('cook.oneMore'))],
-    ...fires.map(
-      ({ id, name }) =>
-        [
-          t('cook.fireOut', { name }),
-          [{ did: 'fireOut', appliance: id, minutes: FIRE_OUT_MIN }],
-        ] as const,
-    ),
-    ...(step
-      ? [[t('cook.skipped', { label: step.label }), [{ did: 'skipped', step: step.id }]] as const]
-      : []),
-    ...(meal.dishes.length > 1
-      ? meal.dishes.map(
-          ({ id, name }) => [t('cook.dropped', { dish: name }), withoutDish(id, name)] as const,
-        )
-      : []),
-    ...(last ? [[t('cook.undo'), [{ did: 'undone', event: last.id }]] as const] : []),
-  ];
-  return (
-    <div className="grid gap-2">
-      {choices.map(([text, deeds]) => (
-        <button
-          key={text}
-          type="button"
-          className="btn cook-btn justify-start text-left whitespace-normal"
-          onClick={() => onTake(deeds)}
-        >
-          {text}
-        </button>
-      ))}
-    </div>
   );
 }
 

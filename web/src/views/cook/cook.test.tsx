@@ -124,4 +124,31 @@ describe('cook', () => {
     const serve = within(now).getByRole('button', { name: /At the table/ });
     expect(serve).toHaveProperty('disabled', false);
   });
+
+  it('goes without a marinade that was forgotten, and says so in the log', async () => {
+    const { cook, user, actions } = cookAt(1600, () => []);
+    await cook();
+    await user.click(screen.getByRole('button', { name: /Something happened/ }));
+    await user.click(screen.getByRole('button', { name: /^Forgot “Marinate”, Smoked lamb/ }));
+    const [said] = actions.filter(deedsDone.match);
+    expect(said?.payload.deeds).toMatchObject([
+      { did: 'skipped', step: 'lamb-marinate' },
+      { did: 'noted', dish: 'lamb' },
+    ]);
+  });
+
+  it('plans anew with another weight of what is on the scale', async () => {
+    const { cook, user, actions } = cookAt(1600, () => []);
+    await cook();
+    await user.click(screen.getByRole('button', { name: /Something happened/ }));
+    await user.click(screen.getByRole('button', { name: 'Something weighs more or less' }));
+    const scale = screen.getByRole('textbox', { name: 'lamb shoulder, bone in weighs' });
+    await user.clear(scale);
+    await user.type(scale, '1.9 kg{Enter}');
+    const [said] = actions.filter(deedsDone.match);
+    expect(said?.payload.deeds).toMatchObject([
+      { did: 'weighed', food: 'lamb-shoulder', when: 'before', weightG: 1900 },
+      { did: 'changed', commands: [{ do: 'weigh', dish: 'lamb', weightG: 1900 }] },
+    ]);
+  });
 });

@@ -1,0 +1,110 @@
+import {
+  guestsLate,
+  oneMore,
+  settleFood,
+  soaksToCome,
+  weighsNow,
+  withoutDish,
+  withoutSoak,
+  type Call,
+  type Deed,
+  type Meal,
+} from '@zemrin/core';
+import { useState } from 'react';
+import { WeightField } from '../../ui/WeightField.tsx';
+import { useWords } from '../../words/words.ts';
+import type { RunOnPage } from './useRun.ts';
+
+const GUESTS_LATE_MIN = 30;
+const FIRE_OUT_MIN = 20;
+
+interface Props {
+  readonly page: RunOnPage;
+  readonly call: Call;
+  readonly onTake: (deeds: readonly Deed[]) => void;
+}
+
+/** What may happen to an evening, each with one press; then the rest is planned anew. */
+export function Happenings({ page, call, onTake }: Props) {
+  const t = useWords();
+  const [weighing, setWeighing] = useState(false);
+  const { meal, state } = page;
+  if (weighing) return <Weights meal={meal} onTake={onTake} />;
+  const fires = meal.kitchen.appliances.filter(({ kind }) =>
+    meal.dishes.some(({ steps }) =>
+      steps.some(
+        ({ id, place }) => place.kind === kind && state.begun.has(id) && !state.ended.has(id),
+      ),
+    ),
+  );
+  const step = call.kind === 'begin' ? call.step : undefined;
+  const last = state.events.at(-1);
+  const choices: Array<readonly [string, readonly Deed[]]> = [
+    [t('cook.guestsLate'), guestsLate(meal, GUESTS_LATE_MIN, t('cook.guestsLate'))],
+    [t('cook.oneMore'), oneMore(t('cook.oneMore'))],
+    ...fires.map(
+      ({ id, name }) =>
+        [
+          t('cook.fireOut', { name }),
+          [{ did: 'fireOut', appliance: id, minutes: FIRE_OUT_MIN }],
+        ] as const,
+    ),
+    ...soaksToCome(state).map(({ dish, step: soak }) => {
+      const text = t('cook.forgotSoak', { label: soak.label, dish: dish.name });
+      return [text, withoutSoak(dish, soak, text)] as const;
+    }),
+    ...(step
+      ? [[t('cook.skipped', { label: step.label }), [{ did: 'skipped', step: step.id }]] as const]
+      : []),
+    ...(meal.dishes.length > 1
+      ? meal.dishes.map(
+          ({ id, name }) => [t('cook.dropped', { dish: name }), withoutDish(id, name)] as const,
+        )
+      : []),
+    ...(last ? [[t('cook.undo'), [{ did: 'undone', event: last.id }]] as const] : []),
+  ];
+  const button = 'btn cook-btn justify-start text-left whitespace-normal';
+  return (
+    <div className="grid gap-2">
+      <button type="button" className={button} onClick={() => setWeighing(true)}>
+        {t('cook.reweigh')}
+      </button>
+      {choices.map(([text, deeds]) => (
+        <button key={text} type="button" className={button} onClick={() => onTake(deeds)}>
+          {text}
+        </button>
+      ))}
+    </div>
+  );
+}
+
+/** Every food with what it weighs; another weight makes another plan. */
+function Weights({ meal, onTake }: { meal: Meal; onTake: Props['onTake'] }) {
+  const t = useWords();
+  return (
+    <ul className="grid gap-3">
+      {meal.dishes.flatMap((dish) =>
+        dish.foods.map((food) => (
+          <li key={`${dish.id} ${food.id}`} className="flex items-center gap-3">
+            <span className="grow">
+              {food.name}
+              <span className="block text-sm text-muted">{dish.name}</span>
+            </span>
+            <WeightField
+              label={t('cook.weighs', { food: food.name })}
+              hideLabel
+              weightG={settleFood(meal, dish, food).weightG}
+              units={meal.kitchen.units}
+              className="field w-[120px] text-right"
+              onWeigh={(weightG, stepped) => {
+                // Stepped by the arrows it is on its way; it is kept when it is entered.
+                if (!stepped)
+                  onTake(weighsNow(dish, food, weightG, t('cook.reweighed', { food: food.name })));
+              }}
+            />
+          </li>
+        )),
+      )}
+    </ul>
+  );
+}
