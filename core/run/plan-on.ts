@@ -48,6 +48,8 @@ const LATER_STEP_MIN = 5;
 const LATER_MIN = [5, 10, 20, 40, 80, 160, 320, ...[1, 2, 3].map((days) => days * MINUTES_PER_DAY)];
 /** Shortest paths for a plan in the middle of the cooking: it begins from the last. */
 const AT_ONCE = 500;
+/** And for the first, which begins from nothing. */
+const AT_FIRST = 3_000;
 /** Evenings lived through for its chance. */
 const SAMPLES = 300;
 
@@ -66,7 +68,7 @@ export function planOn(state: RunState, nowMin: number, how: PlanOnOptions = {})
     return bestCandidate(later, meal.kitchen, nowMin, {
       previous: how.previous,
       expected,
-      work: how.work ?? AT_ONCE,
+      work: how.work ?? (how.previous ? AT_ONCE : AT_FIRST),
       samples: SAMPLES,
     });
   };
@@ -106,7 +108,8 @@ export function waysOutOf(
 /** The rest of a run planned for the time the table is set for, whether it can be or not. */
 function onTime(state: RunState, nowMin: number, { probed, previous }: PlanOnOptions): Plan {
   const { meal, expected } = mealUnderWay(state, nowMin, probed);
-  return plan(meal, meal.kitchen, nowMin, { previous, expected, work: AT_ONCE, rescues: false });
+  const work = previous ? AT_ONCE : AT_FIRST;
+  return plan(meal, meal.kitchen, nowMin, { previous, expected, work, rescues: false });
 }
 
 /** What the dish that has the least of it keeps in hand. */

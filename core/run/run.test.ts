@@ -138,6 +138,14 @@ describe('a run', () => {
   });
 });
 
+describe('the first plan of a run', () => {
+  it('breaks no rule that the plan on the table keeps', () => {
+    const early = NOW - 2 * 1440;
+    const { plan: made } = planOn(foldRun(beginRun(supper(), 'r', early)), early);
+    expect(made.findings.filter(({ level }) => level === 'stop')).toEqual([]);
+  });
+});
+
 describe('what is called next', () => {
   it('is one word for what ends and what begins with it, and rests begin by themselves', () => {
     let run = beginRun(supper(), 'r', NOW);
