@@ -5,6 +5,7 @@ import {
   comparableWith,
   compareRuns,
   eventsOf,
+  overRuns,
   parseMeal,
   servingMin,
   type Deed,
@@ -95,5 +96,22 @@ describe('two runs side by side', () => {
       onFireMin: undefined,
       tastes: {},
     });
+  });
+});
+
+describe('runs in a row', () => {
+  it('tell lateness, how far the forecasts were off, and what each cut lost, the oldest first', () => {
+    const early = run('a', supper, smoked(300, 1300, 0, 25));
+    const [one, two] = overRuns([run('b', supper, smoked(360, 1200, 0, -5)), early]);
+    expect([one?.lateMin, two?.lateMin]).toEqual([-5, 25]);
+    expect([...(two?.losses.values() ?? [])]).toEqual([expect.closeTo(0.35, 3)]);
+    expect(one?.offShare).toBeGreaterThan(0);
+    expect(one?.offShare).toBeLessThan(1);
+  });
+
+  it('make no figure up of what nobody said', () => {
+    const [bare] = overRuns([run('c', supper, [])]);
+    expect(bare).toMatchObject({ lateMin: undefined, offShare: undefined });
+    expect(bare?.losses.size).toBe(0);
   });
 });

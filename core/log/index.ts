@@ -11,6 +11,7 @@ export {
   type Stretch,
 } from './against-plan.ts';
 export { keepsUntil, leftOversOf, type LeftOver } from './left-overs.ts';
+export { overRuns, type RunInARow } from './over-runs.ts';
 export { searchRuns } from './search.ts';
 export { atTable, type DishAtTable } from './tasting.ts';
 export {

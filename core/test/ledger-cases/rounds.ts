@@ -81,5 +81,5 @@ export const ROUNDS: readonly Round[] = [
     pass: [8, 0],
   },
   { name: 'ninth', cases: ROUND_9, stop: [12, 0, 0], caution: [1, 0], pass: [6, 1] },
-  { name: 'tenth', cases: ROUND_10, stop: [12, 0, 0], caution: [1, 0], pass: [7, 0] },
+  { name: 'tenth', cases: ROUND_10, stop: [12, 0, 0], caution: [2, 0], pass: [6, 0] },
 ];

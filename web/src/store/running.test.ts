@@ -19,6 +19,7 @@ const planner = () => ({
   firstPlan: () => new Promise<never>(() => undefined),
   proposals: () => Promise.resolve([]),
   learnt: () => new Promise<never>(() => undefined),
+  overRuns: () => Promise.resolve([]),
 });
 const channel = { say: () => undefined, hear: () => undefined };
 

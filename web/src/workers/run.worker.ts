@@ -3,6 +3,7 @@ import {
   learn,
   liveMembersOf,
   newestOf,
+  overRuns,
   planOn,
   plan,
   probedCook,
@@ -20,6 +21,7 @@ import {
   type Proposal,
   type Rescue,
   type Run,
+  type RunInARow,
   type RunState,
 } from '@zemrin/core';
 import { expose, type Endpoint } from 'comlink';
@@ -92,6 +94,10 @@ const api = {
   /** What runs ask for in a meal that has their dishes. */
   proposals(runs: readonly Run[], meal: Meal): readonly Proposal[] {
     return newestOf(runs.flatMap((run) => proposalsOf(run, meal)));
+  },
+
+  overRuns(runs: readonly Run[]): readonly RunInARow[] {
+    return overRuns(runs);
   },
 
   learnt(runs: readonly Run[], kitchen: Kitchen): Learnt {

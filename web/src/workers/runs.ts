@@ -22,6 +22,7 @@ export function runPlanner(): RunPlanner {
     firstPlan: (run) => remote.firstPlan(run),
     proposals: (runs, meal) => remote.proposals(runs, meal),
     learnt: (runs, kitchen) => remote.learnt(runs, kitchen),
+    overRuns: (runs) => remote.overRuns(runs),
   };
   return started;
 }

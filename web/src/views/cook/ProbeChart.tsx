@@ -12,6 +12,7 @@ import {
 import { useMemo } from 'react';
 import { Line } from 'react-chartjs-2';
 import type { StepForecast } from '../../store/runs.ts';
+import { ink } from '../../ui/ink.ts';
 import { useCallWords } from './useCallWords.ts';
 import type { RunOnPage } from './useRun.ts';
 
@@ -105,8 +106,4 @@ function dataOf({ forecast }: StepForecast, targetC: number | undefined): ChartD
           ]),
     ],
   };
-}
-
-function ink(name: string): string {
-  return getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 }

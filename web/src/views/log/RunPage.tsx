@@ -22,6 +22,7 @@ import { useWords } from '../../words/words.ts';
 import { runPlanner } from '../../workers/runs.ts';
 import { Compare } from './Compare.tsx';
 import { DishLog } from './DishLog.tsx';
+import { OverRuns } from './OverRuns.tsx';
 import { Threads } from './Threads.tsx';
 
 /** One run: against its plan, at the table, and what it asks for next time. */
@@ -84,6 +85,7 @@ export function RunPage({ run, runs }: { run: Run; runs: readonly Run[] }) {
         </div>
       )}
       <Compare run={run} runs={runs} />
+      <OverRuns runs={runs} />
       <div className="mt-8 flex flex-wrap gap-3 print:hidden">
         <RunFiles run={run} state={state} />
         <button type="button" className="btn" data-key="p" onClick={() => window.print()}>

@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import { screen, within } from '@testing-library/react';
-import { plan, runOf, servingMin, type Run } from '@zemrin/core';
+import { overRuns, plan, runOf, servingMin, type Run } from '@zemrin/core';
 import { describe, expect, it, vi } from 'vitest';
 import lateSupper from '../../../../demo/runs/late-october-supper.json';
 import martinmas from '../../../../demo/runs/martinmas-supper.json';
@@ -10,6 +10,7 @@ import { log } from '../../words/en/log.ts';
 import { learn } from '../../words/words.ts';
 import { ByHand } from './ByHand.tsx';
 import { Compare } from './Compare.tsx';
+import { OverRuns } from './OverRuns.tsx';
 
 learn(log);
 
@@ -18,8 +19,12 @@ vi.mock('../../workers/runs.ts', () => ({
   runPlanner: () => ({
     firstPlan: ({ meal, startedMin }: Run) =>
       Promise.resolve(plan(meal, meal.kitchen, startedMin, { rescues: false })),
+    overRuns: (all: readonly Run[]) => Promise.resolve(overRuns(all)),
   }),
 }));
+
+// Nothing is drawn where there is no canvas.
+vi.mock('./RowChart.tsx', () => ({ default: () => null }));
 
 const runs = [runOf(lateSupper), runOf(martinmas)];
 const [late, good] = runs;
@@ -43,6 +48,23 @@ describe('two times a supper was cooked', () => {
     if (!late) throw new Error('a run');
     showLive(supper(), () => <Compare run={late} runs={[late]} />);
     expect(screen.queryByRole('region', { name: log['log.compare'] })).toBeNull();
+  });
+});
+
+describe('all runs in a row', () => {
+  it('are drawn, and told as a table, the oldest first', async () => {
+    showLive(supper(), () => <OverRuns runs={runs} />);
+    const table = await screen.findByRole('table', { hidden: true });
+    const rows = within(table).getAllByRole('row', { hidden: true }).slice(1);
+    expect(rows.map((row) => row.textContent)).toEqual([
+      expect.stringMatching(/^31\.10\.\d+ %20 min/),
+      expect.stringMatching(/^14\.11\.\d+ %0 min/),
+    ]);
+  });
+
+  it('are not, where there is one', () => {
+    showLive(supper(), () => <OverRuns runs={runs.slice(0, 1)} />);
+    expect(screen.queryByRole('region', { name: log['log.over'] })).toBeNull();
   });
 });
 
