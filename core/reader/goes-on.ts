@@ -3,6 +3,7 @@ import { HEATS, PLACES_TO_BE, WET, WET_MOST_C, type Context, type ReadAct } from
 import type { Degree } from './degree.ts';
 import type { PlaceKind } from '../places/index.ts';
 import type { ReadDuration } from './span.ts';
+import { isNight } from './night.ts';
 import { placeIn } from './verbs.ts';
 
 /** How long, be it by weight. */
@@ -50,6 +51,8 @@ function lessBy(
 /** "Noodles in boiling water, 4 min". */
 const IN_WATER =
   /(?<!\p{L})(?:in (?:\p{L}+ )?(?:boiling|salted) water|en agua (?:hirviendo|con sal))(?!\p{L})/iu;
+const HEATS_FAT =
+  /(?<!\p{L})(?:heat|calient\p{L}*|calentar) (?:the |el |la )?(?:\p{L}+ )?(?:oil|fat|butter|aceite|manteca)(?!\p{L})/iu;
 const ON_RING: ReadonlySet<string> = new Set(['fry', 'sear', 'brown']);
 /** What a dry thing is told in degrees for is an oven. Our own line, no source. */
 const LEAST_DRY_OVEN_C = 120;
@@ -74,6 +77,8 @@ export function goingOn(
   const core = degrees.find(({ sense }) => sense === 'core');
   const set = degrees.find(({ sense }) => sense === 'place');
   if (!hot || (!length && !core)) return undefined;
+  // "Better from one day to the next", "heat the oil for 2 minutes": neither is of what cooks.
+  if ((length && isNight(length)) || HEATS_FAT.test(text)) return undefined;
   const place = placeIn(text);
   const rests = place === 'box' || RESTS.test(text);
   const elsewhere = place !== undefined && place !== hot.place && PLACES_TO_BE.has(place);

@@ -246,8 +246,9 @@ const MEAT =
 
 function isDough(ingredients: readonly ReadIngredient[], whole: string): boolean {
   return (
-    ingredients.some(({ name }) => /yeast|levadura|sourdough/iu.test(name)) ||
-    /\b(?:dough|masa)\b/iu.test(whole)
+    ingredients.some(({ name }) =>
+      /yeast|levadura|sourdough (?:starter|culture)|masa madre/iu.test(name),
+    ) || /\b(?:dough|masa)\b/iu.test(whole)
   );
 }
 

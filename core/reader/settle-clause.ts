@@ -54,7 +54,9 @@ export function told(
   // Nobody rests food in a hot oven, and what is only held has no core to come to.
   const cooksOn =
     cue?.verb === 'hold' && degrees.some(isCore) && hits.some(({ verb }) => verb === 'cook');
-  if (!cue || cooksOn || (cue.verb === 'rest' && degrees.some(isOven))) {
+  const inLid =
+    cue?.verb === 'roast' && COVERED.test(text) && hits.some(({ verb }) => verb === 'cook');
+  if (!cue || cooksOn || inLid || (cue.verb === 'rest' && degrees.some(isOven))) {
     const bare = WAITS.has(hits[owner]?.verb ?? 'mix')
       ? bareHeat(text, spans, degrees, context)
       : undefined;
@@ -146,6 +148,8 @@ const WAITS: ReadonlySet<VerbWords> = new Set<VerbWords>(['put', 'wait', 'rest']
 const AFTER = /^\s*(?:after|tras|pasad[oa]s?|al cabo de|despu[eé]s de)(?!\p{L})/iu;
 const IN_OVEN =
   /^[^.;,]{0,24}(?<!\p{L})(?:in(?:side|to)? (?:the |a |an )?(?:\p{L}+ )?oven|en el horno)(?!\p{L})/iu;
+/** "Cook, covered, in a 130° oven": braised. */
+const COVERED = /(?<!\p{L})(?:covered|lid on|tapad[oa]s?)(?!\p{L})/iu;
 /** "Put the lid on and transfer to the oven". */
 const INTO_OVEN =
   /(?<!\p{L})(?:in|into|to) (?:the |a |an )?(?:\p{L}+ )?(?<!dutch )oven(?!\p{L})|(?<!\p{L})(?:al|en el) horno(?!\p{L})/iu;

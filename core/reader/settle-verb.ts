@@ -183,7 +183,7 @@ const WET_WORDS =
 const OIL_AT = /(?<!\p{L})(?:oil|fat|lard|aceite|manteca)(?!\p{L})[^.;]{0,30}\d{3}/iu;
 
 function cooks(own: string, before: string, named: PlaceKind | undefined, context: Context): Verb {
-  if (OIL_AT.test(before)) return 'fry';
+  if (OIL_AT.test(before) || (named === undefined && MELTED.test(before))) return 'fry';
   const place =
     named ?? (context.slowCooker ? 'slow-cooker' : context.hot ? undefined : notYetUsed(context));
   if (place === 'slow-cooker') return 'braise';
@@ -208,7 +208,6 @@ function cooks(own: string, before: string, named: PlaceKind | undefined, contex
   ) {
     return 'simmer';
   }
-  if (MELTED.test(before)) return 'fry';
   const last = context.hot?.verb;
   // Off the grill and onto a ring: a sauce.
   const onRing = (place ?? context.place) === 'hob';
