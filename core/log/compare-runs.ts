@@ -1,7 +1,7 @@
-import { servingMin, settleFood, type Dish, type Meal } from '../meal/index.ts';
+import { servingMin, type Dish } from '../meal/index.ts';
 import { foldRun, TASTE_SCALES, type Run, type RunState, type TasteScale } from '../run/index.ts';
 import { FIRE_VERBS } from '../terms/index.ts';
-import { atTable } from './tasting.ts';
+import { atTable, lossOf } from './tasting.ts';
 
 /** What is measured of a dish of a run; what nobody measured is left out. */
 export interface DishFigures {
@@ -85,8 +85,10 @@ function figuresOf(state: RunState, dish: Dish): DishFigures {
       return value === undefined ? [] : [[scale, value]];
     }),
   );
+  const [food] = dish.foods;
+  const weighed = food && table?.weights.find((one) => one.food === food.id);
   return {
-    ...weightsOf(meal, dish, table),
+    ...(food && lossOf(meal, dish, food, weighed)),
     inAllMin:
       spans.length === 0
         ? undefined
@@ -95,19 +97,6 @@ function figuresOf(state: RunState, dish: Dish): DishFigures {
     coreC: lastCore(state, dish),
     tastes,
   };
-}
-
-function weightsOf(
-  meal: Meal,
-  dish: Dish,
-  table: ReturnType<typeof atTable>[number] | undefined,
-): Pick<DishFigures, 'rawG' | 'lostShare'> {
-  const [food] = dish.foods;
-  if (!food) return {};
-  const weighed = table?.weights.find((one) => one.food === food.id);
-  const rawG = weighed?.beforeG ?? settleFood(meal, dish, food).weightG;
-  const { afterG } = weighed ?? {};
-  return { rawG, lostShare: afterG === undefined ? undefined : 1 - afterG / rawG };
 }
 
 /** By the probe that was in it, while its step was on. */

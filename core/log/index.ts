@@ -13,7 +13,7 @@ export {
 export { keepsUntil, leftOversOf, type LeftOver } from './left-overs.ts';
 export { overRuns, type RunInARow } from './over-runs.ts';
 export { searchRuns } from './search.ts';
-export { atTable, type DishAtTable } from './tasting.ts';
+export { atTable, lossOf, type DishAtTable } from './tasting.ts';
 export {
   comparableWith,
   compareRuns,

@@ -4,6 +4,7 @@ import {
   cookedCutOf,
   cutOf,
   heldByFood,
+  keptSince,
   type LeftOverFood,
   type Meal,
 } from '../meal/index.ts';
@@ -65,6 +66,8 @@ function leftOf(run: Run, taken: ReadonlyMap<string, number>): LeftOver[] {
       const rice = RICE.test(cutOf(meal, food)?.id ?? '');
       const { fridgeDays, freezerMonths } = rice ? KEEPING.cookedRice : KEEPING.cookedMeat;
       const frozenMin = frozenSince(state, foodId);
+      // What was left over before is no younger for being warmed again.
+      const { cookedMin = servedMin } = keptSince(meal, food);
       return [
         {
           run: run.id,
@@ -73,12 +76,12 @@ function leftOf(run: Run, taken: ReadonlyMap<string, number>): LeftOver[] {
           name: food.name,
           cut: cookedCutOf(animalOf(meal, food)),
           weightG,
-          cookedMin: servedMin,
+          cookedMin,
           frozenMin,
           holds: [...heldByFood(meal, dish, food)],
           untilMin: Math.round(
             frozenMin === undefined
-              ? servedMin + fridgeDays[0] * MINUTES_PER_DAY
+              ? cookedMin + fridgeDays[0] * MINUTES_PER_DAY
               : frozenMin + freezerMonths[0] * DAYS_A_MONTH * MINUTES_PER_DAY,
           ),
         },

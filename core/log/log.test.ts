@@ -6,6 +6,7 @@ import {
   avoidConflicts,
   beginRun,
   calibrateCooks,
+  copyDish,
   CUTS,
   eventsOf,
   learn,
@@ -24,6 +25,7 @@ import {
   simulateCook,
   USUAL_CONDITIONS,
   withLeftOver,
+  withoutLeftOvers,
   type CookEvidence,
   type CookSpec,
   type Deed,
@@ -261,6 +263,35 @@ describe('what is left', () => {
     expect(JSON.stringify(shoppingList(meal, plan(meal, meal.kitchen, NOW)))).not.toContain(
       'cooked-lamb',
     );
+  });
+
+  it('is no younger, and holds no less, for having been warmed in another meal', () => {
+    const run = after(supper, [
+      [NOW, { did: 'served' }],
+      [NOW + 60, left(640)],
+    ]);
+    const meal = withLeftOversOf(run, NOW + day);
+    const again = {
+      ...after(meal, [
+        [NOW + 2 * day, { did: 'served' }],
+        [
+          NOW + 2 * day,
+          { did: 'weighed', food: meal.dishes[0]?.foods[0]?.id ?? '', when: 'left', weightG: 200 },
+        ],
+      ]),
+      id: 'run-2',
+    };
+    const warmed = leftOversOf([run, again], NOW + 2 * day).find((one) => one.run === 'run-2');
+    expect(warmed).toMatchObject({ cookedMin: NOW, untilMin: NOW + 3 * day });
+    expect(warmed?.holds).toContain('dairy');
+    // Cooked again from the same plan, there is no second helping of it.
+    const [dish] = withoutLeftOvers(meal).dishes;
+    const copied = meal.dishes[0] && copyDish(meal.dishes[0], new Set());
+    for (const one of [dish, copied]) {
+      expect(one?.foods[0]).toMatchObject({ cut: 'cooked-lamb' });
+      expect(one?.foods[0]).not.toHaveProperty('leftOver');
+      expect(one?.foods[0]).not.toHaveProperty('weighedG');
+    }
   });
 
   it('is too old for a meal five days on, and thawed for it where it was frozen', () => {

@@ -1,7 +1,7 @@
-import { cutOf, servingMin, settleFood } from '../meal/index.ts';
+import { cutOf, servingMin } from '../meal/index.ts';
 import type { Run } from '../run/index.ts';
 import { factsOf } from './facts.ts';
-import { atTable } from './tasting.ts';
+import { atTable, lossOf } from './tasting.ts';
 
 /** One run as a point on a line through all of them. */
 export interface RunInARow {
@@ -37,12 +37,11 @@ function inARow(run: Run): RunInARow {
     losses: new Map(
       atTable(state).flatMap(({ dish: id, weights }) => {
         const dish = state.meal.dishes.find((one) => one.id === id);
-        return weights.flatMap(({ food: foodId, beforeG, afterG }) => {
-          const food = dish?.foods.find((one) => one.id === foodId);
-          if (!dish || !food || afterG === undefined) return [];
-          const rawG = beforeG ?? settleFood(state.meal, dish, food).weightG;
-          if (rawG <= 0) return [];
-          return [[cutOf(state.meal, food)?.name ?? food.name, 1 - afterG / rawG] as const];
+        return weights.flatMap((weighed) => {
+          const food = dish?.foods.find((one) => one.id === weighed.food);
+          const lost = dish && food && lossOf(state.meal, dish, food, weighed).lostShare;
+          if (!food || lost === undefined) return [];
+          return [[cutOf(state.meal, food)?.name ?? food.name, lost] as const];
         });
       }),
     ),

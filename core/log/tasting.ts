@@ -1,3 +1,4 @@
+import { settleFood, type Dish, type Food, type Meal } from '../meal/index.ts';
 import type { RunEvent, RunState } from '../run/index.ts';
 
 /** What was said at the table of a dish, and what the scale said of its foods. */
@@ -15,6 +16,21 @@ export interface Weighed {
   readonly beforeG?: number | undefined;
   readonly afterG?: number | undefined;
   readonly leftG?: number | undefined;
+}
+
+/**
+ * What a food weighed raw, g, as it lay on the scale or else as it was planned; and how much of that
+ * the fire took, 0 to 1, where it was weighed after it.
+ */
+export function lossOf(
+  meal: Meal,
+  dish: Dish,
+  food: Food,
+  weighed: Weighed | undefined,
+): { readonly rawG: number; readonly lostShare?: number | undefined } {
+  const rawG = weighed?.beforeG ?? settleFood(meal, dish, food).weightG;
+  const { afterG } = weighed ?? {};
+  return { rawG, lostShare: afterG === undefined || rawG <= 0 ? undefined : 1 - afterG / rawG };
 }
 
 /** What was tasted, weighed and noted of every dish of a run. */

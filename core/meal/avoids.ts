@@ -123,7 +123,12 @@ export function heldByFood(meal: Meal, dish: Dish, food: Food): readonly Avoidab
     siblings: dish.mixtures,
     spoons: meal.kitchen.spoons,
   };
-  const parts = on.flatMap(({ lines }) => partsOfLines(lines, [], shelf));
+  const alone = { ...dish, foods: [food] };
+  const parts = [
+    ...on.flatMap(({ lines }) => partsOfLines(lines, [], shelf)),
+    ...takenParts(meal, alone),
+    ...leftOverParts(meal, alone),
+  ];
   return [
     ...new Set([...(cutOf(meal, food)?.holds ?? []), ...parts.flatMap(({ holds }) => holds)]),
   ];

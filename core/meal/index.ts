@@ -24,7 +24,7 @@ export { partAsideNotes, partFromNotes } from './part-notes.ts';
 export { copyDish } from './copy-dish.ts';
 export { isAfterFire, takenFrom, type TakenFrom } from './taken.ts';
 export { cookedCutOf, cookedParts, partSources, withPart, type PartSource } from './take-part.ts';
-export { keptSince, withLeftOver, type LeftOverFood } from './left-over.ts';
+export { keptSince, withLeftOver, withoutLeftOvers, type LeftOverFood } from './left-over.ts';
 export {
   chainOf,
   mayFollow,

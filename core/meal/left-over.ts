@@ -2,6 +2,7 @@ import { MINUTES_PER_HOUR } from '../figures/index.ts';
 import { epochMinOfIso, isoOf } from '../time/index.ts';
 import { freshId } from './ids.ts';
 import type { Dish, Food, Meal, Step } from './schema.ts';
+import { onItsOwn } from './take-part.ts';
 import { foodsByStep } from './works-on.ts';
 
 /** What is left of a food of an earlier meal: so much of it, and where it has been since. */
@@ -100,6 +101,12 @@ function thawedFirst(dish: Dish, foodId: string, weightG: number): Dish {
 
 /** Thawed it is eaten the same day. Common practice, no source. */
 const THAWED_KEEPS_H = 12;
+
+/** A meal to be cooked again: what was left over was eaten then, and is asked for anew. */
+export function withoutLeftOvers(meal: Meal): Meal {
+  const anew = (food: Food) => (food.leftOver === undefined ? food : onItsOwn(food));
+  return { ...meal, dishes: meal.dishes.map((dish) => ({ ...dish, foods: dish.foods.map(anew) })) };
+}
 
 /** Since when what is left over is cooked, and frozen where it is, epoch minutes; nothing for any other food. */
 export function keptSince(

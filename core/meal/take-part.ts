@@ -75,8 +75,15 @@ function followingPart(dish: Dish, foodId: string, from: string): Step[] {
 /** How long a part stands before its own dish goes on with it. Common practice, no source. */
 const PART_WAITS_MIN = 30;
 
-/** A food that is no part of another dish any more: cooked where it was, bought so or left over. */
-export function onItsOwn({ from, ...food }: Food): Food {
+/**
+ * A food that is no part of another dish any more: cooked where it was, bought so or left over. Of
+ * what was left over of an earlier meal there is no second helping: it is as much as eaters ask for.
+ */
+export function onItsOwn({ from, leftOver, ...food }: Food): Food {
+  if (leftOver !== undefined) {
+    const { weighedG: _left, ...asked } = food;
+    return asked;
+  }
   const animal = food.cut === undefined ? undefined : CUTS.get(food.cut)?.animal;
   const cut = animal && COOKED_OF[animal];
   return from === undefined || cut === undefined ? food : { ...food, cut };

@@ -62,8 +62,8 @@ const CUES: readonly Cue[] = [
   {
     verb: 'knead',
     words:
-      /(?<!\p{L})(?:(?:work|trabaj\p{L}*) (?:(?:the |la )?(?:dough|masa)|it|until)|knead(?:ing)?|on (?:slow|low|medium|high)(?: speed)?)(?!\p{L})/iu,
-    when: ({ dough }) => dough,
+      /(?<!\p{L})(?:(?:work|trabaj\p{L}*) (?:(?:the |la )?(?:dough|masa)|it|until)|knead(?:ing)?|^on (?:slow|low|medium|high)(?: speed)?)(?!\p{L})/iu,
+    when: ({ dough, hot }) => dough && hot === undefined,
     over: WEAK,
   },
   {

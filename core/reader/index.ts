@@ -1,4 +1,5 @@
-export { reading, readRecipe, readRecipes, type ReadLine, type ReadRecipe } from './read.ts';
+export { reading, readRecipe, readRecipes, type ReadRecipe } from './read.ts';
+export type { ReadLine } from './read-line.ts';
 export { correctedIngredient, mixtureNames, redrafted } from './correct.ts';
 export { carriedOver, type CorrectedReading } from './corrected-reading.ts';
 export { likelyMend, mendLine, type ReadMend } from './mend.ts';

@@ -5,7 +5,8 @@ import type { ReadAct } from './context.ts';
 import { correctedIngredient } from './correct.ts';
 import type { ReadIngredient } from './ingredient-line.ts';
 import { degreesIn } from './degree.ts';
-import type { ReadLine, ReadRecipe } from './read.ts';
+import type { ReadLine } from './read-line.ts';
+import type { ReadRecipe } from './read.ts';
 import { spansIn } from './span.ts';
 
 /** What a line that was not understood most likely means; a step by its index. */

@@ -1,39 +1,18 @@
 import { CUTS, type Animal } from '../pantry/index.ts';
 import type { SpoonSystem } from '../quantity/index.ts';
-import { clausesOf } from './clauses.ts';
-import { HEATS, newContext, type Context, type ReadAct } from './context.ts';
-import { addTo } from './add-to.ts';
-import { bestParse, type ReadPart } from './parses.ts';
+import { newContext, type ReadAct } from './context.ts';
 import { noteSoak } from './sentence.ts';
 import { sentencesOf } from './sentences.ts';
 import type { ReadIngredient } from './ingredient-line.ts';
 import { readIngredientLines } from './ingredient-lines.ts';
 import { inlineIngredients } from './inline.ts';
 import { portionsIn } from './portions.ts';
-import { reserveLit } from './reserve.ts';
 import type { RawRecipe } from './raw-recipe.ts';
+import { lineOf, type ReadLine } from './read-line.ts';
+import { readMethodSentence } from './method-sentence.ts';
 import { recipeTexts } from './several.ts';
 import { rawRecipe, tidied } from './source.ts';
 import { languageOf, placeIn, type Language } from './verbs.ts';
-
-/** A line of the text with what became of it. */
-export interface ReadLine {
-  readonly text: string;
-  readonly part: 'title' | 'fact' | 'ingredient' | 'method' | 'unread';
-  /** Which ingredient or steps, by their index. */
-  readonly ingredient?: number | undefined;
-  readonly acts: readonly number[];
-  /** Parts of the text that were understood. */
-  readonly lit: ReadonlyArray<readonly [from: number, to: number]>;
-  /** Something in it was guessed. */
-  readonly guessed: boolean;
-  /** A time or a heat in it that no step took. */
-  readonly lost?: boolean | undefined;
-  /** Which sentence of the method it is, where it could be read in another way as well. */
-  readonly sentence?: number | undefined;
-  /** The steps of that other way. */
-  readonly other?: readonly ReadAct[] | undefined;
-}
 
 export interface ReadRecipe {
   readonly title?: string | undefined;
@@ -159,10 +138,6 @@ function inOrder(lines: readonly ReadLine[], input: string): ReadLine[] {
 /** "… – serves 4", behind a title. */
 const SERVES = /\s*[-–—,(]\s*(?:serves|makes|for|para)\s+\d+\)?\s*$/iu;
 
-function lineOf(text: string, part: ReadLine['part'], more: Partial<ReadLine> = {}): ReadLine {
-  return { text, part, acts: [], lit: [], guessed: false, ...more };
-}
-
 function readIngredients(
   raw: RawRecipe,
   language: Language,
@@ -230,7 +205,7 @@ function* readMethod(
   for (const [i, one] of sentences.entries()) {
     context.soakAhead = i < lastSoak;
     const listed = raw.ingredients.length === 0 && inlineIngredients(one.sentence, 'us').length > 0;
-    readOne({ ...one, at: i, rather: rather.has(i), listed }, context, acts, lines);
+    readMethodSentence({ ...one, at: i, rather: rather.has(i), listed }, context, acts, lines);
     if (i % AT_ONCE === AT_ONCE - 1) yield (i + 1) / sentences.length;
   }
   return acts;
@@ -257,114 +232,6 @@ function heaviestG(ingredients: readonly ReadIngredient[]): number | undefined {
     grams !== undefined && (cut !== undefined || MEAT.test(name)) ? [grams] : [],
   );
   return weights.length > 0 ? Math.max(...weights) : undefined;
-}
-
-interface Sentence {
-  readonly sentence: string;
-  readonly group?: string | undefined;
-  readonly line: number;
-  /** Which of the method it is. */
-  readonly at: number;
-  /** To be read in its other way. */
-  readonly rather: boolean;
-  /** It names ingredients, in a recipe that has no list of them. */
-  readonly listed: boolean;
-}
-
-function readOne(
-  { sentence, group, line, at, rather, listed }: Sentence,
-  context: Context,
-  acts: ReadAct[],
-  lines: ReadLine[],
-): void {
-  if (sentence.length > LONGEST_SENTENCE) {
-    lines.push(lineOf(sentence, 'unread'));
-    return;
-  }
-  const first = acts.length;
-  const kept = reserveLit(sentence);
-  const clauses = clausesOf(sentence);
-  const parts: ReadPart[] = [];
-  const read: ReadClause[] = [];
-  const others: ReadPart[] = [];
-  let doubtful = false;
-  for (const clause of clauses) {
-    const choice = bestParse(clause, line, group, context, acts, rather);
-    doubtful ||= choice.other !== undefined;
-    others.push(...(choice.other ?? choice.parts));
-    for (const part of choice.parts) {
-      parts.push(part);
-      read.push(readClause(part, acts));
-    }
-  }
-  const other = doubtful ? others.flatMap((part) => part.read.acts) : [];
-  const made = read.flatMap(({ made }) => made);
-  const understood =
-    listed ||
-    kept.length > 0 ||
-    (read.some(({ understood }) => understood) &&
-      read.every(({ understood }, i) => understood || !/\d/.test(parts[i]?.clause.text ?? '')));
-  lines.push(
-    lineOf(sentence, understood ? 'method' : 'unread', {
-      acts:
-        made.length > 0
-          ? made.map((_act, i) => first + i)
-          : read.flatMap(({ repeated }) => (repeated ? [first - 1] : [])),
-      lit: [...read.flatMap(({ lit }) => lit), ...kept],
-      guessed: made.some(({ guessed }) => guessed),
-      ...(read.some(({ lost }) => lost) && { lost: true }),
-      ...(other.length > 0 && { sentence: at, other }),
-    }),
-  );
-}
-
-/** Nobody writes a longer one; it is kept, and not read. */
-const LONGEST_SENTENCE = 2000;
-
-interface ReadClause {
-  readonly made: readonly ReadAct[];
-  /** It only went on with the step before. */
-  readonly repeated: boolean;
-  readonly understood: boolean;
-  readonly lost: boolean;
-  readonly lit: ReadonlyArray<readonly [from: number, to: number]>;
-}
-
-/** Adds what a clause was read as to the steps before. */
-function readClause({ clause: { from }, read }: ReadPart, acts: ReadAct[]): ReadClause {
-  const last = acts.at(-1);
-  const added = read.adds === undefined || addTo(acts, read.adds);
-  const [first, ...others] = read.acts.filter(
-    (act, i) => !repeats(act, i === 0 ? last : read.acts[i - 1]),
-  );
-  const instead = first !== undefined && goesIntoFor(last, first);
-  const made = first === undefined ? [] : instead ? others : [first, ...others];
-  if (instead) acts[acts.length - 1] = first;
-  acts.push(...made);
-  return {
-    made,
-    lost: read.left > 0 || !added,
-    repeated: made.length === 0 && read.acts.length > 0,
-    understood: read.understood && (read.acts.length > 0 || added),
-    lit: [...read.acts.flatMap(({ lit }) => lit), ...(read.lit ?? [])].map(
-      ([a, b]) => [a + from, b + from] as const,
-    ),
-  };
-}
-
-/** "Transfer to a 160° oven. Braise for two hours": it was put in for that. */
-function goesIntoFor(last: ReadAct | undefined, act: ReadAct): boolean {
-  const put = last?.guessed && last.likelyMin === undefined && last.untilC === undefined;
-  const same = last?.place === act.place && last?.tempC === act.tempC;
-  return put === true && same && HEATS.has(act.verb) && act.likelyMin !== undefined;
-}
-
-const ONCE: ReadonlySet<string> = new Set(['mix', 'prepare', 'serve', 'stir']);
-
-/** Mixing on, or cutting on, is one step with the mixing before it. */
-function repeats(act: ReadAct, last: ReadAct | undefined): boolean {
-  const bare = act.likelyMin === undefined && act.mostMin === undefined && act.tempC === undefined;
-  return last !== undefined && last.verb === act.verb && bare && ONCE.has(act.verb);
 }
 
 /** Grams and litres, and nothing by the pound or the cup: degrees are then those of the rest of the world. */

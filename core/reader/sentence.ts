@@ -11,6 +11,7 @@ import { kept } from './kept-verbs.ts';
 import { LOWERED } from './lowered.ts';
 import { isMoment, isWithin, momentOf } from './moment.ts';
 import { bareHeat, beginsWith, goingHotter, probedIn, shareOf, told } from './settle-clause.ts';
+import { isSaidAgain } from './said-again.ts';
 import type { ReadSentence, Seen } from './seen.ts';
 import { spansIn, type ReadDuration } from './span.ts';
 import { bySurroundings } from './surroundings.ts';
@@ -287,37 +288,6 @@ function owned(
   if (lowered && lowered.from <= from && lowered.to >= to) return true;
   return acts.some(({ lit }) => lit.some(([a, b]) => a < to && b > from));
 }
-
-/** "240C/220C fan", "or on high for 5 hours": the same, for another oven or setting. */
-function isSaidAgain(
-  text: string,
-  { from, to }: { readonly from: number; readonly to: number },
-): boolean {
-  const other = /^[°º\s]*[CF]?\s*(?:fan|convection|con ventilador|gas)(?!\p{L})/iu.test(
-    text.slice(to),
-  );
-  const instead =
-    /(?:\d\s*[°º]?\s*[CF]?\s*[/(,]\s*(?:fan|convection)\s*|(?<!\p{L})(?:or|o)(?: on)? (?:the )?(?:low|high|bajo|alto)[^.;]{0,20}|\d\s*[°º]?\s*[CF]?(?: fan)?\s*[/(]\s*)$/iu;
-  // "2 hours (40 minutes in a pressure cooker)".
-  const device =
-    /^[^()]{0,40}(?:olla (?:r[aá]pida|expr[eé]s|a presi[oó]n|lenta)|(?:pressure|slow) cooker|microwave|microondas)[^()]{0,20}\)/iu;
-  const inBrackets = text.slice(0, from).lastIndexOf('(') > text.slice(0, from).lastIndexOf(')');
-  // "(so 1 hour 20 for a 2 kg joint)".
-  const worked =
-    inBrackets &&
-    (/\((?:so|that is|i\.?e\.?|es decir|o sea)[^()]*$/iu.test(text.slice(0, from)) ||
-      BY_WEIGHT.test(text.slice(to)));
-  return (
-    other ||
-    worked ||
-    instead.test(text.slice(0, from)) ||
-    (inBrackets && device.test(text.slice(to)))
-  );
-}
-
-/** "30 minutes (reckon on 25 minutes a kilo)". */
-const BY_WEIGHT =
-  /^\s*(?:per|a|for each|for every|por|cada|to the)\s+(?:\d+ ?)?(?:kg|kilos?|g|lb|pound|libra|medio kilo)/iu;
 
 /** "LOW 8–10 hrs". */
 const SETTING = /^\s*(?:on )?(?:low|high)\b/iu;

@@ -202,7 +202,7 @@ function cooks(own: string, before: string, named: PlaceKind | undefined, contex
   )
     return 'fry';
   if (
-    /low heat|gently|fuego (?:lento|bajo)|(?<!un)covered|lid on|(?<!des)tapad|suavemente/iu.test(
+    /low heat|\bon low\b|gently|fuego (?:lento|bajo)|(?<!un)covered|lid on|(?<!des)tapad|suavemente/iu.test(
       own,
     )
   ) {

@@ -60,7 +60,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     spanish:
       'mezcl(?:a|an|e|ar|amos|en|as)|combin(?:a|e|ar|amos|en)|bat(?:e|a|ir|imos|an)|tritur(?:a|e|ar|amos)|prepara(?:r|mos)? (?:la |el |una )?(?:marinada|adobo|salsa|masa|glaseado|mezcla)',
   },
-  { verb: 'knead', english: 'knead', spanish: 'amas(?:a|an|an|e|ar|amos|en)(?!\\p{L})' },
+  { verb: 'knead', english: 'knead', spanish: 'amas(?:a|an|e|ar|amos|en)(?!\\p{L})' },
   {
     verb: 'rise',
     english:

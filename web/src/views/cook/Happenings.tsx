@@ -1,7 +1,9 @@
 import {
   guestsLate,
   oneMore,
+  readWeight,
   settleFood,
+  showWeight,
   soaksToCome,
   weighsNow,
   withoutDish,
@@ -11,7 +13,7 @@ import {
   type Meal,
 } from '@zemrin/core';
 import { useState } from 'react';
-import { WeightField } from '../../ui/WeightField.tsx';
+import { EditField } from '../../ui/EditField.tsx';
 import { useWords } from '../../words/words.ts';
 import type { RunOnPage } from './useRun.ts';
 
@@ -90,16 +92,17 @@ function Weights({ meal, onTake }: { meal: Meal; onTake: Props['onTake'] }) {
               {food.name}
               <span className="block text-sm text-muted">{dish.name}</span>
             </span>
-            <WeightField
+            <EditField
               label={t('cook.weighs', { food: food.name })}
               hideLabel
-              weightG={settleFood(meal, dish, food).weightG}
-              units={meal.kitchen.units}
+              inputMode="decimal"
+              value={showWeight(settleFood(meal, dish, food).weightG, meal.kitchen.units)}
               className="field w-[120px] text-right"
-              onWeigh={(weightG, stepped) => {
-                // Stepped by the arrows it is on its way; it is kept when it is entered.
-                if (!stepped)
-                  onTake(weighsNow(dish, food, weightG, t('cook.reweighed', { food: food.name })));
+              onCommit={(text) => {
+                const weightG = readWeight(text);
+                if (weightG === undefined || weightG <= 0) return t('app.badWeight', { text });
+                onTake(weighsNow(dish, food, weightG, t('cook.reweighed', { food: food.name })));
+                return undefined;
               }}
             />
           </li>

@@ -1,6 +1,6 @@
 import {
+  lossOf,
   readWeight,
-  settleFood,
   showWeight,
   TASTE_SCALES,
   type Deed,
@@ -95,9 +95,8 @@ function Weights({ dish, table, run, onSay }: Omit<Props, 'moved'>) {
     <ul className="mt-3 grid gap-2">
       {dish.foods.map((food) => {
         const weighed = table.weights.find((one) => one.food === food.id);
-        const rawG = weighed?.beforeG ?? settleFood(run.meal, dish, food).weightG;
-        const { afterG } = weighed ?? {};
-        const lost = afterG === undefined ? undefined : Math.round(100 * (1 - afterG / rawG));
+        const { rawG, lostShare } = lossOf(run.meal, dish, food, weighed);
+        const lost = lostShare === undefined ? undefined : Math.round(100 * lostShare);
         return (
           <li key={food.id} className="grid grid-cols-3 gap-x-3 gap-y-1">
             <span className="col-span-3">

@@ -4,6 +4,7 @@ import {
   freshId,
   localOf,
   servingMin,
+  withoutLeftOvers,
   type Meal,
   type Merge,
 } from '@zemrin/core';
@@ -62,7 +63,10 @@ export function useMealActions() {
         const late = Math.max(0, Math.ceil((nowMinute() - servingMin(meal)) / DAY / 7));
         const at = late > 0 ? addDays(meal.serving.at, late * 7) : meal.serving.at;
         const title = t('meals.copyOf', { title: meal.title });
-        keep({ ...meal, title, serving: { ...meal.serving, at } }, uniqueId(title));
+        keep(
+          { ...withoutLeftOvers(meal), title, serving: { ...meal.serving, at } },
+          uniqueId(title),
+        );
       },
       remove(meal: Meal) {
         dispatch(deleted({ meal: meal.id, nowMin: nowMinute() }));

@@ -1,0 +1,116 @@
+import { addTo } from './add-to.ts';
+import { clausesOf } from './clauses.ts';
+import { HEATS, type Context, type ReadAct } from './context.ts';
+import { bestParse, type ReadPart } from './parses.ts';
+import { lineOf, type ReadLine } from './read-line.ts';
+import { reserveLit } from './reserve.ts';
+
+/** A sentence of a method, and where it stands. */
+interface Sentence {
+  readonly sentence: string;
+  readonly group?: string | undefined;
+  readonly line: number;
+  /** Which of the method it is. */
+  readonly at: number;
+  /** To be read in its other way. */
+  readonly rather: boolean;
+  /** It names ingredients, in a recipe that has no list of them. */
+  readonly listed: boolean;
+}
+
+/** Reads a sentence: its steps go to `acts`, and what became of it to `lines`. Changes both. */
+export function readMethodSentence(
+  { sentence, group, line, at, rather, listed }: Sentence,
+  context: Context,
+  acts: ReadAct[],
+  lines: ReadLine[],
+): void {
+  if (sentence.length > LONGEST_SENTENCE) {
+    lines.push(lineOf(sentence, 'unread'));
+    return;
+  }
+  const first = acts.length;
+  const kept = reserveLit(sentence);
+  const clauses = clausesOf(sentence);
+  const parts: ReadPart[] = [];
+  const read: ReadClause[] = [];
+  const others: ReadPart[] = [];
+  let doubtful = false;
+  for (const clause of clauses) {
+    const choice = bestParse(clause, line, group, context, acts, rather);
+    doubtful ||= choice.other !== undefined;
+    others.push(...(choice.other ?? choice.parts));
+    for (const part of choice.parts) {
+      parts.push(part);
+      read.push(readClause(part, acts));
+    }
+  }
+  const other = doubtful ? others.flatMap((part) => part.read.acts) : [];
+  const made = read.flatMap(({ made }) => made);
+  const understood =
+    listed ||
+    kept.length > 0 ||
+    (read.some(({ understood }) => understood) &&
+      read.every(({ understood }, i) => understood || !/\d/.test(parts[i]?.clause.text ?? '')));
+  lines.push(
+    lineOf(sentence, understood ? 'method' : 'unread', {
+      acts:
+        made.length > 0
+          ? made.map((_act, i) => first + i)
+          : read.flatMap(({ repeated }) => (repeated ? [first - 1] : [])),
+      lit: [...read.flatMap(({ lit }) => lit), ...kept],
+      guessed: made.some(({ guessed }) => guessed),
+      ...(read.some(({ lost }) => lost) && { lost: true }),
+      ...(other.length > 0 && { sentence: at, other }),
+    }),
+  );
+}
+
+/** Nobody writes a longer one; it is kept, and not read. */
+const LONGEST_SENTENCE = 2000;
+
+interface ReadClause {
+  readonly made: readonly ReadAct[];
+  /** It only went on with the step before. */
+  readonly repeated: boolean;
+  readonly understood: boolean;
+  readonly lost: boolean;
+  readonly lit: ReadonlyArray<readonly [from: number, to: number]>;
+}
+
+/** Adds what a clause was read as to the steps before. */
+function readClause({ clause: { from }, read }: ReadPart, acts: ReadAct[]): ReadClause {
+  const last = acts.at(-1);
+  const added = read.adds === undefined || addTo(acts, read.adds);
+  const [first, ...others] = read.acts.filter(
+    (act, i) => !repeats(act, i === 0 ? last : read.acts[i - 1]),
+  );
+  const instead = first !== undefined && goesIntoFor(last, first);
+  const made = first === undefined ? [] : instead ? others : [first, ...others];
+  if (instead) acts[acts.length - 1] = first;
+  acts.push(...made);
+  return {
+    made,
+    lost: read.left > 0 || !added,
+    repeated: made.length === 0 && read.acts.length > 0,
+    understood: read.understood && (read.acts.length > 0 || added),
+    lit: [...read.acts.flatMap(({ lit }) => lit), ...(read.lit ?? [])].map(
+      ([a, b]) => [a + from, b + from] as const,
+    ),
+  };
+}
+
+/** "Transfer to a 160° oven. Braise for two hours": it was put in for that. */
+function goesIntoFor(last: ReadAct | undefined, act: ReadAct): boolean {
+  const put = last?.guessed && last.likelyMin === undefined && last.untilC === undefined;
+  const same = last?.place === act.place && last?.tempC === act.tempC;
+  return put === true && same && HEATS.has(act.verb) && act.likelyMin !== undefined;
+}
+
+const ONCE: ReadonlySet<string> = new Set(['mix', 'prepare', 'serve', 'stir']);
+
+/** Mixing on, or cutting on, is one step with the mixing before it. */
+function repeats(act: ReadAct, last: ReadAct | undefined): boolean {
+  const bare = act.likelyMin === undefined && act.mostMin === undefined && act.tempC === undefined;
+  return last !== undefined && last.verb === act.verb && bare && ONCE.has(act.verb);
+}
