@@ -105,9 +105,9 @@ describe('what is done with whole meals', () => {
     expect(titles()).toEqual([]);
   });
 
-  it('moves a copy of a past meal to a day that comes', () => {
+  it('moves a copy of a past meal to a day that comes', async () => {
     const { act, store } = actions([past()]);
-    act().duplicate(past());
+    await act().duplicate(past());
     const copy = Object.values(store.getState().library.meals).find(({ id }) => id !== 'past');
     expect(copy?.serving.at.slice(0, 10)).toBe('2026-11-28');
   });

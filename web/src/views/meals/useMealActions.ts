@@ -1,13 +1,4 @@
-import {
-  addDays,
-  emptyMeal,
-  freshId,
-  localOf,
-  servingMin,
-  withoutLeftOvers,
-  type Meal,
-  type Merge,
-} from '@zemrin/core';
+import { emptyMeal, freshId, localOf, type Meal, type Merge } from '@zemrin/core';
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import { notify } from '../../notices/notify.ts';
@@ -59,14 +50,10 @@ export function useMealActions() {
           void import('./demoRuns.ts').then((demo) => demo.takeDemoRuns());
         void navigate(`/meal/${keep(meal).id}/weave`);
       },
-      duplicate(meal: Meal) {
-        const late = Math.max(0, Math.ceil((nowMinute() - servingMin(meal)) / DAY / 7));
-        const at = late > 0 ? addDays(meal.serving.at, late * 7) : meal.serving.at;
+      async duplicate(meal: Meal) {
+        const { copyOfMeal } = await import('./copyOfMeal.ts');
         const title = t('meals.copyOf', { title: meal.title });
-        keep(
-          { ...withoutLeftOvers(meal), title, serving: { ...meal.serving, at } },
-          uniqueId(title),
-        );
+        keep(copyOfMeal(meal, title, nowMinute()), uniqueId(title));
       },
       remove(meal: Meal) {
         dispatch(deleted({ meal: meal.id, nowMin: nowMinute() }));
