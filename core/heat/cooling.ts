@@ -37,6 +37,21 @@ export function minutesToCool(
   return Math.log((fromC - aroundC) / (toC - aroundC)) / perSecond / 60;
 }
 
+/**
+ * How warm a pot, or a piece taken for one of its weight, is after so long: of what it began at, °C.
+ * It may warm as well as cool; a bound for a piece, whose middle follows its outside late.
+ */
+export function warmthAfter(
+  pot: Pot,
+  fromC: number,
+  minutes: number,
+  place: CoolingPlace,
+  aroundC: number,
+): number {
+  const perSecond = (COOLING_U[place] * surfaceM2(pot)) / (pot.massG * WATER_J_PER_G_K);
+  return aroundC + (fromC - aroundC) * Math.exp(-perSecond * minutes * 60);
+}
+
 /** Bottom, side and top of a round pot, filled as high as its liquid stands. */
 function surfaceM2({ massG, widthCm }: Pot): number {
   const volumeM3 = massG / 1e6;

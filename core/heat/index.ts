@@ -27,7 +27,7 @@ export {
 } from './changes.ts';
 export { stallOf, type Stall } from './stall.ts';
 export { PULLS_AT, SLICES_AT } from './tenderness.ts';
-export { icedC, minutesToCool, type CoolingPlace, type Pot } from './cooling.ts';
+export { icedC, minutesToCool, warmthAfter, type CoolingPlace, type Pot } from './cooling.ts';
 export { eggMinutes } from './eggs.ts';
 export { boilingMinutes, reducingMinutes, type PanOnRing } from './reducing.ts';
 export { leaveningMinutes, riseOf, risingMinutes } from './rising.ts';

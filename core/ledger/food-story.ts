@@ -1,5 +1,5 @@
 import { FREEZER_C, FRIDGE_C, SIMMER_C, WITH_LIQUID_TIMES } from '../figures/index.ts';
-import { minutesToCool } from '../heat/index.ts';
+import { minutesToCool, warmthAfter } from '../heat/index.ts';
 import {
   conditionsOf,
   cutOf,
@@ -17,11 +17,13 @@ import {
   HOLD_AT_C,
   FRIDGE_MOST_C,
   HOT_HOLDING_C,
+  lethalityOf,
   type FoodState,
   type FoodTemperatures,
   type LedgerFire,
   type LedgerSpan,
 } from '../safety/index.ts';
+import type { Animal } from '../pantry/index.ts';
 import type { Verb } from '../terms/index.ts';
 import type { StepTiming } from './step-timing.ts';
 
@@ -44,8 +46,11 @@ interface Story {
   readonly servingMin: number;
   /** By their start. */
   readonly works: readonly Working[];
+  readonly animal: Animal;
   /** Cooked where it was made, or nothing that makes ill raw. */
   readonly begins: FoodState;
+  /** What waits hot is kept no cooler than this, °C. */
+  readonly holdsFromC: number;
 }
 
 /** Where a food is, and how warm around it. */
@@ -65,6 +70,7 @@ export function spansOf(story: Story): LedgerSpan[] {
   const { works } = story;
   const spans: LedgerSpan[] = [];
   let state = story.begins;
+  let logs: number | undefined;
   let warmth: Warmth = {
     coreC: FRIDGE_C,
     surfaceC: FRIDGE_C,
@@ -86,7 +92,9 @@ export function spansOf(story: Story): LedgerSpan[] {
     const part = { ...there, fromMin, toMin, state };
     const { next, growthMin } = passed(story, warmth, part, work);
     const coreC = [warmth.coreC, next.coreC] as const;
-    spans.push({ ...part, coreC, surfaceC: [warmth.surfaceC, next.surfaceC], growthMin });
+    const surfaceC = [warmth.surfaceC, next.surfaceC] as const;
+    if (work?.temperatures) logs = (logs ?? 0) + logsOf(story.animal, work.temperatures);
+    spans.push({ ...part, coreC, surfaceC, growthMin, logs });
     warmth = next;
     if (work?.fire) state = work.cookedBy ? 'cooked' : state === 'raw' ? 'part-cooked' : state;
     last = work ?? last;
@@ -134,6 +142,7 @@ function passed(
   work: Working | undefined,
 ): { next: Warmth; growthMin: number } {
   const minutes = part.toMin - part.fromMin;
+  const { holdsFromC } = story;
   if (work?.fire) {
     const { coreC, clockC, wet } = work.fire;
     const hotC = coreC ?? clockC ?? (wet ? SIMMER_C : Math.max(before.coreC, HOT_HOLDING_C));
@@ -144,19 +153,20 @@ function passed(
   if (curve && before.hotSinceMin !== undefined) {
     const [coreC, surfaceC] = [lastOf(curve.coreC), lastOf(curve.surfaceC)];
     const next = { ...before, coreC, surfaceC, hotSinceMin: part.toMin, hotC: surfaceC };
-    return { next, growthMin: minutesCooler(curve, HOT_HOLDING_C) };
+    return { next, growthMin: minutesCooler(curve, holdsFromC) };
   }
   const { placeC } = part;
-  if (placeC >= HOT_HOLDING_C && part.state !== 'raw' && before.coreC > GROWS_FROM_C) {
-    const coreC = Math.max(before.coreC, Math.min(placeC, HOT_HOLDING_C));
-    const hotC = Math.max(coreC, HOT_HOLDING_C);
+  if (placeC >= holdsFromC && part.state !== 'raw' && before.surfaceC > GROWS_FROM_C) {
+    const coreC = Math.max(before.coreC, Math.min(placeC, holdsFromC));
+    const hotC = Math.max(coreC, holdsFromC);
     const next = { coreC, surfaceC: placeC, hotC, hotSinceMin: part.toMin };
     // What has cooled a little on its way is hot again before long.
-    const growthMin = before.surfaceC < HOT_HOLDING_C ? Math.min(minutes, HOT_AGAIN_MIN) : 0;
+    const growthMin = before.surfaceC < holdsFromC ? Math.min(minutes, HOT_AGAIN_MIN) : 0;
     return { next, growthMin };
   }
   const cold = placeC <= (part.place === 'fridge' ? FRIDGE_MOST_C : FRIDGE_COLD_C);
-  const next = { coreC: placeC, surfaceC: placeC, hotC: placeC, hotSinceMin: undefined };
+  const middleC = middleAfter(story, before.coreC, minutes, part);
+  const next = { coreC: middleC, surfaceC: placeC, hotC: placeC, hotSinceMin: undefined };
   if (cold) return { next, growthMin: 0 };
   // A step that says how warm it is keeps it so warm.
   const said = work?.step.place.tempC !== undefined;
@@ -167,6 +177,19 @@ function passed(
     hotC: before.hotC - ((before.hotC - HOT_HOLDING_C) * minutes) / hotFor,
   };
   return { next: { ...fallen, coreC: fallen.hotC, surfaceC: fallen.hotC }, growthMin: 0 };
+}
+
+/** The middle of a piece that nothing reckons, from its weight: it follows what is around it. */
+function middleAfter(
+  { meal, dish, food }: Story,
+  fromC: number,
+  minutes: number,
+  { place, placeC }: Pick<LedgerSpan, 'place' | 'placeC'>,
+): number {
+  const { weightG } = settleFood(meal, dish, food);
+  const massG = Math.max(1, weightG / (food.inPieces ?? 1));
+  const cold = place === 'fridge' || place === 'freezer';
+  return warmthAfter({ massG }, fromC, minutes, cold ? 'fridge' : 'counter', placeC);
 }
 
 /** Lukewarm at its surface and put where it is hot: so long until it is. Our own line, no source. */
@@ -186,6 +209,12 @@ function hotMinutes(
   const minutes = minutesToCool({ massG }, hotC, HOT_HOLDING_C, 'counter', placeC);
   // Out of its pot, on a board, it cools about twice as fast.
   return Math.round(place === 'board' ? minutes / 2 : minutes);
+}
+
+/** What a stretch of its curve kills in the middle. */
+function logsOf(animal: Animal, { minute, coreC }: FoodTemperatures): number {
+  const readings = Array.from(minute, (at, i) => ({ minute: at, tempC: coreC[i] ?? NaN }));
+  return lethalityOf(animal, readings).logs;
 }
 
 function lastOf(values: ArrayLike<number>): number {

@@ -5,6 +5,7 @@ import {
   cutOf,
   foodFacts,
   keptSince,
+  pieceOf,
   type Dish,
   type Food,
   type Meal,
@@ -12,6 +13,9 @@ import {
 } from '../meal/index.ts';
 import {
   FISH_FROZEN,
+  HOT_HOLDING_C,
+  ROAST_FROM_G,
+  ROAST_HOLDING_C,
   killsIn,
   type FoodTemperatures,
   type LedgerFire,
@@ -48,7 +52,8 @@ export function ledgerFood(of: FoodOfPlan): LedgerFood {
   const pierced = food.pierced ?? false;
   const eggs = cut !== undefined && (isShellEgg(cut) || isEggDish(cut));
   const works = worksOf(of, { animal, minced, pierced, ready, eggs });
-  const spans = spansOf({ ...of, works, begins: beginsAs(meal, food, ready) });
+  const holdsFromC = holdsFrom(of, works, { animal, minced, pierced, ready });
+  const spans = spansOf({ ...of, animal, works, holdsFromC, begins: beginsAs(meal, food, ready) });
   return {
     id: food.id,
     name: food.name,
@@ -66,11 +71,36 @@ export function ledgerFood(of: FoodOfPlan): LedgerFood {
     ...keptSince(meal, food),
     egg: cut !== undefined && isShellEgg(cut),
     eggDish: cut !== undefined && isEggDish(cut),
+    farmed: food.farmed ?? false,
+    holdsFromC,
     frozenFirst: (food.frozenBefore ?? false) || (animal === 'fish' && isFrozenHard(spans)),
     spans,
     takenMin: of.takenFrom && of.timing.get(of.takenFrom.step)?.endMin,
     fires: works.flatMap(({ fire }) => fire ?? []),
   };
+}
+
+const CUTS_UP: ReadonlySet<string> = new Set(['slice', 'shred']);
+
+/** A whole joint of meat that fire has cooked by the tables is held cooler than what is cut up. */
+function holdsFrom(
+  { meal, dish, food }: FoodOfPlan,
+  works: readonly Working[],
+  { animal, minced, pierced, ready }: Facts,
+): number {
+  const meat =
+    animal !== 'none' && animal !== 'poultry' && animal !== 'fish' && animal !== 'shellfish';
+  const whole = meat && animal !== 'game' && !minced && !pierced && !ready;
+  const heldUntil = works.findLast(({ step }) => step.verb === 'hold')?.at.endMin ?? Infinity;
+  const cutUp = works.some(({ step, at }) => CUTS_UP.has(step.verb) && at.startMin < heldUntil);
+  const wet = works.some(({ fire }) => fire?.wet);
+  const isRoast =
+    whole &&
+    !wet &&
+    !cutUp &&
+    cutOf(meal, food) !== undefined &&
+    pieceOf(meal, dish, food).weightG >= ROAST_FROM_G;
+  return isRoast ? ROAST_HOLDING_C : HOT_HOLDING_C;
 }
 
 /** Frozen by its own steps, as hard and as long as its parasites need. */

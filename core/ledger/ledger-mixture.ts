@@ -2,7 +2,7 @@ import { MAKES_FOOD, pHOf, soaks, weighMixture, type Mixture } from '../batch/in
 import { animalOf, batchFor, cutOf, soakWindowOf, type Dish, type Meal } from '../meal/index.ts';
 import { isMince, pantryOf } from '../pantry/index.ts';
 import { parseQuantity } from '../quantity/index.ts';
-import type { Cure, LedgerMixture } from '../safety/index.ts';
+import { LOW_ACID_PH, type Cure, type LedgerMixture } from '../safety/index.ts';
 
 /** A mixture by what is in it, whenever its steps are. */
 export type MixtureFacts = Omit<LedgerMixture, 'spans'>;
@@ -33,8 +33,7 @@ function seenAs(meal: Meal, dish: Dish, mixture: Mixture): MixtureFacts {
     return solution ? [{ line, ...solution }] : [];
   });
   const garlic = inIt.some(({ section }) => section === FRESH);
-  const oil = inIt.some(({ id }) => /(^|-)oil$/.test(id));
-  const sour = inIt.some(({ acid }) => acid !== undefined);
+  const made = madeOf(meal, weighed);
   const curing = inIt.filter(({ nitritePct }) => nitritePct !== undefined);
   return {
     id: mixture.id,
@@ -42,7 +41,7 @@ function seenAs(meal: Meal, dish: Dish, mixture: Mixture): MixtureFacts {
     touchesRaw: raw && touches(dish, mixture),
     keptClean: mixture.reserve !== undefined,
     boiled: mixture.boiled ?? false,
-    garlicInOil: garlic && oil && !sour,
+    garlicInOil: garlic && isInFat(made, inIt) && !isSour(weighed, inIt),
     keepsDays: mixture.keepsDays,
     ...perishes(
       inIt.map(({ id }) => id),
@@ -57,7 +56,7 @@ function seenAs(meal: Meal, dish: Dish, mixture: Mixture): MixtureFacts {
       `${ingredient.replaceAll('-', ' ')} ${name}`.trim(),
     ),
     vessel: mixture.vessel,
-    ...madeOf(meal, weighed),
+    ...made,
     makesFood: MAKES_FOOD.has(mixture.kind),
     pasteFromMin: soakWindowOf(meal, dish, mixture)?.limits.find(({ kind }) => kind === 'enzyme')
       ?.minutes,
@@ -156,6 +155,33 @@ function madeOf(
     pH: pHOf(contents),
   };
 }
+
+/** Any oil; other fat where there is so much of it that what is in it is covered. */
+function isInFat(
+  { oilShare }: Pick<LedgerMixture, 'oilShare'>,
+  inIt: ReadonlyArray<{ readonly id: string }>,
+): boolean {
+  return inIt.some(({ id }) => /(^|-)oil$/.test(id)) || oilShare >= COVERED_BY_FAT;
+}
+
+/** Of the weight. Our own line, no source. */
+const COVERED_BY_FAT = 0.25;
+
+/** Sour enough to keep spores asleep: all of it at pH 4.6 or less, and no mere squeeze on the garlic. */
+function isSour(
+  { main, lines }: Weighed,
+  inIt: ReadonlyArray<{ readonly id: string; readonly section: string }>,
+): boolean {
+  const fresh = new Set(inIt.filter(({ section }) => section === FRESH).map(({ id }) => id));
+  const freshG = lines
+    .filter(({ line }) => fresh.has(line.ingredient))
+    .reduce((sum, { grams }) => sum + grams, 0);
+  const pH = pHOf(main.contents) ?? 7;
+  return pH <= LOW_ACID_PH && main.contents.acidBearingG >= freshG * SOURING_SHARE;
+}
+
+/** As much sour liquid as half of what is soured. Our own line, no source. */
+const SOURING_SHARE = 0.5;
 
 /** Garlic, herbs and vegetables, whose spores come with the soil. */
 const FRESH = 'greengrocer';

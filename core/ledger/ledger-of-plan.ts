@@ -9,6 +9,7 @@ import {
   foodsByStep,
   isAfterFire,
   isAside,
+  partTaken,
   pieceOf,
   takenFrom,
   washesUp,
@@ -31,6 +32,7 @@ import type { StepTiming } from './step-timing.ts';
 import { ledgerFood, type DishOfPlan, type FoodOfPlan } from './ledger-food.ts';
 import { mixtureFacts } from './ledger-mixture.ts';
 import { spansOfMixture } from './mixture-story.ts';
+import { toolsOf } from './tool-story.ts';
 
 /** The ledger of a meal: where each food is, how warm, and what has been done to it, by a plan. */
 export function ledgerOf(meal: Meal, servingMin: number, planned: readonly StepTiming[]): Ledger {
@@ -43,19 +45,22 @@ export function ledgerOf(meal: Meal, servingMin: number, planned: readonly StepT
       return [dish.id, { dish, warm, foods: foodsByStep(meal, dish) }] as const;
     }),
   );
+  const told = [...dishes.values()].map((of) => ({
+    ...ledgerDish({ meal, timing, servingMin, dishes }, of),
+    conflicts: conflicts.filter((one) => one.dish === of.dish.id),
+  }));
+  const vessels = new Map(meal.kitchen.vessels.map((vessel) => [vessel.id, vessel]));
   return {
     servingMin,
     boilingC: boilingCAt(meal.kitchen.altitudeM),
     altitudeM: meal.kitchen.altitudeM,
-    vessels: new Map(meal.kitchen.vessels.map((vessel) => [vessel.id, vessel])),
+    vessels,
+    tools: toolsOf(told, vessels, servingMin),
     roomC,
     outdoorC,
     children: meal.eaters.some(({ who }) => who === 'child'),
     frail: meal.eaters.some(({ frail }) => frail === true),
-    dishes: [...dishes.values()].map((of) => ({
-      ...ledgerDish({ meal, timing, servingMin, dishes }, of),
-      conflicts: conflicts.filter((one) => one.dish === of.dish.id),
-    })),
+    dishes: told,
   };
 }
 
@@ -136,6 +141,7 @@ function ledgerAct(
     startMin: at.startMin,
     endMin: at.endMin,
     mixtures: mixturesOf(step),
+    part: partTaken(dish, step),
     coreC: isFire(dish, step) ? (until ?? doneWhen?.coreC) : undefined,
     last: isFire(dish, step) && !goesOn(dish, step),
     slowCooker: cooker !== undefined && placeOfCooker(cooker).own === 'slow-cooker',

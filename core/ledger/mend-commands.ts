@@ -16,6 +16,8 @@ export function mendMessage(mend: Mend): Message {
       return { key: 'mend.keeps', values: { days: String(mend.days) } };
     case 'frozen':
       return { key: 'mend.frozen' };
+    case 'farmed':
+      return { key: 'mend.farmed' };
     case 'fridge':
       return { key: 'mend.fridge' };
     case 'iceBefore':
@@ -45,14 +47,15 @@ export function mendCommands(
         change: { keepsDays: mend.days },
       }));
   }
-  if (mend.kind === 'frozen') {
+  if ('food' in mend) {
+    const change = mend.kind === 'frozen' ? { frozenBefore: true } : { farmed: true };
     return meal.dishes
       .filter(({ foods }) => foods.some(({ id }) => id === mend.food))
       .map(({ id }) => ({
         do: 'editFood',
         dish: id,
         food: mend.food,
-        change: { frozenBefore: true },
+        change,
       }));
   }
   const step = meal.dishes.flatMap(({ steps }) => steps).find(({ id }) => id === mend.step);

@@ -18,6 +18,7 @@ import {
 } from '../safety/index.ts';
 import { coreWords } from '../words/index.ts';
 import { followsFire, goesOn, isFire } from './step-chain.ts';
+import { longestWaits } from './two-hours.ts';
 
 /**
  * What is done about food that would soak on after its time: the next step comes at once, or
@@ -63,6 +64,7 @@ function safeGapsOfDish(meal: Meal, dish: Dish, afterSoak: AfterSoak): SafeGap[]
   const raw = rawOf(meal, dish);
   if (raw.size === 0) return [];
   const foods = foodsByStep(meal, dish);
+  const waits = longestWaits(meal, dish);
   const shares = (a: Step, b: Step) =>
     foods.get(a.id)?.some((id) => raw.has(id) && foods.get(b.id)?.includes(id)) ?? false;
   return dish.steps.flatMap((step) =>
@@ -72,7 +74,8 @@ function safeGapsOfDish(meal: Meal, dish: Dish, afterSoak: AfterSoak): SafeGap[]
       if (!before || gap.from !== 'end' || !(part ?? shares(before, step))) return [];
       const most = longestWait(part?.dish ?? dish, before, step, afterSoak);
       if (most === undefined) return [];
-      const mostMin = Math.max(most, gap.leastMin);
+      const together = part || soaks(before) ? Infinity : waits(before);
+      const mostMin = Math.max(Math.min(most, together), gap.leastMin);
       return [{ before: before.id, next: step.id, mostMin, soaksOn: soaks(before) }];
     }),
   );

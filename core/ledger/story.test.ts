@@ -14,7 +14,7 @@ import {
   step,
   until,
 } from '../test/ledger-cases/case.ts';
-import { atMoment, sayStory } from './story.ts';
+import { atMoment, sayStory, tracesAt } from './story.ts';
 
 const NOW = atLocal('2026-11-01T08:00');
 const read = (file: unknown): Meal => mealOf(file, NOW);
@@ -32,7 +32,45 @@ const lamb = read(
   }),
 );
 
+describe('the story of a tool', () => {
+  const cutUp = (wash: boolean) =>
+    read(
+      one({
+        foods: [food('pork', 'pork-shoulder-boneless', 1500)],
+        steps: [
+          step('slice', board, 15, { label: 'Cut the pork up', vessel: { one: 'tray' } }),
+          ...(wash ? [step('prepare', board, 5, { label: 'Wash the board', washes: true })] : []),
+          step('braise', at('oven', 150), 3 * H),
+          step('shred', board, 10),
+        ],
+      }),
+    );
+  const tracesBefore = (meal: Meal, verb: string) => {
+    const made = planOf(meal);
+    const at = made.steps.find((one) => one.verb === verb)?.startMin ?? NaN;
+    return tracesAt(made.tools, made.stories, at - 1);
+  };
+
+  it('says what raw food lay on the board and in a vessel until it is washed', () => {
+    const traces = tracesBefore(cutUp(false), 'shred');
+    expect(traces.map(({ id, foods }) => [id, foods])).toEqual([
+      ['board', ['pork']],
+      ['tray', ['pork']],
+    ]);
+    expect(tracesBefore(cutUp(true), 'shred').map(({ id }) => id)).toEqual(['tray']);
+    expect(tracesBefore(cutUp(false), 'slice')).toEqual([]);
+  });
+});
+
 describe('the story of a food', () => {
+  it('counts what heat kills, fire and rest together, and never less than before', () => {
+    const logs = planOf(lamb).stories[0]?.spans.flatMap((span) => span.logs ?? []) ?? [];
+    expect(logs.length).toBeGreaterThan(1);
+    expect(logs).toEqual([...logs].sort((a, b) => a - b));
+    // 65 °C and its rest: more than the 6.5 powers of ten of the printed tables.
+    expect(logs.at(-1)).toBeGreaterThan(6.5);
+  });
+
   it('runs from its first step to the serving time, span by span without a gap', () => {
     const made = planOf(lamb);
     const spans = made.stories[0]?.spans ?? [];

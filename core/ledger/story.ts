@@ -1,5 +1,5 @@
 import { isFirePlace } from '../places/index.ts';
-import type { FoodState, LedgerSpan, SafetyFinding, Ledger } from '../safety/index.ts';
+import type { FoodState, LedgerSpan, LedgerTool, SafetyFinding, Ledger } from '../safety/index.ts';
 import { say, type Manner, type Message } from '../words/index.ts';
 
 /** The spans of one food of a plan. */
@@ -58,6 +58,29 @@ export function atMoment(stories: readonly FoodStory[], atMin: number): FoodAtMo
     const state = over ? 'cooking' : span.state;
     const sinceMin = spans[first]?.fromMin ?? span.fromMin;
     return [{ dish, food, name, dishName, span, state, sinceMin, coreC }];
+  });
+}
+
+/** A tool that raw food has touched, and nobody has washed since. */
+export interface TraceAtMoment {
+  readonly id: string;
+  readonly kind: LedgerTool['kind'];
+  readonly name?: string | undefined;
+  /** What lay on it, by name. */
+  readonly foods: readonly string[];
+}
+
+/** Which tools carry traces of raw food at a moment. */
+export function tracesAt(
+  tools: readonly LedgerTool[],
+  stories: readonly FoodStory[],
+  atMin: number,
+): TraceAtMoment[] {
+  return tools.flatMap(({ id, kind, name, spans }) => {
+    const raw = spans.findLast(({ fromMin, toMin }) => fromMin <= atMin && atMin < toMin)?.raw;
+    if (!raw) return [];
+    const foods = stories.filter((one) => one.dish === raw.dish && raw.foods.includes(one.food));
+    return [{ id, kind, name, foods: foods.map((one) => one.name) }];
   });
 }
 

@@ -81,6 +81,7 @@ export {
   allowedMinutes,
   isElastic,
   settledTime,
+  stageMinutes,
   stepTimeNamed,
   type StepTimeKind,
 } from './step-times/registry.ts';
@@ -90,6 +91,7 @@ export type {
   StepFacts,
   StepTimeDefinition,
 } from './step-times/definition.ts';
+export { partTaken, type PartTaken } from './part-taken.ts';
 export { reducingMl } from './step-times/reducing.ts';
 export { leavesFood } from './leaves-food.ts';
 export { isOnce, once } from './once.ts';

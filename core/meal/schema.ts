@@ -87,6 +87,8 @@ export const StepSchema = z.looseObject({
   cautions: z.array(z.string()).default([]),
   /** The mixtures it is about: what is mixed, boiled, brushed on. */
   mixtures: z.array(id).optional(),
+  /** Which part of them: what was kept clean, or what has been on the food; left out, as its label says. */
+  part: z.enum(['reserve', 'used']).optional(),
   /** The foods it works on; left out, as inferred from its dish (works-on.ts). */
   foods: z.array(id).optional(),
   /** Straight from the cold: how long it would stand out of the fridge otherwise. */
@@ -140,6 +142,8 @@ export const FoodSchema = z.looseObject({
   pierced: z.boolean().optional(),
   /** Frozen hard before, as fish for eating half raw is. */
   frozenBefore: z.boolean().optional(),
+  /** Fish of a farm, fed on what holds no parasites. */
+  farmed: z.boolean().optional(),
   /** What the scale says; wins over the share. */
   weighedG: grams.optional(),
   /** A part of another dish's food, taken once that step is over; its share is what is taken. */

@@ -14,8 +14,11 @@ const ANIMAL_WORDS: ReadonlyArray<readonly [RegExp, Animal]> = [
     /\b(crab apples?|oyster (sauce|mushrooms?)|fish sauce|beef tomato(es)?|lamb'?s lettuce)\b/,
     'none',
   ],
-  [/\b(chicken|turkey|duck|goose|hen|guinea ?fowl|quail|poultry|poussin|capon)s?\b/, 'poultry'],
-  [/\b(venison|deer|boar|rabbit|hare|pheasant|partridge|grouse|pigeon|elk|bear)s?\b/, 'game'],
+  [
+    /\b(chicken|turkey|duck|goose|hen|guinea ?fowl|quail|poultry|poussin|capon|pheasant|partridge|grouse|pigeon|woodcock|teal|mallard)s?\b/,
+    'poultry',
+  ],
+  [/\b(venison|deer|boar|rabbit|hare|elk|bear)s?\b/, 'game'],
   [/\b(pork|bacon|ham|gammon|lardons?|sausages?|chorizo|sausage ?meat)\b/, 'pork'],
   [/\b(lamb|mutton|hogget|goat|kid)s?\b/, 'lamb'],
   [

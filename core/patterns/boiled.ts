@@ -262,8 +262,8 @@ export const BOILED: readonly Pattern[] = [
           hands: start(3, 'Plenty of cold water on'),
           after: [],
         }),
-        part('boil', 'boil', 'Boil hard', range(12, 14, 16), hob(100), {
-          hands: start(4, 'Fresh water, a hard boil for ten minutes'),
+        part('boil', 'boil', 'Boil hard', boilOf(cut.id), hob(100), {
+          hands: start(4, 'Fresh water, a hard boil all the while'),
           after: after(60, 'soak'),
         }),
         part('simmer', 'simmer', 'Simmer', minutesOf(cut.id, 'boilMin'), hob(95), {
@@ -279,3 +279,8 @@ export const BOILED: readonly Pattern[] = [
     }),
   ),
 ];
+
+/** Kidney beans boil as long as is advised to be rid of their poison; others only to be skimmed. */
+function boilOf(cut: string): ReturnType<typeof range> {
+  return cut.startsWith('kidney-beans') ? range(30, 32, 35) : range(12, 14, 16);
+}

@@ -58,6 +58,7 @@ export function planThatCannot({
     onTimeOf: [],
     findings,
     stories: storiesOf(ledger),
+    tools: ledger.tools,
     // What was never planned cannot clash.
     clashes: [],
     compromises: [],

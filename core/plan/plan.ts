@@ -212,6 +212,7 @@ function planOf(
     ...odds,
     findings,
     stories: storiesOf(ledger),
+    tools: ledger.tools,
     clashes,
     compromises,
     // Nobody can do it as it stands while two things are wanted of one.

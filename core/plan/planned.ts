@@ -1,7 +1,7 @@
 import type { Verb } from '../terms/index.ts';
 import type { Command, DurationEstimate, Place } from '../meal/index.ts';
 import type { FoodStory } from '../ledger/index.ts';
-import type { Caution, SafetyFinding } from '../safety/index.ts';
+import type { Caution, LedgerTool, SafetyFinding } from '../safety/index.ts';
 import type { Block } from '../time/index.ts';
 import type { Message } from '../words/index.ts';
 import type { WarmStartDecision } from './scheduling/scheduling-model.ts';
@@ -93,6 +93,8 @@ export interface Plan {
   readonly findings: readonly SafetyFinding[];
   /** Where each food is, how warm and for how long, span by span. */
   readonly stories: readonly FoodStory[];
+  /** What raw food has touched: the board and the vessels. */
+  readonly tools: readonly LedgerTool[];
   /** Empty unless it cannot be done. */
   readonly clashes: readonly Clash[];
   /** What is asked of the food beyond what the cook likes, the worst first. */

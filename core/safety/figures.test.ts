@@ -68,7 +68,7 @@ describe('the figures the rules are shown with', () => {
   it('are the published cores of what eggs set', () => {
     expect(figuresOf('eggDishes')).toEqual({ tempC: { tempC: EGG_CORE_C }, minute: { tempC: 66 } });
     expect(EGG_CORE_C).toBeGreaterThan(68);
-    expect(figuresOf('souring')).toEqual({ least: '2' });
+    expect(figuresOf('souring')).toEqual({ least: '2', whole: '3.3', warmest: { tempC: 24 } });
   });
 
   // USDA/FSIS: two hours, one above 90 °F; the Australian rule has the same two; from memory.
@@ -111,7 +111,7 @@ describe('the figures the rules are shown with', () => {
       bellyDry: '200',
       eu: '150',
     });
-    expect(figuresOf('beans')).toEqual({ minutes: { minutes: 10 } });
+    expect(figuresOf('beans')).toEqual({ minutes: { minutes: 10 }, sure: { minutes: 30 } });
   });
 
   // UK Food Standards Agency, the same kill by time, from memory: 60 °C for 45 minutes, 65 for

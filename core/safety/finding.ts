@@ -12,7 +12,7 @@ export type Mend =
   | { readonly kind: 'heat'; readonly step: string; readonly tempC: number }
   | { readonly kind: 'boilBefore'; readonly step: string; readonly mixture: string }
   | { readonly kind: 'coolBefore'; readonly step: string; readonly mixture: string }
-  | { readonly kind: 'frozen'; readonly food: string }
+  | { readonly kind: 'frozen' | 'farmed'; readonly food: string }
   | { readonly kind: 'keeps'; readonly mixture: string; readonly days: number };
 
 /** What a rule has to say of a plan. */

@@ -9,4 +9,10 @@ export { killsIn } from './kills.ts';
 export * from './ledger.ts';
 export { RULES, ruleTitle, watch } from './rules/index.ts';
 export { safetyOfCook, type Fields } from './cooked.ts';
-export { holdMinutes, type Lethality, type LethalityTable, type Reading } from './lethality.ts';
+export {
+  holdMinutes,
+  lethalityOf,
+  type Lethality,
+  type LethalityTable,
+  type Reading,
+} from './lethality.ts';

@@ -17,6 +17,8 @@ export interface Ledger {
   readonly roomC: number;
   readonly outdoorC: number;
   readonly dishes: readonly LedgerDish[];
+  /** The board with all that goes with it, and the vessels the steps name. */
+  readonly tools: readonly LedgerTool[];
   /** Children are at the table. */
   readonly children: boolean;
   /** And someone pregnant, old or ill. */
@@ -66,6 +68,11 @@ export interface LedgerSpan {
   readonly surfaceC: readonly [number, number];
   /** Minutes of it between 5 and 57 °C. */
   readonly growthMin: number;
+  /**
+   * What heat has killed in its middle by the end of it, powers of ten by the printed tables, all its
+   * fires and rests together; left out where no heat is reckoned.
+   */
+  readonly logs?: number | undefined;
 }
 
 /** A fire that saw the food. */
@@ -128,6 +135,10 @@ export interface LedgerFood {
   /** Pulses, pasta, potatoes, soup and gravy: cooked, they do not keep at room heat either. */
   readonly starchy: boolean;
   readonly frozenFirst: boolean;
+  /** Fish of a farm, fed on what holds no parasites: so the cook has said. */
+  readonly farmed: boolean;
+  /** What waits hot is kept no cooler than this, °C: less for a roast left whole. */
+  readonly holdsFromC: number;
 }
 
 export interface LedgerMixture {
@@ -201,6 +212,36 @@ export interface Cure {
   readonly bySpoon: boolean;
 }
 
+/** What food touches besides food: the board with knife, brush and hands, or a vessel. */
+export interface LedgerTool {
+  readonly id: string;
+  readonly kind: 'board' | 'vessel';
+  /** A vessel's own. */
+  readonly name?: string | undefined;
+  /** From one step that uses it to the next. */
+  readonly spans: readonly ToolSpan[];
+}
+
+/** A tool from the start of a step that uses it until another does. */
+export interface ToolSpan {
+  readonly fromMin: number;
+  readonly toMin: number;
+  readonly dish: string;
+  readonly step: string;
+  /** The raw food whose traces the step finds on it; none where it is clean. */
+  readonly before?: RawTrace | undefined;
+  /** And what is on it from then on. */
+  readonly raw?: RawTrace | undefined;
+}
+
+/** Raw meat or fish that has lain somewhere nobody has washed since. */
+export interface RawTrace {
+  readonly dish: string;
+  /** By id. */
+  readonly foods: readonly string[];
+  readonly untilMin: number;
+}
+
 /** A planned step as the rules see it. */
 export interface LedgerAct {
   readonly id: string;
@@ -211,6 +252,8 @@ export interface LedgerAct {
   readonly startMin: number;
   readonly endMin: number;
   readonly mixtures: readonly string[];
+  /** Which part of them: what was kept clean, or what has been on the food. */
+  readonly part?: 'reserve' | 'used' | undefined;
   /** The foods it works on. */
   readonly foods: readonly string[];
   /** What it is done in, where it says which. */
@@ -276,6 +319,9 @@ export const RAW_BOARD_WORK: ReadonlySet<Verb> = new Set([
   'brine',
   'shred',
 ]);
+
+/** Where hands, knives and boards work. */
+export const WORKTOPS: ReadonlySet<PlaceKind> = new Set(['board', 'counter']);
 
 /** Places no fridge and no fire. */
 const OUT_OF_FRIDGE: ReadonlySet<PlaceKind> = new Set(['counter', 'board', 'outside', 'table']);

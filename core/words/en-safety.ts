@@ -78,6 +78,10 @@ export const safety = {
     '{{mixture}}, with its egg or milk, is lukewarm for {{minutes}} in all; {{limit}} is the limit.',
   'safety.souring':
     '{{dish}} sours in {{pct}} % of salt; below {{least}} % what spoils it grows too.',
+  'safety.souringWhole':
+    '{{dish}} sours in {{pct}} % of salt; cucumbers and whole roots want {{least}} % of all that lies together.',
+  'safety.souringWarm':
+    '{{dish}} sours at {{tempC}}; above {{warmest}} it goes soft, and may spoil before it is sour.',
   'safety.label': 'Label {{mixture}}: made {{at}}, last day {{until}}, kept cold.',
   'safety.powerCut':
     'Power out: a closed fridge stays cold for {{hours}} hours. After that throw raw food away.',
@@ -89,6 +93,8 @@ export const safety = {
   'safety.brineCold':
     'What the food goes into was boiled and is not cold yet. It must be {{tempC}} or less.',
   'safety.contact': '{{mixture}} has touched raw food. Boil it hard before it goes on.',
+  'safety.corePierced':
+    '{{food}} is pierced or injected: {{least}} inside, or {{whole}} and {{minutes}} of rest.',
   'safety.core':
     '{{food}} comes off at {{tempC}}; guidance is {{least}}. Not for the pregnant, old or ill.',
   'safety.neverCooked': '{{food}} is never cooked: not for children, the pregnant, old or ill.',
@@ -111,7 +117,10 @@ export const safety = {
   'safety.cure': '{{mixture}} comes to {{ppm}} ppm nitrite, {{most}} at most. Follow its label.',
   'safety.cureTooMuch': '{{mixture}} comes to {{ppm}} ppm nitrite; {{most}} is the limit.',
   'safety.cureSpoon': 'Weigh the curing salt in {{mixture}} in grams, never by the spoon.',
-  'safety.beans': '{{food}} must boil hard for {{minutes}} before anything else.',
+  'safety.beans':
+    '{{food}} must boil hard before anything else: {{sure}} to be sure of it, {{minutes}} at the least.',
+  'safety.beansSurer':
+    '{{food}}: {{minutes}} of hard boiling is the least; public guidance advises {{sure}}.',
   'safety.fishFrozen': '{{food}} stays soft inside: only if it was frozen hard before.',
   'safety.trichinae':
     '{{food}} can carry parasites this cool: {{least}} inside, or frozen three weeks before.',
@@ -149,7 +158,7 @@ export const safety = {
   'figures.cookedKeeping': 'Cooked meat {{meat}} days in the fridge, rice {{rice}}.',
   'figures.cooling':
     'From {{warm}} to {{mid}} in {{first}}, to {{cold}} in {{whole}}; what was made at room heat in {{made}}.',
-  'figures.holding': 'Above {{tempC}}, or {{minutes}} in all.',
+  'figures.holding': 'Above {{tempC}}, a roast left whole above {{roast}}, or {{minutes}} in all.',
   'figures.reheating':
     'All through to {{tempC}}; in a microwave stirred, covered, then {{stand}} of standing.',
   'figures.thawing':
@@ -157,11 +166,11 @@ export const safety = {
   'figures.garlicOil': 'Cold, and {{days}} days at most.',
   'figures.curing':
     'Nitrite, weighed, at most {{immersed}} ppm in a brine, {{dry}} rubbed on dry, {{mince}} in mince; bacon {{bellyImmersed}} and {{bellyDry}}. The EU adds {{eu}} at most.',
-  'figures.beans': 'A hard boil for {{minutes}} first.',
+  'figures.beans': 'A hard boil first: {{sure}} to be sure of it, {{minutes}} at the least.',
   'figures.eggDishes':
     'Custards and what eggs set {{tempC}} inside, or {{minute}} for a minute at least.',
   'figures.souring':
-    'Vegetables that sour at room heat: {{least}} % of salt or more, of all that lies together.',
+    'Vegetables that sour at room heat: {{least}} % of salt or more of all that lies together, cucumbers and whole roots {{whole}} %; no warmer than {{warmest}}.',
   'figures.fish':
     'Below {{tempC}} inside only if frozen hard: {{days}} days at {{cold}}, or {{hours}} hours at {{coldest}}.',
   'figures.parasites':

@@ -198,6 +198,7 @@ export const en = {
   'caution.steam': 'Open the lid away from you.',
   'mend.minutes': 'Only {{minutes}}',
   'mend.frozen': 'It was frozen hard',
+  'mend.farmed': 'It is farmed, on clean feed',
   'mend.fridge': 'In the fridge',
   'mend.core': 'Until its middle is {{tempC}}',
   'mend.heat': 'At {{tempC}}',

@@ -62,11 +62,11 @@ export const READY_CORE_C = 60;
 export const CORE_ROUNDING_C = 0.5;
 
 /**
- * Mechanically tenderised or injected meat.
+ * Mechanically tenderised or injected meat, at once; or 63 °C, held for the rest of a whole cut.
  *
  * @unit °C
- * @source FDA Food Code, 3-401.11, 155 °F, from memory
- * @confidence 0.9
+ * @source FDA Food Code, 3-401.11 (155 °F for 17 s, or 145 °F for 3 min), from memory
+ * @confidence 0.85
  */
 export const PIERCED_CORE_C = 68;
 
@@ -132,6 +132,15 @@ export const SURE_CARRY_C = 3;
  * @confidence 0.8
  */
 export const PORK_BY_CHOICE_C = 60;
+
+/**
+ * Game whose trichinae freezing does not kill: never rarer than guidance.
+ *
+ * @unit words of a cut or a name
+ * @source CDC, trichinellosis, wild game, from memory
+ * @confidence 0.8
+ */
+export const NEVER_RARE_GAME = /\b(boar|bear|walrus)s?\b/i;
 
 /**
  * Birds some cooks choose to eat pink, whole breasts of red meat; guidance is that of all poultry.

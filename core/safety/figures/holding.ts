@@ -8,6 +8,24 @@
 export const HOT_HOLDING_C = 57;
 
 /**
+ * A roast that was cooked whole by the tables is held no cooler than this; cut up it is food like any.
+ *
+ * @unit °C
+ * @source FDA Food Code, 3-501.16 (A)(1), 130 °F, from memory
+ * @confidence 0.85
+ */
+export const ROAST_HOLDING_C = 54;
+
+/**
+ * A piece of meat as heavy as this is a roast.
+ *
+ * @unit g
+ * @source common practice, no source
+ * @confidence 0.5
+ */
+export const ROAST_FROM_G = 800;
+
+/**
  * What is set to keep food above that, with room for an oven's swings.
  *
  * @unit °C

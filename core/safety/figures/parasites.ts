@@ -55,7 +55,7 @@ export const TRICHINAE: ReadonlyArray<readonly [tempC: number, minutes: number]>
 
 /**
  * Fish that is eaten raw without having been frozen: large tuna, whose parasites are no danger.
- * Farmed salmon is exempt as well, where its feed is known to be clean; a cut does not say that.
+ * What was farmed on clean feed is exempt as well; a cut does not say that, the food does.
  *
  * @unit the first word of a cut
  * @source FDA Food Code, 3-402.11 (B), from memory

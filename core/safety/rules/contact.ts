@@ -20,7 +20,7 @@ export const contact: Rule = {
   check: (meal) =>
     meal.dishes.flatMap((dish) =>
       dish.mixtures
-        .filter((one) => one.touchesRaw && !one.keptClean)
+        .filter((one) => one.touchesRaw)
         .flatMap((mixture) => usedUnboiled(meal, dish, mixture)),
     ),
 };
@@ -29,7 +29,8 @@ const SOAKS = new Set(['marinate', 'brine', 'mix', 'soak']);
 
 function usedUnboiled(meal: Ledger, dish: LedgerDish, mixture: LedgerMixture): SafetyFinding[] {
   const { id, name } = mixture;
-  const isIn = (act: LedgerAct) => act.mixtures.includes(id) || namesIt(act, mixture);
+  const isIn = (act: LedgerAct) =>
+    (act.mixtures.includes(id) || namesIt(act, mixture)) && isOfUsed(act, mixture);
   const soaked = dish.acts.findIndex(
     (act) => SOAKS.has(act.verb) && act.mixtures.includes(id) && !act.afterFire,
   );
@@ -56,6 +57,11 @@ function usedUnboiled(meal: Ledger, dish: LedgerDish, mixture: LedgerMixture): S
       },
     ];
   });
+}
+
+/** Where a part is kept clean a step takes that, unless it says that it takes the other. */
+function isOfUsed({ part }: LedgerAct, { keptClean }: LedgerMixture): boolean {
+  return !keptClean || part === 'used';
 }
 
 /** Brushed on while it is still raw, too. */

@@ -1,6 +1,7 @@
 import {
   CLOCK_DOUBT_C,
   CLOCK_RAW_C,
+  NEVER_RARE_GAME,
   PIERCED_CORE_C,
   WHOLE_CUT_REST_MIN,
 } from '../figures/index.ts';
@@ -16,6 +17,7 @@ import type { Rule, SafetyFinding } from '../finding.ts';
 import { isFreeOfParasites } from '../free-of-parasites.ts';
 import { isTooCool, killsIn, leastFor } from '../kills.ts';
 import {
+  minutesOfSpan,
   rawFoods,
   type LedgerFire,
   type LedgerDish,
@@ -53,6 +55,7 @@ function judged(meal: Ledger, dish: LedgerDish, food: LedgerFood): SafetyFinding
   const last = fires.at(-1);
   if (!last) return neverCooked(dish, food);
   if (fires.some((fire) => killsIn(fire, food))) return restsAfter(dish, food, fires);
+  if (food.pierced && fires.some((fire) => isPiercedAndRested(fire, food))) return [];
   // Shellfish is judged by its look: opaque, or open.
   const probed = fires.findLast((fire) => fire.coreC !== undefined || isTooCool(fire, food));
   if (!probed && food.animal === 'shellfish') return [];
@@ -72,7 +75,13 @@ function neverCooked({ id, acts }: LedgerDish, food: LedgerFood): SafetyFinding[
       food: food.id,
       message: { key: 'safety.neverCooked', values: { food: food.name } },
       source: 'source.fsisChart',
-      mends: fish && !isFreeOfParasites(food) ? [{ kind: 'frozen', food: food.id }] : [],
+      mends:
+        fish && !isFreeOfParasites(food)
+          ? [
+              { kind: 'frozen', food: food.id },
+              { kind: 'farmed', food: food.id },
+            ]
+          : [],
     },
   ];
 }
@@ -112,11 +121,7 @@ function restsAfter(
   const last = fires.findLast(({ coreC }) => coreC !== undefined);
   const bare = last?.coreC !== undefined && last.coreC < WHOLE_CUT_CORE_C + 2 * CORE_ROUNDING_C;
   if (!last || !bare || leastFor(food) !== WHOLE_CUT_CORE_C || food.animal === 'fish') return [];
-  const rests = food.spans.some(
-    ({ fromMin, toMin, verb }) =>
-      fromMin >= last.endMin && toMin - fromMin >= WHOLE_CUT_REST_MIN && verb !== 'slice',
-  );
-  if (rests || food.animal === 'shellfish') return [];
+  if (isRested(last, food) || food.animal === 'shellfish') return [];
   return [
     {
       rule: 'core',
@@ -134,12 +139,31 @@ function restsAfter(
   ];
 }
 
+function isRested({ endMin }: LedgerFire, { spans }: LedgerFood): boolean {
+  const after = spans.filter(({ fromMin }) => fromMin >= endMin);
+  const cut = after.findIndex(({ verb }) => verb === 'slice' || verb === 'shred');
+  const uncut = cut === -1 ? after : after.slice(0, cut);
+  return uncut.some((span) => minutesOfSpan(span) >= WHOLE_CUT_REST_MIN);
+}
+
+/** What is pierced, and neither mince nor bird, is safe by a whole cut's core as well, with its rest. */
+function isPiercedAndRested(fire: LedgerFire, food: LedgerFood): boolean {
+  const { coreC = 0, mostC = Infinity } = fire;
+  const bare = leastFor(food) === PIERCED_CORE_C;
+  return (
+    bare && Math.min(coreC, mostC) >= WHOLE_CUT_CORE_C - CORE_ROUNDING_C && isRested(fire, food)
+  );
+}
+
 /** Rarer by the cook's own word, of a piece that is raw only on its surface, for nobody frail. */
-function isByChoice(meal: Ledger, fire: LedgerFire, { animal, cut, intact }: LedgerFood): boolean {
+function isByChoice(meal: Ledger, fire: LedgerFire, food: LedgerFood): boolean {
+  const { animal, cut, intact, name } = food;
   const { coreC = 0 } = fire;
   const pinkBird = POULTRY_BY_CHOICE.has(cut ?? '');
   const bearable = animal === 'pork' ? coreC >= PORK_BY_CHOICE_C : animal !== 'poultry' || pinkBird;
-  return fire.rarer && intact && !meal.frail && bearable;
+  const boar =
+    animal === 'game' && NEVER_RARE_GAME.test(`${(cut ?? '').replaceAll('-', ' ')} ${name}`);
+  return fire.rarer && intact && !meal.frail && bearable && !boar;
 }
 
 function tooCool(meal: Ledger, dish: string, fire: LedgerFire, food: LedgerFood): SafetyFinding {
@@ -152,7 +176,9 @@ function tooCool(meal: Ledger, dish: string, fire: LedgerFire, food: LedgerFood)
       ? 'safety.coreChildren'
       : chosen
         ? 'safety.coreChosen'
-        : 'safety.core';
+        : food.pierced && leastC === PIERCED_CORE_C
+          ? 'safety.corePierced'
+          : 'safety.core';
   return {
     rule: 'core',
     level: chosen ? 'caution' : 'stop',
@@ -161,7 +187,13 @@ function tooCool(meal: Ledger, dish: string, fire: LedgerFire, food: LedgerFood)
     food: food.id,
     message: {
       key,
-      values: { food: food.name, tempC: { tempC: endC }, least: { tempC: leastC } },
+      values: {
+        food: food.name,
+        tempC: { tempC: endC },
+        least: { tempC: leastC },
+        whole: { tempC: WHOLE_CUT_CORE_C },
+        minutes: { minutes: WHOLE_CUT_REST_MIN },
+      },
     },
     source: 'source.fsisChart',
     // A hotter core in the same cool fire is no mend.

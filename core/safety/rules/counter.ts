@@ -2,6 +2,7 @@ import { WORKED_FOR_MIN, BRISK_MIN, FRIDGE_COLD_C, HOT_HOLDING_C } from '../figu
 import { HOT_LIMIT_MIN, HOT_ROOM_C, ROOM_LIMIT_MIN } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
 import { coldOrShorterMends, shorterMends } from './warm-mends.ts';
+import { searedAtMin } from '../seared.ts';
 import {
   minutesOfSpan,
   RAW_BOARD_WORK,
@@ -89,22 +90,8 @@ function overLong(meal: Ledger, dish: LedgerDish, food: LedgerFood): SafetyFindi
   ];
 }
 
-/** A fire hotter than boiling water has killed a surface long before a middle is warm; a bath at 54 has not. Common practice, no source. */
-const SEARS_FROM_C = 100;
-
 function sumOf(spans: readonly LedgerSpan[]): number {
   return spans.reduce((sum, span) => sum + minutesOfSpan(span), 0);
-}
-
-/**
- * When a fire has killed what was on the surface of a whole piece that stays rare inside: from then
- * on it stands as cooked food does, on a clock of its own. Never, for what is raw all through.
- */
-function searedAtMin({ intact, pierced, fires }: LedgerFood): number {
-  const rare = fires.filter(({ rarer, mostC = Infinity }) => rarer && mostC >= SEARS_FROM_C);
-  return intact && !pierced && rare.length > 0
-    ? Math.min(...rare.map(({ endMin }) => endMin))
-    : Infinity;
 }
 
 /** Raw, and out in the warm: in a step that lets it lie, worked on for long, or held by none. */

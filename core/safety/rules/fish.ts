@@ -31,7 +31,10 @@ export const fish: Rule = {
             step: act.id,
             message: { key: 'safety.fishFrozen', values: { food: one.name } },
             source: 'source.foodCodeFish',
-            mends: [{ kind: 'frozen', food: one.id }],
+            mends: [
+              { kind: 'frozen', food: one.id },
+              { kind: 'farmed', food: one.id },
+            ],
           } as const,
         ];
       });

@@ -1,4 +1,4 @@
-import { HOT_HOLDING_C, HOLD_AT_C } from '../figures/index.ts';
+import { HOT_HOLDING_C, HOLD_AT_C, ROAST_HOLDING_C } from '../figures/index.ts';
 import { HOT_LIMIT_MIN, HOT_ROOM_C, ROOM_LIMIT_MIN, WORKED_FOR_MIN } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
 import {
@@ -19,7 +19,11 @@ export const holding: Rule = {
   source: 'source.foodCodeHold',
   figures: {
     key: 'figures.holding',
-    values: { tempC: { tempC: HOT_HOLDING_C }, minutes: { minutes: ROOM_LIMIT_MIN } },
+    values: {
+      tempC: { tempC: HOT_HOLDING_C },
+      roast: { tempC: ROAST_HOLDING_C },
+      minutes: { minutes: ROOM_LIMIT_MIN },
+    },
   },
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
@@ -38,7 +42,7 @@ function lukewarm(meal: Ledger, dish: LedgerDish, food: LedgerFood): SafetyFindi
     .map((span) => ({ span, minutes: lukewarmMin(span) }));
   const minutes = waits.reduce((sum, one) => sum + one.minutes, 0);
   const [longest] = [...waits].sort((a, b) => b.minutes - a.minutes);
-  const around = waits.map(({ span }) => span.placeC).filter((placeC) => placeC < HOT_HOLDING_C);
+  const around = waits.map(({ span }) => span.placeC).filter((placeC) => placeC < food.holdsFromC);
   const hot = Math.max(meal.roomC, ...around) > HOT_ROOM_C;
   const limit = hot ? HOT_LIMIT_MIN : ROOM_LIMIT_MIN;
   if (!longest || minutes <= limit) return [];
@@ -56,7 +60,7 @@ function lukewarm(meal: Ledger, dish: LedgerDish, food: LedgerFood): SafetyFindi
         key: step === undefined ? 'safety.holdingLies' : 'safety.holding',
         values: {
           minutes: { minutes: step === undefined ? longest.minutes : minutes },
-          tempC: { tempC: HOT_HOLDING_C },
+          tempC: { tempC: food.holdsFromC },
           limit: { minutes: limit },
         },
       },

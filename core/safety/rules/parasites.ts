@@ -1,6 +1,6 @@
 import { GAME_PARASITES_C, TRICHINAE_AT_ONCE_C, TRICHINAE } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
-import type { LedgerAct, LedgerFood } from '../ledger.ts';
+import type { FoodTemperatures, LedgerAct, LedgerFood } from '../ledger.ts';
 
 /** Pork and game that stay cooler inside than their parasites bear. */
 export const parasites: Rule = {
@@ -17,7 +17,7 @@ export const parasites: Rule = {
         const food = dish.foods.find(
           (one) => (act.food === undefined || one.id === act.food) && lives(one, act),
         );
-        if (!food || !act.last) return [];
+        if (!food || !act.last || isDeadByRest(food, act, dish.acts)) return [];
         const isPork = food.animal === 'pork';
         const leastC = isPork ? TRICHINAE_AT_ONCE_C : GAME_PARASITES_C;
         return [
@@ -51,8 +51,21 @@ function lives(
   return !temperatures || shareDead(temperatures) < 1;
 }
 
+/** The printed table counts the time at a heat, on the fire or off it: pork that rests hot goes on. */
+function isDeadByRest(food: LedgerFood, fire: LedgerAct, acts: readonly LedgerAct[]): boolean {
+  if (food.animal !== 'pork') return false;
+  const rests = acts.filter(
+    ({ verb, foods, startMin }) =>
+      (verb === 'rest' || verb === 'hold') && foods.includes(food.id) && startMin >= fire.endMin,
+  );
+  const shares = [fire, ...rests].map(({ temperatures }) =>
+    temperatures ? shareDead(temperatures) : 0,
+  );
+  return shares.reduce((sum, share) => sum + share, 0) >= 1;
+}
+
 /** What of the time that is wanted has gone by, summed along a curve of the coldest point. */
-function shareDead({ minute, coreC }: NonNullable<LedgerAct['temperatures']>): number {
+function shareDead({ minute, coreC }: FoodTemperatures): number {
   let share = 0;
   for (let i = 1; i < minute.length; i++) {
     const coldest = Math.min(coreC[i - 1] ?? 0, coreC[i] ?? 0);

@@ -1,7 +1,8 @@
-import { PART_COOKED_WAIT_MIN } from '../figures/index.ts';
+import { PART_COOKED_WAIT_MIN, ROOM_LIMIT_MIN } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
 import { killsIn } from '../kills.ts';
 import { minutesOfSpan, rawFoods, type LedgerDish, type LedgerFood } from '../ledger.ts';
+import { searedAtMin } from '../seared.ts';
 
 /** Food is not cooked half-way, kept, and finished later: what is begun on the fire goes on at once. */
 export const partCooking: Rule = {
@@ -25,7 +26,9 @@ function interrupted(dish: LedgerDish, food: LedgerFood): SafetyFinding[] {
     const minutes = waits.reduce((sum, span) => sum + minutesOfSpan(span), 0);
     const [longest] = [...waits].sort((a, b) => minutesOfSpan(b) - minutesOfSpan(a));
     // What is never finished is the core's rule.
-    if (!next || minutes <= PART_COOKED_WAIT_MIN) return [];
+    // A whole piece that stays rare by choice is done on its surface, and waits as cooked food does.
+    const limit = searedAtMin(food) <= fire.endMin ? ROOM_LIMIT_MIN : PART_COOKED_WAIT_MIN;
+    if (!next || minutes <= limit) return [];
     return [
       {
         rule: 'partCooking',

@@ -1,7 +1,6 @@
-import { FIRE_VERBS } from '../../terms/index.ts';
 import { OVERNIGHT_MIN } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
-import type { LedgerAct, LedgerDish, Ledger } from '../ledger.ts';
+import type { Ledger, LedgerTool, ToolSpan } from '../ledger.ts';
 
 /** A tray or a bowl that held raw food is washed before anything cooked lies in it. */
 export const sameVessel: Rule = {
@@ -9,58 +8,35 @@ export const sameVessel: Rule = {
   title: 'rule.sameVessel',
   source: 'source.fsisWashing',
   figures: { key: 'figures.sameVessel' },
-  check: (meal) => {
-    const found: SafetyFinding[] = [];
-    /** By vessel: the raw food in it last, and until when. */
-    const raw = new Map<string, { dish: string; foods: readonly string[]; untilMin: number }>();
-    for (const { dish, act } of inOrder(meal)) {
-      if (act.vessel === undefined) continue;
-      const before = raw.get(act.vessel);
-      const held = statesIn(dish, act);
-      // What is cooked in it is cooked with it.
-      if (FIRE_VERBS.has(act.verb) || act.washes) raw.delete(act.vessel);
-      else if (held.raw.length > 0)
-        raw.set(act.vessel, { dish: dish.id, foods: held.raw, untilMin: act.endMin });
-      else if (before && held.clean && act.startMin - before.untilMin <= OVERNIGHT_MIN) {
-        const same = act.foods.some((food) => before.foods.includes(food));
-        const name = meal.vessels.get(act.vessel)?.name ?? act.vessel;
-        found.push(findingAt(dish.id, act.id, name, same ? 'stop' : 'caution'));
-        raw.delete(act.vessel);
-      }
-    }
-    return found;
-  },
+  check: (meal) =>
+    meal.tools
+      .filter(({ kind }) => kind === 'vessel')
+      .flatMap((vessel) => {
+        // Told once a vessel, where it is first wanted.
+        const found = vessel.spans.flatMap((span) => metIn(meal, vessel, span));
+        return found.slice(0, 1);
+      }),
 };
 
-function inOrder(meal: Ledger): Array<{ dish: LedgerDish; act: LedgerAct }> {
-  return meal.dishes
-    .flatMap((dish) => dish.acts.map((act) => ({ dish, act })))
-    .sort((a, b) => a.act.startMin - b.act.startMin);
-}
-
-/** What lies in it: raw meat and fish by id, and whether anything that is eaten as it is. */
-function statesIn(dish: LedgerDish, act: LedgerAct): { raw: string[]; clean: boolean } {
-  const foods = dish.foods.filter(({ id }) => act.foods.includes(id));
-  const raw = foods.filter(({ animal, ready, spans }) => {
-    const at = spans.find(({ step }) => step === act.id);
-    return animal !== 'none' && !ready && at?.state === 'raw';
-  });
-  return { raw: raw.map(({ id }) => id), clean: foods.length > raw.length };
-}
-
-function findingAt(
-  dish: string,
-  step: string,
-  vessel: string,
-  level: 'stop' | 'caution',
-): SafetyFinding {
-  return {
-    rule: 'sameVessel',
-    level,
-    dish,
-    step,
-    message: { key: 'safety.sameVessel', values: { vessel } },
-    source: 'source.fsisWashing',
-    mends: [{ kind: 'washBefore', step }],
-  };
+/** What is eaten as it is, in a vessel that raw food lay in. */
+function metIn({ dishes }: Ledger, { id, name }: LedgerTool, span: ToolSpan): SafetyFinding[] {
+  const { before } = span;
+  const dish = dishes.find((one) => one.id === span.dish);
+  const act = dish?.acts.find((one) => one.id === span.step);
+  if (!before || !dish || !act || act.startMin - before.untilMin > OVERNIGHT_MIN) return [];
+  const foods = dish.foods.filter((food) => act.foods.includes(food.id));
+  const allRaw = span.raw !== before && foods.every((food) => span.raw?.foods.includes(food.id));
+  if (foods.length === 0 || allRaw) return [];
+  const same = act.foods.some((food) => before.foods.includes(food));
+  return [
+    {
+      rule: 'sameVessel',
+      level: same ? 'stop' : 'caution',
+      dish: dish.id,
+      step: act.id,
+      message: { key: 'safety.sameVessel', values: { vessel: name ?? id } },
+      source: 'source.fsisWashing',
+      mends: [{ kind: 'washBefore', step: act.id }],
+    },
+  ];
 }

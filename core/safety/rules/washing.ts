@@ -1,9 +1,12 @@
 import { OVERNIGHT_MIN } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
-import { RAW_BOARD_WORK, type LedgerAct, type LedgerDish, type LedgerFood } from '../ledger.ts';
-
-/** Where hands, knives and boards work. */
-const WORKTOPS = new Set(['board', 'counter']);
+import {
+  WORKTOPS,
+  type Ledger,
+  type LedgerAct,
+  type LedgerDish,
+  type LedgerFood,
+} from '../ledger.ts';
 
 /** Board, knife, brush and hands are washed between raw food and what is eaten as it is. */
 export const washing: Rule = {
@@ -12,27 +15,30 @@ export const washing: Rule = {
   source: 'source.fsisWashing',
   figures: { key: 'figures.washing' },
   check: (meal) => {
-    const acts = meal.dishes
-      .flatMap((dish) => dish.acts.map((act) => ({ dish, act })))
-      .sort((a, b) => a.act.startMin - b.act.startMin);
-    /** When raw food was last on a board nobody has washed since. */
-    let touchedMin = -Infinity;
-    let said: SafetyFinding | undefined;
-    for (const { dish, act } of acts) {
-      if (OTHER_BOARD.test(act.label)) touchedMin = -Infinity;
-      const near = act.startMin - touchedMin <= OVERNIGHT_MIN;
-      if (near && isEatenAsItIs(dish, act)) return [findingAt(dish.id, act.id, 'stop')];
-      if (near && isPlated(act)) said ??= findingAt(dish.id, act.id, 'caution');
-      if (handlesRaw(dish, act)) touchedMin = act.endMin;
-      if (act.washes) touchedMin = -Infinity;
-    }
-    return said ? [said] : [];
+    const met = usesOfBoard(meal).filter(
+      ({ act, rawUntilMin }) => act.startMin - rawUntilMin <= OVERNIGHT_MIN,
+    );
+    const eaten = met.find(({ dish, act }) => isEatenAsItIs(dish, act));
+    if (eaten) return [findingAt(eaten.dish.id, eaten.act.id, 'stop')];
+    // Said once, where it is first wanted.
+    const plated = met.find(({ act }) => isPlated(act));
+    return plated ? [findingAt(plated.dish.id, plated.act.id, 'caution')] : [];
   },
 };
 
-const OTHER_BOARD = /\b(clean|fresh|another|other|second|washed) (board|plate|knife)\b/i;
+/** The steps that find traces of raw food on the board, and until when that lay there. */
+function usesOfBoard({
+  dishes,
+  tools,
+}: Ledger): Array<{ dish: LedgerDish; act: LedgerAct; rawUntilMin: number }> {
+  const spans = tools.filter(({ kind }) => kind === 'board').flatMap((one) => one.spans);
+  return spans.flatMap(({ dish: id, step, before }) => {
+    const dish = dishes.find((one) => one.id === id);
+    const act = dish?.acts.find((one) => one.id === step);
+    return dish && act && before ? [{ dish, act, rawUntilMin: before.untilMin }] : [];
+  });
+}
 
-/** Said once, where it is first wanted. */
 function findingAt(dish: string, step: string, level: 'stop' | 'caution'): SafetyFinding {
   return {
     rule: 'washing',
@@ -45,19 +51,8 @@ function findingAt(dish: string, step: string, level: 'stop' | 'caution'): Safet
   };
 }
 
-function handlesRaw(dish: LedgerDish, act: LedgerAct): boolean {
-  if (!WORKTOPS.has(act.place) || !RAW_BOARD_WORK.has(act.verb)) return false;
-  return foodsOf(dish, act).some((food) => isRawThen(food, act));
-}
-
 function foodsOf({ foods }: LedgerDish, act: LedgerAct): LedgerFood[] {
   return foods.filter(({ id }) => act.foods.includes(id));
-}
-
-function isRawThen({ animal, ready, spans }: LedgerFood, { startMin }: LedgerAct): boolean {
-  if (animal === 'none' || ready) return false;
-  const at = spans.find(({ fromMin, toMin }) => fromMin <= startMin && startMin < toMin);
-  return at === undefined || at.state === 'raw' || at.state === 'part-cooked';
 }
 
 const PLATED = new Set(['slice', 'shred', 'serve']);

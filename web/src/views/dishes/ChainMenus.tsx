@@ -1,4 +1,4 @@
-import { mayFollow, type ChainSpot, type Dish } from '@zemrin/core';
+import { mayFollow, partTaken, type ChainSpot, type Dish, type PartTaken } from '@zemrin/core';
 import { DropdownMenu } from 'radix-ui';
 import type { ReactNode } from 'react';
 import { useWords } from '../../words/words.ts';
@@ -42,23 +42,52 @@ export function WorksOn({ dish, spot, chain }: MenuProps) {
     foods.length === 0
       ? t('dishes.worksOnNone')
       : t('dishes.worksOnShort', { foods: foods.join(', ') });
+  const part = partTaken(dish, step);
+  const shown = step.foods ? said : t('dishes.inferred', { foods: said });
   return (
     <Ticks
       label={t('dishes.worksOn', { step: step.label })}
-      shown={step.foods ? said : t('dishes.inferred', { foods: said })}
+      shown={part ? `${shown}, ${t(`dishes.part.${part}`)}` : shown}
       options={dish.foods}
       ticked={new Set(ids)}
       onTick={(next) => chain.workOn(step.id, next)}
     >
       {step.foods && (
-        <DropdownMenu.Item
-          className="flex min-h-[44px] items-center rounded-lg px-3 pl-9 outline-none data-[highlighted]:bg-soft"
-          onSelect={() => chain.workOn(step.id, undefined)}
-        >
+        <DropdownMenu.Item className={ITEM} onSelect={() => chain.workOn(step.id, undefined)}>
           {t('dishes.inferAgain')}
         </DropdownMenu.Item>
       )}
+      {(step.mixtures?.length ?? 0) > 0 && (
+        <PartOf said={step.part} onPart={(next) => chain.takePart(step.id, next)} />
+      )}
     </Ticks>
+  );
+}
+
+const ITEM =
+  'flex min-h-[44px] items-center rounded-lg px-3 pl-9 outline-none data-[highlighted]:bg-soft';
+const PARTS = ['reserve', 'used', undefined] as const;
+
+/** Which part of its mixtures it takes: safety reckons with it. */
+function PartOf(props: {
+  said: PartTaken | undefined;
+  onPart: (part: PartTaken | undefined) => void;
+}) {
+  const t = useWords();
+  return (
+    <>
+      <DropdownMenu.Separator className="my-1 border-t border-line" />
+      {PARTS.map((part) => (
+        <DropdownMenu.CheckboxItem
+          key={part ?? 'unsaid'}
+          checked={props.said === part}
+          className={ITEM}
+          onSelect={() => props.onPart(part)}
+        >
+          {t(`dishes.part.${part ?? 'unsaid'}`)}
+        </DropdownMenu.CheckboxItem>
+      ))}
+    </>
   );
 }
 

@@ -137,6 +137,19 @@ describe('a chain', () => {
     expect(step('Smoke').foods).toBeUndefined();
   });
 
+  it('says which part of a mixture a step takes, and is corrected', async () => {
+    const { user, step } = editing('lamb');
+    const mixed = one(meal.dishes, 'lamb').steps.find(
+      ({ mixtures, time }) => mixtures && time.kind !== 'soak',
+    );
+    const label = mixed?.label ?? '';
+    const menu = () => screen.getByRole('button', { name: `What ${label} works on` });
+    await user.click(menu());
+    await user.click(screen.getByRole('menuitemcheckbox', { name: dishes['dishes.part.used'] }));
+    expect(step(label).part).toBe('used');
+    expect(menu().textContent).toContain(dishes['dishes.part.used']);
+  });
+
   it('keeps a name when it is emptied', async () => {
     const { user, step } = editing();
     await typeOver(user, screen.getByRole('textbox', { name: 'Name of Shape' }), ' ');

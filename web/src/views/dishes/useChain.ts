@@ -9,6 +9,7 @@ import {
   withWash,
   type Dish,
   type Meal,
+  type PartTaken,
   type ReadPhrase,
   type Step,
 } from '@zemrin/core';
@@ -47,6 +48,12 @@ export function useChain(meal: Meal, dish: Dish, { put, remove }: ChainEdits) {
         put(
           change(id, ({ foods: _before, ...step }) =>
             foods === undefined ? step : { ...step, foods: [...foods] },
+          ),
+        ),
+      takePart: (id: string, part: PartTaken | undefined) =>
+        put(
+          change(id, ({ part: _before, ...step }) =>
+            part === undefined ? step : { ...step, part },
           ),
         ),
       /** The foods each step works on, said or inferred. */

@@ -3,6 +3,7 @@ import {
   showMinutes,
   showTemperature,
   showTime,
+  tracesAt,
   type Meal,
   type Plan,
 } from '@zemrin/core';
@@ -15,6 +16,7 @@ export function AtMoment(props: { meal: Meal; plan: Plan; moment: number; onClos
   const t = useWords();
   const { units, clock } = meal.kitchen;
   const foods = atMoment(plan.stories, moment);
+  const traces = tracesAt(plan.tools, plan.stories, moment);
   const temp = (tempC: number) => showTemperature(Math.round(tempC), units);
   const at = showTime(moment, plan.zone, clock, plan.servingMin);
   return (
@@ -48,6 +50,14 @@ export function AtMoment(props: { meal: Meal; plan: Plan; moment: number; onClos
               {t(`state.${state}`)}, {t('weave.coreAbout', { temp: temp(coreC) })}
               {span.soaks && `, ${t(`weave.in.${span.soaks}`)}`}
               {span.step === undefined && `, ${t('weave.heldByNone')}`}
+            </span>
+          </li>
+        ))}
+        {traces.map(({ id, kind, name = '', foods: lay }) => (
+          <li key={id} className="grid border-t border-line py-1.5">
+            <span>{kind === 'board' ? t('weave.board') : name}</span>
+            <span className="text-sm text-muted">
+              {t('weave.rawOnIt', { foods: lay.join(', ') })}
             </span>
           </li>
         ))}

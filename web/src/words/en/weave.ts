@@ -9,6 +9,8 @@ export const weave = {
   'weave.in.marinade': 'in its marinade',
   'weave.in.brine': 'in its brine',
   'weave.heldByNone': 'no step holds it',
+  'weave.board': 'Board, knife and hands',
+  'weave.rawOnIt': 'raw on it before: {{foods}}; not washed since',
   'state.cooking': 'cooking',
   'state.raw': 'raw',
   'state.part-cooked': 'part cooked',
