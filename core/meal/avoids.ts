@@ -1,5 +1,5 @@
 import { basisNamed, mixableOfLine, type Mixture, type Shelf } from '../batch/index.ts';
-import { pantryOf, type Avoidable } from '../pantry/index.ts';
+import { allergensNamed, pantryOf, type Avoidable } from '../pantry/index.ts';
 import { cutOf, eatersOf } from './amounts.ts';
 import { takenFrom } from './taken.ts';
 import type { Dish, Eaters, Food, Meal } from './schema.ts';
@@ -81,7 +81,7 @@ function eatersOfFoods(meal: Meal, dish: Dish, ids: readonly string[]): Eaters[]
 
 function foodParts(meal: Meal, dish: Dish): Part[] {
   return dish.foods.map((food) => ({
-    holds: cutOf(meal, food)?.holds ?? [],
+    holds: cutOf(meal, food)?.holds ?? allergensNamed(`${food.name} ${food.id}`),
     because: food.name,
     eaters: eatersOf(meal, dish, food),
   }));

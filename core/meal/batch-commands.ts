@@ -29,7 +29,7 @@ export function inBatches(meal: Meal, dish: Dish, command: BatchCommand): Dish {
     case 'weigh':
       return { ...dish, foods: mapId(dish.foods, command.food, (f) => weigh(f, command.weightG)) };
     case 'addFood':
-      return { ...dish, foods: [...dish.foods, command.new] };
+      return withFood(dish, command.new);
     case 'editFood':
       return {
         ...dish,
@@ -58,6 +58,18 @@ export function inBatches(meal: Meal, dish: Dish, command: BatchCommand): Dish {
     case 'moveLine':
       return inLines(dish, command.mixture, (lines) => moved(lines, command.line, command.to));
   }
+}
+
+/** A food more goes the way of the dish's first, wherever a step says what it works on. */
+function withFood(dish: Dish, food: Food): Dish {
+  const [first] = dish.foods;
+  return {
+    ...dish,
+    foods: [...dish.foods, food],
+    steps: dish.steps.map((step) =>
+      first && step.foods?.includes(first.id) ? { ...step, foods: [...step.foods, food.id] } : step,
+    ),
+  };
 }
 
 function weigh(food: Food, weightG: number | null): Food {

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { id, type Known } from '../quantity/index.ts';
+import { allergensNamed } from './allergens-named.ts';
 import { heldBy, type Cut } from './cut.ts';
 import { saltPctOfSodium, type Ingredient } from './ingredient.ts';
 import { ACIDS, AnimalSchema, AVOIDABLE, ENZYMES, SHAPES, SOAK_GROUPS } from './rows.ts';
@@ -13,7 +14,8 @@ export const OwnIngredientSchema = z.looseObject({
   id,
   name: z.string().min(1),
   section: z.string().default('other'),
-  holds: z.array(z.enum(AVOIDABLE)).default([]),
+  /** Left out: what its name says, as such things usually are. */
+  holds: z.array(z.enum(AVOIDABLE)).optional(),
   spice: z.boolean().default(false),
   crystal: z.boolean().default(false),
   gPerMl: z.number().positive().max(25).optional(),
@@ -66,6 +68,7 @@ const OWN_SOURCE = 'Your own';
 export function ingredientFromOwn(own: OwnIngredient): Ingredient {
   return {
     ...own,
+    holds: own.holds ?? allergensNamed(own.name),
     saltPct: own.saltPct ?? Math.min(100, saltPctOfSodium(own.sodiumMgPer100g)),
     enzymeTimes: 1,
     own: true,

@@ -1,6 +1,7 @@
 import { NEXT_STEP_MOST_MIN } from '../figures/index.ts';
 import type { Mixture } from '../batch/index.ts';
 import {
+  foodsByStep,
   freshId,
   type Dish,
   type Food,
@@ -91,7 +92,7 @@ export function patternDish(
   for (const { id } of chain.mixtures) fresh(`mixture ${id}`, `${dishId}-${id}`);
   for (const { id } of parts) fresh(`step ${id}`, `${dishId}-${id}`);
   const of = (kind: 'food' | 'mixture' | 'step', id: string) => ids.get(`${kind} ${id}`) ?? id;
-  return {
+  return withFoodsSaid({
     id: dishId,
     name,
     readyWithinMin: chain.readyWithinMin ?? 20,
@@ -110,7 +111,17 @@ export function patternDish(
       ),
     })),
     steps: withFires(parts).map((one, i, all) => asked(stepOf(one, all[i - 1], of), cut)),
-  };
+  });
+}
+
+/** Each step says what it works on; a fire to be lit and a sauce by itself work on no food. */
+function withFoodsSaid(dish: Dish): Dish {
+  const works = foodsByStep({}, dish);
+  const steps = dish.steps.map((step) => {
+    const foods = step.foods ?? works.get(step.id) ?? [];
+    return foods.length > 0 ? { ...step, foods: [...foods] } : step;
+  });
+  return { ...dish, steps };
 }
 
 /** A core below guidance that the cook has chosen from the book says so at its step. */

@@ -1,7 +1,7 @@
 import { HELD_BACK_EXPONENT } from '../figures/index.ts';
 import { MAKES_FOOD, type Mixture, type MixtureLine } from '../batch/index.ts';
 import { DishSchema, freshId, withWash, type Dish, type Food } from '../meal/index.ts';
-import { CUTS, INGREDIENTS, type OwnIngredient } from '../pantry/index.ts';
+import { allergensNamed, CUTS, INGREDIENTS, type OwnIngredient } from '../pantry/index.ts';
 import { gramsOf, parseQuantity, QuantityError } from '../quantity/index.ts';
 import type { ReadIngredient } from './ingredient-line.ts';
 import type { ReadRecipe } from './read.ts';
@@ -266,7 +266,7 @@ function ownOf(one: ReadIngredient, own: OwnIngredient[]): string {
       id,
       name: one.name,
       section: 'other',
-      holds: [],
+      holds: allergensNamed(one.name),
       spice: false,
       crystal: false,
       gPerMl: 1,

@@ -13,7 +13,8 @@ export function isPreserved(mixture: LedgerMixture): boolean {
   const dry = waterShare < DRY_SHARE || oilShare > 1 - DRY_SHARE;
   if (dry && !mixture.rawEgg) return true;
   return (
-    (pH !== undefined && pH <= LOW_ACID_PH) ||
+    // A squeeze of lemon makes no egg safe.
+    (pH !== undefined && pH <= LOW_ACID_PH && !mixture.rawEgg) ||
     saltShare >= PRESERVING_SALT_SHARE ||
     sugarShare >= PRESERVING_SUGAR_SHARE ||
     alcoholShare >= PRESERVING_ALCOHOL_SHARE

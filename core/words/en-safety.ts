@@ -64,6 +64,12 @@ export const safety = {
     'It waits cooked in the fridge for {{minutes}}; {{days}} days is what guidance allows.',
   'safety.rawKeeping': '{{food}} waits raw for {{minutes}}; it keeps {{days}} days in the fridge.',
   'safety.thawShort': 'It needs about {{minutes}} to thaw; sooner, the middle is still ice.',
+  'safety.frozenSlow':
+    '{{food}} goes into the slow cooker frozen: thaw it first, or it lies lukewarm for hours.',
+  'rule.frozenSlow': 'Frozen into the slow cooker',
+  'figures.frozenSlow': 'Meat is thawed before it goes into a slow cooker.',
+  'source.fsisSlowCookers':
+    'USDA/FSIS, slow cookers and food safety; from memory, not yet compared',
   'safety.slowSurface':
     'This fire leaves its surface lukewarm for {{minutes}}; two hours is the limit.',
   'safety.washing': 'Raw food was on the board: wash board, knife, brush and hands before this.',

@@ -33,6 +33,7 @@ import { powerCut } from './power-cut.ts';
 import { rawKeeping } from './raw-keeping.ts';
 import { reheating } from './reheating.ts';
 import { rice } from './rice.ts';
+import { frozenSlow } from './frozen-slow.ts';
 import { slowWarming } from './slow-warming.ts';
 import { souring } from './souring.ts';
 import { thawing } from './thawing.ts';
@@ -63,6 +64,7 @@ export const RULES: readonly Rule[] = [
   sameVessel,
   highBoil,
   slowWarming,
+  frozenSlow,
   core,
   partCooking,
   stuffing,
