@@ -153,7 +153,9 @@ function passed(
   if (curve && before.hotSinceMin !== undefined) {
     const [coreC, surfaceC] = [lastOf(curve.coreC), lastOf(curve.surfaceC)];
     const next = { ...before, coreC, surfaceC, hotSinceMin: part.toMin, hotC: surfaceC };
-    return { next, growthMin: minutesCooler(curve, holdsFromC) };
+    // What is set to keep it too cool is no hot holding, however slowly it gets there.
+    const tooCool = (work?.step.place.tempC ?? holdsFromC) < holdsFromC;
+    return { next, growthMin: tooCool ? minutes : minutesCooler(curve, holdsFromC) };
   }
   const { placeC } = part;
   if (placeC >= holdsFromC && part.state !== 'raw' && before.surfaceC > GROWS_FROM_C) {
@@ -166,7 +168,10 @@ function passed(
   }
   const cold = placeC <= (part.place === 'fridge' ? FRIDGE_MOST_C : FRIDGE_COLD_C);
   const middleC = middleAfter(story, before.coreC, minutes, part);
-  const next = { coreC: middleC, surfaceC: placeC, hotC: placeC, hotSinceMin: undefined };
+  // Carried over at once, its middle is as good as on the fire still.
+  const stillHot = minutes <= CARRIED_MIN && middleC >= holdsFromC;
+  const hotSinceMin = stillHot ? before.hotSinceMin : undefined;
+  const next = { coreC: middleC, surfaceC: placeC, hotC: placeC, hotSinceMin };
   if (cold) return { next, growthMin: 0 };
   // A step that says how warm it is keeps it so warm.
   const said = work?.step.place.tempC !== undefined;
@@ -178,6 +183,9 @@ function passed(
   };
   return { next: { ...fallen, coreC: fallen.hotC, surfaceC: fallen.hotC }, growthMin: 0 };
 }
+
+/** From the fire to where it rests or is kept. Our own line, no source. */
+const CARRIED_MIN = 20;
 
 /** The middle of a piece that nothing reckons, from its weight: it follows what is around it. */
 function middleAfter(

@@ -1,4 +1,4 @@
-import { FISH_EXEMPT } from './figures/index.ts';
+import { FISH_EXEMPT, SHELLFISH_EXEMPT } from './figures/index.ts';
 import type { LedgerFood } from './ledger.ts';
 
 /** Fish that was frozen hard, was farmed on clean feed, or is of a kind that need not be. */
@@ -6,6 +6,8 @@ export function isFreeOfParasites({
   cut = '',
   frozenFirst,
   farmed,
-}: Pick<LedgerFood, 'cut' | 'frozenFirst' | 'farmed'>): boolean {
-  return frozenFirst || farmed || cut.startsWith(FISH_EXEMPT);
+  name,
+}: Pick<LedgerFood, 'cut' | 'frozenFirst' | 'farmed' | 'name'>): boolean {
+  const exempt = SHELLFISH_EXEMPT.test(`${cut.replaceAll('-', ' ')} ${name}`);
+  return exempt || frozenFirst || farmed || cut.startsWith(FISH_EXEMPT);
 }

@@ -62,3 +62,12 @@ export const TRICHINAE: ReadonlyArray<readonly [tempC: number, minutes: number]>
  * @confidence 0.8
  */
 export const FISH_EXEMPT = 'tuna';
+
+/**
+ * Shellfish that is eaten raw without having been frozen: it carries no such parasites.
+ *
+ * @unit words of a cut or a name
+ * @source FDA Food Code, 3-402.11 (B), molluscan shellfish and shucked scallops, from memory
+ * @confidence 0.8
+ */
+export const SHELLFISH_EXEMPT = /\b(oyster|scallop)s?\b/i;

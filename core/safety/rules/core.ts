@@ -53,7 +53,7 @@ export const core: Rule = {
 function judged(meal: Ledger, dish: LedgerDish, food: LedgerFood): SafetyFinding[] {
   const { fires } = food;
   const last = fires.at(-1);
-  if (!last) return neverCooked(dish, food);
+  if (!last) return neverCooked(meal, dish, food);
   if (fires.some((fire) => killsIn(fire, food))) return restsAfter(dish, food, fires);
   if (food.pierced && fires.some((fire) => isPiercedAndRested(fire, food))) return [];
   // Shellfish is judged by its look: opaque, or open.
@@ -62,14 +62,18 @@ function judged(meal: Ledger, dish: LedgerDish, food: LedgerFood): SafetyFinding
   return probed ? [tooCool(meal, dish.id, probed, food)] : byClock(dish.id, last, food);
 }
 
-/** Meat or fish that no fire ever sees; fish that was frozen hard is the cook's choice. */
-function neverCooked({ id, acts }: LedgerDish, food: LedgerFood): SafetyFinding[] {
+/** Meat or fish that no fire ever sees; fish that was frozen hard is the cook's choice, for nobody frail. */
+function neverCooked(
+  { frail }: Ledger,
+  { id, acts }: LedgerDish,
+  food: LedgerFood,
+): SafetyFinding[] {
   const at = food.spans.findLast(({ step }) => step !== undefined)?.step ?? acts.at(-1)?.id;
   const fish = food.animal === 'fish' || food.animal === 'shellfish';
   return [
     {
       rule: 'core',
-      level: fish && isFreeOfParasites(food) ? 'caution' : 'stop',
+      level: fish && isFreeOfParasites(food) && !frail ? 'caution' : 'stop',
       dish: id,
       step: at,
       food: food.id,
