@@ -18,6 +18,7 @@ import {
   FRIDGE_MOST_C,
   HOT_HOLDING_C,
   lethalityOf,
+  outOfFridge,
   type FoodState,
   type FoodTemperatures,
   type LedgerFire,
@@ -71,11 +72,12 @@ export function spansOf(story: Story): LedgerSpan[] {
   const spans: LedgerSpan[] = [];
   let state = story.begins;
   let logs: number | undefined;
+  const startC = beginsAtC(story);
   let warmth: Warmth = {
-    coreC: FRIDGE_C,
-    surfaceC: FRIDGE_C,
+    coreC: startC,
+    surfaceC: startC,
     hotSinceMin: undefined,
-    hotC: FRIDGE_C,
+    hotC: startC,
   };
   let last: Working | undefined;
   for (const { fromMin, toMin, work } of stretchesOf(works, story.servingMin)) {
@@ -125,6 +127,13 @@ function stretchesOf(works: readonly Working[], servingMin: number): Stretch[] {
     else stretches.push({ fromMin, toMin, work });
   });
   return stretches;
+}
+
+/** Out of the fridge; flour, roots and the like out of the larder, where that is where they are worked on. */
+function beginsAtC({ meal, animal, works }: Story): number {
+  const at = works[0]?.step.place;
+  const larder = animal === 'none' && at && outOfFridge({ place: at.kind, tempC: at.tempC });
+  return larder ? conditionsOf(meal.kitchen).roomC : FRIDGE_C;
 }
 
 /** How warm a food is, and since when it has been off a fire at what heat. */

@@ -1,5 +1,12 @@
 import { isFirePlace } from '../places/index.ts';
-import type { FoodState, LedgerSpan, LedgerTool, SafetyFinding, Ledger } from '../safety/index.ts';
+import {
+  OVERNIGHT_MIN,
+  type FoodState,
+  type Ledger,
+  type LedgerSpan,
+  type LedgerTool,
+  type SafetyFinding,
+} from '../safety/index.ts';
 import { say, type Manner, type Message } from '../words/index.ts';
 
 /** The spans of one food of a plan. */
@@ -70,7 +77,7 @@ export interface TraceAtMoment {
   readonly foods: readonly string[];
 }
 
-/** Which tools carry traces of raw food at a moment. */
+/** Which tools carry traces of raw food at a moment; after a night everything has been washed up. */
 export function tracesAt(
   tools: readonly LedgerTool[],
   stories: readonly FoodStory[],
@@ -78,7 +85,7 @@ export function tracesAt(
 ): TraceAtMoment[] {
   return tools.flatMap(({ id, kind, name, spans }) => {
     const raw = spans.findLast(({ fromMin, toMin }) => fromMin <= atMin && atMin < toMin)?.raw;
-    if (!raw) return [];
+    if (!raw || atMin - raw.untilMin > OVERNIGHT_MIN) return [];
     const foods = stories.filter((one) => one.dish === raw.dish && raw.foods.includes(one.food));
     return [{ id, kind, name, foods: foods.map((one) => one.name) }];
   });

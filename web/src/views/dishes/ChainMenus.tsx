@@ -84,6 +84,9 @@ function PartOf(props: {
           className={ITEM}
           onSelect={() => props.onPart(part)}
         >
+          <span aria-hidden="true" className="-ml-6 w-6">
+            {props.said === part ? '✓' : ''}
+          </span>
           {t(`dishes.part.${part ?? 'unsaid'}`)}
         </DropdownMenu.CheckboxItem>
       ))}
