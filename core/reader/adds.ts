@@ -76,9 +76,13 @@ export function alone(
     acts: [],
     // A moment that nothing took is shown.
     left: allLengths.length,
-    understood: said.length > 0 || degrees.length > 0 || saysSomething(text),
+    understood: said.length > 0 || degrees.length > 0 || saysSomething(text) || GOES_IN.test(text),
   };
 }
+
+/** "Everything into the slow cooker". */
+const GOES_IN =
+  /^\s*(?:everything|all of it|the lot|todo)(?: else)? (?:goes |va )?(?:in|into|to|a|al|en)(?!\p{L})/iu;
 
 const OVER_FIRE = /(?<!\p{L})(?:spritz|spray|mop|bast)/iu;
 

@@ -18,8 +18,12 @@ export function isMoment(text: string, { from, to }: ReadDuration): boolean {
     )
   )
     return false;
+  if (RESTED.test(text.slice(to))) return false;
   return before.test(text.slice(0, from)) || behind.test(text.slice(to));
 }
+
+/** "After 15 minutes' rest": so long it rests. */
+const RESTED = /^(?:['’]s?|s['’])?\s+(?:of )?rest(?:ing)?(?!\p{L})/iu;
 
 const RESTS_SO =
   /(?<!\p{L})(?:rest|stand|sit|leave|relax|repos\p{L}*|descans\p{L}*)(?!\p{L})[^.;,\d]{0,40}$/iu;
@@ -28,6 +32,7 @@ const THEN_EATEN =
 
 /** "After an hour", "for the last ten minutes", "10 minutes into it": a moment of what goes on. */
 export function isWithin(text: string, { from, to }: ReadDuration): boolean {
+  if (RESTED.test(text.slice(to))) return false;
   return AT_A_MOMENT.test(text.slice(0, from)) || INTO_IT.test(text.slice(to));
 }
 

@@ -180,7 +180,8 @@ function isMethod(raw: string, line: string, part: Part): boolean {
   if (part === 'ingredients') {
     // "Two days ahead, mix the salt with…" begins with a number and is no amount.
     const orders = !STARTS_AMOUNT.test(line) || verbsIn(line, 'en').length > 1;
-    return sentence && words > 9 && !BULLET.test(raw.trim()) && orders;
+    const lasts = words > 4 && spansIn(line).length > 0 && !MADE_BEFORE.test(line);
+    return sentence && (words > 9 || lasts) && !BULLET.test(raw.trim()) && orders;
   }
   return (
     (sentence && words > 6 && !STARTS_AMOUNT.test(line)) || (words > 12 && spansIn(line).length > 0)

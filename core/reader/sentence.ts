@@ -66,7 +66,9 @@ export function readSentence(
     const { said, spans, degrees } = seen;
     const pan = isPan(text, seen.place, spans, context);
     const more =
-      said.length === 0 && !pan ? goingOn(text, line, group, spans, degrees, context) : undefined;
+      said.length === 0 && !pan && !(context.slowCooker && SETTING.test(text))
+        ? goingOn(text, line, group, spans, degrees, context)
+        : undefined;
     if (more) return { acts: [more], understood: true, left: 0 };
     const bare = said.length === 0 ? withoutVerb(seen, pan, context) : undefined;
     if (!bare) return alone(seen, context);
@@ -145,7 +147,11 @@ function isPassing(verb: VerbWords, own: readonly ReadDuration[]): boolean {
 
 function seenIn(text: string, context: Context, boldly: boolean): Seen {
   const place = placeIn(text);
-  if (place === 'slow-cooker') context.slowCooker = true;
+  if (place === 'slow-cooker') {
+    context.slowCooker = true;
+    // What was on a ring is in there now.
+    if (context.hot?.place === 'hob') context.hot = undefined;
+  }
   const cue = CONDITION.test(text) ? undefined : cueIn(text, context);
   const allLengths = spansIn(text);
   const lengths = allLengths.filter((span) => !isMoment(text, span));
@@ -197,11 +203,13 @@ function laidIn(
 
 /** "Oven 230". */
 const BARE_OVEN =
-  /^\s*(?:the )?(?:oven|horno)(?: on)?,?\s+(?:at |to |a )?\d{3}\s*°?\s*C?(?:\s+(?:from|at|by|desde las|a las) \d{1,2}[:.]\d{2})?\s*\.?$/iu;
+  /^\s*(?:the )?(?:oven|horno)(?: on)?,?\s+(?:at |to |a )?\d{3}\s*°?\s*C?(?:\s*[(/,]?\s*(?:fan|ventilador|con ventilador|gas(?: mark)?)\s*\d{0,3}\s*°?\s*C?\s*\)?|\s*[(/,]\s*\d{3}\s*°?\s*C?\s+fan\s*\)?)?(?:\s+(?:from|at|by|desde las|a las) \d{1,2}[:.]\d{2})?\s*\.?$/iu;
 
 /** "Then oven, 180, 20 min.", "get a pan really hot, 2 mins one side": what a place and a length stand for. */
 function withoutVerb({ text, place, spans }: Seen, pan: boolean, context: Context) {
   if (!spans.some(isLength)) return pan ? ('sear' as const) : undefined;
+  if (IN_FOR.test(text) && context.ovenC !== undefined && context.hot?.place !== 'hob')
+    return context.hasMeat ? ('roast' as const) : ('bake' as const);
   if (context.dough && context.hot === undefined && COVERED_UP.test(text)) return 'rise' as const;
   if (place !== undefined && PLACES_TO_BE.has(place)) return 'put' as const;
   if (pan) return 'sear' as const;
@@ -289,6 +297,8 @@ function owned(
   return acts.some(({ lit }) => lit.some(([a, b]) => a < to && b > from));
 }
 
+/** "In for 20 mins": into the oven that was set. */
+const IN_FOR = /^\s*(?:back )?in(?: (?:it|they) goes?)? for\s/iu;
 /** "LOW 8–10 hrs". */
 const SETTING = /^\s*(?:on )?(?:low|high)\b/iu;
 /** "Cover with a damp cloth for an hour": a dough rises. */

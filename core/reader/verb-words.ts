@@ -16,9 +16,9 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'preheat',
     english:
-      'warm (?:up )?(?:the |your |an )?oven|preheat|pre-heat|heat (?:the |your |an? )?(?:oven|grill|broiler|barbecue|bbq|smoker|gas grill)|(?:prepare|set up|get) (?:the |your |an? )?(?:grill|smoker|oven|barbecue|bbq)|heat (?:it |them )?to (?:its |the |their )?(?:maximum|max|hottest)|(?:put|place) (?:an? |the )?(?:baking |pizza )?(?:stone|steel)[^.;]{0,30}(?:in|into) the oven|(?:set|turn|bring) (?:the |your |an? )?(?:oven|grill|smoker)(?= (?:on )?(?:to|at|up))|turn on the (?:oven|grill)',
+      'warm (?:up )?(?:the |your |an )?oven|preheat|pre-heat|heat (?:the |your |an? )?(?:oven|grill|broiler|barbecue|bbq|smoker|gas grill)|(?:prepare|set up|get) (?:the |your |an? )?(?:grill|smoker|oven|barbecue|bbq)|heat (?:it |them )?to (?:its |the |their )?(?:maximum|max|hottest)|(?:put|place) (?:an? |the )?(?:baking |pizza )?(?:stone|steel)[^.;]{0,30}(?:in|into) the oven|heat (?:an?|the|your) [^.;,]{0,30}(?:casserole|cocotte|pot|pan|skillet|tray|tin|stone|steel|sheet|dish)(?: and (?:its|the) lid)? in(?:side)? (?:the|an?) (?:\\p{L}+ )?oven|(?:set|turn|bring) (?:the |your |an? )?(?:oven|grill|smoker)(?= (?:on )?(?:to|at|up))|turn on the (?:oven|grill)',
     spanish:
-      'precal(?:ienta|iente|entar|entamos|ienten)|enc(?:iende|ender|endemos) el horno|calentamos el horno|calienta el horno|calentar el horno|pon el horno',
+      'precal(?:ienta|iente|entar|entamos|ienten)|enc(?:iende|ender|endemos) el horno|calentamos el horno|calienta el horno|calentar el horno|pon el horno|(?:calienta|caliente|calentar) (?:una?|la|el) [^.;,]{0,25}(?:cazuela|olla|bandeja|piedra|cocotte|fuente)[^.;,]{0,15} en el horno',
   },
   {
     verb: 'light',
@@ -60,7 +60,12 @@ export const VERB_ROWS: readonly VerbRow[] = [
     spanish:
       'mezcl(?:a|an|e|ar|amos|en|as)|combin(?:a|e|ar|amos|en)|bat(?:e|a|ir|imos|an)|tritur(?:a|e|ar|amos)|prepara(?:r|mos)? (?:la |el |una )?(?:marinada|adobo|salsa|masa|glaseado|mezcla)',
   },
-  { verb: 'knead', english: 'knead', spanish: 'amas(?:a|an|e|ar|amos|en)(?!\\p{L})' },
+  {
+    verb: 'knead',
+    english:
+      'knead|stretch and fold|(?:give|do) (?:it |the dough )?[^.;,]{0,20}(?:sets? of )?folds',
+    spanish: 'amas(?:a|an|e|ar|amos|en)(?!\\p{L})',
+  },
   {
     verb: 'rise',
     english:
@@ -94,7 +99,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'fry',
     english:
-      'fry|sizzle|stir-fry|saut[eé]|pan-fry|deep-fry|sweat|soften(?= (?:the|an?|\\d|in|for|onion|shallot)(?!\\p{L}))|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
+      'fry|sizzle|stir-fry|saut[eé]|pan-fry|deep-fry|sweat|soften(?= \\p{L}|\\s\\d)(?! until| and| or| a little| slightly)|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
     spanish:
       'fr[ií](?:e|amos|en)(?!\\p{L})|fre[ií]r|sofr[ií](?:e|en|a|amos)|sofre[ií]mos|fre[ií]mos|sofre[ií]r|salte(?:a|an|e|ar|amos)|rehog(?:a|an|ar|amos)|rehogue|poch(?:a|an|e|ar|amos)',
   },
