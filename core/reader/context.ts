@@ -62,6 +62,8 @@ export interface Context {
   fireC: number | undefined;
   /** Of the fat that things are fried in. */
   oilC: number | undefined;
+  /** What was cooked has been chilled for hours since: a heat is of another fire. */
+  cooled: boolean;
   soak: 'marinate' | 'brine' | undefined;
   /** It has lain in it already. */
   soaked: boolean;
@@ -83,6 +85,7 @@ export function newContext(
     turned: false,
     fireC: undefined,
     oilC: undefined,
+    cooled: false,
     soak: undefined,
     soaked: false,
     aside: undefined,

@@ -87,7 +87,8 @@ export function goingOn(
     WET.has(hot.verb) ||
     (ON_RING.has(hot.verb) && hot.tempC === undefined && context.oilC === undefined);
   const leastC = WET.has(hot.verb) ? WET_MOST_C : LEAST_DRY_OVEN_C;
-  const tooHot = inPot && set !== undefined && set.tempC > leastC && !IN_FAT.test(text);
+  const anew = context.cooled && set !== undefined && set.tempC >= LEAST_DRY_OVEN_C;
+  const tooHot = anew || (inPot && set !== undefined && set.tempC > leastC && !IN_FAT.test(text));
   const timed = tooHot || hot.likelyMin !== undefined || hot.mostMin !== undefined;
   const isNew = length ? timed : hot.untilC !== undefined;
   const inPan = hot.place !== 'hob' && hot.place !== 'grill' && IN_PAN.test(text);

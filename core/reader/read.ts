@@ -217,7 +217,7 @@ const AT_ONCE = 20;
 const RED: ReadonlySet<Animal> = new Set(['beef', 'lamb', 'game']);
 const SOAKS = /marinat|marinar|\bbrine\b|salmuera|adobo/iu;
 const MEAT =
-  /\b(?:meat|chicken|pork|beef|lamb|goat|kid|steak|ribs?|brisket|turkey|duck|goose|veal|mutton|venison|rabbit|gammon|ham|hock|bacon|belly|shanks?|chops?|sausages?|fish|salmon|trout|cod|hake|prawns?|carne|pollo|cerdo|ternera|cordero|pescado|pavo|pato|conejo|costillas?|jam[oó]n|merluza|bacalao|lomo|chuck|shin|neck|loin|rack|cheeks?|rump|sirloin|oxtail|mince|drumsticks|thighs|wings|solomillo|paleta|paletilla|pierna|codillo|carrilleras?|pechugas?|muslos|alitas|at[uú]n|salm[oó]n|trucha|dorada|lubina)\b/iu;
+  /\b(?:meat|chicken|pork|beef|lamb|goat|kid|steak|ribs?|brisket|turkey|duck|goose|veal|mutton|venison|rabbit|gammon|ham|hock|bacon|belly|shanks?|chops?|sausages?|fish|salmon|trout|cod|hake|prawns?|carne|pollo|cerdo|ternera|cordero|pescado|pavo|pato|conejo|costillas?|jam[oó]n|merluza|bacalao|lomo|chuck|shin|neck|loin|racks?(?= of)|cheeks?|rump|sirloin|oxtail|mince|drumsticks|thighs|wings|solomillo|paleta|paletilla|pierna|codillo|carrilleras?|pechugas?|muslos|alitas|at[uú]n|salm[oó]n|trucha|dorada|lubina)\b/iu;
 
 function isDough(ingredients: readonly ReadIngredient[], whole: string): boolean {
   return (

@@ -76,7 +76,7 @@ export function sectionsOf(text: string): RawRecipe {
       method.push({ text: line.replace(AT_CLOCK, ''), group });
       continue;
     }
-    if (part !== 'method' && piped(line).length > 0) {
+    if (part !== 'method' && !STEP_NUMBER.test(line) && piped(line).length > 0) {
       if (part === 'start') part = 'ingredients';
       ingredients.push(...piped(line).map((text) => ({ text, group })));
       continue;

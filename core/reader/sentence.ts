@@ -43,7 +43,9 @@ export function readSentence(
 ): ReadSentence {
   const seen = seenIn(text, context, boldly);
   const numbers = seen.allLengths.length + seen.degrees.length;
-  if (STORY.test(text)) return { acts: [], understood: false, left: numbers };
+  if (STORY.test(text) || MAY_BE.test(text)) return { acts: [], understood: false, left: numbers };
+  if (FORETELLS.test(text) && seen.allLengths.length === 0)
+    return { acts: [], understood: true, left: 0 };
   if (CONDITION.test(text) && NOT_DONE.test(text)) return onCondition(seen, context);
   const waited = waitedFirst(seen, line, group, context, boldly);
   if (waited) return waited;
@@ -253,10 +255,15 @@ function actsOf(
   return acts;
 }
 
+/** Cold through again. Our own line, no source. */
+const CHILLED_MIN = 240;
+
 /** What later sentences lean on. */
 function noteAct(act: ReadAct, context: Context): void {
   if (act.likelyMin !== undefined || HEATS.has(act.verb)) context.turned = false;
   if (act.verb === 'mix') context.mixed = true;
+  if (act.verb === 'chill' && (act.likelyMin ?? 0) >= CHILLED_MIN) context.cooled = true;
+  else if (HEATS.has(act.verb)) context.cooled = false;
   const isSoak = act.verb === 'marinate' || act.verb === 'brine';
   if (isSoak && act.likelyMin !== undefined) context.soaked = true;
   context.aside = act.meanwhile ? act.line : undefined;
@@ -306,6 +313,12 @@ const COVERED_UP = /^\s*(?:cover|tapa|cubre)/iu;
 const HOT_PAN = /\b(?:hot|side|caliente|lado)s?\b/iu;
 const isCore = ({ sense }: Degree): boolean => sense === 'core';
 const isLength = ({ sense }: ReadDuration): boolean => sense === 'length';
+/** "Can be chilled at this point for a day": may be, and need not. */
+const MAY_BE =
+  /^\s*\(?(?:(?:it|this|they|the \p{L}+) )?(?:can|may) (?:also |now )?be (?:chilled|made|kept|frozen|stored|prepared|left|held|refrigerated)(?!\p{L})|^\s*\(?(?:se )?puede[n]? (?:hacer|guardar|congelar|conservar|preparar|dejar)/iu;
+/** "It will climb to 75 while it rests": what comes by itself. */
+const FORETELLS =
+  /^\s*(?:it|they|the temperature|la temperatura)(?:['’]ll| will| should)? (?:climb|rise|carry|creep|coast|go (?:on )?up|come up|subir[aá])(?!\p{L})[^.;]*\d/iu;
 /** What somebody once did is no step. */
 const STORY =
   /(?<!\p{L})(?:used to|when (?:i|we) (?:was|were)|i remember|years ago|my (?:uncle|aunt|gran\p{L}*|mother|father|mum|mom|dad) (?:always|never|would|used)|sol[ií]a|cuando (?:era|éramos)|recuerdo|mi (?:abuel[oa]|madre|padre|t[ií][oa]) (?:siempre|nunca|sol[ií]a|(?:\p{L}+ )?\p{L}+(?:aba|[ií]a)n?))(?!\p{L})/iu;

@@ -89,7 +89,9 @@ export function told(
     return [hit, ...hits];
   // "Ten minutes' rest and it is ready to carve": the length is of the rest.
   const timedCue = spans.find((span) => isTimed(span) && span.from <= cue.from);
-  if (owns && QUICK.has(owns.verb) && timedCue && cue.from < owns.from)
+  const thenCut =
+    owns && (QUICK.has(owns.verb) || (owns.verb === 'prepare' && cue.verb === 'rest'));
+  if (owns && thenCut && timedCue && cue.from < owns.from)
     return [...hits, { ...hit, from: timedCue.from }].sort((a, b) => a.from - b.from);
   if (!owns || WORK.has(owns.verb) || !cue.over.includes(owns.verb)) return [...hits];
   // "Bring to a simmer, cover and cook in the oven".

@@ -65,9 +65,11 @@ export function verbOf(
       if (named === 'freezer') return 'chill';
       if (named === 'hob' && IN_PAN.test(own) && !LID.test(own)) return 'fry';
       if (COLD.test(own)) return cold(context);
+      if (STAYS_PUT.test(own) && named === undefined && liesInPan(context)) return 'fry';
       return named === 'counter' || STAYS_PUT.test(own) ? waits(context) : undefined;
     case 'wait':
       if (stays(hit, before, own, context)) return context.hot?.verb;
+      if (liesInPan(context)) return 'fry';
       if (COLD.test(own)) return cold(context);
       if (OVEN_OFF.test(before)) return 'rest';
       if (BOILS_LOW.test(before) || LEFT_LOW.test(before)) return 'simmer';
@@ -121,6 +123,11 @@ export function verbOf(
 function stays({ to, from }: VerbHit, before: string, own: string, context: Context): boolean {
   const leaves = /^(?:leave|keep|let|dej)/iu.test(own.slice(0, to - from));
   return context.turned && leaves && context.hot !== undefined && !OVEN_OFF.test(before);
+}
+
+/** "Skin side down into a cold pan. Leave it for ten minutes". */
+function liesInPan({ hot, place, hasMeat, aside }: Context): boolean {
+  return hot === undefined && aside === undefined && hasMeat && place === 'hob';
 }
 
 /** "Drain on paper for 2 minutes". */

@@ -241,7 +241,7 @@ const LEAST_BEHIND =
   /^\s*,?\s*(?:or (?:longer|more)|at (?:the )?least|minimum|o m[aá]s|como m[ií]nimo|al menos|and up)/iu;
 const MOST_BEHIND = /^\s*,?\s*(?:at (?:the )?most|maximum|max\b|como m[aá]ximo|a lo sumo|tops)/iu;
 const BEST = /(?:preferably|ideally|best|better|mejor|preferiblemente|idealmente|lo ideal)/iu;
-const EVERY = /(?:every|each|cada|once(?: every| an?)?|una vez (?:cada|por|a la))\s*$/iu;
+const EVERY = /(?<!\p{L})(?:every|each|cada|once(?: every| an?)?|una vez (?:cada|por|a la))\s*$/iu;
 const PER_SIDE =
   /^\s*(?:on each of (?:the |its )?(?:\p{L}+ )?|per|a|each|on each|on the first|for each|on either|por|de cada|en cada|por cada|each on)?\s*(?:(?<=(?:per|a|each) )(?:cut|flat|flesh|skin|meaty)[- ])?(?:side|lado|face|cara)s?\b/iu;
 const PER_POUND =

@@ -137,7 +137,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'boil',
     english:
-      'boil|parboil|blanch|(?:let [^.;]{0,20})?(?:come|comes|return|returns|get|gets) (?:back )?(?:up )?to (?:a |the )?boil|bring (?:it |the [^.;]{1,30}? |everything |all |[^.;]{1,25}? )?(?:back |just )?(?:up )?to (?:a |the )?(?:full |rolling |rapid |full rolling )?boil',
+      'boil|hard-boil|soft-boil|parboil|blanch|(?:let [^.;]{0,20})?(?:come|comes|return|returns|get|gets) (?:back )?(?:up )?to (?:a |the )?boil|bring (?:it |the [^.;]{1,30}? |everything |all |[^.;]{1,25}? )?(?:back |just )?(?:up )?to (?:a |the )?(?:full |rolling |rapid |full rolling )?boil',
     spanish:
       'dej(?:a|e|ar|amos|en)[^.;]{0,20}que (?:hierva|cueza)|herv(?:ir|imos)|hierv(?:e|a|an|en)(?!\\p{L})|llev(?:a|e|ar)[^.;]{0,60}a ebullici[oó]n|cuec(?:e|en)(?!\\p{L})|cocer|cocemos|coced(?!\\p{L})|cuez(?:a|an)|llev(?:a|ar)[^.;]{0,20}a hervir|escald(?:a|ar)|blanque(?:a|e|ar)',
   },

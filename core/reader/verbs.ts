@@ -138,7 +138,7 @@ const SPANISH_NOUN = /(?:^|\s)(?:la|el|una?|las|los|del?|esta|al|su|con|en|por|c
 function isSpanishOrder(sentence: string, from: number, to: number): boolean {
   const word = sentence.slice(from, to);
   if (
-    /(?:cuando|hasta que|en cuanto|que|si|hasta|antes de|sin|no|nunca|jam[aá]s)\s+$/iu.test(
+    /(?:cuando|hasta que|en cuanto|que|que se|si|hasta|antes de|sin|no|nunca|jam[aá]s)\s+$/iu.test(
       sentence.slice(0, from),
     )
   )
