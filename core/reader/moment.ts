@@ -26,7 +26,7 @@ export function isMoment(text: string, { from, to }: ReadDuration): boolean {
 const RESTED = /^(?:['’]s?|s['’])?\s+(?:of )?rest(?:ing)?(?!\p{L})/iu;
 
 const RESTS_SO =
-  /(?<!\p{L})(?:rest|stand|sit|leave|relax|repos\p{L}*|descans\p{L}*)(?!\p{L})[^.;,\d]{0,40}$/iu;
+  /(?<!\p{L})(?:rest|stand|sit|leave|relax|repos\p{L}*|descans\p{L}*)(?!\p{L})[^.;\d]{0,40}$/iu;
 const THEN_EATEN =
   /^\s*(?:before (?:serving|carving|slicing|cutting|eating|you (?:serve|carve|cut|slice|eat))|antes de (?:servir|cortar|trinchar|comer))/iu;
 

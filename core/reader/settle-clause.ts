@@ -41,7 +41,7 @@ export function told(
   context: Context,
 ): VerbHit[] {
   const settled = found.map((hit, i) =>
-    afterTurning(hit, found[i - 1], shareOf(spans, found, i), degrees, context),
+    afterTurning(tossed(text, hit), found[i - 1], shareOf(spans, found, i), degrees, context),
   );
   // Where nothing goes on, no turning holds so long, and no other turning takes it over.
   const open = settled.some((hit) => hit === undefined);
@@ -122,6 +122,12 @@ function afterTurning(
   return hit.verb === 'stir' ? hit : undefined;
 }
 
+/** "Toss, another 4": turned over in the pan. */
+function tossed(text: string, hit: VerbHit): VerbHit {
+  return hit.verb === 'mix' && TOSSES.test(text.slice(hit.from)) ? { ...hit, verb: 'stir' } : hit;
+}
+
+const TOSSES = /^toss,? (?:and )?(?:another|again|for another)/iu;
 const TURNS: ReadonlySet<VerbWords> = new Set<VerbWords>(['turn', 'stir', 'baste']);
 /** Nobody turns or stirs longer. Our own line, no source. */
 const LONGEST_TURN_MIN = 1.5;

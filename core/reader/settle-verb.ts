@@ -55,7 +55,7 @@ export function verbOf(
       if (context.hot !== undefined && ONCE_MORE.test(own)) return context.hot.verb;
       if (OVEN_OFF.test(before)) return 'rest';
       if (BOILS_LOW.test(before)) return 'simmer';
-      if (named === 'fridge') return cold(context);
+      if (named === 'fridge') return SETS.test(`${before}${own}`) ? 'chill' : cold(context);
       if (named === 'oven' && TO_GET_HOT.test(own)) return 'preheat';
       if (named === 'oven' && context.hasMeat && COVERED.test(`${before}${own}`)) return 'braise';
       if (named === 'oven')
@@ -66,10 +66,12 @@ export function verbOf(
       if (named === 'hob' && IN_PAN.test(own) && !LID.test(own)) return 'fry';
       if (COLD.test(own)) return cold(context);
       if (STAYS_PUT.test(own) && named === undefined && liesInPan(context)) return 'fry';
+      if (crusts(own, context)) return context.hot?.verb;
       return named === 'counter' || STAYS_PUT.test(own) ? waits(context) : undefined;
     case 'wait':
       if (stays(hit, before, own, context)) return context.hot?.verb;
       if (liesInPan(context)) return 'fry';
+      if (crusts(own, context)) return context.hot?.verb;
       if (COLD.test(own)) return cold(context);
       if (OVEN_OFF.test(before)) return 'rest';
       if (BOILS_LOW.test(before) || LEFT_LOW.test(before)) return 'simmer';
@@ -78,7 +80,7 @@ export function verbOf(
     case 'temper':
       return context.dough && !context.hasMeat ? 'rise' : 'temper';
     case 'chill':
-      return cold(context);
+      return SETS.test(before) || SETS.test(own) ? 'chill' : cold(context);
     case 'rest':
       return waits(context, /at room temperature|temperatura ambiente/iu.test(own));
     case 'shred':
@@ -104,6 +106,7 @@ export function verbOf(
         ? 'brine'
         : 'soak';
     case 'fry':
+      if (oven && /^toast/iu.test(own)) return 'roast';
       return COVERED_BOWL.test(own) ? 'rest' : 'fry';
     case 'prepare':
       if (DRIPS.test(own)) return 'rest';
@@ -124,6 +127,18 @@ function stays({ to, from }: VerbHit, before: string, own: string, context: Cont
   const leaves = /^(?:leave|keep|let|dej)/iu.test(own.slice(0, to - from));
   return context.turned && leaves && context.hot !== undefined && !OVEN_OFF.test(before);
 }
+
+/** "Let the coating set in the fridge": nothing soaks. */
+const SETS =
+  /(?<!\p{L})(?:to set|coating set|let [^.;,]{0,24} set|firm up|to firm|cuaj\p{L}*)(?!\p{L})/iu;
+
+/** "Leave them undisturbed, so a crust forms": on the ring still. */
+function crusts(own: string, { hot }: Context): boolean {
+  return hot !== undefined && ON_RING.has(hot.verb) && CRUSTS.test(own);
+}
+
+const CRUSTS =
+  /(?<!\p{L})(?:undisturbed|crusts?|crisp|without (?:moving|stirring|touching)|sin (?:mover|remover|tocar)|costra)(?!\p{L})/iu;
 
 /** "Skin side down into a cold pan. Leave it for ten minutes". */
 function liesInPan({ hot, place, hasMeat, aside }: Context): boolean {

@@ -99,7 +99,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'fry',
     english:
-      'fry|sizzle|stir-fry|saut[eé]|pan-fry|deep-fry|sweat|soften(?= \\p{L}|\\s\\d)(?! until| and| or| a little| slightly)|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
+      'fry|sizzle|stir-fry|saut[eé]|pan-fry|deep-fry|toast(?= (?:the|it|them|\\d|for|in|\\p{L}+ (?:for |\\d))(?!\\p{L}))|sweat|soften(?= \\p{L}|\\s\\d)(?! until| and| or| a little| slightly)|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
     spanish:
       'fr[ií](?:e|amos|en)(?!\\p{L})|fre[ií]r|sofr[ií](?:e|en|a|amos)|sofre[ií]mos|fre[ií]mos|sofre[ií]r|salte(?:a|an|e|ar|amos)|rehog(?:a|an|ar|amos)|rehogue|poch(?:a|an|e|ar|amos)',
   },
@@ -130,7 +130,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'simmer',
     english:
-      'simmer(?! until it)|bubble(?! up)|poach|bring (?:[^.;,]{0,40}? )?(?:back )?to (?:a |the )?(?:gentle |bare |low |slow )?simmer|simmer until',
+      'ladle in(?=[^.;]*\\d)|simmer(?! until it)|bubble(?! up)|poach|bring (?:[^.;,]{0,40}? )?(?:back )?to (?:a |the )?(?:gentle |bare |low |slow )?simmer|simmer until',
     spanish:
       '(?:cuec(?:e|a|en)|cuez(?:a|an)|cocer|cocin(?:a|an|e|ar|amos|en)|hierv(?:e|a)|dej(?:a|e|ar)[^.;]{0,25}(?:cocer|cocinar|hervir))[^.;]{0,30}a fuego (?:lento|bajo|muy bajo|suave|medio-bajo)|escalf(?:a|e|ar)|a fuego lento',
   },
@@ -241,7 +241,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'put',
     english:
-      '(?:place|put|hang|transfer|return|pop|slide|set|move|lay|arrange|leave|keep|stick)(?= )',
+      '(?:place|put|hang|transfer|return|pop|slide|set|move|lay|arrange|leave|keep|stick)(?= |, )',
     spanish:
       '(?:pon|ponga|poner|ponemos|metemos|pasamos|llevamos|mete|meta|meter|coloca|coloque|colocar|pasa|pasar|lleva|llevar|introduce|introducir|devuelve|vuelve a poner)',
   },
