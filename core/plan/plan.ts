@@ -14,6 +14,7 @@ import { costOver } from './network/soft-limits.ts';
 import { frame } from './plan-frame.ts';
 import { planThatCannot } from './plan-that-cannot.ts';
 import type { Plan } from './planned.ts';
+import { SPARINGS, type Spared } from './resources/spared-hours.ts';
 import { rescuesFor, type TryMeal } from './rescues/rescues.ts';
 import { surerFor } from './rescues/surer.ts';
 import { scheduledMeal } from './scheduled-meal.ts';
@@ -97,16 +98,20 @@ export function* planCandidates(
 ): Generator<PlanCandidate, void> {
   const meal = withCoreGaps(given);
   const servingMin = servingMinOf(meal);
-  const timed = (spares: boolean) =>
+  const timed = (spares?: Spared) =>
     timedMealAt(meal, kitchen, servingMin, nowMin, {
       frozen: how.frozen,
       expected: how.expected,
       spares,
     });
-  const sparing = timed(true);
-  const spared = 'latest' in sparing ? searchFor(sparing, how) : undefined;
-  if (spared?.harm === 0) return yield* candidatesOf(spared, how);
-  const draft = timed(false);
+  let spared: MealSearch | undefined;
+  for (const which of SPARINGS) {
+    const sparing = timed(which);
+    const found = 'latest' in sparing ? searchFor(sparing, how) : undefined;
+    if (found?.harm === 0) return yield* candidatesOf(found, how);
+    if (found && found.harm < (spared?.harm ?? Infinity)) spared = found;
+  }
+  const draft = timed();
   if (!('latest' in draft)) {
     yield { plan: () => planThatCannot(draft), fits: false, work: 0, proved: true, last: true };
     return;

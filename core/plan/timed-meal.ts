@@ -7,7 +7,7 @@ import { buildNetwork, type BuildOptions, type MealNetwork } from './network/mea
 import { gapKey } from './network/soft-limits.ts';
 import { solveLatest, type Times } from './network/time-network.ts';
 import { peopleOf, type Person } from './resources/people.ts';
-import { withSparedHours } from './resources/spared-hours.ts';
+import { withSparedHours, type Spared } from './resources/spared-hours.ts';
 
 /** How many days ahead the cook's hours are laid out. */
 const DAYS_BACK = 16;
@@ -28,8 +28,8 @@ export interface TimedMeal {
 export interface HowTimed {
   /** Steps, by id, that start when they start. */
   readonly frozen?: ReadonlyMap<string, number> | undefined;
-  /** No work before bed or on waking. */
-  readonly spares?: boolean | undefined;
+  /** No work before bed or on waking, of such nights; left out, the cook's own hours. */
+  readonly spares?: Spared | undefined;
   readonly expected?: ExpectedLengths | undefined;
 }
 
@@ -76,13 +76,16 @@ type Around = Pick<BuildOptions, 'servingMin' | 'nowMin' | 'frozen' | 'safeGaps'
 function timedAsGiven(
   meal: Meal,
   kitchen: Kitchen,
-  { spares = false, expected, ...around }: Around,
+  { spares, expected, ...around }: Around,
 ): TimedMeal | UntimedMeal {
   const { servingMin, nowMin } = around;
   const steps = stepsOf(meal, servingMin, expected);
   const from = Math.max(nowMin, servingMin - DAYS_BACK * MINUTES_PER_DAY);
   const people = peopleOf(kitchen, meal.serving.zone, from, servingMin);
-  const options = { ...around, people: spares ? withSparedHours(people, servingMin) : people };
+  const options = {
+    ...around,
+    people: spares ? withSparedHours(people, servingMin, spares) : people,
+  };
   const hard = buildNetwork(steps, options);
   const latest = solveLatest(hard.network);
   if (latest.ok && servingMin >= nowMin) {
