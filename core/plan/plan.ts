@@ -14,7 +14,7 @@ import { costOver } from './network/soft-limits.ts';
 import { frame } from './plan-frame.ts';
 import { planThatCannot } from './plan-that-cannot.ts';
 import type { Plan } from './planned.ts';
-import { SPARINGS, type Spared } from './resources/spared-hours.ts';
+import { sparingsAt, type Spared } from './resources/spared-hours.ts';
 import { rescuesFor, type TryMeal } from './rescues/rescues.ts';
 import { surerFor } from './rescues/surer.ts';
 import { scheduledMeal } from './scheduled-meal.ts';
@@ -105,7 +105,7 @@ export function* planCandidates(
       spares,
     });
   let spared: MealSearch | undefined;
-  for (const which of SPARINGS) {
+  for (const which of sparingsAt(servingMin - nowMin)) {
     const sparing = timed(which);
     const found = 'latest' in sparing ? searchFor(sparing, how) : undefined;
     if (found?.harm === 0) return yield* candidatesOf(found, how);

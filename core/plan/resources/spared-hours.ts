@@ -1,4 +1,9 @@
-import { BEFORE_BED_MIN, ON_WAKING_MIN, SUPPER_HOURS_MIN } from '../../figures/index.ts';
+import {
+  BEFORE_BED_MIN,
+  MINUTES_PER_HOUR,
+  ON_WAKING_MIN,
+  SUPPER_HOURS_MIN,
+} from '../../figures/index.ts';
 import type { Block } from '../../time/index.ts';
 import type { Person } from './people.ts';
 
@@ -10,12 +15,20 @@ export interface Spared {
 }
 
 /** From sparing every such hour to sparing those of earlier nights only. */
-export const SPARINGS: readonly Spared[] = [
+const SPARINGS: readonly Spared[] = [
   { lastEvening: true, lastMorning: true },
   { lastEvening: true, lastMorning: false },
   { lastEvening: false, lastMorning: true },
   { lastEvening: false, lastMorning: false },
 ];
+
+/** With so little left the night before the meal is over. */
+const SAME_DAY_MIN = 12 * MINUTES_PER_HOUR;
+
+/** What is tried to be spared, the kindest first, so many minutes before the meal. */
+export function sparingsAt(leftMin: number): readonly Spared[] {
+  return leftMin <= SAME_DAY_MIN ? SPARINGS.slice(0, 1) : SPARINGS;
+}
 
 /**
  * The people with the hours that are better kept free of work closed as well: the last before bed
