@@ -1,4 +1,4 @@
-import { audit, plan, wallClock, type Meal, type Plan } from '@zemrin/core';
+import { applyCommand, audit, plan, wallClock, type Meal, type Plan } from '@zemrin/core';
 import { foursOfBook, pairsOfBook, randomMeal } from '../core/test/real-meals.ts';
 import { atLeast, atMost, median, percentile, told, type Line } from './measure.ts';
 
@@ -37,6 +37,14 @@ export function bookBench(): Line[] {
   });
 }
 
+/** Whether the first way out that is offered leads to a plan that can be carried out. */
+function hasWayOut({ meal, nowMin }: { meal: Meal; nowMin: number }): boolean {
+  const [first] = plan(meal, meal.kitchen, nowMin).rescues;
+  if (!first) return false;
+  const changed = first.changes.reduce(applyCommand, meal);
+  return plan(changed, changed.kitchen, nowMin, { rescues: false }).status !== 'cannot';
+}
+
 /** Meals as cooks put them on the table: whether they come out, how surely, how kindly, how soon. */
 export function realMealsBench(count = 200): Line[] {
   const plans = Array.from({ length: count }, (_unused, seed) => {
@@ -44,10 +52,11 @@ export function realMealsBench(count = 200): Line[] {
     const from = performance.now();
     const made = plan(meal, meal.kitchen, nowMin, { rescues: false });
     const ms = performance.now() - from;
-    return { made, ms, meal, days: (made.servingMin - nowMin) / 1440 };
+    return { made, ms, meal, nowMin, days: (made.servingMin - nowMin) / 1440 };
   });
   const done = plans.filter(({ made }) => made.status !== 'cannot');
   const sound = done.filter(({ made, meal }) => audit(made, meal, meal.kitchen).length === 0);
+  const stuck = plans.filter(({ made }) => made.status === 'cannot');
   const calm = done.filter(({ days }) => days >= 2);
   const clashes = plans.filter(({ made }) => made.clashes.length > 0).length;
   const share = (some: number, of: number) => (100 * some) / Math.max(1, of);
@@ -56,6 +65,13 @@ export function realMealsBench(count = 200): Line[] {
   return [
     told('planner', `${count} real meals: can be carried out`, share(done.length, count), '%'),
     told('planner', 'real meals: with a clash', clashes, ''),
+    atLeast(
+      'planner',
+      'real meals that cannot: with a way out that works',
+      share(stuck.filter((one) => hasWayOut(one)).length, stuck.length),
+      '%',
+      100,
+    ),
     atLeast(
       'planner',
       'real meals: audited without a finding',

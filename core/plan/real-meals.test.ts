@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { dish, elastic, fixed, mealOfDishes, NIGHT, step, after, at } from '../test/meals.ts';
 import { randomMeal } from '../test/real-meals.ts';
+import { applyCommand } from '../meal/index.ts';
 import { audit, plan, type Plan } from './index.ts';
 
 const planOf = (seed: number) => {
@@ -16,6 +17,18 @@ describe('meals as cooks put them on the table', () => {
     for (const { made, meal } of plans) {
       if (made.status === 'cannot') expect(made.because).not.toEqual([]);
       else expect([made.clashes, audit(made, meal, meal.kitchen)]).toEqual([[], []]);
+    }
+  });
+
+  it('have a way out that works where they are impossible, if it be without some dishes', () => {
+    // Of the last, three dishes cannot be done even alone by a cook who works all day.
+    for (const seed of [1000, 1019, 145]) {
+      const { meal, nowMin } = randomMeal(seed);
+      const { status, rescues } = plan(meal, meal.kitchen, nowMin);
+      expect(status).toBe('cannot');
+      const changed = (rescues[0]?.changes ?? []).reduce(applyCommand, meal);
+      expect(plan(changed, changed.kitchen, nowMin, { rescues: false }).status).not.toBe('cannot');
+      expect(changed.dishes.length).toBeGreaterThan(0);
     }
   });
 

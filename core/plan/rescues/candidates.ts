@@ -37,7 +37,7 @@ export function rescueCandidates(meal: Meal, made: Plan): RescueCandidate[] {
     ...made.clashes.flatMap((clash) => forClash(clash, meal, made)),
     ...dishes.flatMap((dish) => cutJoints(dish, made)),
     ...dishes.flatMap((dish) => quickerWays(dish, meal, made)),
-    ...dishes.map((dish): RescueCandidate => leaveOut(dish, made)),
+    ...dishes.map((dish) => leaveOut([dish], made)),
   ].sort((a, b) => a.price - b.price);
 }
 
@@ -232,11 +232,22 @@ export function serveAtCandidate(
   };
 }
 
-function leaveOut(dish: Dish, made: Plan): RescueCandidate {
+/** Where nothing else helps: without one dish, then without two. */
+export function smallerTables(meal: Meal, made: Plan): RescueCandidate[] {
+  const { dishes } = meal;
+  const pairs = dishes.flatMap((dish, i) => dishes.slice(i + 1).map((other) => [dish, other]));
+  // A table needs something on it.
+  return [...dishes.map((dish) => [dish]), ...pairs]
+    .filter(({ length }) => length < dishes.length)
+    .map((gone) => leaveOut(gone, made));
+}
+
+/** A table without some of its dishes. */
+export function leaveOut(dishes: readonly Dish[], made: Plan): RescueCandidate {
   return {
-    price: PRICE.leaveOut,
-    text: { key: 'rescue.leaveOut', values: { dish: dish.name } },
+    price: PRICE.leaveOut * dishes.length,
+    text: { key: 'rescue.leaveOut', values: { dish: dishes.map(({ name }) => name).join('; ') } },
     servingMin: made.servingMin,
-    changes: [{ do: 'removeDish', dish: dish.id }],
+    changes: dishes.map(({ id }) => ({ do: 'removeDish', dish: id })),
   };
 }

@@ -6,7 +6,7 @@ import { peopleOf, type Person } from '../resources/people.ts';
 import { expandMeal, type ExpandedStep } from '../network/expanded-steps.ts';
 import { solveEarliest } from '../network/time-network.ts';
 import type { RescueCandidate } from './candidate.ts';
-import { rescueCandidates, serveAtCandidate } from './candidates.ts';
+import { leaveOut, rescueCandidates, serveAtCandidate, smallerTables } from './candidates.ts';
 import type { Plan, Rescue } from '../planned.ts';
 
 /** How far back the cook's hours are laid out. */
@@ -26,6 +26,8 @@ const DAYS_TRIED = 8;
 
 /** Work, not time: every offer is planned whole, and no more than so many are tried. */
 const TRIES = 10;
+/** Where nothing else works: every dish, and most pairs of a large table. */
+const LAST_TRIES = 24;
 /** How many that work are offered, besides other hours. */
 const OFFERED = 3;
 
@@ -49,15 +51,37 @@ export function rescuesFor(
   tryMeal: TryMeal,
 ): Rescue[] {
   const hours = made.status === 'cannot' ? otherHours(meal, kitchen, made, nowMin, tryMeal) : [];
-  const solution: TriedCandidate[] = [];
-  for (const candidate of rescueCandidates(meal, made).slice(0, TRIES)) {
-    if (solution.length === OFFERED) break;
-    const tried = tryMeal(candidate.changes.reduce(applyCommand, meal));
-    if (tried.status !== 'cannot') solution.push({ ...candidate, onTime: tried.onTime });
-  }
-  return [...solution, ...hours]
+  const working = thatWork(rescueCandidates(meal, made).slice(0, TRIES), OFFERED, meal, tryMeal);
+  const found = [...working, ...hours];
+  const last = () => thatWork(lastWays(meal, made, tryMeal), 1, meal, tryMeal);
+  return (found.length > 0 || made.status !== 'cannot' ? found : last())
     .sort((a, b) => a.price - b.price)
     .map(({ price, ...rescue }) => ({ ...rescue, cost: price }));
+}
+
+/** Without the dishes that cannot be done even alone, else without one or two of them. */
+function lastWays(meal: Meal, made: Plan, tryMeal: TryMeal): RescueCandidate[] {
+  const never = meal.dishes.filter(
+    (dish) => tryMeal({ ...meal, dishes: [dish] }).status === 'cannot',
+  );
+  const all = never.length > 0 && never.length < meal.dishes.length ? [leaveOut(never, made)] : [];
+  return [...all, ...smallerTables(meal, made).slice(0, LAST_TRIES)];
+}
+
+/** The first so many that can be carried out. */
+function thatWork(
+  candidates: readonly RescueCandidate[],
+  wanted: number,
+  meal: Meal,
+  tryMeal: TryMeal,
+): TriedCandidate[] {
+  const found: TriedCandidate[] = [];
+  for (const candidate of candidates) {
+    if (found.length === wanted) break;
+    const { status, onTime } = tryMeal(candidate.changes.reduce(applyCommand, meal));
+    if (status !== 'cannot') found.push({ ...candidate, onTime });
+  }
+  return found;
 }
 
 /**
