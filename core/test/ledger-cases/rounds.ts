@@ -16,7 +16,8 @@ import { ROUND_8_2 } from './round-8-2.ts';
 import { ROUND_9 } from './round-9.ts';
 import { ROUND_10 } from './round-10.ts';
 import { ROUND_11 } from './round-11.ts';
-import { ROUND_12 } from './round-12.ts';
+import { ROUND_12_1 } from './round-12-1.ts';
+import { ROUND_12_2 } from './round-12-2.ts';
 import { ROUND_13 } from './round-13.ts';
 import type { LedgerCase } from './case.ts';
 
@@ -86,6 +87,12 @@ export const ROUNDS: readonly Round[] = [
   { name: 'ninth', cases: ROUND_9, stop: [12, 0, 0], caution: [1, 0], pass: [6, 1] },
   { name: 'tenth', cases: ROUND_10, stop: [12, 0, 0], caution: [2, 0], pass: [6, 0] },
   { name: 'eleventh', cases: ROUND_11, stop: [6, 2, 3], caution: [1, 5], pass: [6, 1] },
-  { name: 'twelfth', cases: ROUND_12, stop: [10, 0, 2], caution: [2, 0], pass: [10, 0] },
+  {
+    name: 'twelfth',
+    cases: [...ROUND_12_1, ...ROUND_12_2],
+    stop: [10, 0, 2],
+    caution: [2, 0],
+    pass: [10, 0],
+  },
   { name: 'thirteenth', cases: ROUND_13, stop: [11, 1, 0], caution: [2, 1], pass: [4, 1] },
 ];
