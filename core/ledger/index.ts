@@ -10,5 +10,5 @@ export {
 } from './story.ts';
 export { ledgerOf } from './ledger-of-plan.ts';
 export { findingsOf } from './safety-of-meal.ts';
-export { safeGapsOf, withSoaksEnded, type AfterSoak, type SafeGap } from './safe-gaps.ts';
+export { safeGapsOf, TABLE, withSoaksEnded, type AfterSoak, type SafeGap } from './safe-gaps.ts';
 export type { StepTiming } from './step-timing.ts';

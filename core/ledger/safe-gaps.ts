@@ -29,6 +29,9 @@ export type AfterSoak = 'at once' | 'taken out';
 /** Out of a soak and on, or carried over to what follows. */
 const AT_ONCE_MIN = 15;
 
+/** What the last step of a dish waits for, in the place of a step. */
+export const TABLE = 'the table';
+
 /** A gap that may be no longer, by safety. */
 export interface SafeGap {
   readonly before: string;
@@ -67,18 +70,29 @@ function safeGapsOfDish(meal: Meal, dish: Dish, afterSoak: AfterSoak): SafeGap[]
   const waits = longestWaits(meal, dish);
   const shares = (a: Step, b: Step) =>
     foods.get(a.id)?.some((id) => raw.has(id) && foods.get(b.id)?.includes(id)) ?? false;
-  return dish.steps.flatMap((step) =>
+  const between = dish.steps.flatMap((step) =>
     step.after.flatMap((gap): SafeGap[] => {
       const part = takenAfter(meal, dish, gap.step);
       const before = part?.step ?? dish.steps.find(({ id }) => id === gap.step);
       if (!before || gap.from !== 'end' || !(part ?? shares(before, step))) return [];
       const most = longestWait(part?.dish ?? dish, before, step, afterSoak);
       if (most === undefined) return [];
-      const together = part || soaks(before) ? Infinity : waits(before);
+      const together = part || soaks(before) ? Infinity : waits.after(before);
       const mostMin = Math.max(Math.min(most, together), gap.leastMin);
       return [{ before: before.id, next: step.id, mostMin, soaksOn: soaks(before) }];
     }),
   );
+  if (waits.forTableMin >= dish.readyWithinMin) return between;
+  const lasts = dish.steps.filter(
+    ({ id }) => !dish.steps.some(({ after }) => after.some((gap) => gap.step === id)),
+  );
+  const table = lasts.map(({ id }) => ({
+    before: id,
+    next: TABLE,
+    mostMin: waits.forTableMin,
+    soaksOn: false,
+  }));
+  return [...between, ...table];
 }
 
 /** The food of another dish a part of which this one takes after a step. */

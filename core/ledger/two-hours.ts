@@ -13,13 +13,18 @@ import { followsFire, isFire } from './step-chain.ts';
 /** No wait is asked to be shorter than this, however little is left. */
 const LEAST_WAIT_MIN = 5;
 
+/** The longest that food may wait, minutes: after each step, and for the table. */
+export interface LongestWaits {
+  readonly after: (step: Step) => number;
+  readonly forTableMin: number;
+}
+
 /**
  * How long each wait of a dish may be, so that its warm steps and all its waits together keep within
- * the two hours (one, where it is hot): raw food before its fire, cooked food after it.
- *
- * @returns for the step a food waits after, the most minutes
+ * the two hours (one, where it is hot): raw food before its fire, cooked food after it. The wait for
+ * the table gives way last, but it does.
  */
-export function longestWaits(meal: Meal, dish: Dish): (before: Step) => number {
+export function longestWaits(meal: Meal, dish: Dish): LongestWaits {
   const { roomC } = conditionsOf(meal.kitchen);
   const limit = roomC > HOT_ROOM_C ? HOT_LIMIT_MIN : ROOM_LIMIT_MIN;
   const isCooked = (step: Step) => isFire(dish, step) || followsFire(dish, step);
@@ -28,16 +33,23 @@ export function longestWaits(meal: Meal, dish: Dish): (before: Step) => number {
     (step) =>
       !isCold(step) && dish.steps.some(({ after }) => after.some((gap) => gap.step === step.id)),
   );
-  const atTableMin = Math.min(SERVED_WAIT_MIN, dish.readyWithinMin);
-  const shareOf = (cooked: boolean) => {
+  const leftOf = (cooked: boolean) => {
     const steps = warm.filter((step) => isCooked(step) === cooked);
-    const waits = waitedFor.filter((step) => isCooked(step) === cooked);
+    const waits = waitedFor.filter((step) => isCooked(step) === cooked).length;
     const busyMin = steps.reduce((sum, { time }) => sum + stageMinutes(time), 0);
-    const left = limit - (cooked ? atTableMin : 0) - busyMin;
-    return Math.max(LEAST_WAIT_MIN, Math.floor(left / Math.max(1, waits.length)));
+    return { leftMin: limit - busyMin, waits: Math.max(1, waits) };
   };
-  const [raw, cooked] = [shareOf(false), shareOf(true)];
-  return (before) => (isCooked(before) ? cooked : raw);
+  const share = (leftMin: number, waits: number) =>
+    Math.max(LEAST_WAIT_MIN, Math.floor(leftMin / waits));
+  const [raw, cooked] = [leftOf(false), leftOf(true)];
+  const asked = Math.min(SERVED_WAIT_MIN, dish.readyWithinMin);
+  const forTableMin = Math.max(
+    LEAST_WAIT_MIN,
+    Math.min(asked, cooked.leftMin - cooked.waits * LEAST_WAIT_MIN),
+  );
+  const rawMin = share(raw.leftMin, raw.waits);
+  const cookedMin = share(cooked.leftMin - forTableMin, cooked.waits);
+  return { after: (step) => (isCooked(step) ? cookedMin : rawMin), forTableMin };
 }
 
 /** Out of the fridge, and nothing keeps it hot. */

@@ -6,6 +6,7 @@ import {
   type WaitKind,
 } from '../../figures/index.ts';
 import { isFirePlace } from '../../places/index.ts';
+import { TABLE } from '../../ledger/index.ts';
 import { keepsWarm, leavesFood } from '../../meal/index.ts';
 import { SERVED_WAIT_MIN } from '../../safety/index.ts';
 import type { Verb } from '../../terms/index.ts';
@@ -107,7 +108,7 @@ export function buildNetwork(steps: readonly ExpandedStep[], options: BuildOptio
     calls.push(...addCalls(built, step));
   }
   addGaps(built, options, limit);
-  addServing(built, options.loose ?? false, limit);
+  addServing(built, options, limit);
   return built;
 }
 
@@ -320,20 +321,26 @@ function addGaps(
   }
 }
 
-function addServing(built: MealNetwork, loose: boolean, limit: AddLimit): void {
+function addServing(
+  built: MealNetwork,
+  { loose = false, safeGaps }: Pick<BuildOptions, 'loose' | 'safeGaps'>,
+  limit: AddLimit,
+): void {
   const { network, steps, endOf, serving } = built;
   for (const step of steps) {
     const end = endOf[step.index] ?? 0;
     network.addArc({ from: end, to: serving, lag: 0, why: { kind: 'serving', step: step.index } });
     if (!isLast(step) || loose || step.past) continue;
+    const safe = safeGaps?.get(gapKey(step.step.id, TABLE))?.mostMin ?? Infinity;
+    const mostMin = Math.min(step.dish.readyWithinMin, safe);
     limit(
       {
         kind: 'fresh',
         step: step.index,
         later: serving,
         earlier: end,
-        mostMin: step.dish.readyWithinMin,
-        mostOverMin: bornBeforeServing(step),
+        mostMin,
+        mostOverMin: safe < Infinity ? 0 : bornBeforeServing(step),
         wait: step.wait,
       },
       { kind: 'fresh', step: step.index },

@@ -9,7 +9,6 @@ import {
   H,
   line,
   marinade,
-  meal,
   mixture,
   one,
   step,

@@ -8,7 +8,6 @@ import {
   fridge,
   H,
   line,
-  marinade,
   meal,
   mixture,
   one,
@@ -20,7 +19,6 @@ import {
 const table = at('table');
 const oven = (tempC: number) => at('oven', tempC);
 const hob = (tempC: number) => at('hob', tempC);
-const rest = step('rest', board, 10);
 const serve = step('serve', table, 5);
 const rarer = (coreC: number) => ({ doneWhen: { coreC, rarer: true } });
 
