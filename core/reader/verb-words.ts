@@ -99,7 +99,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'fry',
     english:
-      'fry|sizzle|stir-fry|saut[eé]|pan-fry|deep-fry|toast(?= (?:the|it|them|\\d|for|in|\\p{L}+ (?:for |\\d))(?!\\p{L}))|sweat|soften(?= \\p{L}|\\s\\d)(?! until| and| or| a little| slightly)|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
+      'fry|sizzle|stir-fry|saut[eé]|pan-fry|deep-fry|caramel[iy][sz]e(?= (?:the |\\p{L}+ )?(?:onions?|shallots?))|toast(?= (?:the|it|them|\\d|for|in|\\p{L}+ (?:for |\\d))(?!\\p{L}))|sweat|soften(?= \\p{L}|\\s\\d)(?! until| and| or| a little| slightly)|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
     spanish:
       'fr[ií](?:e|amos|en)(?!\\p{L})|fre[ií]r|sofr[ií](?:e|en|a|amos)|sofre[ií]mos|fre[ií]mos|sofre[ií]r|salte(?:a|an|e|ar|amos)|rehog(?:a|an|ar|amos)|rehogue|poch(?:a|an|e|ar|amos)',
   },
