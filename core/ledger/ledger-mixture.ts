@@ -39,6 +39,7 @@ function seenAs(meal: Meal, dish: Dish, mixture: Mixture): MixtureFacts {
     id: mixture.id,
     name: mixture.name,
     touchesRaw: raw && touches(dish, mixture),
+    declares: { touchesRaw: mixture.touchesRaw, boiled: mixture.boiled ?? false },
     keptClean: mixture.reserve !== undefined,
     boiled: mixture.boiled ?? false,
     garlicInOil: garlic && isInFat(made, inIt) && !isSour(weighed, inIt),

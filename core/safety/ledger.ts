@@ -146,6 +146,8 @@ export interface LedgerMixture {
   readonly name: string;
   /** Lies on food that is raw meat, poultry or fish. */
   readonly touchesRaw: boolean;
+  /** What the file says of it, which its steps may deny. */
+  readonly declares: { readonly touchesRaw: boolean; readonly boiled: boolean };
   /** A part is set aside before it does. */
   readonly keptClean: boolean;
   /** It is boiled and has to be cold before food goes in. */

@@ -47,6 +47,12 @@ export const safety = {
   'figures.highBoil': 'From {{height}} m: {{minutes}}.',
   'rule.sameVessel': 'One tray for raw and cooked',
   'figures.sameVessel': 'What held raw food is washed before anything cooked lies in it.',
+  'rule.declared': 'What is said and what is done',
+  'figures.declared': 'Where a file and its steps differ, the steps are believed.',
+  'safety.declaredClean':
+    '{{mixture}} is said to touch no raw food, and raw food lies in it: it counts as touched.',
+  'safety.declaredBoiled':
+    '{{mixture}} is said to be boiled, and no step brings it to the boil: it counts as unboiled.',
   'rule.unknownFood': 'Foods nobody knows',
   'figures.unknownFood': 'A food without a cut is taken for what its name says, and carefully.',
   'source.fsisPartCooking': 'USDA/FSIS, partial cooking',

@@ -9,6 +9,7 @@ import { cooling } from './cooling.ts';
 import { core } from './core.ts';
 import { counter } from './counter.ts';
 import { curing } from './curing.ts';
+import { declared } from './declared.ts';
 import { eaters } from './eaters.ts';
 import { eggDishes } from './egg-dishes.ts';
 import { fish } from './fish.ts';
@@ -43,6 +44,7 @@ import { washing } from './washing.ts';
 export const RULES: readonly Rule[] = [
   eaters,
   unknownFood,
+  declared,
   notForThem,
   poisonous,
   thawing,
