@@ -42,7 +42,9 @@ export function coolingPots(
     const after = cooling.filter((one) => ancestors(dish, one).includes(first));
     if (isSoonOver(dish, first, after.at(-1) ?? first, timing)) continue;
     const massG = massOf(meal, dish, first);
-    if (massG > 0) pots.set(first.id, fallen(meal, massG, [first, ...after], timing));
+    if (massG <= 0) continue;
+    const joint = isJoint(dish, first);
+    pots.set(first.id, { ...fallen(meal, massG, [first, ...after], timing), joint });
   }
   return pots;
 }
@@ -75,7 +77,7 @@ function fallen(
   massG: number,
   steps: readonly Step[],
   timing: ReadonlyMap<string, StepTiming>,
-): CoolingPot {
+): Omit<CoolingPot, 'joint'> {
   let atC = HOT_HOLDING_C;
   let elapsedMin = 0;
   const reached = new Map<number, number>();
@@ -124,9 +126,25 @@ function coldOf(meal: Meal, { place }: Step): { around: number; where: 'ice-bath
 const WET: ReadonlySet<string> = new Set(['simmer', 'braise']);
 
 function massOf(meal: Meal, dish: Dish, step: Step): number {
-  const wet = ancestors(dish, step).some(({ verb }) => WET.has(verb));
+  const wet = isInLiquid(dish, step);
   const weightG = dish.foods.reduce((sum, food) => sum + coolsAs(meal, dish, food, wet), 0);
   return weightG * (wet ? WITH_LIQUID_TIMES : 1);
+}
+
+const CUTS_UP: ReadonlySet<string> = new Set(['shred', 'slice', 'mix']);
+
+/** Whole, as it came off a dry fire. */
+function isJoint(dish: Dish, step: Step): boolean {
+  return !isInLiquid(dish, step) && !ancestors(dish, step).some(({ verb }) => CUTS_UP.has(verb));
+}
+
+/** Simmered or braised, and in no dry fire since: what was glazed in the oven has left its liquid. */
+function isInLiquid(dish: Dish, step: Step): boolean {
+  const before = ancestors(dish, step);
+  const dry = before.filter((one) => isFire(dish, one) && !WET.has(one.verb));
+  return before.some(
+    (one) => WET.has(one.verb) && !dry.some((later) => ancestors(dish, later).includes(one)),
+  );
 }
 
 /** What cools as one: cups each by itself, dry pieces beside each other, all else in one pot. */

@@ -309,6 +309,8 @@ export interface CoolingPot {
   readonly to5Min: number;
   /** Minutes it stands out before it comes into the cold. */
   readonly outMin: number;
+  /** A joint by itself, in no liquid and not cut up. */
+  readonly joint: boolean;
 }
 
 /** Hands on raw food, where it is done at the board. */

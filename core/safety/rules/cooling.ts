@@ -18,7 +18,9 @@ const FIRST_FALL = {
 };
 
 /** Not merely slower than the law for kitchens that sell food. */
-function isFarTooSlow({ to21Min, to5Min, outMin }: CoolingPot): boolean {
+function isFarTooSlow({ to21Min, to5Min, outMin, joint }: CoolingPot): boolean {
+  // A joint that is in the fridge within two hours has what home cooks are asked for.
+  if (joint && Number.isFinite(to5Min)) return outMin > ROOM_LIMIT_MIN;
   const slow = to21Min > COOLED_TO_21_MIN * FAR_SLOWER_TIMES;
   return slow || to5Min > COOLED_TO_5_MIN * FAR_SLOWER_TIMES || outMin > ROOM_LIMIT_MIN;
 }

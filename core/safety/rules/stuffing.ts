@@ -1,5 +1,5 @@
 import { isNamed } from '../../pantry/index.ts';
-import { POULTRY_CORE_C } from '../figures/index.ts';
+import { CORE_ROUNDING_C, POULTRY_CORE_C } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
 
 /** What a bird or a joint is stuffed with is in the middle: it reaches 74 °C as well. */
@@ -18,15 +18,24 @@ export const stuffing: Rule = {
       ];
       const fire = dish.acts.find(({ last }) => last);
       if (!meat || !said.some((text) => isNamed('stuffing', text))) return [];
+      const { coreC } = fire ?? {};
+      // In a bird the middle that is probed is the stuffing's.
+      const short =
+        meat.animal === 'poultry' &&
+        coreC !== undefined &&
+        coreC < POULTRY_CORE_C - CORE_ROUNDING_C;
       return [
         {
           rule: 'stuffing',
-          level: 'caution',
+          level: short ? 'stop' : 'caution',
           dish: dish.id,
           step: fire?.id,
           message: { key: 'safety.stuffing', values: { tempC: { tempC: POULTRY_CORE_C } } },
           source: 'source.fsisChart',
-          mends: [],
+          mends:
+            short && fire
+              ? [{ kind: 'core', step: fire.id, coreC: Math.ceil(POULTRY_CORE_C) }]
+              : [],
         } as const,
       ];
     }),

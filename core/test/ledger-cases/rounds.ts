@@ -19,6 +19,8 @@ import { ROUND_11 } from './round-11.ts';
 import { ROUND_12_1 } from './round-12-1.ts';
 import { ROUND_12_2 } from './round-12-2.ts';
 import { ROUND_13 } from './round-13.ts';
+import { ROUND_14_1 } from './round-14-1.ts';
+import { ROUND_14_2 } from './round-14-2.ts';
 import type { LedgerCase } from './case.ts';
 
 /** Cases written together, before the program was asked, and what it answered at first. */
@@ -95,4 +97,11 @@ export const ROUNDS: readonly Round[] = [
     pass: [10, 0],
   },
   { name: 'thirteenth', cases: ROUND_13, stop: [11, 1, 0], caution: [2, 1], pass: [4, 1] },
+  {
+    name: 'fourteenth',
+    cases: [...ROUND_14_1, ...ROUND_14_2],
+    stop: [9, 1, 0],
+    caution: [2, 0],
+    pass: [11, 1],
+  },
 ];
