@@ -1,6 +1,6 @@
 import { MINUTES_PER_HOUR } from '../figures/index.ts';
 import { isFirePlace } from '../places/index.ts';
-import { isEggDish, isLeftOver, isShellEgg } from '../pantry/index.ts';
+import { isEggDish, isLeftOver, isPlantNamed, isShellEgg } from '../pantry/index.ts';
 import {
   cutOf,
   foodFacts,
@@ -48,7 +48,9 @@ export interface FoodOfPlan extends DishOfPlan {
 export function ledgerFood(of: FoodOfPlan): LedgerFood {
   const { meal, food } = of;
   const cut = cutOf(meal, food);
-  const { animal, minced, ready, known } = foodFacts(meal, food);
+  const asked = isAsked(meal, food);
+  const { animal, minced, ready, known } =
+    asked && isProbedLow(of) ? PROBED_UNKNOWN : foodFacts(meal, food);
   const pierced = food.pierced ?? false;
   const eggs = cut !== undefined && (isShellEgg(cut) || isEggDish(cut));
   const works = worksOf(of, { animal, minced, pierced, ready, eggs });
@@ -60,6 +62,7 @@ export function ledgerFood(of: FoodOfPlan): LedgerFood {
     cut: food.cut,
     animal,
     unknown: !known && animal !== 'none',
+    asked: asked && animal === 'none',
     minced,
     ready,
     pierced,
@@ -78,6 +81,24 @@ export function ledgerFood(of: FoodOfPlan): LedgerFood {
     takenMin: of.takenFrom && of.timing.get(of.takenFrom.step)?.endMin,
     fires: works.flatMap(({ fire }) => fire ?? []),
   };
+}
+
+/** Neither its cut nor its name says what it is. */
+function isAsked(meal: Meal, food: Food): boolean {
+  const { known, animal } = foodFacts(meal, food);
+  return !known && animal === 'none' && !isPlantNamed(`${food.name} ${food.id}`);
+}
+
+/** Nobody probes a vegetable: what a fire takes to a core as low as this may be minced meat. */
+const PROBED_UNKNOWN = { animal: 'beef', minced: true, ready: false, known: false } as const;
+const PROBED_BELOW_C = 80;
+
+function isProbedLow({ dish, food, foods }: FoodOfPlan): boolean {
+  return dish.steps.some((step) => {
+    const { coreC } = step.doneWhen ?? {};
+    const mine = foods.get(step.id)?.includes(food.id) ?? false;
+    return mine && isFire(dish, step) && coreC !== undefined && coreC < PROBED_BELOW_C;
+  });
 }
 
 const CUTS_UP: ReadonlySet<string> = new Set(['slice', 'shred']);

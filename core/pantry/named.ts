@@ -20,9 +20,14 @@ const ANIMAL_WORDS: ReadonlyArray<readonly [RegExp, Animal]> = [
   ],
   [/\b(venison|deer|boar|rabbit|hare|elk|bear)s?\b/, 'game'],
   [/\b(pork|bacon|ham|gammon|lardons?|sausages?|chorizo|sausage ?meat)\b/, 'pork'],
-  [/\b(lamb|mutton|hogget|goat|kid)s?\b/, 'lamb'],
+  [/\b(drumsticks?|wings?|nuggets?)\b/, 'poultry'],
+  [/\b(pork|ribs?|crackling|porchetta|carnitas|rillettes)\b/, 'pork'],
   [
-    /\b(beef|veal|steaks?|brisket|burgers?|patt(y|ies)|meatballs?|mince|mincemeat|oxtail|ox cheeks?)\b/,
+    /\b(lamb|mutton|hogget|goat|kid|kebabs?|koftas?|k[oö]fte|gyros|doner|merguez|shanks?)s?\b/,
+    'lamb',
+  ],
+  [
+    /\b(beef|veal|steaks?|brisket|burgers?|patt(y|ies)|meatballs?|meat ?loaf|rissoles?|mince|mincemeat|oxtail|ox cheeks?|joints?|roasts?|schnitzels?|escalopes?|cutlets?|sirloin|rump|tartare|carpaccio|ragu)\b/,
     'beef',
   ],
   [/\b(liver|kidneys|heart|sweetbreads?|tripe|meat)\b/, 'beef'],
@@ -39,7 +44,7 @@ const ANIMAL_WORDS: ReadonlyArray<readonly [RegExp, Animal]> = [
 const READY =
   /\b(smoked|cured|cooked|tinned|canned|potted|pickled|dried|pre-?cooked|roasted|ready)\b/;
 const MINCED =
-  /\b(mince|minced|ground|burgers?|patt(y|ies)|meatballs?|sausages?|sausage ?meat|tartare)\b/;
+  /\b(mince|minced|ground|burgers?|patt(y|ies)|meatballs?|meat ?loaf|rissoles?|koftas?|k[oö]fte|kebabs?|merguez|sausages?|sausage ?meat|tartare)\b/;
 
 /** @returns undefined where the name says nothing of an animal */
 export function animalNamed(name: string): NamedFood | undefined {

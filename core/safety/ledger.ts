@@ -104,6 +104,8 @@ export interface LedgerFood {
   readonly cut?: string | undefined;
   /** Nobody knows its cut; its name says what it may be. */
   readonly unknown: boolean;
+  /** Not even its name says whether it was an animal. */
+  readonly asked: boolean;
   /** From the first step that works on it until it is served. */
   readonly spans: readonly LedgerSpan[];
   /** Until then it is a part of another dish's food, epoch minutes. */

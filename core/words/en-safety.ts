@@ -27,6 +27,8 @@ export const safety = {
   'safety.highBoil': 'Up here water boils cooler: a boil that makes safe lasts {{minutes}}.',
   'safety.unknownFood':
     'Nobody knows the cut of {{food}}; it is taken for raw {{animal}}. Choose its cut on Table.',
+  'safety.askedFood':
+    'Nobody knows what {{food}} is. If it was an animal, or holds egg, choose its cut on Table.',
   'safety.softCheese': 'Soft cheese in {{mixture}}: not for the pregnant and the frail.',
   'safety.smokedFish': 'Smoked or cured fish, {{mixture}}: not for the pregnant and the frail.',
   'safety.liver': 'Liver, {{mixture}}: not for the pregnant.',

@@ -9,15 +9,17 @@ export const unknownFood: Rule = {
   check: (meal) =>
     meal.dishes.flatMap((dish) =>
       dish.foods
-        .filter(({ unknown, ready }) => unknown && !ready)
+        .filter(({ unknown, asked, ready }) => (unknown || asked) && !ready)
         .map(
-          ({ id, name, animal }) =>
+          ({ id, name, animal, asked }) =>
             ({
               rule: 'unknownFood',
               level: 'caution',
               dish: dish.id,
               food: id,
-              message: { key: 'safety.unknownFood', values: { food: name, animal } },
+              message: asked
+                ? { key: 'safety.askedFood', values: { food: name } }
+                : { key: 'safety.unknownFood', values: { food: name, animal } },
               source: 'source.common',
               mends: [],
             }) as const,

@@ -19,6 +19,7 @@ import { ROUND_11 } from './round-11.ts';
 import { ROUND_12_1 } from './round-12-1.ts';
 import { ROUND_12_2 } from './round-12-2.ts';
 import { ROUND_13 } from './round-13.ts';
+import { ROUND_15 } from './round-15.ts';
 import { ROUND_14_1 } from './round-14-1.ts';
 import { ROUND_14_2 } from './round-14-2.ts';
 import type { LedgerCase } from './case.ts';
@@ -104,4 +105,5 @@ export const ROUNDS: readonly Round[] = [
     caution: [2, 0],
     pass: [11, 1],
   },
+  { name: 'fifteenth', cases: ROUND_15, stop: [3, 0, 1], caution: [2, 0], pass: [12, 0] },
 ];
