@@ -20,6 +20,7 @@ import { ROUND_12_1 } from './round-12-1.ts';
 import { ROUND_12_2 } from './round-12-2.ts';
 import { ROUND_13 } from './round-13.ts';
 import { ROUND_15 } from './round-15.ts';
+import { ROUND_16 } from './round-16.ts';
 import { ROUND_14_1 } from './round-14-1.ts';
 import { ROUND_14_2 } from './round-14-2.ts';
 import type { LedgerCase } from './case.ts';
@@ -106,4 +107,5 @@ export const ROUNDS: readonly Round[] = [
     pass: [11, 1],
   },
   { name: 'fifteenth', cases: ROUND_15, stop: [3, 0, 1], caution: [2, 0], pass: [12, 0] },
+  { name: 'sixteenth', cases: ROUND_16, stop: [14, 0, 0], caution: [0, 0], pass: [0, 0] },
 ];
