@@ -120,6 +120,15 @@ const rulesOf = (meal: Meal) =>
     ),
   ].sort();
 
+/** Each meal is judged once as it is written, and once for each edit. */
+const judgedAs = new Map<string, readonly string[]>();
+
+function asWritten(name: string, meal: Meal): readonly string[] {
+  const rules = judgedAs.get(name) ?? rulesOf(meal);
+  judgedAs.set(name, rules);
+  return rules;
+}
+
 /** What changes nothing of what is done. */
 const HARMLESS: Readonly<Record<string, (meal: Meal) => Meal>> = {
   'another name': (meal) => ({
@@ -159,8 +168,8 @@ describe.each(Object.entries(HARMLESS))('a harmless edit changes no verdict: %s'
   const all = ROUNDS.flatMap(({ cases }) => cases).filter(
     ({ name }) => !name.includes('two and a half'),
   );
-  it.each(all.map(({ name, meal }) => [name, mealOf(meal, NOW)] as const))('%s', (_case, meal) => {
-    expect(rulesOf(edit(meal))).toEqual(rulesOf(meal));
+  it.each(all.map(({ name, meal }) => [name, mealOf(meal, NOW)] as const))('%s', (name, meal) => {
+    expect(rulesOf(edit(meal))).toEqual(asWritten(name, meal));
   });
 });
 

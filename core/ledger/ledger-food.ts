@@ -1,21 +1,9 @@
 import { MINUTES_PER_HOUR } from '../figures/index.ts';
 import { isFirePlace } from '../places/index.ts';
-import { isEggDish, isLeftOver, isPlantNamed, isShellEgg } from '../pantry/index.ts';
-import {
-  cutOf,
-  foodFacts,
-  keptSince,
-  pieceOf,
-  type Dish,
-  type Food,
-  type Meal,
-  type Step,
-} from '../meal/index.ts';
+import { isEggDish, isLeftOver, isShellEgg } from '../pantry/index.ts';
+import { cutOf, foodFacts, keptSince, type Dish, type Food, type Step } from '../meal/index.ts';
 import {
   FISH_FROZEN,
-  HOT_HOLDING_C,
-  ROAST_FROM_G,
-  ROAST_HOLDING_C,
   killsIn,
   type FoodTemperatures,
   type LedgerFire,
@@ -24,37 +12,21 @@ import {
 } from '../safety/index.ts';
 import { coreAfterClockTime } from './food-temperatures.ts';
 import { beginsAs, spansOf, type Working } from './food-story.ts';
+import type { FoodOfPlan } from './food-of-plan.ts';
+import { hotFromC } from './hot-holding.ts';
+import { factsInStory } from './unknown-food.ts';
 import { isFire, mixturesOf } from './step-chain.ts';
 import type { StepTiming } from './step-timing.ts';
-
-/** A dish of a plan: what each of its steps works on, and what heat knows of it. */
-export interface DishOfPlan {
-  readonly dish: Dish;
-  readonly foods: ReadonlyMap<string, readonly string[]>;
-  readonly warm: ReadonlyMap<string, FoodTemperatures>;
-}
-
-/** What a food's story is told of. */
-export interface FoodOfPlan extends DishOfPlan {
-  readonly meal: Meal;
-  readonly food: Food;
-  readonly timing: ReadonlyMap<string, StepTiming>;
-  readonly servingMin: number;
-  /** Of what other dish's food it is a part, up to the end of which step. */
-  readonly takenFrom?: { readonly of: DishOfPlan; readonly food: Food; readonly step: string };
-}
 
 /** A food as the rules see it: what it is, and its story. */
 export function ledgerFood(of: FoodOfPlan): LedgerFood {
   const { meal, food } = of;
   const cut = cutOf(meal, food);
-  const asked = isAsked(meal, food);
-  const { animal, minced, ready, known } =
-    asked && isProbedLow(of) ? PROBED_UNKNOWN : foodFacts(meal, food);
+  const { animal, minced, ready, known, asked } = factsInStory(of);
   const pierced = food.pierced ?? false;
   const eggs = cut !== undefined && (isShellEgg(cut) || isEggDish(cut));
   const works = worksOf(of, { animal, minced, pierced, ready, eggs });
-  const holdsFromC = holdsFrom(of, works, { animal, minced, pierced, ready });
+  const holdsFromC = hotFromC(of, works, { animal, minced, pierced, ready });
   const spans = spansOf({ ...of, animal, works, holdsFromC, begins: beginsAs(meal, food, ready) });
   return {
     id: food.id,
@@ -62,7 +34,7 @@ export function ledgerFood(of: FoodOfPlan): LedgerFood {
     cut: food.cut,
     animal,
     unknown: !known && animal !== 'none',
-    asked: asked && animal === 'none',
+    asked,
     minced,
     ready,
     pierced,
@@ -81,47 +53,6 @@ export function ledgerFood(of: FoodOfPlan): LedgerFood {
     takenMin: of.takenFrom && of.timing.get(of.takenFrom.step)?.endMin,
     fires: works.flatMap(({ fire }) => fire ?? []),
   };
-}
-
-/** Neither its cut nor its name says what it is. */
-function isAsked(meal: Meal, food: Food): boolean {
-  const { known, animal } = foodFacts(meal, food);
-  return !known && animal === 'none' && !isPlantNamed(`${food.name} ${food.id}`);
-}
-
-/** Nobody probes a vegetable: what a fire takes to a core as low as this may be minced meat. */
-const PROBED_UNKNOWN = { animal: 'beef', minced: true, ready: false, known: false } as const;
-const PROBED_BELOW_C = 80;
-
-function isProbedLow({ dish, food, foods }: FoodOfPlan): boolean {
-  return dish.steps.some((step) => {
-    const { coreC } = step.doneWhen ?? {};
-    const mine = foods.get(step.id)?.includes(food.id) ?? false;
-    return mine && isFire(dish, step) && coreC !== undefined && coreC < PROBED_BELOW_C;
-  });
-}
-
-const CUTS_UP: ReadonlySet<string> = new Set(['slice', 'shred']);
-
-/** A whole joint of meat that fire has cooked by the tables is held cooler than what is cut up. */
-function holdsFrom(
-  { meal, dish, food }: FoodOfPlan,
-  works: readonly Working[],
-  { animal, minced, pierced, ready }: Facts,
-): number {
-  const meat =
-    animal !== 'none' && animal !== 'poultry' && animal !== 'fish' && animal !== 'shellfish';
-  const whole = meat && animal !== 'game' && !minced && !pierced && !ready;
-  const heldUntil = works.findLast(({ step }) => step.verb === 'hold')?.at.endMin ?? Infinity;
-  const cutUp = works.some(({ step, at }) => CUTS_UP.has(step.verb) && at.startMin < heldUntil);
-  const wet = works.some(({ fire }) => fire?.wet);
-  const isRoast =
-    whole &&
-    !wet &&
-    !cutUp &&
-    cutOf(meal, food) !== undefined &&
-    pieceOf(meal, dish, food).weightG >= ROAST_FROM_G;
-  return isRoast ? ROAST_HOLDING_C : HOT_HOLDING_C;
 }
 
 /** Frozen by its own steps, as hard and as long as its parasites need. */

@@ -1,5 +1,6 @@
-import { BOIL_ROUNDING_C, BRUSHED_ON_FIRE_MIN, FRIED_THROUGH_MIN } from '../figures/index.ts';
+import { BRUSHED_ON_FIRE_MIN, FRIED_THROUGH_MIN } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
+import { isFullBoil } from '../full-boil.ts';
 import {
   minutesOf,
   type LedgerAct,
@@ -91,14 +92,12 @@ function isCookedOn({ verb, thenFiredMin }: LedgerAct): boolean {
   return (verb === 'glaze' || verb === 'baste') && thenFiredMin >= BRUSHED_ON_FIRE_MIN;
 }
 
-const BOILS = new Set(['boil', 'reduce', 'simmer', 'braise']);
 const FRIES = new Set(['fry', 'brown', 'roast', 'bake']);
 
-/** A full boil is one that reaches it: here, at this altitude. A sauce that is reduced boils all the while. */
-function boils({ boilingC }: Ledger, act: LedgerAct): boolean {
-  const { verb, tempC } = act;
-  // What was in it, onions say, fried or roasted through.
-  if (FRIES.has(verb) && !act.foods.some((food) => food === act.food))
-    return (tempC ?? 0) > boilingC && minutesOf(act) >= FRIED_THROUGH_MIN;
-  return BOILS.has(verb) && (tempC === undefined || tempC >= boilingC - BOIL_ROUNDING_C - 1);
+/** Boiled hard; or what was in it, onions say, fried or roasted through. */
+function boils(meal: Ledger, act: LedgerAct): boolean {
+  const { verb, tempC, foods, food } = act;
+  if (FRIES.has(verb) && !foods.some((one) => one === food))
+    return (tempC ?? 0) > meal.boilingC && minutesOf(act) >= FRIED_THROUGH_MIN;
+  return isFullBoil(meal, act);
 }

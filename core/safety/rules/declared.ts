@@ -1,5 +1,5 @@
-import { BOIL_ROUNDING_C } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
+import { isFullBoil } from '../full-boil.ts';
 import type { Ledger, LedgerDish, LedgerMixture } from '../ledger.ts';
 
 /** What a file declares of a mixture and its steps deny: the steps are believed, and the cook is told. */
@@ -26,14 +26,9 @@ function saidBoiled(meal: Ledger, dish: LedgerDish, mixture: LedgerMixture): Saf
   const { id, name, declares } = mixture;
   const acts = dish.acts.filter(({ mixtures }) => mixtures.includes(id));
   if (!declares.boiled || acts.length === 0) return [];
-  const boils = acts.some(
-    ({ verb, tempC }) =>
-      BOILS.has(verb) && (tempC === undefined || tempC >= meal.boilingC - BOIL_ROUNDING_C - 1),
-  );
+  const boils = acts.some((act) => isFullBoil(meal, act));
   return boils ? [] : [findingOf(dish, 'safety.declaredBoiled', name)];
 }
-
-const BOILS: ReadonlySet<string> = new Set(['boil', 'simmer', 'reduce', 'braise']);
 
 function findingOf(
   dish: LedgerDish,
