@@ -4,7 +4,9 @@ import type { Dish, Step } from './schema.ts';
 export type PartTaken = NonNullable<Step['part']>;
 
 const USED =
-  /\b(used|(has |have |had )?(lay|lain|been|soaked|sat|marinated) (in|on)|what is left of|left in the (bag|bowl|dish|tub)|from the (bag|bowl|tub))\b/i;
+  /\b(used|(has |have |had )?(lay|lain|been|soaked|sat|marinated) (in|on)|what is left of|left in the (bag|bowl|dish|tub)|from the bag)\b/i;
+/** "Spoon over what was kept clean in the bowl": whatever else it says. */
+const KEPT = /\b(kept|clean|reserved?|set aside|put by|fresh)\b/i;
 
 /**
  * Which part of its mixtures a step takes: as it says; else, once something has soaked in them, as its
@@ -18,7 +20,7 @@ export function partTaken(
   const taken = dish.mixtures.filter(({ id }) => step.mixtures?.includes(id));
   const soaked = taken.some(({ id }) => soaksBefore(dish, step.id, id));
   if (!soaked) return undefined;
-  if (USED.test(step.label)) return 'used';
+  if (USED.test(step.label) && !KEPT.test(step.label)) return 'used';
   return taken.some(({ reserve }) => reserve) ? 'reserve' : undefined;
 }
 
