@@ -163,7 +163,7 @@ function passed(
     const [coreC, surfaceC] = [lastOf(curve.coreC), lastOf(curve.surfaceC)];
     const next = { ...before, coreC, surfaceC, hotSinceMin: part.toMin, hotC: surfaceC };
     // What is set to keep it too cool is no hot holding, however slowly it gets there.
-    const tooCool = (work?.step.place.tempC ?? holdsFromC) < holdsFromC;
+    const tooCool = isFirePlace(part.place) && part.placeC < holdsFromC;
     return { next, growthMin: tooCool ? minutes : minutesCooler(curve, holdsFromC) };
   }
   const { placeC } = part;

@@ -62,7 +62,53 @@ describe('the story of a tool', () => {
   });
 });
 
+describe('the rules on vessels', () => {
+  const inTub = (label: string, foods: readonly string[], more: object = {}) =>
+    step('prepare', board, 10, { label, foods, vessel: { one: 'tub' }, ...more });
+  const toldOf = (...steps: ReturnType<typeof inTub>[]) => {
+    const meal = read(
+      one({
+        readyWithinMin: 15,
+        foods: [food('bird', 'chicken-thigh-bone-in', 1200), food('roots', 'potatoes', 800)],
+        steps: [
+          step('marinate', fridge, 4 * H, { foods: ['bird'], vessel: { one: 'tub' } }),
+          ...steps,
+        ],
+      }),
+    );
+    return planOf(meal)
+      .findings.filter(({ rule }) => rule === 'sameVessel')
+      .map(({ level }) => level);
+  };
+  const roast = until('roast', at('oven', 200), 'bird', 80, { foods: ['bird', 'roots'] });
+
+  it('mind nothing that goes over the fire with the raw food it lies with', () => {
+    expect(toldOf(inTub('Toss both', ['bird', 'roots']), roast)).toEqual([]);
+  });
+
+  it('tell the gravest, not the first', () => {
+    const back = inTub('Back into the tub', ['bird']);
+    expect(toldOf(inTub('Toss the roots', ['roots']), roast, back)).toEqual(['stop']);
+  });
+});
+
 describe('the story of a food', () => {
+  it('counts a wrapped joint on the counter by its own warmth, not by the room’s', () => {
+    const rested = read(
+      one({
+        readyWithinMin: 15,
+        foods: [food('pork', 'pork-shoulder-boneless', 3000)],
+        steps: [
+          until('roast', at('oven', 150), 'pork', 92),
+          step('rest', counter, 2.5 * H),
+          step('shred', board, 10),
+        ],
+      }),
+    );
+    const rest = planOf(rested).stories[0]?.spans.find(({ verb }) => verb === 'rest');
+    expect(rest?.growthMin).toBeLessThan(2.5 * H);
+  });
+
   it('counts what heat kills, fire and rest together, and never less than before', () => {
     const logs = planOf(lamb).stories[0]?.spans.flatMap((span) => span.logs ?? []) ?? [];
     expect(logs.length).toBeGreaterThan(1);

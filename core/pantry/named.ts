@@ -8,29 +8,18 @@ export interface NamedFood {
   readonly ready: boolean;
 }
 
-/** Words of English kitchens. The longer names come first: a crab apple is no crab. */
+/** What only sounds like an animal: a crab apple, a nut roast, a mushroom burger. */
+const NO_ANIMAL =
+  /\b(crab apples?|oyster (sauce|mushrooms?)|fish sauce|beef tomato(es)?|lamb'?s lettuce|celery ribs?|kidney beans?|(nut|vegetable|veggie|veg|vegan|vegetarian|halloumi|mushroom|tofu|paneer|fruit|bean|lentil|chickpea|cauliflower)s? (burgers?|patt(y|ies)|kebabs?|koftas?|sausages?|meatballs?|wings?|nuggets?|ribs?|steaks?|roasts?|mince|meat ?loaf|rissoles?|schnitzels?))\b/g;
+
+/** Words of English kitchens, the first that fits. */
 const ANIMAL_WORDS: ReadonlyArray<readonly [RegExp, Animal]> = [
-  [
-    /\b(crab apples?|oyster (sauce|mushrooms?)|fish sauce|beef tomato(es)?|lamb'?s lettuce)\b/,
-    'none',
-  ],
   [
     /\b(chicken|turkey|duck|goose|hen|guinea ?fowl|quail|poultry|poussin|capon|pheasant|partridge|grouse|pigeon|woodcock|teal|mallard)s?\b/,
     'poultry',
   ],
   [/\b(venison|deer|boar|rabbit|hare|elk|bear)s?\b/, 'game'],
   [/\b(pork|bacon|ham|gammon|lardons?|sausages?|chorizo|sausage ?meat)\b/, 'pork'],
-  [/\b(drumsticks?|wings?|nuggets?)\b/, 'poultry'],
-  [/\b(pork|ribs?|crackling|porchetta|carnitas|rillettes)\b/, 'pork'],
-  [
-    /\b(lamb|mutton|hogget|goat|kid|kebabs?|koftas?|k[oö]fte|gyros|doner|merguez|shanks?)s?\b/,
-    'lamb',
-  ],
-  [
-    /\b(beef|veal|steaks?|brisket|burgers?|patt(y|ies)|meatballs?|meat ?loaf|rissoles?|mince|mincemeat|oxtail|ox cheeks?|joints?|roasts?|schnitzels?|escalopes?|cutlets?|sirloin|rump|tartare|carpaccio|ragu)\b/,
-    'beef',
-  ],
-  [/\b(liver|kidneys|heart|sweetbreads?|tripe|meat)\b/, 'beef'],
   [
     /\b(mussel|clam|oyster|cockle|scallop|prawn|shrimp|crab|lobster|langoustine|squid|octopus|shellfish|crayfish|whelk)s?\b/,
     'shellfish',
@@ -39,6 +28,17 @@ const ANIMAL_WORDS: ReadonlyArray<readonly [RegExp, Animal]> = [
     /\b(fish|salmon|trout|cod|hake|haddock|tuna|mackerel|sardine|herring|sea ?bass|bream|halibut|plaice|sole|monkfish|anchov(y|ies)|eel|carp|pike|turbot|pollock)s?\b/,
     'fish',
   ],
+  [/\b(drumsticks?|wings?|nuggets?)\b/, 'poultry'],
+  [/\b((spare|short|back|baby) ?ribs?|crackling|porchetta|carnitas|rillettes)\b/, 'pork'],
+  [
+    /\b(lamb|mutton|hogget|goat|kid|kebabs?|koftas?|k[oö]fte|gyros|doner|merguez|shanks?)s?\b/,
+    'lamb',
+  ],
+  [
+    /\b(beef|veal|steaks?|brisket|burgers?|patt(y|ies)|meatballs?|meat ?loaf|rissoles?|mince|mincemeat|oxtail|ox cheeks?|(pot|rib|sunday) roasts?|(roasting|rolled|boned) joints?|schnitzels?|sirloin|rump|tartare|carpaccio)\b/,
+    'beef',
+  ],
+  [/\b(liver|kidneys|heart|sweetbreads?|tripe|meat)\b/, 'beef'],
 ];
 
 const READY =
@@ -49,8 +49,9 @@ const MINCED =
 /** @returns undefined where the name says nothing of an animal */
 export function animalNamed(name: string): NamedFood | undefined {
   const words = name.toLowerCase().replaceAll('-', ' ');
-  const found = ANIMAL_WORDS.find(([pattern]) => pattern.test(words));
-  if (!found || found[1] === 'none') return undefined;
+  const told = words.replace(NO_ANIMAL, ' ');
+  const found = ANIMAL_WORDS.find(([pattern]) => pattern.test(told));
+  if (!found) return undefined;
   return { animal: found[1], minced: MINCED.test(words), ready: READY.test(words) };
 }
 

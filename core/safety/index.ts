@@ -7,6 +7,7 @@ export { cautionsOf, type Caution, type WatchedStep } from './cautions.ts';
 export * from './finding.ts';
 export { killsIn } from './kills.ts';
 export * from './ledger.ts';
+export * from './ledger-tool.ts';
 export { RULES, ruleTitle, watch } from './rules/index.ts';
 export { safetyOfCook, type Fields } from './cooked.ts';
 export {

@@ -1,7 +1,7 @@
 import type { Rule } from '../finding.ts';
 import { rawFoods } from '../ledger.ts';
 
-/** Frozen through: what has only begun to freeze is thawed by a pot before it matters. */
+/** Frozen through: what has only begun to freeze is thawed by a pot before it matters. Our own line, no source. */
 const FROZEN_BELOW_C = -3;
 
 /** A slow cooker takes no frozen meat: it would lie lukewarm for hours before it is hot. */

@@ -1,6 +1,7 @@
 import { OVERNIGHT_MIN } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
-import type { Ledger, LedgerTool, ToolSpan } from '../ledger.ts';
+import type { Ledger } from '../ledger.ts';
+import type { LedgerTool, ToolSpan } from '../ledger-tool.ts';
 
 /** A tray or a bowl that held raw food is washed before anything cooked lies in it. */
 export const sameVessel: Rule = {
@@ -12,9 +13,10 @@ export const sameVessel: Rule = {
     meal.tools
       .filter(({ kind }) => kind === 'vessel')
       .flatMap((vessel) => {
-        // Told once a vessel, where it is first wanted.
         const found = vessel.spans.flatMap((span) => metIn(meal, vessel, span));
-        return found.slice(0, 1);
+        // Told once a vessel, where it is gravest and first wanted.
+        const gravest = found.find(({ level }) => level === 'stop') ?? found[0];
+        return gravest ? [gravest] : [];
       }),
 };
 
@@ -24,9 +26,8 @@ function metIn({ dishes }: Ledger, { id, name }: LedgerTool, span: ToolSpan): Sa
   const dish = dishes.find((one) => one.id === span.dish);
   const act = dish?.acts.find((one) => one.id === span.step);
   if (!before || !dish || !act || act.startMin - before.untilMin > OVERNIGHT_MIN) return [];
-  const foods = dish.foods.filter((food) => act.foods.includes(food.id));
-  const allRaw = span.raw !== before && foods.every((food) => span.raw?.foods.includes(food.id));
-  if (foods.length === 0 || allRaw) return [];
+  // Raw food among it is still to be cooked, and all that lies with it.
+  if (span.raw !== before || act.foods.length === 0) return [];
   const same = act.foods.some((food) => before.foods.includes(food));
   return [
     {
