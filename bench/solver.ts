@@ -179,8 +179,8 @@ function delayLines(
 function chanceLine(): Line {
   const meal = plantedMeal(1, 'middle');
   const made = plan(meal, meal.kitchen, PLANTED_NOW, { work: 2_000, rescues: false });
-  const { kitchen } = meal;
-  const around = { meal, kitchen, blocks: [], servingMin: made.servingMin, orders: [] };
+  const people = [{ closed: [] }];
+  const around = { meal, people, servingMin: made.servingMin, orders: [] };
   const each = medianMs(() => simulateOnTime(made.steps, { ...around, samples: 10_000 }), 12, 6);
   return atMost(BENCH, '60 steps: the chance, from 10,000 evenings', each, 'ms', 60);
 }

@@ -18,9 +18,16 @@ export function boilingCAtPressure(pressurePa: number): number {
   return rootBetween((tempC) => saturationPa(tempC) - pressurePa, 40, 140);
 }
 
-/** The temperature at which water boils at an altitude. */
+let lastAltitudeM: number | undefined;
+let lastBoilingC = 0;
+
+/** The temperature at which water boils at an altitude. Kept for the next: a kitchen does not climb. */
 export function boilingCAt(altitudeM: number): number {
-  return boilingCAtPressure(pressurePaAt(altitudeM));
+  if (altitudeM !== lastAltitudeM) {
+    lastBoilingC = boilingCAtPressure(pressurePaAt(altitudeM));
+    lastAltitudeM = altitudeM;
+  }
+  return lastBoilingC;
 }
 
 /** Pressure of the vapour in air, Pa. @param relativeHumidity 0 to 1 */

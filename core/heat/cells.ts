@@ -58,22 +58,27 @@ export function cellWithin({ twoFaced, body }: Cells, count: number, massShare: 
 
 /**
  * The same food in another body's cells: what lay so far from the core by the mass within stays so
- * far. The whole keeps what it holds.
+ * far. The whole keeps what it holds. Moves any number of values, one of each cell.
  */
-export function moved(values: Float64Array, from: Cells, to: Cells): Float64Array {
-  const count = values.length;
-  const source = ringsOf(from, count);
-  return Float64Array.from(ringsOf(to, count), ({ within, upTo }) => {
-    let sum = 0;
-    let mass = 0;
-    source.forEach((ring, i) => {
-      const shared = Math.min(ring.upTo, upTo) - Math.max(ring.within, within);
-      if (shared <= 0) return;
-      sum += ring.sides * shared * (values[i] ?? 0);
-      mass += ring.sides * shared;
+export function mover(from: Cells, to: Cells): (values: Float64Array) => Float64Array {
+  const source = ringsOf(from, from.volume.length);
+  const target = ringsOf(to, to.volume.length);
+  return (values) => {
+    const result = new Float64Array(target.length);
+    target.forEach(({ within, upTo }, j) => {
+      let sum = 0;
+      let mass = 0;
+      for (let i = 0; i < source.length; i++) {
+        const ring = source[i] as Ring;
+        const shared = Math.min(ring.upTo, upTo) - Math.max(ring.within, within);
+        if (shared <= 0) continue;
+        sum += ring.sides * shared * (values[i] as number);
+        mass += ring.sides * shared;
+      }
+      result[j] = mass > 0 ? sum / mass : 0;
     });
-    return mass > 0 ? sum / mass : 0;
-  });
+    return result;
+  };
 }
 
 /** Where a cell lies by the mass: so much lies further in, up to so much; on how many sides of the core. */

@@ -8,7 +8,7 @@ import {
   USUAL_CONDITIONS,
   type Cooker,
 } from '../places/index.ts';
-import { moved, cellsOf } from './cells.ts';
+import { mover, cellsOf } from './cells.ts';
 import { forecast, impossibleIn, thicknessMmOf, type CookSpec, type End } from './index.ts';
 import { cookOnce } from './cook-spec.ts';
 import { PULLS_AT, SLICES_AT } from './tenderness.ts';
@@ -249,7 +249,7 @@ describe('one stage after another', () => {
           const held = ({ volume, whole }: typeof a, of: Float64Array) =>
             of.reduce((sum, one, i) => sum + one * (volume[i] ?? 0), 0) / whole;
           const before = Float64Array.from(values);
-          const after = moved(before, a, b);
+          const after = mover(a, b)(before);
           expect(held(b, after)).toBeCloseTo(held(a, before), 6);
         },
       ),

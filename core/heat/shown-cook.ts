@@ -4,10 +4,12 @@ import { INTERACTIVE_CELLS, type Cook } from './cook.ts';
 import { cookOnce, type CookSpec } from './cook-spec.ts';
 
 const POINTS = 160;
+/** Enough to say about how long it takes. */
+const ROUGH_CELLS = 6;
 
 /** A cook with its curve and fields, close enough for a picture. */
 export function shownCook(spec: CookSpec): Cook {
-  const rough = cookOnce(spec, undefined, { everyMin: 1e6, cells: 10 });
+  const rough = cookOnce(spec, undefined, { everyMin: 1e6, cells: ROUGH_CELLS });
   const everyMin = Math.max(0.05, rough.minutes / POINTS);
   return cookOnce(spec, undefined, { everyMin, cells: INTERACTIVE_CELLS, fields: true });
 }

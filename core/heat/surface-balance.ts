@@ -53,7 +53,8 @@ export class SurfaceBalance {
     const { convection, emissivity, vapourPa } = around;
     const wallK = (around.wallC ?? airC) + KELVIN_AT_0C;
     const radiation = STEFAN_BOLTZMANN * emissivity;
-    const fromWalls = radiation * wallK ** 4;
+    const wallK2 = wallK * wallK;
+    const fromWalls = radiation * wallK2 * wallK2;
     let transfer = 0;
     if (vapourPa !== undefined) {
       const { permeance, crustKgPerM2, crustPower } = this.surface;

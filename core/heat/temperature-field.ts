@@ -1,5 +1,5 @@
 import type { Body } from './body.ts';
-import { cellsOf, cellWithin, coreOf, moved, type Cells } from './cells.ts';
+import { cellsOf, cellWithin, coreOf, mover, type Cells } from './cells.ts';
 import type { PreparedPiece } from './prepared-piece.ts';
 import { SurfaceBalance } from './surface-balance.ts';
 import { juiceShareAt } from './juice.ts';
@@ -34,6 +34,7 @@ export class TemperatureField {
   private boilingC: number;
   private boilingJ: number;
   private made: Cells;
+  private forkCell: number;
   private readonly outer: SurfaceBalance;
   private readonly inner: SurfaceBalance;
   private readonly stuff: ThermalProperties;
@@ -56,6 +57,7 @@ export class TemperatureField {
     const { properties, startC, surface, boilingC } = food;
     this.stuff = properties;
     this.made = cellsOf(food.body, false, count);
+    this.forkCell = cellWithin(this.made, count, FORK_AT_MASS);
     this.startJ = enthalpyOf(properties, startC);
     this.enthalpy = new Float64Array(count).fill(this.startJ);
     this.tempC = new Float64Array(count).fill(startC);
@@ -81,7 +83,7 @@ export class TemperatureField {
 
   /** Half-way through the part a fork tries: what is judged by its tenderness. */
   get forkC(): number {
-    return this.tempC[cellWithin(this.made, this.count, FORK_AT_MASS)] as number;
+    return this.tempC[this.forkCell] as number;
   }
 
   /** The body that stands for the food from here on, and whether its faces are in different surroundings. */
@@ -94,12 +96,13 @@ export class TemperatureField {
     else if (!twoFaced && made.twoFaced) this.outer.takeOver(this.outer, this.inner);
     this.outer.evaporated = 0;
     this.inner.evaporated = 0;
-    const move = (values: Float64Array) => moved(values, made, next);
+    const move = mover(made, next);
     this.enthalpy = move(this.enthalpy);
     this.steamed = move(this.steamed);
     this.pressed = move(this.pressed);
     this.peakC = move(this.peakC);
     this.made = next;
+    this.forkCell = cellWithin(next, this.count, FORK_AT_MASS);
     this.around = undefined;
     this.look();
   }

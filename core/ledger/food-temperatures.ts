@@ -1,6 +1,13 @@
 import { FROM_FRIDGE_C } from '../figures/index.ts';
 import { cooks } from '../places/index.ts';
-import { shownCook, stageTimes, type Cook, type CookSpec, type StageSpec } from '../heat/index.ts';
+import {
+  cookOnce,
+  shownCook,
+  stageTimes,
+  type Cook,
+  type CookSpec,
+  type StageSpec,
+} from '../heat/index.ts';
 import {
   chainUpTo,
   cookerOf,
@@ -86,15 +93,18 @@ export function minutesWarmInFridge(
     const cut = cutOf(meal, food);
     if (!cut || cut.animal === 'none' || minutes <= 0) return [];
     const out = { kind: 'minutes', minutes: last.endMin - last.startMin } as const;
-    const cook = knownCook({
-      piece: pieceOf(meal, dish, food),
-      startC: FROM_FRIDGE_C,
-      stages: [
-        { cooker: 'counter', end: out },
-        { cooker: 'fridge', end: { kind: 'minutes', minutes } },
-      ],
-      ...placeOfCook(meal.kitchen),
-    });
+    const cook = knownCook(
+      {
+        piece: pieceOf(meal, dish, food),
+        startC: FROM_FRIDGE_C,
+        stages: [
+          { cooker: 'counter', end: out },
+          { cooker: 'fridge', end: { kind: 'minutes', minutes } },
+        ],
+        ...placeOfCook(meal.kitchen),
+      },
+      onlyItsSurface,
+    );
     const warm = Array.from(cook.minute).findIndex(
       (at, i) => at > out.minutes && (cook.surfaceC[i] ?? 0) <= GROWS_FROM_C,
     );
@@ -189,20 +199,27 @@ interface Known {
   safety?: ReturnType<typeof safetyOfCook>;
 }
 
-function lookUp(spec: CookSpec): Known {
+type CookOf = (spec: CookSpec) => Cook;
+
+function lookUp(spec: CookSpec, cookOf: CookOf): Known {
   const key = JSON.stringify(spec);
-  const made = known.get(key) ?? { cook: shownCook(spec) };
+  const made = known.get(key) ?? { cook: cookOf(spec) };
   if (known.size > MOST_KNOWN) known.clear();
   known.set(key, made);
   return made;
 }
 
-function knownCook(spec: CookSpec): Cook {
-  return lookUp(spec).cook;
+function knownCook(spec: CookSpec, cookOf: CookOf = shownCook): Cook {
+  return lookUp(spec, cookOf).cook;
+}
+
+/** Less exact than a cook that is shown, and a fifth of its time. */
+function onlyItsSurface(spec: CookSpec): Cook {
+  return cookOnce(spec, undefined, { everyMin: 2, cells: 12 });
 }
 
 function knownSafety(spec: CookSpec): ReturnType<typeof safetyOfCook> {
-  const made = lookUp(spec);
+  const made = lookUp(spec, shownCook);
   made.safety ??= safetyOfCook(spec, made.cook);
   return made.safety;
 }

@@ -32,7 +32,7 @@ export function scheduledMeal(
   solution: Solution,
   samples?: number,
 ): ScheduledMeal {
-  const { meal, kitchen, steps, people, options, hard } = draft;
+  const { meal, steps, people, options, hard } = draft;
   const { servingMin, nowMin } = options;
   // What was passed is passed no further: everything else is as the cook likes it.
   const overMin = minutesOver(hard.limits, solution.at.slice(1));
@@ -56,9 +56,8 @@ export function scheduledMeal(
   const clashes = findClashes(model, left, times.at);
   const compromises = compromisesOf(built, times.at);
   const bornEarlyMin = new Map(compromises.map(({ step, minutesOver: over }) => [step, over]));
-  const blocks = people[0]?.closed ?? [];
   const orders = ordersOf(built);
-  const context = { meal, kitchen, blocks, servingMin, nowMin, orders, samples, bornEarlyMin };
+  const context = { meal, people, servingMin, nowMin, orders, samples, bornEarlyMin };
   const odds = simulateOnTime(placed, context);
   const status = statusOf(clashes, compromises, odds.onTime);
   return { placed, status, odds, clashes, compromises, inHand };

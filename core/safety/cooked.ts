@@ -46,12 +46,16 @@ export function lethalityOfCook(
   let enoughAtMin: number | undefined;
   const shares = fieldC.map((field, i) => {
     const [from, to] = [minute[i - 1] ?? minute[i] ?? 0, minute[i] ?? 0];
-    for (let cell = 0; cell < logs.length; cell++) {
-      const coolerC = Math.min(field[cell] ?? 0, fieldC[i - 1]?.[cell] ?? Infinity);
-      logs[cell] = (logs[cell] ?? 0) + (wanted * (to - from)) / holdMinutes(animal, coolerC);
-    }
+    const earlier = fieldC[i - 1] ?? field;
     const before = least;
-    least = logs.length === 0 ? 0 : Math.min(...logs);
+    least = logs.length === 0 ? 0 : Infinity;
+    for (let cell = 0; cell < logs.length; cell++) {
+      const coolerC = Math.min(field[cell] as number, earlier[cell] as number);
+      const gained = (wanted * (to - from)) / holdMinutes(animal, coolerC);
+      const now = (logs[cell] as number) + gained;
+      logs[cell] = now;
+      if (now < least) least = now;
+    }
     if (enoughAtMin === undefined && least >= wanted) {
       enoughAtMin = from + ((wanted - before) / (least - before)) * (to - from);
     }

@@ -1,16 +1,15 @@
 import { WAIT_HARMS_AFTER_MIN } from '../../figures/index.ts';
 import { NINE_IN_TEN_Z } from '../../figures/index.ts';
-import type { Kitchen, Meal } from '../../meal/index.ts';
-import type { Block } from '../../time/index.ts';
+import type { Meal } from '../../meal/index.ts';
 import { drawAbove, NORMAL_DRAWS } from './normal-draws.ts';
-import { mayWorkAt, peopleOf, workplaceOf } from '../resources/people.ts';
+import { mayWorkAt, workplaceOf, type Person } from '../resources/people.ts';
 import type { PlannedStep } from '../planned.ts';
 
 /** What a simulated run reckons with besides its steps. */
 export interface SimulationContext {
   readonly meal: Meal;
-  readonly kitchen: Kitchen;
-  readonly blocks: readonly Block[];
+  /** The cook first, then the helpers, with the hours in which they are not to be had. */
+  readonly people: readonly Person[];
   readonly servingMin: number;
   /** What is over by now is a fact, and what is going on only has its rest before it. */
   readonly nowMin?: number | undefined;
@@ -241,7 +240,7 @@ function simulatedStepsOf(
   for (const { before, fromStart, step, lagMin } of context.orders) {
     gaps[step]?.push({ before, fromStart, leastMin: lagMin, mostMin: Infinity });
   }
-  const people = peopleOf(context.kitchen, context.meal.serving.zone, 0, 0);
+  const { people } = context;
   const order: number[] = [];
   const seen = new Uint8Array(steps.length);
   const visit = (index: number) => {
@@ -350,8 +349,8 @@ function firstFree(person: Worker, from: number, minutes: number, away: number):
 }
 
 /** The cook, outside of nights and work, and the helpers, inside of their hours. */
-function workersOf({ kitchen, meal, servingMin }: SimulationContext, fromMin: number): Worker[] {
-  return peopleOf(kitchen, meal.serving.zone, fromMin, servingMin).map(({ closed }) => {
+function workersOf({ people }: SimulationContext, fromMin: number): Worker[] {
+  return people.map(({ closed }) => {
     const near = closed.filter((block) => block.endMin > fromMin);
     return {
       closedFrom: Float64Array.from(near, ({ startMin }) => startMin),
