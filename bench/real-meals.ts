@@ -17,6 +17,16 @@ function unkindShare({ steps, zone }: Plan): number {
   return all === 0 ? 0 : unkind / all;
 }
 
+/** Hands-on minutes in the last half hour before serving. */
+function lastHalfHour({ steps, servingMin }: Plan): number {
+  return steps
+    .flatMap(({ hands }) => hands)
+    .reduce((sum, { startMin, endMin }) => {
+      const within = Math.min(endMin, servingMin) - Math.max(startMin, servingMin - 30);
+      return sum + Math.max(0, within);
+    }, 0);
+}
+
 /** The pattern book with itself: every pair, and random fours. */
 export function bookBench(): Line[] {
   const made = (meals: readonly { meal: Meal; nowMin: number }[]) => {
@@ -92,6 +102,12 @@ export function realMealsBench(count = 200): Line[] {
       share(unkind, done.length),
       '%',
       2,
+    ),
+    told(
+      'planner',
+      'real meals: hands in the last half hour, median',
+      median(done.map(({ made }) => lastHalfHour(made))),
+      'min',
     ),
     told('planner', 'real meals: a plan, median', median(times), 'ms'),
     atMost('planner', 'real meals: a plan, p95', percentile(times, 0.95), 'ms', 1000),

@@ -137,6 +137,8 @@ export interface CostBound {
 
 /** A limit of the cook's that the plan passes, because every other plan is worse. */
 export interface Compromise {
+  /** A wait between two steps or for the table, a pot left alone, a step that goes on, a pin that is not kept. */
+  readonly kind: 'gap' | 'fresh' | 'tend' | 'lasts' | 'pin';
   readonly step: string;
   readonly dish: string;
   /** What waits longer, and for what. */

@@ -54,8 +54,12 @@ export function scheduledMeal(
   };
   const placed = settleSharedTemperatures(steps.map((step) => plannedStep(timed, step)));
   const clashes = findClashes(model, left, times.at);
-  const compromises = compromisesOf(built, times.at);
-  const bornEarlyMin = new Map(compromises.map(({ step, minutesOver: over }) => [step, over]));
+  const compromises = compromisesOf(built, times.at, pinMissedMin);
+  const bornEarlyMin = new Map(
+    compromises.flatMap(({ kind, step, minutesOver: over }) =>
+      kind === 'pin' ? [] : [[step, over] as const],
+    ),
+  );
   const orders = ordersOf(built);
   const context = { meal, people, servingMin, nowMin, orders, samples, bornEarlyMin };
   const odds = simulateOnTime(placed, context);

@@ -33,7 +33,7 @@ function waitsMin({ id }: Dish, made: Plan): number {
   );
   if (breaks) return Infinity;
   return made.compromises
-    .filter(({ dish, text }) => dish === id && text.key !== 'compromise.tend')
+    .filter(({ dish, kind }) => dish === id && kind !== 'tend' && kind !== 'pin')
     .reduce((sum, { minutesOver }) => sum + minutesOver, 0);
 }
 

@@ -146,7 +146,7 @@ describe('the general layer', () => {
   });
 
   it('says that nothing is better only of what costs no more than the bound', () => {
-    const { arrangement } = arrangedMeal(3, 'small');
+    const { arrangement } = arrangedMeal(5, 'small');
     const { problem, free } = arrangement;
     const cold = [...solve(problem, { work: 20_000, at: free })];
     const [first, best] = [cold[0], cold.at(-1)];

@@ -64,7 +64,12 @@ type Borne = (step: string) => number;
 
 function minutesBorne({ compromises }: Plan): Borne {
   return (id) =>
-    Math.max(0, ...compromises.flatMap((one) => (one.step === id ? one.minutesOver : [])));
+    Math.max(
+      0,
+      ...compromises.flatMap(({ kind, step, minutesOver }) =>
+        kind !== 'pin' && step === id ? minutesOver : [],
+      ),
+    );
 }
 
 function gapFindings(

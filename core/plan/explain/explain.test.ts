@@ -81,7 +81,8 @@ describe('why a step lies where it lies', () => {
   });
 
   it('because hands are wanted elsewhere, and names the dish when it is another', () => {
-    const job = (id: string) => step({ id, time: fixed(30), hands: [{ when: 'all', what: id }] });
+    const job = (id: string) =>
+      step({ id, verb: 'slice', time: fixed(30), hands: [{ when: 'all', what: id }] });
     const meal = mealOfDishes([dish('soup', [job('stir')], 0), dish('bread', [job('bake')], 60)]);
     expect(whyOf(meal, 'bake')).toBe(
       'It takes 30 min. Your hands are wanted for stir (soup) at 18:30.',

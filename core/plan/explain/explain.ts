@@ -74,6 +74,7 @@ const BINDING = new Set<Arc['why']['kind']>([
   'serving',
   'order',
   'inHand',
+  'calm',
   'pin',
 ]);
 
@@ -205,6 +206,8 @@ function bindingSentence(built: MealNetwork, times: Times, index: number, arc: A
           ]
         : [];
     }
+    case 'calm':
+      return [{ key: 'why.calm', values: { minutes: { minutes: why.freeMin } } }];
     case 'pin':
       return [{ key: 'why.pin' }];
     case 'takes':
@@ -284,6 +287,7 @@ function sayArc(built: MealNetwork, arc: Arc): Message[] {
     case 'order':
     case 'best':
     case 'inHand':
+    case 'calm':
     case 'pin':
       return [];
   }

@@ -29,6 +29,8 @@ export type ArcReason =
   | { kind: 'best'; step: number }
   /** Wished for: time in hand before this step is cut short. */
   | { kind: 'inHand'; step: number; from: number }
+  /** Wished for: hands free in so many of the last minutes before serving. */
+  | { kind: 'calm'; step: number; freeMin: number }
   /** Where the cook has put it. */
   | { kind: 'pin'; step: number };
 

@@ -52,6 +52,7 @@ export function settleTimes(
   const orders = solution.decisions.filter((decision) => decision.kind === 'order');
   for (const order of orders) addOrder(built, model, order);
   keepPeopleOut(built, model, solution);
+  keepCalm(built, model, solution.at);
   return {
     times: latestApart(built, model, solution),
     left: solution.unresolved,
@@ -117,6 +118,18 @@ function addSoftConstraint(built: MealNetwork, soft: MealSoftConstraint, spanMin
     network.addArc({ from, to, lag, why: { kind: 'inHand', step, from: chain.first } });
   }
 }
+
+/** Last of all: where another reason says as much, it is the better one. */
+function keepCalm({ network }: MealNetwork, { softConstraints }: SchedulingModel, at: At): void {
+  for (const { from, to, lag, step, workMin = Infinity } of softConstraints) {
+    const granted = Math.min(lag, (at[to] ?? 0) - (at[from] ?? 0));
+    if (granted <= workMin) continue;
+    const why = { kind: 'calm', step, freeMin: granted - workMin } as const;
+    network.addArc({ from: from - 1, to: to - 1, lag: granted, why });
+  }
+}
+
+type At = Solution['at'];
 
 function addOrder(
   built: MealNetwork,

@@ -1,33 +1,30 @@
-import { WAIT_HARMS_AFTER_MIN, WAITING } from '../../figures/index.ts';
+import {
+  CALM_LAST_MIN,
+  PRICE_PER_MIN,
+  SOAK_LONGER_SHARE,
+  WAIT_HARMS_AFTER_MIN,
+  WAITING,
+  type WaitKind,
+} from '../../figures/index.ts';
+import { FIRE_VERBS } from '../../terms/index.ts';
 import type { SoftConstraint } from '../../solve/index.ts';
 import type { SoftLimit } from '../network/soft-limits.ts';
-import { isLast, type MealNetwork } from '../network/meal-network.ts';
+import { isLast, type HandsNode, type MealNetwork } from '../network/meal-network.ts';
 import type { ExpandedStep } from '../network/expanded-steps.ts';
 import { bufferedChainsOf, type BufferedChain } from './buffered-chains.ts';
 
 /**
  * What a good plan wants beyond what every plan must, each with its price a minute: steps where
- * the cook put them, time in hand after whatever the food decides, soaks at their best, and
- * nothing earlier than it need be. Our own figures, no source: a step keeps its pin before any
- * other soft constraint, time in hand comes before a soak's best because a late supper is worse than a
- * shorter soak, and a soak is never cut only to begin the work before it later.
+ * the cook put them, time in hand after whatever the food decides, soaks at their best, a calm last
+ * half hour, and nothing earlier than it need be. The prices and why: core/figures/practice/prices.ts.
  */
 export interface MealSoftConstraint extends SoftConstraint {
-  readonly kind: 'pin' | 'inHand' | 'best' | 'early' | 'limit';
+  readonly kind: 'pin' | 'inHand' | 'best' | 'early' | 'limit' | 'calm';
   readonly step: number;
   readonly chain?: BufferedChain | undefined;
+  /** Minutes of the work that is wished to be over. */
+  readonly workMin?: number | undefined;
 }
-
-const PIN = 4000;
-const IN_HAND = 200;
-/** A soak or a rest of so many minutes costs a point for each it is short. */
-const SOAK_MINUTES = 14_400;
-const SOAK_LEAST = 6;
-const SOAK_MOST = 40;
-/** Too long is a little better than too short: nine hours for twelve is as far off as sixteen. */
-const LONGER_SHARE = 0.75;
-/** What is ready waits at the table. */
-const STALE = 3;
 
 /** @param inHandFactor how much of the spread is kept in hand, 0 for none */
 export function softConstraintsOf(
@@ -40,6 +37,7 @@ export function softConstraintsOf(
       step.past ? [] : softConstraintsOfStep(built, step, servingMin),
     ),
     ...built.limits.flatMap(limitConstraints),
+    ...built.hands.flatMap((hands) => calmConstraints(built, hands)),
     ...bufferConstraints(built, inHandFactor),
   ];
 }
@@ -67,21 +65,21 @@ function softConstraintsOfStep(
     weight,
   });
   const softConstraints: MealSoftConstraint[] = [soft('early', serving, start, 0, 1)];
-  if (isLast(step)) softConstraints.push(soft('early', serving, end, 0, STALE));
+  if (isLast(step)) softConstraints.push(soft('early', serving, end, 0, PRICE_PER_MIN.stale));
   if (step.pinnedMin !== undefined) {
     const before = servingMin - step.pinnedMin;
     softConstraints.push(
-      soft('pin', start, serving, before, PIN),
-      soft('pin', serving, start, -before, PIN),
+      soft('pin', start, serving, before, PRICE_PER_MIN.pin),
+      soft('pin', serving, start, -before, PRICE_PER_MIN.pin),
     );
   }
   if (step.elastic) {
     const best = step.duration.likelyMin;
-    const each = Math.min(SOAK_MOST, Math.max(SOAK_LEAST, Math.round(SOAK_MINUTES / (best + 1))));
+    const each = soakPerMin(best);
     const upstream = upstreamOf(step, steps);
     softConstraints.push(
       soft('best', start, end, best, each + upstream),
-      soft('best', end, start, -best, Math.max(1, Math.round(each * LONGER_SHARE) - upstream)),
+      soft('best', end, start, -best, Math.max(1, Math.round(each * SOAK_LONGER_SHARE) - upstream)),
     );
   }
   return softConstraints;
@@ -100,6 +98,41 @@ function upstreamOf(step: ExpandedStep, steps: readonly ExpandedStep[]): number 
   };
   walk(step);
   return seen.size + 1;
+}
+
+/** A soak of so many minutes costs so much for each it is short. */
+function soakPerMin(bestMin: number): number {
+  const { whole, least, most } = PRICE_PER_MIN.soak;
+  return Math.min(most, Math.max(least, Math.round(whole / (bestMin + 1))));
+}
+
+/** Best fresh: to have it ready a little sooner is no gain. */
+const BEST_FRESH: ReadonlySet<WaitKind> = new Set([
+  'crust',
+  'bare',
+  'sliced',
+  'grain',
+  'vegetable',
+  'fire',
+]);
+
+function goesOnFireAgain({ dish, step }: ExpandedStep): boolean {
+  const next = dish.steps.filter(({ after }) => after.some((gap) => gap.step === step.id));
+  return next.some((one) => FIRE_VERBS.has(one.verb));
+}
+
+/** Work that need not be in the last half hour is over before it. */
+function calmConstraints(
+  { steps, serving }: MealNetwork,
+  { step: index, node, hands }: HandsNode,
+): MealSoftConstraint[] {
+  const step = steps[index];
+  if (!step || step.past) return [];
+  if (BEST_FRESH.has(step.wait) && !goesOnFireAgain(step)) return [];
+  const lag = hands.minutes + CALM_LAST_MIN;
+  const [from, to] = [node + 1, serving + 1];
+  const workMin = hands.minutes;
+  return [{ kind: 'calm', step: index, from, to, lag, weight: PRICE_PER_MIN.calm, workMin }];
 }
 
 /** A minute beyond a limit costs its price, and more once the wait does harm. */
@@ -132,7 +165,7 @@ function bufferConstraints(built: MealNetwork, factor: number): MealSoftConstrai
       from: (built.startOf[run.first] ?? 0) + 1,
       to: to + 1,
       lag: run.likelyMin + run.bufferMin,
-      weight: IN_HAND,
+      weight: PRICE_PER_MIN.inHand,
     };
   });
 }

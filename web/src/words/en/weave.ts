@@ -98,7 +98,7 @@ export const weave = {
   'weave.rescue': 'What would work',
   'weave.wayChance': '{{chance}} in 100',
   'weave.surerWays': 'What would make it surer',
-  'weave.compromises': 'What it asks of the food',
+  'weave.compromises': 'What gives way',
   'weave.compromisesMore': 'And {{count}} smaller one.',
   'weave.compromisesMore_other': 'And {{count}} smaller ones.',
   'weave.needed': 'Drawn is what would have been needed.',

@@ -94,6 +94,7 @@ describe('the panel of the serving time', () => {
   it('says what it asks of the food, the worst first, and no more than can be read', async () => {
     const compromise = (label: string, minutesOver: number) =>
       ({
+        kind: 'gap',
         step: 'lamb-rest',
         dish: 'lamb',
         text: {

@@ -1,3 +1,49 @@
+/**
+ * What a plan pays for what it cannot have: the prices of its wishes. A minute of an earlier start
+ * costs one point, so that nothing begins earlier than it need.
+ *
+ * - `pin`: a minute beside where the cook has put a step. The cook's word goes before every wish,
+ *   and gives way only to what the food can bear no longer.
+ * - `inHand`: a minute less in hand after what the food decides. A late supper is worse than a
+ *   shorter soak.
+ * - `soak`: a soak or a rest away from its best, dealt out over its minutes, so that an hour of a
+ *   day matters less than an hour of three; so much a minute at least and at most, that none is cut
+ *   only to begin the work before it later.
+ * - `calm`: a minute that work which could be done sooner reaches into the last half hour. Dearer
+ *   than an earlier start and a soak's best, cheaper than time in hand.
+ * - `stale`: a minute that what is ready waits at the table. It is best fresh.
+ *
+ * @unit points a minute
+ * @source our own scale, no source
+ * @confidence 0.5
+ */
+export const PRICE_PER_MIN = {
+  pin: 4000,
+  inHand: 200,
+  soak: { whole: 14_400, least: 6, most: 40 },
+  calm: 45,
+  stale: 3,
+} as const;
+
+/**
+ * A minute too long in a soak, against one too short: nine hours for twelve is as far off as
+ * sixteen.
+ *
+ * @unit share
+ * @source our own line, no source
+ * @confidence 0.4
+ */
+export const SOAK_LONGER_SHARE = 0.75;
+
+/**
+ * The last minutes before serving are for what cannot be done sooner, and for the guests.
+ *
+ * @unit min
+ * @source our own line, no source
+ * @confidence 0.5
+ */
+export const CALM_LAST_MIN = 30;
+
 /** How a food bears waiting longer than the cook likes, between two steps or before it is eaten. */
 export type WaitKind =
   | 'cold'

@@ -1,0 +1,174 @@
+import { describe, expect, it } from 'vitest';
+import { applyCommand, CALM_LAST_MIN, type Dish, type Meal, type Step } from '../index.ts';
+import { after, at, dish, elastic, fixed, mealOfDishes, step } from '../test/meals.ts';
+import { plan, type Plan } from './index.ts';
+
+/* Each price of core/figures/practice/prices.ts, by a small meal that would be planned otherwise without it. */
+
+const NOON = at('2026-11-28T12:00');
+const planOf = (meal: Meal): Plan => plan(meal, meal.kitchen, NOON, { rescues: false });
+
+/** Minutes before serving at which a step begins and ends. */
+function before(made: Plan, id: string): [from: number, to: number] {
+  const found = made.steps.find((one) => one.id === id);
+  if (!found) throw new Error(`no step ${id}`);
+  return [made.servingMin - found.startMin, made.servingMin - found.endMin];
+}
+
+const whyKeys = (made: Plan, id: string) =>
+  made.steps.find((one) => one.id === id)?.why.map(({ key }) => key);
+
+/** A dish of one food. */
+const of = (cut: string, weightG: number, made: Dish): Dish => ({
+  ...made,
+  foods: [{ id: made.id, name: cut, cut, share: { kind: 'fixed', weightG } }],
+});
+
+const work = (id: string, minutes: number, more: Partial<Step> = {}) =>
+  step({ id, time: fixed(minutes), hands: [{ when: 'all', what: id }], ...more });
+
+describe('a calm last half hour', () => {
+  const salad = (readyWithinMin: number): Dish =>
+    dish(
+      'salad',
+      [work('cut', 15), work('dress', 5, { verb: 'mix', after: after('cut', 0, 240) })],
+      readyWithinMin,
+    );
+  const steak = of(
+    'beef-steak',
+    300,
+    dish(
+      'steak',
+      [
+        work('fry', 12, { verb: 'fry', place: { kind: 'hob' } }),
+        step({ id: 'rest', verb: 'rest', time: fixed(5), after: after('fry', 0, 2) }),
+      ],
+      2,
+    ),
+  );
+
+  it('has what can be done sooner done sooner, and says why', () => {
+    const made = planOf(mealOfDishes([salad(0), steak]));
+    expect(before(made, 'cut')[1]).toBeGreaterThanOrEqual(CALM_LAST_MIN);
+    expect(whyKeys(made, 'cut')).toContain('why.calm');
+  });
+
+  it('keeps at its hour what is best fresh, and what the cook wants at the last moment', () => {
+    const made = planOf(mealOfDishes([salad(0), steak]));
+    expect(before(made, 'fry')).toEqual([17, 5]);
+    expect(before(made, 'dress')[1]).toBe(0);
+  });
+
+  it('has a pot that waits well done before it, stirs and all, and a risotto not', () => {
+    const pot = (cut: string) =>
+      of(
+        cut,
+        900,
+        dish(
+          'pot',
+          [
+            step({
+              id: 'cook',
+              verb: 'simmer',
+              time: fixed(90),
+              place: { kind: 'hob' },
+              hands: [{ when: 'every', everyMin: 15, minutes: 2, what: 'stir' }],
+            }),
+          ],
+          40,
+        ),
+      );
+    const stirs = (cut: string) => {
+      const made = planOf(mealOfDishes([pot(cut)]));
+      const hands = made.steps.flatMap((one) => one.hands);
+      return hands.filter(({ endMin }) => endMin > made.servingMin - CALM_LAST_MIN).length;
+    };
+    expect(stirs('beef-chuck')).toBe(0);
+    expect(stirs('rice-round-dry')).toBeGreaterThan(0);
+  });
+});
+
+describe('the price of', () => {
+  it('a pin is dearer than time in hand, and a missed one is named first', () => {
+    const chain = (longest: number) =>
+      mealOfDishes([
+        dish('d', [
+          step({
+            id: 'roast',
+            time: { kind: 'range', leastMin: 60, likelyMin: 90, mostMin: 150 },
+          }),
+          step({ id: 'rest', time: elastic(10, 40, longest), after: after('roast', 0, 5) }),
+          work('slice', 5, { after: after('rest', 0, 5) }),
+        ]),
+      ]);
+    const free = planOf(chain(90));
+    expect(before(free, 'roast')[0]).toBeGreaterThan(150);
+    const pinned = applyCommand(chain(90), {
+      do: 'pinStep',
+      step: 'roast',
+      beforeServeMin: 120,
+    });
+    expect(before(planOf(pinned), 'roast')[0]).toBe(120);
+    const missed = planOf(
+      applyCommand(chain(90), { do: 'pinStep', step: 'roast', beforeServeMin: 95 }),
+    );
+    expect(missed.compromises[0]).toMatchObject({ kind: 'pin', step: 'roast', minutesOver: 10 });
+    expect(missed.status).toBe('tight');
+  });
+
+  it('time in hand is dearer than a soak at its best', () => {
+    const made = planOf(
+      mealOfDishes([
+        dish('d', [
+          step({ id: 'soak', time: elastic(60, 300, 400) }),
+          step({
+            id: 'roast',
+            time: { kind: 'range', leastMin: 60, likelyMin: 90, mostMin: 130 },
+            after: after('soak', 0, 5),
+          }),
+          step({ id: 'rest', time: elastic(10, 10, 120), after: after('roast', 0, 5) }),
+        ]),
+      ]),
+    );
+    const [from, to] = before(made, 'soak');
+    expect(from - to).toBeLessThan(300);
+    expect(before(made, 'rest')[0]).toBeGreaterThan(10 + 60);
+  });
+
+  it('a soak at its best is dearer than an earlier start, and too long is as far off as too short', () => {
+    const made = planOf(
+      mealOfDishes([
+        dish('d', [
+          step({ id: 'soak', time: elastic(60, 200, 400) }),
+          work('fry', 10, { after: after('soak', 0, 5) }),
+        ]),
+      ]),
+    );
+    const [from, to] = before(made, 'soak');
+    expect(from - to).toBe(200);
+  });
+
+  it('what is ready and waits is dearer than an earlier start', () => {
+    const made = planOf(
+      mealOfDishes([
+        dish(
+          'd',
+          [step({ id: 'bake', verb: 'bake', time: fixed(40), place: { kind: 'hob' } })],
+          60,
+        ),
+      ]),
+    );
+    expect(before(made, 'bake')).toEqual([40, 0]);
+  });
+
+  it('a wait is by what waits: the pot stands, the steak does not', () => {
+    const hot = (id: string, cut: string, verb: Step['verb']) =>
+      of(cut, 600, dish(id, [work(id, 15, { place: { kind: 'hob' }, verb })], 5));
+    const made = planOf(
+      mealOfDishes([hot('sear', 'beef-steak', 'sear'), hot('stew', 'beef-chuck', 'braise')]),
+    );
+    expect(before(made, 'sear')[1]).toBe(0);
+    expect(before(made, 'stew')[1]).toBe(15);
+    expect(made.compromises.map(({ step: id }) => id)).toEqual(['stew']);
+  });
+});
