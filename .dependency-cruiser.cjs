@@ -52,6 +52,7 @@ const CORE_DOORS = {
     'solve',
     'meal',
     'ledger',
+    'patterns',
   ],
   run: [
     'figures',

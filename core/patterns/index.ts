@@ -24,6 +24,9 @@ export {
 } from './pattern.ts';
 export { byMinutesLeft, searchBook, type BookEntry } from './book.ts';
 export { placeOfFire, type Fire } from './other-fire.ts';
+export { overOtherFires } from './another-fire.ts';
+export { madeAhead } from './make-ahead.ts';
+export { readyMade } from './ready-made.ts';
 export { fireFor, type FireSetUp } from './fire.ts';
 
 /** The pattern book: chains by technique, mains first. */

@@ -36,7 +36,7 @@ export function placeOfFire(fire: Fire): ApplianceKind {
  * The chain over another fire: what lights or heats it, where its steps are, and what hands do. How
  * long they take follows from heat; steps that go by the clock keep their minutes.
  */
-export function onFire(parts: readonly Part[], fire: Fire): Part[] {
+export function onFire(parts: readonly Part[], fire: Fire, setUpId = 'ready'): Part[] {
   const cooked = parts.filter(isOverFire);
   const [first] = cooked;
   if (!first && fire === 'pressure cooker') return parts.map(underPressure);
@@ -45,7 +45,7 @@ export function onFire(parts: readonly Part[], fire: Fire): Part[] {
   const hottest = Math.max(
     ...cooked.map(({ place }) => placeOn(fire, place.tempC ?? SIMMER_C).tempC ?? SIMMER_C),
   );
-  const setUp = setUpOf(fire, hottest, old?.id ?? 'ready');
+  const setUp = setUpOf(fire, hottest, old?.id ?? setUpId);
   const moved = parts.flatMap((one): Part[] => {
     if (isSetUp(one)) return setUp ? [setUp] : [];
     const whole = isOverFire(one) ? movedPart(one, fire) : tempered(one, fire);

@@ -15,7 +15,7 @@ import { frame } from './plan-frame.ts';
 import { planThatCannot } from './plan-that-cannot.ts';
 import type { Plan } from './planned.ts';
 import { sparingsAt, type Spared } from './resources/spared-hours.ts';
-import { rescuesFor, type TryMeal } from './rescues/rescues.ts';
+import { rescuesFor, stopsOf, type TryMeal } from './rescues/rescues.ts';
 import { surerFor } from './rescues/surer.ts';
 import { scheduledMeal } from './scheduled-meal.ts';
 import {
@@ -188,14 +188,17 @@ function tryAt(
   expected: ExpectedLengths | undefined,
 ): ReturnType<TryMeal> {
   const draft = timedMealAt(withCoreGaps(meal), meal.kitchen, servingMin, nowMin, { expected });
-  if (!('latest' in draft)) return { status: 'cannot', onTime: 0 };
+  if (!('latest' in draft)) return CANNOT;
   const model = schedulingModelOf(draft.hard, draft.latest, meal, meal.kitchen, servingMin);
   let last: Solution | undefined;
   for (const solution of solveSchedule(model, TRIED)) last = solution;
-  if (!last || last.unresolved.length > 0) return { status: 'cannot', onTime: 0 };
-  const { status, odds } = scheduledMeal(draft, model, last);
-  return { status, onTime: odds.onTime };
+  if (!last || last.unresolved.length > 0) return CANNOT;
+  const { status, odds, placed } = scheduledMeal(draft, model, last);
+  const stops = () => stopsOf(findingsOf(draft.meal, ledgerOf(draft.meal, servingMin, placed)));
+  return { status, onTime: odds.onTime, stops };
 }
+
+const CANNOT = { status: 'cannot', onTime: 0, stops: () => [] } as const;
 
 /** A solution as a plan, with what safety has to say of it. */
 function planOf(

@@ -9,6 +9,7 @@ import type { Command, Dish, Kitchen, Meal, Step, StepTime } from '../../meal/in
 import { localOf, showClock, wallClock } from '../../time/index.ts';
 import type { Clash, Plan, PlannedStep, Rescue } from '../planned.ts';
 import type { RescueCandidate } from './candidate.ts';
+import { otherWays } from './other-ways.ts';
 import { quickerWays } from './quicker.ts';
 
 const PRICE = {
@@ -37,6 +38,7 @@ export function rescueCandidates(meal: Meal, made: Plan): RescueCandidate[] {
     ...made.clashes.flatMap((clash) => forClash(clash, meal, made)),
     ...dishes.flatMap((dish) => cutJoints(dish, made)),
     ...dishes.flatMap((dish) => quickerWays(dish, meal, made)),
+    ...dishes.flatMap((dish) => otherWays(dish, meal, made)),
     ...dishes.map((dish) => leaveOut([dish], made)),
   ].sort((a, b) => a.price - b.price);
 }
@@ -165,7 +167,10 @@ function secondPlace(steps: readonly PlannedStep[], meal: Meal, made: Plan): Res
   return [
     {
       price: PRICE.secondPlace,
-      text: { key: 'rescue.secondPlace', values: { place: { place: kind } } },
+      text: {
+        key: one ? 'rescue.secondPlace' : 'rescue.newPlace',
+        values: { place: { place: kind } },
+      },
       servingMin: made.servingMin,
       changes: [{ do: 'setAppliances', appliances: [...appliances, second] }],
     },

@@ -1,11 +1,12 @@
 import { MINUTES_PER_DAY } from '../../figures/index.ts';
-import { applyCommand, type Kitchen, type Meal } from '../../meal/index.ts';
+import { applyCommand, type Dish, type Kitchen, type Meal } from '../../meal/index.ts';
 import { addDays, dayLong, epochMinOf, wallClock } from '../../time/index.ts';
 import { buildNetwork } from '../network/meal-network.ts';
 import { peopleOf, type Person } from '../resources/people.ts';
 import { expandMeal, type ExpandedStep } from '../network/expanded-steps.ts';
 import { solveEarliest } from '../network/time-network.ts';
 import type { RescueCandidate } from './candidate.ts';
+import { allAheadOrBought } from './other-ways.ts';
 import { leaveOut, rescueCandidates, serveAtCandidate, smallerTables } from './candidates.ts';
 import type { Plan, Rescue } from '../planned.ts';
 
@@ -32,7 +33,25 @@ const LAST_TRIES = 24;
 const OFFERED = 3;
 
 /** What a plan for a changed meal, or for another serving time, comes to. */
-export type TryMeal = (meal: Meal, servingMin?: number) => Pick<Plan, 'status' | 'onTime'>;
+export interface Tried extends Pick<Plan, 'status' | 'onTime'> {
+  /** Which rules of safety it breaks at which steps; costly, so only of what is to be offered. */
+  readonly stops: () => readonly string[];
+}
+export type TryMeal = (meal: Meal, servingMin?: number) => Tried;
+
+/** Where a plan breaks which rules of safety that the cook has not overruled. */
+export function stopsOf(findings: Plan['findings']): string[] {
+  return findings.flatMap(({ level, overruled, rule, dish, step = '' }) =>
+    level === 'stop' && !overruled ? `${rule} ${dish} ${step}` : [],
+  );
+}
+
+/** Whether it can be carried out, and breaks no rule that is not broken as things stand. */
+function works({ status, stops }: Tried, { findings }: Plan): boolean {
+  if (status === 'cannot') return false;
+  const before = new Set(stopsOf(findings));
+  return stops().every((stop) => before.has(stop));
+}
 
 /** A way out that works, with the chance it gives. */
 interface TriedCandidate extends RescueCandidate {
@@ -51,19 +70,24 @@ export function rescuesFor(
   tryMeal: TryMeal,
 ): Rescue[] {
   const hours = made.status === 'cannot' ? otherHours(meal, kitchen, made, nowMin, tryMeal) : [];
-  const working = thatWork(rescueCandidates(meal, made).slice(0, TRIES), OFFERED, meal, tryMeal);
+  const never = made.status === 'cannot' ? neverAlone(meal, tryMeal) : [];
+  const together = allAheadOrBought(never, meal, made);
+  const candidates = [...(together ? [together] : []), ...rescueCandidates(meal, made)];
+  const working = thatWork(candidates.slice(0, TRIES), OFFERED, meal, made, tryMeal);
   const found = [...working, ...hours];
-  const last = () => thatWork(lastWays(meal, made, tryMeal), 1, meal, tryMeal);
+  const last = () => thatWork(lastWays(meal, made, never), 1, meal, made, tryMeal);
   return (found.length > 0 || made.status !== 'cannot' ? found : last())
     .sort((a, b) => a.price - b.price)
     .map(({ price, ...rescue }) => ({ ...rescue, cost: price }));
 }
 
+/** The dishes that cannot be done even alone. */
+function neverAlone(meal: Meal, tryMeal: TryMeal): Dish[] {
+  return meal.dishes.filter((dish) => tryMeal({ ...meal, dishes: [dish] }).status === 'cannot');
+}
+
 /** Without the dishes that cannot be done even alone, else without one or two of them. */
-function lastWays(meal: Meal, made: Plan, tryMeal: TryMeal): RescueCandidate[] {
-  const never = meal.dishes.filter(
-    (dish) => tryMeal({ ...meal, dishes: [dish] }).status === 'cannot',
-  );
+function lastWays(meal: Meal, made: Plan, never: readonly Dish[]): RescueCandidate[] {
   const all = never.length > 0 && never.length < meal.dishes.length ? [leaveOut(never, made)] : [];
   return [...all, ...smallerTables(meal, made).slice(0, LAST_TRIES)];
 }
@@ -73,13 +97,14 @@ function thatWork(
   candidates: readonly RescueCandidate[],
   wanted: number,
   meal: Meal,
+  made: Plan,
   tryMeal: TryMeal,
 ): TriedCandidate[] {
   const found: TriedCandidate[] = [];
   for (const candidate of candidates) {
     if (found.length === wanted) break;
-    const { status, onTime } = tryMeal(candidate.changes.reduce(applyCommand, meal));
-    if (status !== 'cannot') found.push({ ...candidate, onTime });
+    const tried = tryMeal(candidate.changes.reduce(applyCommand, meal));
+    if (works(tried, made)) found.push({ ...candidate, onTime: tried.onTime });
   }
   return found;
 }
@@ -109,14 +134,14 @@ function otherHours(
     ...serveAtCandidate(made, at, key),
     onTime,
   });
-  const nearest = nearestThatWorks(meal, first, tryMeal);
+  const nearest = nearestThatWorks(meal, made, first, tryMeal);
   const candidates: TriedCandidate[] = [];
   if (nearest) {
     candidates.push(offer(nearest.at, 'rescue.serveAt', nearest.onTime));
-    const surer = nearest.fits ? undefined : surerAfter(meal, nearest.at, tryMeal);
+    const surer = nearest.fits ? undefined : surerAfter(meal, made, nearest.at, tryMeal);
     if (surer) candidates.push(offer(surer.at, 'rescue.serveSurer', surer.onTime));
   }
-  const next = nextDayThatWorks(meal, first, tryMeal);
+  const next = nextDayThatWorks(meal, made, first, tryMeal);
   if (next && candidates.every((candidate) => candidate.servingMin !== next.at)) {
     const day = dayLong(wallClock(next.at, zone).weekday);
     const candidate = offer(next.at, 'rescue.serveAt', next.onTime);
@@ -131,23 +156,35 @@ interface TriedHour {
   readonly fits: boolean;
 }
 
-function tryHour(meal: Meal, at: number, tryMeal: TryMeal): TriedHour | undefined {
-  const { status, onTime } = tryMeal(meal, at);
-  return status === 'cannot' ? undefined : { at, onTime, fits: status === 'fits' };
+function tryHour(meal: Meal, made: Plan, at: number, tryMeal: TryMeal): TriedHour | undefined {
+  const tried = tryMeal(meal, at);
+  return works(tried, made)
+    ? { at, onTime: tried.onTime, fits: tried.status === 'fits' }
+    : undefined;
 }
 
-function nearestThatWorks(meal: Meal, first: number, tryMeal: TryMeal): TriedHour | undefined {
+function nearestThatWorks(
+  meal: Meal,
+  made: Plan,
+  first: number,
+  tryMeal: TryMeal,
+): TriedHour | undefined {
   let at = first;
   for (let i = 0; i < TRIES_OF_HOURS; i++, at += i < FINE_TRIES ? ROUND_MIN : COARSE_MIN) {
-    const tried = tryHour(meal, at, tryMeal);
+    const tried = tryHour(meal, made, at, tryMeal);
     if (tried) return tried;
   }
   return undefined;
 }
 
-function surerAfter(meal: Meal, nearest: number, tryMeal: TryMeal): TriedHour | undefined {
+function surerAfter(
+  meal: Meal,
+  made: Plan,
+  nearest: number,
+  tryMeal: TryMeal,
+): TriedHour | undefined {
   for (const later of SURER_AFTER_MIN) {
-    const tried = tryHour(meal, nearest + later, tryMeal);
+    const tried = tryHour(meal, made, nearest + later, tryMeal);
     if (tried?.fits) return tried;
   }
   return undefined;
@@ -167,13 +204,18 @@ function firstServing(
 }
 
 /** The same clock time on the first later day that has it. */
-function nextDayThatWorks(meal: Meal, first: number, tryMeal: TryMeal): TriedHour | undefined {
+function nextDayThatWorks(
+  meal: Meal,
+  made: Plan,
+  first: number,
+  tryMeal: TryMeal,
+): TriedHour | undefined {
   let found: TriedHour | undefined;
   for (let days = 1, tries = 0; days <= DAYS_AHEAD && tries < DAYS_TRIED; days++) {
     const at = epochMinOf(addDays(meal.serving.at, days), meal.serving.zone);
     if (at < first) continue;
     tries++;
-    const tried = tryHour(meal, at, tryMeal);
+    const tried = tryHour(meal, made, at, tryMeal);
     if (tried?.fits) return tried;
     found ??= tried;
   }
