@@ -55,6 +55,8 @@ export const HelperSchema = z.looseObject({
 
 export const KitchenSchema = z.looseObject({
   name: z.string(),
+  /** The cook has said what stands there: nobody asks again, and new meals begin in it. */
+  asked: z.boolean().optional(),
   altitudeM: z.number().min(-430).max(6000).default(0),
   outdoorC: z.number().min(-40).max(50).optional(),
   windMPerS: z.number().min(0).max(30).optional(),

@@ -1,6 +1,28 @@
+import type { ApplianceKind } from '../places/index.ts';
 import { MEASURES } from '../quantity/index.ts';
 import type { Kitchen, Meal } from './schema.ts';
 import { DOCUMENTS, newestVersion } from './versions.ts';
+
+/** How much fits where a cook has not said: shelves, rings, litres, places. Common practice, no source. */
+const USUAL_FITS: Readonly<Partial<Record<ApplianceKind, number>>> = {
+  oven: 2,
+  hob: 4,
+  fridge: 160,
+  freezer: 80,
+  grill: 6,
+  smoker: 3,
+};
+
+/** An appliance as most are. */
+export function usualAppliance(kind: ApplianceKind, name: string): Kitchen['appliances'][number] {
+  return {
+    id: kind,
+    kind,
+    name,
+    fits: USUAL_FITS[kind] ?? 1,
+    ...(kind === 'grill' && { fitsIndirect: 3 }),
+  };
+}
 
 /** The kitchen a new meal starts with: four rings, one oven, a fridge; asleep 23 to 7. */
 export function plainKitchen(name: string): Kitchen {
@@ -11,10 +33,7 @@ export function plainKitchen(name: string): Kitchen {
     spoons: 'metric',
     clock: '24h',
     hours: [{ kind: 'asleep', from: '23:00', to: '07:00', days: [1, 2, 3, 4, 5, 6, 7] }],
-    appliances: [
-      { id: 'oven', kind: 'oven', name: 'Oven', fits: 2 },
-      { id: 'hob', kind: 'hob', name: 'Hob', fits: 4 },
-    ],
+    appliances: [usualAppliance('oven', 'Oven'), usualAppliance('hob', 'Hob')],
     vessels: [],
     measures: [...MEASURES],
   };

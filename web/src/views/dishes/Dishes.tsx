@@ -7,6 +7,7 @@ import { useMeal } from '../../store/hooks.ts';
 import { useOwnPatterns } from '../../store/useOwnPatterns.ts';
 import { useEdit } from '../../store/useEdit.ts';
 import { useAppSelector } from '../../store/store.ts';
+import { WhatStands } from '../../ui/WhatStands.tsx';
 import { NoMeal } from '../../ui/NoMeal.tsx';
 import { dishes } from '../../words/en/dishes.ts';
 import { verbs } from '../../words/en/verbs.ts';
@@ -34,7 +35,12 @@ export default function Dishes() {
   const { dish } = useParams();
   if (!meal) return <NoMeal />;
   return (
-    <main className="flex min-h-full flex-col lg:flex-row">
+    <main className="flex min-h-full flex-col lg:flex-row lg:flex-wrap">
+      {meal.dishes.length === 0 && meal.kitchen.asked !== true && (
+        <div className="w-full">
+          <WhatStands meal={meal} />
+        </div>
+      )}
       <Shelf meal={meal} chosen={dish} />
       <div
         className={`min-w-0 grow bg-panel px-4 py-5 md:px-7 ${dish === undefined ? 'hidden lg:block' : ''}`}

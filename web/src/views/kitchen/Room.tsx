@@ -1,5 +1,5 @@
 import { placeNamed, PLACES, type Kitchen, type Meal } from '@zemrin/core';
-import { Drawn, FLOOR, LINE, widthOf } from './Drawn.tsx';
+import { Drawn, FLOOR, LINE, widthOf } from '../../ui/Drawn.tsx';
 import { useWords, type Say } from '../../words/words.ts';
 
 type Appliance = Kitchen['appliances'][number];

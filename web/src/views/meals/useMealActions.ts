@@ -19,6 +19,16 @@ export interface Import {
   readonly ask: readonly Meal[];
 }
 
+/** The kitchen of the last meal of which the cook has said what stands there. */
+function ownKitchen(meals: readonly Meal[]): Partial<Pick<Meal, 'kitchen'>> {
+  const asked = meals.filter(({ kitchen }) => kitchen.asked === true);
+  const last = asked.reduce<Meal | undefined>(
+    (latest, meal) => (latest && latest.serving.at >= meal.serving.at ? latest : meal),
+    undefined,
+  );
+  return last ? { kitchen: last.kitchen } : {};
+}
+
 /** What can be done with whole meals. Every one of them can be undone. */
 export function useMealActions() {
   const t = useWords();
@@ -42,7 +52,7 @@ export function useMealActions() {
         const tomorrow = localOf(nowMinute() + DAY, zone).slice(0, 10);
         const title = t('meals.untitled');
         const meal = emptyMeal('meal', title, `${tomorrow}T19:00`, zone, t('meals.kitchen'));
-        open(keep(meal, uniqueId('meal')));
+        open(keep({ ...meal, ...ownKitchen(Object.values(meals)) }, uniqueId('meal')));
       },
       takeDemo(meal: Meal) {
         // The supper of the examples was cooked before: what it asks for next time comes with it.

@@ -1,6 +1,10 @@
 /** The words of Dishes: the pattern book, the chain, the reader. */
 export const dishes = {
   'dishes.title': 'Dishes',
+  'stands.title': 'What stands in your kitchen?',
+  'stands.more':
+    'Touch what there is. How much fits in each, your pots and your hours: in Kitchen, whenever you like.',
+  'stands.done': 'That is my kitchen',
   'dishes.all': 'All dishes',
   'dishes.onTable': 'On this table',
   'dishes.none': 'Nothing yet. Take a pattern, or paste a recipe.',
