@@ -111,5 +111,28 @@ export function realMealsBench(count = 200): Line[] {
     ),
     told('planner', 'real meals: a plan, median', median(times), 'ms'),
     atMost('planner', 'real meals: a plan, p95', percentile(times, 0.95), 'ms', 1000),
+    ...tableOfTwelve(),
+  ];
+}
+
+/** A table of twelve dishes: whether a plan is there before the cook has gone. */
+function tableOfTwelve(): Line[] {
+  const made = Array.from({ length: 20 }, (_unused, seed) => {
+    const { meal, nowMin } = randomMeal(seed, 12);
+    const from = performance.now();
+    const found = plan(meal, meal.kitchen, nowMin, { rescues: false });
+    const isSound = found.status === 'cannot' || audit(found, meal, meal.kitchen).length === 0;
+    return { ms: performance.now() - from, isSound };
+  });
+  const worst = Math.max(...made.map(({ ms }) => ms));
+  return [
+    atLeast(
+      'planner',
+      'twelve dishes: audited, of 20',
+      made.filter((one) => one.isSound).length,
+      '',
+      20,
+    ),
+    atMost('planner', 'twelve dishes: a plan, worst', worst, 'ms', 5000),
   ];
 }

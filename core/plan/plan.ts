@@ -30,6 +30,12 @@ import { timedMealAt, type TimedMeal } from './timed-meal.ts';
 const CLASHES_TOLD = 3;
 /** And to spare the hours before bed and on waking, before the cook's own hours are tried. */
 const SPARING_WORK = 1_200;
+/** A meal of more steps is searched in the cook's own hours first. */
+const LARGE_STEPS = 45;
+/** And, in pushes, to lay a large meal into the hours that are left then. */
+const SPARED_INSERT_WORK = 40_000;
+/** A large meal that took so much is not tried in fewer hours. */
+const HARD_WORK = 15_000;
 /** Shortest paths for a plan that is wanted at once, and for one that is only tried. */
 const AT_ONCE = 3_000;
 const TRIED = 600;
@@ -104,21 +110,29 @@ export function* planCandidates(
       expected: how.expected,
       spares,
     });
-  let spared: MealSearch | undefined;
-  for (const which of sparingsAt(servingMin - nowMin)) {
-    const sparing = timed(which);
-    const found = 'latest' in sparing ? searchFor(sparing, how) : undefined;
-    if (found?.harm === 0) return yield* candidatesOf(found, how);
-    if (found && found.harm < (spared?.harm ?? Infinity)) spared = found;
-  }
   const draft = timed();
   if (!('latest' in draft)) {
     yield { plan: () => planThatCannot(draft), fits: false, work: 0, proved: true, last: true };
     return;
   }
-  const own = searchFor(draft, how);
+  // Where the cook's own hours do not suffice, fewer do not; to learn it is dear in a large meal.
+  const ownFirst = draft.steps.length > LARGE_STEPS ? searchFor(draft, how) : undefined;
+  if (ownFirst && isHard(ownFirst)) return yield* candidatesOf(ownFirst, how);
+  let spared: MealSearch | undefined;
+  for (const which of sparingsAt(servingMin - nowMin)) {
+    const sparing = timed(which);
+    const found = 'latest' in sparing ? searchFor(sparing, how, SPARED_INSERT_WORK) : undefined;
+    if (found?.harm === 0) return yield* candidatesOf(found, how);
+    if (found && found.harm < (spared?.harm ?? Infinity)) spared = found;
+  }
+  const own = ownFirst ?? searchFor(draft, how);
   // The hours before bed and on waking are spared where that asks no more of the food.
   yield* candidatesOf(spared && spared.harm <= own.harm ? spared : own, how);
+}
+
+/** Something clashes, or it took long to see that nothing does. */
+function isHard({ best }: MealSearch): boolean {
+  return best.unresolved.length > 0 || best.work > HARD_WORK;
 }
 
 /** A search under way: the best it has come to, what that asks of the food, and what comes after. */
@@ -131,10 +145,10 @@ interface MealSearch {
 }
 
 /** Searches until nothing clashes and no limit of the cook's is passed, or for a while. */
-function searchFor(draft: TimedMeal, how: PlanOptions): MealSearch {
+function searchFor(draft: TimedMeal, how: PlanOptions, insertWork?: number): MealSearch {
   const { meal, kitchen, options, hard, latest } = draft;
   const model = schedulingModelOf(hard, latest, meal, kitchen, options.servingMin);
-  const rest = solveSchedule(model, how.work ?? AT_ONCE, how.previous);
+  const rest = solveSchedule(model, how.work ?? AT_ONCE, how.previous, insertWork);
   let best: Solution | undefined;
   for (let next = rest.next(); !next.done; next = rest.next()) {
     best = next.value;

@@ -36,6 +36,8 @@ export interface SolveLimits {
   readonly warmStart?: readonly Decision[] | undefined;
   /** What a new plan must save at least before one from `warm` is given up for it. */
   readonly minImprovement?: number | undefined;
+  /** Work for laying in a large problem family by family, in pushes; left out, as much as that may take. */
+  readonly insertWork?: number | undefined;
   /** Where the moments lie without any order, when known. */
   readonly at?: readonly number[] | undefined;
 }
@@ -53,6 +55,8 @@ const REPAIRS = 12;
 const STRAY = 0.15;
 /** Work for laying in family by family, in pushes. */
 const INSERT_WORK = 40_000;
+/** And in a large problem. */
+const LARGE_INSERT_WORK = 600_000;
 /** And while a part is put together anew. */
 const PART_PLACES = 80;
 
@@ -132,7 +136,8 @@ class Solver {
     }
     if (this.best?.unresolved.length === 0) return;
     const small = Math.min(INSERT_WORK, 10 * this.limits.work);
-    const most = demands.length <= LARGE_USES ? small : Infinity;
+    const most =
+      demands.length <= LARGE_USES ? small : (this.limits.insertWork ?? LARGE_INSERT_WORK);
     const greedy = insertGreedily(this.state.problem, this.limits.at ?? this.latest(), most);
     // A push is a tenth of the work of a shortest path.
     this.quickWork = Math.round(greedy.work / 10);

@@ -97,10 +97,17 @@ export function solveSchedule(
   model: SchedulingModel,
   work: number,
   previous?: { readonly servingMin: number; readonly warmStart: readonly WarmStartDecision[] },
+  insertWork?: number,
 ): Generator<Solution, void> {
   const warmStart =
     previous && previous.warmStart.length > 0 ? choicesOf(model, previous) : undefined;
-  return solve(model.problem, { work, warmStart, at: model.free, minImprovement: MIN_IMPROVEMENT });
+  return solve(model.problem, {
+    work,
+    warmStart,
+    insertWork,
+    at: model.free,
+    minImprovement: MIN_IMPROVEMENT,
+  });
 }
 
 /** Points a new order must save before a plan that the cook has seen is turned round. Our own, no source. */
