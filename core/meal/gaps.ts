@@ -4,7 +4,8 @@ import { cookUpTo } from './cook-of-step.ts';
 import type { Dish, Meal, Step } from './schema.ts';
 
 /**
- * "Begins when 10° are missing" as a gap in minutes, by how the food of the step it follows warms.
+ * "Begins when 10° are missing" as a gap in minutes, by how the food of the step it follows warms;
+ * so much after that, and so much at the most, as the gap says, or within some minutes.
  * The meal itself where nothing is asked for.
  */
 export function withCoreGaps(meal: Meal): Meal {
@@ -31,11 +32,22 @@ function settled(meal: Meal, dish: Dish, step: Step): Step {
         before && gap.coreShortC !== undefined
           ? reachedAt(meal, dish, before, gap.coreShortC)
           : undefined;
-      return minutes === undefined
-        ? gap
-        : { ...gap, from: 'start', leastMin: minutes, mostMin: minutes + CORE_GAP_SLACK_MIN };
+      return minutes === undefined ? gap : fromMoment(gap, minutes);
     }),
   };
+}
+
+type Gap = Step['after'][number];
+
+/**
+ * A gap counted from a moment of the step before: as long after it as the cook says, at the least
+ * and at the most, or within some minutes where nothing is said.
+ *
+ * @param minutes from the start of the step before to the moment
+ */
+export function fromMoment(gap: Gap, minutes: number): Gap {
+  const { leastMin, mostMin = Math.max(leastMin, CORE_GAP_SLACK_MIN) } = gap;
+  return { ...gap, from: 'start', leastMin: minutes + leastMin, mostMin: minutes + mostMin };
 }
 
 /** Minutes from the start of a step until its core is so many degrees short of its end. */

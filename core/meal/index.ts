@@ -34,7 +34,7 @@ export {
   withoutSteps,
   type ChainSpot,
 } from './chain.ts';
-export { reachedAt, withCoreGaps } from './gaps.ts';
+export { fromMoment, reachedAt, withCoreGaps } from './gaps.ts';
 export { changesOf } from './heat-changes.ts';
 export { panFit, panMl, type PanFit } from './fit-pan.ts';
 export { splitDish, splitForEaters } from './split-dish.ts';

@@ -1,6 +1,6 @@
-import { CORE_GAP_SLACK_MIN } from '../figures/index.ts';
 import { sortReadings } from '../heat/index.ts';
 import {
+  fromMoment,
   reachedAt,
   settledTime,
   stepFactsOf,
@@ -35,7 +35,7 @@ export function withLiveCoreGaps(
       : inProportion(meal, dish, before, gap.coreShortC, lasts);
     if (minutes === undefined) return gap;
     const { coreShortC: _told, ...rest } = gap;
-    return { ...rest, from: 'start', leastMin: minutes, mostMin: minutes + CORE_GAP_SLACK_MIN };
+    return fromMoment(rest, minutes);
   };
   const asks = ({ after }: Step) => after.some(({ coreShortC }) => coreShortC !== undefined);
   if (!meal.dishes.some(({ steps }) => steps.some(asks))) return meal;
