@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { applyCommand, audit, epochMinOf, mealOf, plan } from '@zemrin/core';
-import { atMost, medianMs, told, type Line } from './measure.ts';
+import { medianMs, told, type Line } from './measure.ts';
 
 const ZONE = 'Europe/Paris';
 
