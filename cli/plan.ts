@@ -56,8 +56,9 @@ function planText(made: Plan, meal: Meal): string {
   for (const { text, onTime } of [...made.rescues, ...made.surer]) {
     lines.push(`  ${say(text, manner)}: ${Math.round(onTime * 100)} in 100.`);
   }
-  for (const { text, loss } of made.compromises) {
-    lines.push(`  ${say(text, manner)} ${say(loss, manner)}`);
+  for (const { text, loss, fallsTo } of made.compromises) {
+    const said = [text, fallsTo, loss].flatMap((one) => (one ? say(one, manner) : []));
+    lines.push(`  ${said.join(' ')}`);
   }
   for (const dish of meal.dishes) {
     lines.push('', dish.name);

@@ -61,9 +61,9 @@ export function planJson(plan: Plan, meal: Meal) {
       source: say({ key: finding.source }, manner),
       overruled: finding.overruled ?? null,
     })),
-    compromises: plan.compromises.map(({ step, text, loss, minutesOver, cost }) => ({
+    compromises: plan.compromises.map(({ step, text, loss, fallsTo, minutesOver, cost }) => ({
       step,
-      text: `${say(text, manner)} ${say(loss, manner)}`,
+      text: [text, fallsTo, loss].flatMap((one) => (one ? say(one, manner) : [])).join(' '),
       minutesOver,
       cost,
     })),

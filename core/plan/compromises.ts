@@ -63,6 +63,7 @@ function passedLimits(built: MealNetwork, at: readonly number[]): Compromise[] {
         kind: limit.kind,
         step: step.step.id,
         dish: step.dish.id,
+        next: built.steps[limit.next ?? -1]?.step.id,
         text: textOf(built, limit, minutes),
         loss: { key: `wait.${limit.wait}` },
         minutesOver: minutes,

@@ -11,6 +11,7 @@ import { minutesOver } from './compromises.ts';
 import type { ExpectedLengths } from './network/expanded-steps.ts';
 import type { MealNetwork } from './network/meal-network.ts';
 import { costOver } from './network/soft-limits.ts';
+import { withWarmth } from './falls-to.ts';
 import { frame } from './plan-frame.ts';
 import { planThatCannot } from './plan-that-cannot.ts';
 import type { Plan } from './planned.ts';
@@ -227,16 +228,17 @@ function planOf(
   const { placed, status, odds, clashes, compromises, inHand } = scheduled;
   const ledger = ledgerOf(meal, servingMin, placed);
   const findings = findingsOf(meal, ledger);
+  const stories = storiesOf(ledger);
   const planned = saidOnce(placed.map((step) => withFindings(step, findings)));
   return {
     ...frame(meal, servingMin, nowMin, people[0]?.closed ?? [], planned),
     status,
     ...odds,
     findings,
-    stories: storiesOf(ledger),
+    stories,
     tools: ledger.tools,
     clashes,
-    compromises,
+    compromises: withWarmth(compromises, planned, stories, servingMin),
     // Nobody can do it as it stands while two things are wanted of one.
     because: clashes.slice(0, CLASHES_TOLD).map(({ text }) => text),
     becauseOf: [...new Set(clashes.flatMap((clash) => clash.steps))],

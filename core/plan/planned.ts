@@ -143,8 +143,12 @@ export interface Compromise {
   readonly dish: string;
   /** What waits longer, and for what. */
   readonly text: Message;
+  /** The step it waits for; left out where that is the table, or itself. */
+  readonly next?: string | undefined;
   /** What that does to it, or how it is borne best. */
   readonly loss: Message;
+  /** How warm it is when the wait is over, where that is felt. */
+  readonly fallsTo?: Message | undefined;
   readonly minutesOver: number;
   /** In points, the more the worse. */
   readonly cost: number;

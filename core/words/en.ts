@@ -34,6 +34,7 @@ export const en = {
   'because.atMost': '{{label}} may last {{minutes}} at most.',
   'because.gapLeast': '{{label}} begins at least {{minutes}} after {{before}}.',
   'because.gapMost': '{{label}} begins at most {{minutes}} after {{before}}.',
+  'compromise.fallsTo': 'Its middle falls to about {{tempC}}.',
   'compromise.gap': '{{label}} ({{dish}}) waits {{minutes}} longer than you like for “{{next}}”.',
   'compromise.fresh': '{{label}} ({{dish}}) is ready {{minutes}} sooner than you like.',
   'compromise.lasts': '{{label}} ({{dish}}) goes on {{minutes}} longer than is good for it.',

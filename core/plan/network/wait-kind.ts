@@ -1,4 +1,5 @@
 import { JOINT_FROM_G, type WaitKind } from '../../figures/index.ts';
+import { isShellEgg } from '../../pantry/index.ts';
 import {
   cutOf,
   keepsWarm,
@@ -42,10 +43,14 @@ export function waitKindOf(
   if (verb === 'shred') return 'shredded';
   const foods = dish.foods.filter(({ id }) => worked.includes(id));
   if (foods.length === 0) return verb === 'bake' ? 'baked' : 'sauce';
+  const cuts = foods.flatMap((food) => cutOf(meal, food) ?? []);
+  if (cuts.some((cut) => isShellEgg(cut))) return 'bare';
   const meats = foods.filter((food) => (cutOf(meal, food)?.animal ?? 'none') !== 'none');
   if (meats.length === 0) return plantKind(meal, foods, verb);
   if (LIQUID.has(verb)) return 'pot';
-  if (meats.some((food) => pieceG(meal, dish, food) >= JOINT_FROM_G)) return 'joint';
+  const isJoint = (food: Food) =>
+    cutOf(meal, food)?.animal !== 'shellfish' && pieceG(meal, dish, food) >= JOINT_FROM_G;
+  if (meats.some(isJoint)) return 'joint';
   return CRUSTS.has(verb) ? 'crust' : 'bare';
 }
 

@@ -19,14 +19,17 @@ export function Compromises(props: {
     <section className="mt-4">
       <h2 className="text-base">{t('weave.compromises')}</h2>
       <ul className="mt-1 text-[15px]">
-        {compromises.slice(0, SHOWN).map(({ step, text, loss }) => (
+        {compromises.slice(0, SHOWN).map(({ step, text, loss, fallsTo }) => (
           <li key={`${step} ${text.key} ${sayIt(text)}`} className="border-b border-line py-1">
             <button
               type="button"
               className="w-full text-left hover:bg-soft"
               onClick={() => props.onChoose(step)}
             >
-              {sayIt(text)} <span className="text-muted">{sayIt(loss)}</span>
+              {sayIt(text)}{' '}
+              <span className="text-muted">
+                {fallsTo && sayIt(fallsTo)} {sayIt(loss)}
+              </span>
             </button>
           </li>
         ))}
