@@ -51,6 +51,7 @@ const CORE_DOORS = {
     'safety',
     'solve',
     'meal',
+    'batch',
     'ledger',
     'patterns',
   ],

@@ -1,1 +1,2 @@
 export * from './moist-air.ts';
+export { rootBetween } from './root-finding.ts';

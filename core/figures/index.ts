@@ -10,5 +10,6 @@ export * from './practice/seasoning.ts';
 export * from './practice/serving.ts';
 export * from './practice/soaking.ts';
 export * from './practice/vessels.ts';
+export * from './practice/energy.ts';
 export * from './practice/prices.ts';
 export * from './practice/work.ts';

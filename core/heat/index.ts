@@ -27,6 +27,12 @@ export {
 } from './changes.ts';
 export { stallOf, type Stall } from './stall.ts';
 export { PULLS_AT, SLICES_AT } from './tenderness.ts';
+export {
+  offsetByThermometer,
+  offsetByWater,
+  type OvenReading,
+  type WaterTest,
+} from './oven-test.ts';
 export { icedC, minutesToCool, warmthAfter, type CoolingPlace, type Pot } from './cooling.ts';
 export { eggMinutes } from './eggs.ts';
 export { boilingMinutes, reducingMinutes, type PanOnRing } from './reducing.ts';

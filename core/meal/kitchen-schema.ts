@@ -74,4 +74,11 @@ export const KitchenSchema = z.looseObject({
     .min(1, 'must hold at least one')
     .default([...MEASURES]),
   schools: PracticesSchema.optional(),
+  /** What a unit costs, in the cook's own money: a kilowatt-hour, a kilogram of coals. */
+  prices: z
+    .looseObject({
+      perKWh: z.number().nonnegative().optional(),
+      perKgCoals: z.number().nonnegative().optional(),
+    })
+    .optional(),
 });

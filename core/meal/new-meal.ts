@@ -1,17 +1,7 @@
-import type { ApplianceKind } from '../places/index.ts';
+import { placeNamed, type ApplianceKind } from '../places/index.ts';
 import { MEASURES } from '../quantity/index.ts';
 import type { Kitchen, Meal } from './schema.ts';
 import { DOCUMENTS, newestVersion } from './versions.ts';
-
-/** How much fits where a cook has not said: shelves, rings, litres, places. Common practice, no source. */
-const USUAL_FITS: Readonly<Partial<Record<ApplianceKind, number>>> = {
-  oven: 2,
-  hob: 4,
-  fridge: 160,
-  freezer: 80,
-  grill: 6,
-  smoker: 3,
-};
 
 /** An appliance as most are. */
 export function usualAppliance(kind: ApplianceKind, name: string): Kitchen['appliances'][number] {
@@ -19,8 +9,7 @@ export function usualAppliance(kind: ApplianceKind, name: string): Kitchen['appl
     id: kind,
     kind,
     name,
-    fits: USUAL_FITS[kind] ?? 1,
-    ...(kind === 'grill' && { fitsIndirect: 3 }),
+    fits: placeNamed(kind).appliance?.usualFits ?? 1,
   };
 }
 

@@ -23,6 +23,8 @@ export type {
   Rescue,
   Surer,
 } from './planned.ts';
+export { planFigures, type DishFiguresPlanned, type PlanFigures } from './plan-figures.ts';
+export { mealVariants, type MealVariant } from './meal-variants.ts';
 export { comesTo, type ComesTo } from './comes-to.ts';
 export { audit } from './audit/audit.ts';
 export type { AuditFinding } from './audit/finding.ts';

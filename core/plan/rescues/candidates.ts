@@ -43,6 +43,11 @@ export function rescueCandidates(meal: Meal, made: Plan): RescueCandidate[] {
   ].sort((a, b) => a.price - b.price);
 }
 
+/** What each dish might be instead, whatever the plan. */
+export function insteadOf(meal: Meal, made: Plan): RescueCandidate[] {
+  return meal.dishes.flatMap((dish) => [...cutJoints(dish, made), ...otherWays(dish, meal, made)]);
+}
+
 function forClash(clash: Clash, meal: Meal, made: Plan): RescueCandidate[] {
   const steps = clash.steps.flatMap((id) => made.steps.find((step) => step.id === id) ?? []);
   switch (clash.kind) {

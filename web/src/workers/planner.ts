@@ -113,9 +113,9 @@ interface Planned {
   readonly plan: Plan;
 }
 
-/** The functions of the planner's worker, as they are called from this side. */
+/** The functions of the planner's worker that plan a meal, as they are called from this side. */
 export type RemotePlanner = {
-  readonly [Name in keyof PlannerApi]: (
+  readonly [Name in 'plan' | 'improve' | 'stop']: (
     ...asked: Parameters<PlannerApi[Name]>
   ) => Promise<Awaited<ReturnType<PlannerApi[Name]>>>;
 };

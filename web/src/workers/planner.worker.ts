@@ -1,10 +1,14 @@
 import {
   plan,
   planCandidates,
+  planFigures,
   THOROUGH_WORK,
+  mealVariants,
   withRescues,
   type Meal,
   type Plan,
+  type PlanFigures,
+  type MealVariant,
 } from '@zemrin/core';
 import { expose, type Endpoint } from 'comlink';
 
@@ -62,6 +66,16 @@ const api = {
       await new Promise((resolve) => setTimeout(resolve, 0));
       if (mine !== wanted) return;
     }
+  },
+
+  /** What a meal might be instead, to be compared with what is planned. */
+  variants(meal: Meal, made: Plan): MealVariant[] {
+    return mealVariants(meal, made);
+  },
+
+  /** What a meal comes to in the figures that decide; planned first where no plan is given. */
+  figures(meal: Meal, nowMin: number, made?: Plan): PlanFigures {
+    return planFigures(meal, made ?? plan(meal, meal.kitchen, nowMin, { rescues: false }));
   },
 
   stop(): void {

@@ -13,6 +13,7 @@ import { useEdit } from '../../store/useEdit.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { EditField } from '../../ui/EditField.tsx';
 import { useWords } from '../../words/words.ts';
+import { OvenTest } from './OvenTest.tsx';
 
 /** Ovens by their shelves, hobs by their rings: what the plan may count on. */
 export function Appliances({ meal }: { meal: Meal }) {
@@ -84,13 +85,54 @@ export function Appliances({ meal }: { meal: Meal }) {
               appliance={appliance}
               onChange={(change) => set(appliances.with(i, { ...appliance, ...change }))}
             />
+            {appliance.kind === 'oven' && (
+              <OvenTest
+                name={appliance.name}
+                kitchen={meal.kitchen}
+                onFound={(runsHotC) => set(appliances.with(i, { ...appliance, runsHotC }))}
+              />
+            )}
           </li>
         ))}
       </ul>
       <button type="button" className="btn mt-2" onClick={add}>
         {t('kitchen.addAppliance')}
       </button>
+      <Prices meal={meal} />
     </section>
+  );
+}
+
+/** What a unit costs, for the comparison of plans. */
+function Prices({ meal }: { meal: Meal }) {
+  const t = useWords();
+  const edit = useEdit(meal.id);
+  const { kitchen } = meal;
+  const { prices = {} } = kitchen;
+  return (
+    <div className="mt-5">
+      <h3 className="text-base">{t('kitchen.prices')}</h3>
+      <p className="text-sm text-muted">{t('kitchen.pricesMore')}</p>
+      <div className="mt-1 flex flex-wrap gap-3">
+        {(['perKWh', 'perKgCoals'] as const).map((price) => (
+          <EditField
+            key={price}
+            label={t(`kitchen.${price}`)}
+            inputMode="decimal"
+            className="field w-[110px] text-right"
+            value={prices[price] === undefined ? '' : String(prices[price])}
+            onCommit={(text) => {
+              const value = Number(text.replace(',', '.'));
+              if (!(value >= 0)) return t('kitchen.badPrice', { text });
+              const { [price]: _was, ...others } = prices;
+              const to = text.trim() === '' ? others : { ...others, [price]: value };
+              edit({ do: 'setKitchen', kitchen: { ...kitchen, prices: to } });
+              return undefined;
+            }}
+          />
+        ))}
+      </div>
+    </div>
   );
 }
 

@@ -44,7 +44,8 @@ describe('the appliances of a kitchen', () => {
   ])('ask of one that has a heat how it climbs and falls: %s has %d figures', (kind, figures) => {
     list(withThese([one(kind)]));
     // Beside its name and how much fits.
-    expect(screen.getAllByRole('textbox')).toHaveLength(2 + figures);
+    const [item] = screen.getAllByRole('listitem');
+    expect(item && within(item).getAllByRole('textbox')).toHaveLength(2 + figures);
   });
 
   it('refuse what is no number, with the reason, and keep what was there', async () => {
@@ -120,5 +121,42 @@ describe('the room', () => {
   it('says both sides of a grill that has them', () => {
     room([one('grill', { fitsIndirect: 3 })]);
     expect(named('grill').getAttribute('aria-label')).toMatch(/2 hot, 3 cool/);
+  });
+});
+
+describe('an oven is tried out', () => {
+  const open = async () => {
+    const meal = withThese([one('oven')]);
+    const shown = show(<Appliances meal={meal} />, { meals: [meal] });
+    const details = screen.getByText('Try out My oven');
+    await shown.user.click(details);
+    const offset = () => shown.mealNow(meal.id)?.kitchen.appliances[0]?.runsHotC;
+    return { ...shown, offset };
+  };
+  const takes = () => screen.getAllByRole('button', { name: 'Reckon' });
+
+  it('by a thermometer, at one setting or three', async () => {
+    const { user, offset } = await open();
+    await user.type(await screen.findByRole('textbox', { name: 'Reads at 180°' }), '168');
+    await user.click(takes()[0] as HTMLElement);
+    expect(offset()).toBe(-12);
+    await user.type(screen.getByRole('textbox', { name: 'Reads at 120°' }), '116');
+    await user.click(takes()[0] as HTMLElement);
+    expect(offset()).toBe(-8);
+    expect(screen.getByText(/runs -8° against what it says/)).toBeTruthy();
+  });
+
+  it('by a pan of water; and says what is wrong with what no oven does', async () => {
+    const { user, offset } = await open();
+    const before = await screen.findByRole('textbox', { name: 'Before' });
+    await user.type(before, '1200 g');
+    await user.type(screen.getByRole('textbox', { name: 'After' }), '1195 g');
+    await user.click(takes()[1] as HTMLElement);
+    expect(screen.getByText(/No oven takes 5 g in an hour/)).toBeTruthy();
+    expect(offset()).toBeUndefined();
+    await user.clear(screen.getByRole('textbox', { name: 'After' }));
+    await user.type(screen.getByRole('textbox', { name: 'After' }), '850 g');
+    await user.click(takes()[1] as HTMLElement);
+    expect(Math.abs(offset() ?? NaN)).toBeLessThan(60);
   });
 });

@@ -48,7 +48,9 @@ export function DishLog({ dish, table, run, onSay }: Props) {
         ))}
       </ul>
       <NoteForm
-        onTake={(text) => onSay([{ did: 'noted', text, dish: dish.id }])}
+        onTake={(text, who) =>
+          onSay([{ did: 'noted', text, dish: dish.id, ...(who !== '' && { who }) }])
+        }
         name={dish.name}
       />
     </section>
@@ -140,14 +142,16 @@ function Weights({ dish, table, run, onSay }: Omit<Props, 'moved'>) {
   );
 }
 
-function NoteForm({ name, onTake }: { name: string; onTake: (text: string) => void }) {
+function NoteForm(props: { name: string; onTake: (text: string, who: string) => void }) {
   const t = useWords();
   const id = useId();
+  const { name, onTake } = props;
   const [text, setText] = useState('');
+  const [who, setWho] = useState('');
   const take = (event: FormEvent) => {
     event.preventDefault();
     if (text.trim() === '') return;
-    onTake(text.trim());
+    onTake(text.trim(), who.trim());
     setText('');
   };
   return (
@@ -161,6 +165,14 @@ function NoteForm({ name, onTake }: { name: string; onTake: (text: string) => vo
         placeholder={t('log.noteHint')}
         value={text}
         onChange={(event) => setText(event.target.value)}
+      />
+      <input
+        aria-label={t('log.who', { dish: name })}
+        className="field w-[104px] shrink-0"
+        placeholder={t('log.whoHint')}
+        maxLength={80}
+        value={who}
+        onChange={(event) => setWho(event.target.value)}
       />
       <button type="submit" className="btn" disabled={text.trim() === ''}>
         {t('log.keep')}

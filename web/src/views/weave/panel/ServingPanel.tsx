@@ -1,4 +1,5 @@
 import { callsOf, showMinutes, showTime, type Meal, type Plan } from '@zemrin/core';
+import { lazy, Suspense, useState } from 'react';
 import { useManner } from '../../../store/manner.ts';
 import { Link } from 'react-router';
 import { StopCard } from '../../../safety/StopCard.tsx';
@@ -8,6 +9,8 @@ import { WaysOut } from './WaysOut.tsx';
 import { StartCooking } from '../../../ui/StartCooking.tsx';
 import { ServingTime } from '../../../ui/ServingTime.tsx';
 import { useWords } from '../../../words/words.ts';
+
+const CompareVariants = lazy(() => import('./CompareVariants.tsx'));
 
 interface ServingPanelProps {
   readonly meal: Meal;
@@ -22,6 +25,7 @@ interface ServingPanelProps {
 export function ServingPanel({ meal, plan, chosen, onChoose, onHours }: ServingPanelProps) {
   const t = useWords();
   const brief = chosen !== undefined;
+  const [comparing, setComparing] = useState(false);
   return (
     <section>
       <p className="text-muted">{t('weave.serve')}</p>
@@ -41,10 +45,18 @@ export function ServingPanel({ meal, plan, chosen, onChoose, onHours }: ServingP
       {!brief && (
         <div className="mt-5 flex flex-wrap gap-2">
           <StartCooking meal={meal} />
+          <button type="button" className="btn" onClick={() => setComparing(true)}>
+            {t('variants.open')}
+          </button>
           <button type="button" className="btn" onClick={onHours}>
             {t('weave.hoursTitle')}
           </button>
         </div>
+      )}
+      {comparing && (
+        <Suspense fallback={null}>
+          <CompareVariants meal={meal} plan={plan} onClose={() => setComparing(false)} />
+        </Suspense>
       )}
     </section>
   );
