@@ -7,7 +7,7 @@ import {
 } from '../figures/index.ts';
 import { saltInMeatPct } from '../batch/index.ts';
 import { shownCook } from '../heat/index.ts';
-import { batchFor, cookUpTo, type Kitchen, type Meal } from '../meal/index.ts';
+import { batchFor, cookerOf, cookUpTo, type Kitchen, type Meal } from '../meal/index.ts';
 import type { Plan, PlannedStep } from './planned.ts';
 
 /** The figures of a plan that decide between it and another. */
@@ -58,7 +58,7 @@ export function planFigures(meal: Meal, made: Plan): PlanFigures {
     dishes: meal.dishes.map((dish) => ({
       dish: dish.id,
       name: dish.name,
-      tenderness: tendernessOf(meal, dish),
+      tenderness: tendernessOf(meal, dish, made.steps),
       saltPct: saltOf(meal, dish, made.steps),
     })),
   };
@@ -88,12 +88,19 @@ function costOf({ prices }: Kitchen, electricityKWh: number, coalsKg: number): n
 
 type Dish = Meal['dishes'][number];
 
-/** At the end of its last fire that heat times. */
-function tendernessOf(meal: Meal, dish: Dish): number | undefined {
+/** Once its last fire that heat times, and the rest after it, are over. */
+function tendernessOf(meal: Meal, dish: Dish, planned: readonly PlannedStep[]): number | undefined {
   const last = dish.steps.findLast(({ time, verb }) => time.kind === 'heat' && verb !== 'thaw');
   if (!last) return undefined;
-  const { tenderness } = shownCook(cookUpTo(meal, dish, last));
-  return tenderness;
+  const spec = cookUpTo(meal, dish, last);
+  const rest = dish.steps.find(
+    ({ verb, after }) => verb === 'rest' && after.some(({ step }) => step === last.id),
+  );
+  const at = planned.find(({ id }) => id === rest?.id);
+  const cooker = rest && cookerOf(rest, meal.kitchen);
+  const resting: typeof spec.stages =
+    at && cooker ? [{ cooker, end: { kind: 'minutes', minutes: at.endMin - at.startMin } }] : [];
+  return shownCook({ ...spec, stages: [...spec.stages, ...resting] }).tenderness;
 }
 
 /** Of its first brine, by how long it lies in it as planned. */
