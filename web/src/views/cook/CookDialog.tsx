@@ -4,7 +4,7 @@ import { Modal } from '../../ui/Modal.tsx';
 import { uniqueId } from '../../store/ids.ts';
 import { useWords } from '../../words/words.ts';
 import { Happenings } from './Happenings.tsx';
-import { PictureButton } from './PictureButton.tsx';
+import { PictureButton } from '../../ui/PictureButton.tsx';
 import { ReadingForm } from './ReadingForm.tsx';
 import type { RunOnPage } from './useRun.ts';
 

@@ -22,6 +22,7 @@ import { useWords } from '../../words/words.ts';
 import { runPlanner } from '../../workers/runs.ts';
 import { Compare } from './Compare.tsx';
 import { DishLog } from './DishLog.tsx';
+import { Pictures } from './Pictures.tsx';
 import { OverRuns } from './OverRuns.tsx';
 import { Threads } from './Threads.tsx';
 
@@ -79,6 +80,7 @@ export function RunPage({ run, runs }: { run: Run; runs: readonly Run[] }) {
           );
         })}
       </div>
+      <Pictures state={state} at={at} onSay={say} />
       {meal && (
         <div className="mt-8 max-w-2xl">
           <NextTime meal={meal} proposals={proposals} />

@@ -41,6 +41,7 @@ export const log = {
   'log.badWeight': '“{{text}}” is no weight. Write it like 1.4 kg or 310 g.',
   'log.lost': 'lost {{lost}} %',
   'log.noteOn': 'What was said of {{dish}}',
+  'log.pictures': 'Pictures',
   'log.who': 'Who said it, of {{dish}}',
   'log.whoHint': 'who, if not you',
   'log.noteHint': 'Too salty; needed 20 minutes more; …',

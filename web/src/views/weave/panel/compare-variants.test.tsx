@@ -40,7 +40,9 @@ describe('a plan beside another', () => {
     expect(instead).toMatch(/20:00/);
     expect(serve.lastElementChild?.className).toContain('font-semibold');
     expect(screen.getByRole('row', { name: /^Coals, about .* kg/ })).toBeTruthy();
-    expect(screen.getByRole('row', { name: /shoulder: a fork (pulls it apart|slides in)/ })).toBeTruthy();
+    expect(
+      screen.getByRole('row', { name: /shoulder: a fork (pulls it apart|slides in)/ }),
+    ).toBeTruthy();
     // Nobody has said what anything costs.
     expect(screen.queryByRole('row', { name: /cost/ })).toBeNull();
     await user.click(screen.getByRole('button', { name: 'Do it so' }));

@@ -1,5 +1,5 @@
 import { useId, useState } from 'react';
-import { useWords } from '../../words/words.ts';
+import { useWords } from '../words/words.ts';
 import { pictureOf } from './picture.ts';
 
 /** Takes a picture, or one that is there, sized down; it stays in this browser. */
