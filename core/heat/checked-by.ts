@@ -43,6 +43,7 @@ const MODEL_LOG_SD = {
   uncharted: { calibrated: 0.11, fitted: 0.11, handbook: 0.16 },
 } as const;
 const THICKNESS_LOG_SD = { measured: 0.03, usual: 0.06 } as const;
+/** Where it is not known how surely a fire was calibrated. */
 const CALIBRATED_TIMES = 0.5;
 
 export function spreadOf(spec: CookSpec): Spread {
@@ -50,6 +51,15 @@ export function spreadOf(spec: CookSpec): Spread {
   return {
     modelLog: MODEL_LOG_SD[cut][fire],
     thicknessLog: THICKNESS_LOG_SD[thickness],
-    offsetTimes: fire === 'calibrated' ? CALIBRATED_TIMES : 1,
+    offsetTimes: fire === 'calibrated' ? calibratedTimes(spec) : 1,
   };
+}
+
+/** How sure the calibration is of its least sure fire, against one such cooker in three. */
+function calibratedTimes({ stages, offsetSdC }: CookSpec): number {
+  const known = stages.flatMap(({ cooker }) => {
+    const sdC = cooks(cooker) ? offsetSdC?.[cooker] : undefined;
+    return sdC === undefined ? [] : [sdC / environmentNamed(cooker).offsetSdC];
+  });
+  return known.length > 0 ? Math.min(1, Math.max(...known)) : CALIBRATED_TIMES;
 }

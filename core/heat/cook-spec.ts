@@ -37,6 +37,8 @@ export interface CookSpec {
   readonly chartFactors?: ReadonlyMap<string, number> | undefined;
   /** What this kitchen has taught: by cooker, how much hotter it runs than it says, °C. */
   readonly offsetC?: Readonly<Partial<Record<Cooker, number>>> | undefined;
+  /** How surely that is known: its standard deviation by cooker, °C. */
+  readonly offsetSdC?: Readonly<Partial<Record<Cooker, number>>> | undefined;
 }
 
 export interface StageSpec {

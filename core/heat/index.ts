@@ -29,6 +29,8 @@ export { stallOf, type Stall } from './stall.ts';
 export { PULLS_AT, SLICES_AT } from './tenderness.ts';
 export {
   offsetByThermometer,
+  THERMOMETER_SD_C,
+  WATER_SD_C,
   offsetByWater,
   type OvenReading,
   type WaterTest,

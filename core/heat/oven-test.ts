@@ -2,6 +2,10 @@ import { KELVIN_AT_0C, LEWIS, STEFAN_BOLTZMANN } from '../figures/index.ts';
 import { boilingCAt, evaporationJPerKg, rootBetween, saturationPaQuick } from '../air/index.ts';
 import { FITTED } from '../places/index.ts';
 
+/** How far off each test may be, as a standard deviation. Our own figures, no source. */
+export const THERMOMETER_SD_C = 4;
+export const WATER_SD_C = 15;
+
 /** What a thermometer in the middle of an oven read, once it had settled, at a setting. */
 export interface OvenReading {
   readonly setC: number;

@@ -29,14 +29,22 @@ const KNOTS_C = [-45, -20, 0, 20, 45] as const;
  * wet it is): one deviation of its logarithm. Our own figure; the simulated cooks have about as much.
  */
 const COOK_LOG_SD = 0.15;
-/** What the appliance itself adds besides its offset. Our own figure, no source. */
-const TIMES_LOG_SD = 0.06;
+/**
+ * What the appliance itself adds besides its offset. Our own figure, no source: at 0.06 it took up
+ * what single cooks are off by, and six cooks beside a thermometer left more than half of the error.
+ */
+const TIMES_LOG_SD = 0.04;
 /** A thermometer beside the food is off by where it hangs, °C. Our own figure, no source. */
 const BESIDE_SD_C = 4;
 /** So many readings make a place known. */
 const BESIDE_LEAST = 3;
 /** Further from all that can be than this, and a cook is told nothing of: deviations. */
 const OUTLIER_SD = 3;
+
+/** How surely an offset is known: its standard deviation, °C. */
+export function offsetSdOf({ least, most }: Pick<ApplianceEstimate, 'least' | 'most'>): number {
+  return Math.max(0.1, Math.round((10 * (most - least)) / 2 / NINE_IN_TEN_Z) / 10);
+}
 
 /** What one cook says of the appliance it was in. */
 export interface CookEvidence {

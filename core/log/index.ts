@@ -1,7 +1,12 @@
 export { learn, newestOf, type Learnt } from './learn.ts';
 export { proposalsOf } from './proposals.ts';
 export type { Because, Proposal } from './proposal.ts';
-export { calibrateCooks, type ApplianceEstimate, type CookEvidence } from './calibrate.ts';
+export {
+  calibrateCooks,
+  offsetSdOf,
+  type ApplianceEstimate,
+  type CookEvidence,
+} from './calibrate.ts';
 export type { PaceEstimate } from './pace.ts';
 export { remarksIn, type Remark } from './remarks.ts';
 export {

@@ -53,11 +53,14 @@ export function conditionsOf(kitchen: Kitchen): Conditions {
   };
 }
 
-/** How much hotter than they say this kitchen's cookers run, as the cook has measured. */
-function offsetsOf({ appliances }: Kitchen): CookSpec['offsetC'] {
-  const found = appliances.flatMap(({ kind, fan, runsHotC }) =>
-    runsHotC === undefined ? [] : cookersOf(kind, fan ?? false).map((one) => [one, runsHotC]),
-  );
+/** A figure of each of this kitchen's cookers that has it. */
+function byCooker({ appliances }: Kitchen, figure: 'runsHotC' | 'runsHotSdC'): CookSpec['offsetC'] {
+  const found = appliances.flatMap(({ kind, fan, ...one }) => {
+    const value = one[figure];
+    return value === undefined
+      ? []
+      : cookersOf(kind, fan ?? false).map((cooker) => [cooker, value]);
+  });
   return found.length > 0 ? (Object.fromEntries(found) as CookSpec['offsetC']) : undefined;
 }
 
@@ -76,9 +79,16 @@ export function endOf(until: DoneUntil): End {
 }
 
 /** Where a cook takes place: the conditions, and what the kitchen's cookers are known to be off. */
-export function placeOfCook(kitchen: Kitchen): Pick<CookSpec, 'conditions' | 'offsetC'> {
-  const offsetC = offsetsOf(kitchen);
-  return { conditions: conditionsOf(kitchen), ...(offsetC && { offsetC }) };
+export function placeOfCook(
+  kitchen: Kitchen,
+): Pick<CookSpec, 'conditions' | 'offsetC' | 'offsetSdC'> {
+  const offsetC = byCooker(kitchen, 'runsHotC');
+  const offsetSdC = byCooker(kitchen, 'runsHotSdC');
+  return {
+    conditions: conditionsOf(kitchen),
+    ...(offsetC && { offsetC }),
+    ...(offsetSdC && { offsetSdC }),
+  };
 }
 
 /**

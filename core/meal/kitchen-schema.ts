@@ -27,6 +27,8 @@ export const ApplianceSchema = z.looseObject({
   downCPerMin: z.number().positive().optional(),
   /** How much hotter than it says it runs, as measured. */
   runsHotC: z.number().min(-80).max(80).optional(),
+  /** How surely: its standard deviation, °C. */
+  runsHotSdC: z.number().positive().max(80).optional(),
   /** An oven that blows. */
   fan: z.boolean().optional(),
   /** A grill with a hot and a cool side: how much fits beside the coals; `fits` is over them. */

@@ -1,4 +1,10 @@
-import type { ApplianceEstimate, Kitchen, Learnt, Meal } from '@zemrin/core';
+import {
+  offsetSdOf,
+  type ApplianceEstimate,
+  type Kitchen,
+  type Learnt,
+  type Meal,
+} from '@zemrin/core';
 import { useEffect, useState } from 'react';
 import { useEdit } from '../store/useEdit.ts';
 import { learning } from '../words/en/learning.ts';
@@ -21,14 +27,14 @@ export default function KitchenLearnt({ meal }: { meal: Meal }) {
   if (!learnt) return null;
   const { appliances } = meal.kitchen;
   const hands = learnt.hands.filter(({ from }) => from >= SEVERAL);
-  const set = (id: string, runsHotC: number | undefined) =>
+  const set = (id: string, learntC?: { readonly runsHotC: number; readonly runsHotSdC: number }) =>
     edit({
       do: 'setAppliances',
-      appliances: appliances.map(({ runsHotC: was, ...one }) =>
-        one.id !== id
-          ? { ...one, ...(was !== undefined && { runsHotC: was }) }
-          : { ...one, ...(runsHotC !== undefined && { runsHotC }) },
-      ),
+      appliances: appliances.map((one) => {
+        if (one.id !== id) return one;
+        const { runsHotC: _was, runsHotSdC: _sure, ...rest } = one;
+        return { ...rest, ...learntC };
+      }),
     });
   return (
     <section className="mt-6">
@@ -45,14 +51,20 @@ export default function KitchenLearnt({ meal }: { meal: Meal }) {
                 <Estimate name={own.name} estimate={one} />
                 <p className="mt-1 flex flex-wrap items-center gap-3">
                   {own.runsHotC !== one.offsetC ? (
-                    <button type="button" className="btn" onClick={() => set(own.id, one.offsetC)}>
+                    <button
+                      type="button"
+                      className="btn"
+                      onClick={() =>
+                        set(own.id, { runsHotC: one.offsetC, runsHotSdC: offsetSdOf(one) })
+                      }
+                    >
                       {t('learning.use')}
                     </button>
                   ) : (
                     <span className="text-sm">{t('learning.used')}</span>
                   )}
                   {own.runsHotC !== undefined && (
-                    <button type="button" className="btn" onClick={() => set(own.id, undefined)}>
+                    <button type="button" className="btn" onClick={() => set(own.id)}>
                       {t('learning.reset')}
                     </button>
                   )}

@@ -89,7 +89,7 @@ export function Appliances({ meal }: { meal: Meal }) {
               <OvenTest
                 name={appliance.name}
                 kitchen={meal.kitchen}
-                onFound={(runsHotC) => set(appliances.with(i, { ...appliance, runsHotC }))}
+                onFound={(found) => set(appliances.with(i, { ...appliance, ...found }))}
               />
             )}
           </li>
@@ -162,7 +162,9 @@ function Figures(props: { appliance: Appliance; onChange: (change: Partial<Appli
               if (signed ? !(Math.abs(value) <= 80) : !(value > 0)) {
                 return t(signed ? 'kitchen.badOffset' : 'kitchen.badFits', { text });
               }
-              onChange({ [figure]: value });
+              // What is typed is as sure as the cook is: nobody knows how sure that is.
+              const sure = figure === 'runsHotC' ? { runsHotSdC: undefined } : {};
+              onChange({ [figure]: value, ...sure });
               return undefined;
             }}
           />

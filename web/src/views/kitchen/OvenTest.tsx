@@ -1,4 +1,11 @@
-import { offsetByThermometer, offsetByWater, readWeight, type Kitchen } from '@zemrin/core';
+import {
+  offsetByThermometer,
+  offsetByWater,
+  readWeight,
+  THERMOMETER_SD_C,
+  WATER_SD_C,
+  type Kitchen,
+} from '@zemrin/core';
 import { useState, type FormEvent } from 'react';
 import { useWords } from '../../words/words.ts';
 
@@ -15,15 +22,15 @@ const WATER_MIN = 60;
 export function OvenTest(props: {
   readonly name: string;
   readonly kitchen: Kitchen;
-  readonly onFound: (offsetC: number) => void;
+  readonly onFound: (found: { readonly runsHotC: number; readonly runsHotSdC: number }) => void;
 }) {
   const t = useWords();
   const { name, kitchen, onFound } = props;
   const [reads, setReads] = useState<readonly string[]>(['', '', '']);
   const [water, setWater] = useState({ before: '', after: '', panCm: '22' });
   const [said, setSaid] = useState('');
-  const found = (offsetC: number) => {
-    onFound(offsetC);
+  const found = (offsetC: number, runsHotSdC: number) => {
+    onFound({ runsHotC: offsetC, runsHotSdC });
     setSaid(t('oven.found', { name, offset: offsetC > 0 ? `+${offsetC}` : String(offsetC) }));
   };
   const byThermometer = (event: FormEvent) => {
@@ -33,7 +40,7 @@ export function OvenTest(props: {
       return readC === undefined ? [] : [{ setC: SETTINGS_C[i] ?? 0, readC }];
     });
     if (readings.length === 0) setSaid(t('oven.noReading'));
-    else found(offsetByThermometer(readings));
+    else found(offsetByThermometer(readings), THERMOMETER_SD_C);
   };
   const byWater = (event: FormEvent) => {
     event.preventDefault();
@@ -45,7 +52,8 @@ export function OvenTest(props: {
     try {
       const lostG = beforeG - afterG;
       const { altitudeM } = kitchen;
-      found(offsetByWater({ setC: WATER_C, lostG, minutes: WATER_MIN, panCm, altitudeM }));
+      const offsetC = offsetByWater({ setC: WATER_C, lostG, minutes: WATER_MIN, panCm, altitudeM });
+      found(offsetC, WATER_SD_C);
     } catch {
       setSaid(t('oven.noSuch', { lost: Math.round(beforeG - afterG) }));
     }
