@@ -6,6 +6,7 @@ import type { Line } from './measure.ts';
 import { keep } from './keep.ts';
 import { plannerBench } from './planner.ts';
 import { bookBench, realMealsBench } from './real-meals.ts';
+import { libraryBench } from './library.ts';
 import { readerBench } from './reader.ts';
 import { solverBench } from './solver.ts';
 import { learnBench } from './learn.ts';
@@ -26,6 +27,7 @@ const BENCHES: Readonly<Record<string, () => Line[] | Promise<Line[]>>> = {
   batch: batchBench,
   learn: learnBench,
   web: webBench,
+  library: libraryBench,
   relay: relayBench,
   replan: replanBench,
 };

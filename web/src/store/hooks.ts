@@ -1,8 +1,9 @@
 import type { Meal, OwnPantry, Plan } from '@zemrin/core';
-import { useMemo } from 'react';
+import { useEffect, useMemo } from 'react';
 import { useParams } from 'react-router';
 import { own } from './own.ts';
-import { useAppSelector } from './store.ts';
+import { previewed } from './plans.ts';
+import { useAppDispatch, useAppSelector } from './store.ts';
 
 /** The meal of the page's address, if this browser has it. */
 export function useMeal(): Meal | undefined {
@@ -19,8 +20,21 @@ export function usePlanning(meal: string) {
   return { moved, searching };
 }
 
+/** The plan of a meal; asked for where there is none, of one that was served long ago. */
 export function usePlan(meal: string | undefined): Plan | undefined {
-  return useAppSelector((state) => (meal === undefined ? undefined : own(state.plans.plans, meal)));
+  const dispatch = useAppDispatch();
+  const plan = useAppSelector((state) =>
+    meal === undefined ? undefined : own(state.plans.plans, meal),
+  );
+  const unplanned = useAppSelector((state) =>
+    meal === undefined || plan || own(state.plans.making, meal)
+      ? undefined
+      : own(state.library.meals, meal),
+  );
+  useEffect(() => {
+    if (unplanned) dispatch(previewed(unplanned));
+  }, [dispatch, unplanned]);
+  return plan;
 }
 
 export function useNow(): number {

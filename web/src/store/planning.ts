@@ -1,4 +1,4 @@
-import type { Meal } from '@zemrin/core';
+import { servingMin, type Meal } from '@zemrin/core';
 import { notifyError } from '../notices/notify.ts';
 import type { PlanRequests } from '../workers/planner.ts';
 import { nowMinute } from './clock.ts';
@@ -6,8 +6,13 @@ import { own } from './own.ts';
 import { asked, planned, previewed, searched, searchStopped, ticked } from './plans.ts';
 import { startListening, store } from './store.ts';
 
+/** A meal that was served so long ago is planned only where someone looks at its plan. */
+const LATELY_MIN = 1440;
+
 /** Plans anew whatever changed, and everything still to come when the minute turns. */
 export function listenForPlans(planner: PlanRequests): void {
+  const isComing = (meal: Meal) => servingMin(meal) >= nowMinute() - LATELY_MIN;
+  const isLookedAt = ({ id }: Meal) => own(store.getState().plans.plans, id) !== undefined;
   const ask = (meal: Meal, because: 'change' | 'time') => {
     store.dispatch(asked(meal.id));
     let first = true;
@@ -39,8 +44,10 @@ export function listenForPlans(planner: PlanRequests): void {
       const now = api.getState().library.meals;
       const before = api.getOriginalState().library.meals;
       for (const [id, meal] of Object.entries(now)) {
-        if (ticked.match(action) || own(before, id) !== meal) {
-          ask(meal, ticked.match(action) ? 'time' : 'change');
+        if (ticked.match(action)) {
+          if (isComing(meal)) ask(meal, 'time');
+        } else if (own(before, id) !== meal && (isComing(meal) || isLookedAt(meal))) {
+          ask(meal, 'change');
         }
       }
     },

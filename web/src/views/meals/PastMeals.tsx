@@ -1,17 +1,22 @@
 import { companyOf, dayLong, servingMin, wallClock, type Meal } from '@zemrin/core';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { useWords } from '../../words/words.ts';
 import { MealMenu } from './MealMenu.tsx';
 
-/** Meals that were served. */
+/** So many at a time. */
+const MORE = 30;
+
+/** Meals that were served, the latest first. */
 export default function PastMeals({ meals }: { meals: readonly Meal[] }) {
   const t = useWords();
+  const [shown, setShown] = useState(MORE);
   return (
     <section className="mt-10">
       <h2 className="mb-2 text-xl">{t('meals.past')}</h2>
       {meals.length === 0 && <p className="text-muted">{t('meals.pastNone')}</p>}
       <ul className="max-w-2xl">
-        {meals.map((meal) => {
+        {meals.slice(0, shown).map((meal) => {
           const at = wallClock(servingMin(meal), meal.serving.zone);
           return (
             <li key={meal.id} className="flex items-center gap-3 border-b border-line py-2">
@@ -27,6 +32,11 @@ export default function PastMeals({ meals }: { meals: readonly Meal[] }) {
           );
         })}
       </ul>
+      {meals.length > shown && (
+        <button type="button" className="btn mt-3" onClick={() => setShown(shown + MORE)}>
+          {t('meals.older', { count: meals.length - shown })}
+        </button>
+      )}
     </section>
   );
 }

@@ -28,6 +28,7 @@ export const meals = {
   'meals.firstMore':
     'Look at a whole supper planned back from seven o’clock, or begin with an empty table.',
   'meals.takeDemo': 'Open “{{title}}”',
+  'meals.older': 'Older ones: {{count}} more',
   'meals.empty': 'Begin an empty meal',
   'meals.examples': 'Examples',
   'meals.copyOf': '{{title}}, again',
