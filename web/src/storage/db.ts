@@ -8,7 +8,8 @@ import {
 import type { StoredBinned, StoredMeal, StoredRun, Unreadable } from './records.ts';
 
 export interface ZemrinDb extends DBSchema {
-  meals: { key: string; value: StoredMeal };
+  /** By the hour they are served: those that matter most are read first. */
+  meals: { key: string; value: StoredMeal; indexes: { served: string } };
   bin: { key: string; value: StoredBinned };
   aside: { key: string; value: Unreadable };
   runs: { key: string; value: StoredRun };
@@ -27,7 +28,7 @@ export interface DbEvents {
   readonly onClosed: () => void;
 }
 
-const VERSION = 4;
+const VERSION = 5;
 
 /**
  * Opens this browser's store of meals. Rejects where there is none, or the browser forbids it.
@@ -50,6 +51,7 @@ export async function openDb(name = 'zemrin', events?: DbEvents): Promise<Db> {
         opened.createObjectStore('happened');
       }
       if (from < 4) opened.createObjectStore('patterns');
+      if (from < 5) tx.objectStore('meals').createIndex('served', 'document.serving.at');
     },
     blocking() {
       db.close();

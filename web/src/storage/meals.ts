@@ -23,12 +23,73 @@ function readOrWhy(document: unknown, nowMin: number): { meal: Meal } | { why: s
   }
 }
 
+/** So many meals are read before the page is shown, those to come first; */
+const AT_FIRST = 12;
+/** and of the others so many at a time, so that the page stays awake. */
+const AT_A_TIME = 4;
+
 /**
  * Everything stored. A document that cannot be read goes aside under a key of its own, as it is,
  * and comes back by itself once a Zemrin can read it.
+ *
+ * @param onFirst called with the meals that matter most, before the others of many are read
  */
-export async function loadAll(db: Db, nowMin: number): Promise<Stored> {
-  const tx = db.transaction(['meals', 'bin', 'aside'], 'readwrite');
+export async function loadAll(
+  db: Db,
+  nowMin: number,
+  onFirst: (first: Pick<Stored, 'meals' | 'bin'>) => void = () => undefined,
+): Promise<Stored> {
+  await bringBack(db, nowMin);
+  const meals: ReadMeal[] = [];
+  const wrong: Wrong[] = [];
+  const take = ({ id, document, revision }: Waiting) => {
+    const read = readOrWhy(document, nowMin);
+    if ('meal' in read) meals.push({ meal: read.meal, revision });
+    else wrong.push({ id, revision, why: read.why });
+  };
+  const first = await latest(db, AT_FIRST);
+  first.forEach(take);
+  const bin = readBin(await db.getAll('bin'), nowMin);
+  // Of few there are no others.
+  if (first.length === AT_FIRST) onFirst({ meals: [...meals], bin });
+  const others = await allBut(db, new Set(first.map(({ id }) => id)));
+  for (let i = 0; i < others.length; i += AT_A_TIME) {
+    if (first.length === AT_FIRST) await new Promise((resolve) => setTimeout(resolve, 0));
+    others.slice(i, i + AT_A_TIME).forEach(take);
+  }
+  if (first.length < AT_FIRST) onFirst({ meals: [...meals], bin });
+  if (wrong.length > 0) await putAside(db, wrong);
+  return { meals, bin, unreadable: await db.getAll('aside') };
+}
+
+interface Waiting extends StoredMeal {
+  readonly id: string;
+}
+
+/** The last to be served of those that say when. */
+async function latest(db: Db, count: number): Promise<Waiting[]> {
+  const found: Waiting[] = [];
+  const index = db.transaction('meals').store.index('served');
+  let cursor = await index.openCursor(null, 'prev');
+  while (cursor && found.length < count) {
+    found.push({ ...cursor.value, id: cursor.primaryKey });
+    cursor = await cursor.continue();
+  }
+  return found;
+}
+
+/** Every other. */
+async function allBut(db: Db, known: ReadonlySet<string>): Promise<Waiting[]> {
+  const { store } = db.transaction('meals');
+  const [ids, stored] = await Promise.all([store.getAllKeys(), store.getAll()]);
+  return stored
+    .map((one, i): Waiting => ({ ...one, id: ids[i] ?? '' }))
+    .filter(({ id }) => !known.has(id));
+}
+
+/** What can be read by now leaves the aside, where its place is free. */
+async function bringBack(db: Db, nowMin: number): Promise<void> {
+  const tx = db.transaction(['meals', 'aside'], 'readwrite');
   const meals = tx.objectStore('meals');
   const aside = tx.objectStore('aside');
   for (const kept of await aside.getAll()) {
@@ -38,21 +99,28 @@ export async function loadAll(db: Db, nowMin: number): Promise<Stored> {
     await meals.put({ revision: 1, document: kept.document }, kept.id);
     await aside.delete(kept.key);
   }
-  const found: ReadMeal[] = [];
-  for (const id of await meals.getAllKeys()) {
-    const stored = await meals.get(id);
-    if (!stored) continue;
-    const read = readOrWhy(stored.document, nowMin);
-    if ('meal' in read) found.push({ meal: read.meal, revision: stored.revision });
-    else {
-      await aside.put({ key: await freeKey(aside, id), id, document: stored.document, ...read });
-      await meals.delete(id);
-    }
-  }
-  const bin = readBin(await tx.objectStore('bin').getAll(), nowMin);
-  const unreadable = await aside.getAll();
   await tx.done;
-  return { meals: found, bin, unreadable };
+}
+
+/** A document that cannot be read, at the revision it was tried at. */
+interface Wrong {
+  readonly id: string;
+  readonly revision: number;
+  readonly why: string;
+}
+
+/** Out of the way as they are; what another window has written over meanwhile stays. */
+async function putAside(db: Db, wrong: readonly Wrong[]): Promise<void> {
+  const tx = db.transaction(['meals', 'aside'], 'readwrite');
+  const meals = tx.objectStore('meals');
+  const aside = tx.objectStore('aside');
+  for (const { id, revision, why } of wrong) {
+    const stored = await meals.get(id);
+    if (!stored || stored.revision !== revision) continue;
+    await aside.put({ key: await freeKey(aside, id), id, document: stored.document, why });
+    await meals.delete(id);
+  }
+  await tx.done;
 }
 
 function readBin(stored: readonly StoredBinned[], nowMin: number): Binned[] {

@@ -116,3 +116,50 @@ describe('the browser’s store', () => {
     expect(await loadPatterns(db, NOW)).toEqual([]);
   });
 });
+
+describe('many meals', () => {
+  const many = 40;
+  const servedIn = (week: number): Meal => ({
+    ...supper(`m-${week}`),
+    serving: {
+      at: `2026-${String(1 + (week % 12)).padStart(2, '0')}-01T19:00`,
+      zone: 'Europe/Paris',
+    },
+  });
+
+  it('are shown by the last to be served, before the others are read; none is lost', async () => {
+    const db = await openDb('many');
+    for (let i = 0; i < many; i++) await saveMeal(db, servedIn(i), 0);
+    const first: string[][] = [];
+    const all = await loadAll(db, NOW, ({ meals }) =>
+      first.push(meals.map(({ meal }) => meal.serving.at)),
+    );
+    expect(first).toHaveLength(1);
+    const [shown = []] = first;
+    expect(shown.length).toBeLessThan(many);
+    expect(shown).toEqual([...shown].sort().reverse());
+    expect(new Set(all.meals.map(({ meal }) => meal.id)).size).toBe(many);
+    const hidden = all.meals.slice(shown.length).map(({ meal }) => meal.serving.at);
+    expect(
+      [...hidden]
+        .sort()
+        .reverse()[0]
+        ?.localeCompare(shown.at(-1) ?? ''),
+    ).toBeLessThanOrEqual(0);
+  });
+
+  it('keep aside what cannot be read among them, wherever it lies', async () => {
+    const db = await openDb('many-wrong');
+    for (let i = 0; i < many; i++) await saveMeal(db, servedIn(i), 0);
+    await db.put(
+      'meals',
+      { revision: 3, document: { serving: { at: '2019-01-01T19:00' } } },
+      'old',
+    );
+    await db.put('meals', { revision: 1, document: 'nothing' }, 'odd');
+    const { meals, unreadable } = await loadAll(db, NOW);
+    expect(meals).toHaveLength(many);
+    expect(unreadable.map(({ id }) => id).sort()).toEqual(['odd', 'old']);
+    expect(await db.getKey('meals', 'old')).toBeUndefined();
+  });
+});

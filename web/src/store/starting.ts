@@ -45,11 +45,16 @@ export async function startStore({ openDb, planner, channel, runs }: Connections
       onTaken: () => store.dispatch(storageIs({ condition: 'taken' })),
       onClosed: () => storageFails('failing', new Error('the browser closed it')),
     });
-    const stored = await readAll(db);
-    clearTimeout(slow);
+    const shown = new Set<string>();
+    const stored = await readAll(db, ({ meals, bin }) => {
+      clearTimeout(slow);
+      for (const { meal } of meals) shown.add(meal.id);
+      store.dispatch(loaded({ meals: meals.map(({ meal }) => meal), bin }));
+      store.dispatch(storageIs({ condition: 'ok' }));
+    });
     store.dispatch(unreadableFound(stored.unreadable));
-    store.dispatch(loaded({ meals: stored.meals.map(({ meal }) => meal), bin: stored.bin }));
-    store.dispatch(storageIs({ condition: 'ok' }));
+    const others = stored.meals.flatMap(({ meal }) => (shown.has(meal.id) ? [] : meal));
+    if (others.length > 0) store.dispatch(loaded({ meals: others, bin: [] }));
     listenForSaving(db, channel, stored);
     await keepRuns(db, runs);
   } catch (error) {
@@ -87,10 +92,16 @@ function storageFails(condition: 'none' | 'failing', error: unknown): void {
 }
 
 /** What reads meals is fetched when there are any: a first visit has none. */
-async function readAll(db: Db): Promise<Stored> {
-  if (!(await holdsAnything(db))) return { meals: [], bin: [], unreadable: [] };
-  const { loadAll } = await import('../storage/meals.ts');
-  return loadAll(db, nowMinute());
+async function readAll(
+  db: Db,
+  onFirst: (first: Pick<Stored, 'meals' | 'bin'>) => void,
+): Promise<Stored> {
+  if (await holdsAnything(db)) {
+    const { loadAll } = await import('../storage/meals.ts');
+    return loadAll(db, nowMinute(), onFirst);
+  }
+  onFirst({ meals: [], bin: [] });
+  return { meals: [], bin: [], unreadable: [] };
 }
 
 /**
