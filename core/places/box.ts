@@ -7,7 +7,8 @@ export const box = definePlace({
   words: { en: { name: 'box' } },
   namedBy: {
     order: 7,
-    pattern: /\bcooler\b|ice chest|cool box|insulated box|nevera port[aá]til/iu,
+    pattern:
+      /\bcooler\b(?! (?:side|part|zone|end|area|spot|half|place|oven|fire|heat))|ice chest|cool box|insulated box|nevera port[aá]til/iu,
   },
   room: 'inside',
   workplace: 'board',

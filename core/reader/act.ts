@@ -88,8 +88,12 @@ export function actOf(
     : undefined;
   if (set && place === 'oven' && isSet) context.ovenC = set.tempC;
   if (set && (place === 'smoker' || place === 'grill') && isSet) context.fireC = set.tempC;
+  // "15 minutes per 500 g for medium rare": the minutes say it.
+  const byWeight = length?.sense === 'perKg';
   const called =
-    core === undefined && context.redMeat && DRY_FIRE.has(verb) ? donenessIn(own) : undefined;
+    core === undefined && !byWeight && context.redMeat && DRY_FIRE.has(verb)
+      ? donenessIn(own)
+      : undefined;
   const until = UNTIL.exec(own)?.[1]?.trim();
   const until2 = /room temperature|temperatura ambiente/iu.test(until ?? '') ? undefined : until;
   return {

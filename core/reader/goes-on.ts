@@ -63,6 +63,14 @@ const IN_PAN =
   /(?<!\p{L})(?:(?:cut|skin|flesh|fat)[- ]side|side down|in the (?:\p{L}+ )?fat|skillet|frying pan|sart[eé]n)(?!\p{L})/iu;
 const RESTS = /\brest(?:s|ing)?\b(?! of)|\breposa/iu;
 
+/** "Move to the cooler side": over the same fire, and a stage of its own. */
+export function isAnotherSide(text: string): boolean {
+  return OTHER_SIDE.test(text);
+}
+
+const OTHER_SIDE =
+  /(?<!\p{L})(?:to|onto|over|on|al?) (?:the |la |lado )?(?:cool|cooler|indirect|hot|hotter|direct|other|zona|parte|lado)(?: (?:side|part|zone|end|half|indirecta?|fr[ií]a|caliente|directa?))/iu;
+
 /** "Back on till 95, about 3 h", "cooler 2 h": what goes on, when the step before has said its own. */
 export function goingOn(
   text: string,
@@ -90,7 +98,7 @@ export function goingOn(
   const anew = context.cooled && set !== undefined && set.tempC >= LEAST_DRY_OVEN_C;
   const tooHot = anew || (inPot && set !== undefined && set.tempC > leastC && !IN_FAT.test(text));
   const timed = tooHot || hot.likelyMin !== undefined || hot.mostMin !== undefined;
-  const isNew = length ? timed : hot.untilC !== undefined;
+  const isNew = isAnotherSide(text) || (length ? timed : hot.untilC !== undefined);
   const inPan = hot.place !== 'hob' && hot.place !== 'grill' && IN_PAN.test(text);
   if (elsewhere || inPan || !(isNew || rests)) return undefined;
   const intoOven = !rests && tooHot;

@@ -18,9 +18,13 @@ export function isMoment(text: string, { from, to }: ReadDuration): boolean {
     )
   )
     return false;
-  if (RESTED.test(text.slice(to))) return false;
+  if (RESTED.test(text.slice(to)) || AT_ANOTHER_HEAT.test(text.slice(0, from))) return false;
   return before.test(text.slice(0, from)) || behind.test(text.slice(to));
 }
+
+/** "Raise to 230 °C for the last 15 minutes": a stage of its own, so long. */
+const AT_ANOTHER_HEAT =
+  /(?:to|at|a|hasta) \d{3}\s?(?:°|º|degrees|grados)?\s?[CF]?,? (?:for|during|in|durante)?\s?(?:the|los) (?:last|final|[uú]ltimos)\s*$/iu;
 
 /** "After 15 minutes' rest": so long it rests. */
 const RESTED = /^(?:['’]s?|s['’])?\s+(?:of )?rest(?:ing)?(?!\p{L})/iu;
@@ -32,7 +36,7 @@ const THEN_EATEN =
 
 /** "After an hour", "for the last ten minutes", "10 minutes into it": a moment of what goes on. */
 export function isWithin(text: string, { from, to }: ReadDuration): boolean {
-  if (RESTED.test(text.slice(to))) return false;
+  if (RESTED.test(text.slice(to)) || AT_ANOTHER_HEAT.test(text.slice(0, from))) return false;
   return AT_A_MOMENT.test(text.slice(0, from)) || INTO_IT.test(text.slice(to));
 }
 

@@ -5,7 +5,7 @@ import { CONDITION, NOT_DONE, onCondition } from './condition.ts';
 import { cueIn } from './cues.ts';
 import { DAY_BEFORE } from './day-before.ts';
 import { degreesIn, type Degree } from './degree.ts';
-import { againOf, goingOn, isPan } from './goes-on.ts';
+import { againOf, goingOn, isAnotherSide, isPan } from './goes-on.ts';
 import { hasLooseNumber } from './loose-numbers.ts';
 import { kept } from './kept-verbs.ts';
 import { LOWERED } from './lowered.ts';
@@ -62,6 +62,10 @@ export function readSentence(
       left: seen.allLengths.length - 1,
     };
   }
+  if (isAnotherSide(text) && context.hot?.place === 'grill' && !cooks(hits)) {
+    const more = goingOn(text, line, group, seen.spans, seen.degrees, context);
+    if (more) return { acts: [more], understood: true, left: 0 };
+  }
   if (hits.length === 0) {
     if (seen.lowered) turnTo(seen.lowered, context);
     if (CONDITION.test(text)) return { acts: [], understood: false, left: numbers };
@@ -84,6 +88,12 @@ export function readSentence(
     ? { ...read, adds: moment.adds, lit: [moment.at], left: read.left - 1 }
     : read;
 }
+
+function cooks(hits: readonly VerbHit[]): boolean {
+  return hits.some(({ verb }) => verb === 'cook' || HEAT_WORDS.has(verb));
+}
+
+const HEAT_WORDS: ReadonlySet<VerbWords> = HEATS;
 
 /** "While the smoker comes up to 120". */
 function climbs(text: string, { tempC }: Degree, context: Context): void {

@@ -1,0 +1,39 @@
+import { describe, expect, it } from 'vitest';
+import { readRecipe } from './index.ts';
+
+const actsOf = (method: string, food = '1 kg beef sirloin') =>
+  readRecipe(`Test dish\n\nIngredients\n${food}\n\nMethod\n${method}\n`).acts;
+
+describe('a stage of its own', () => {
+  it.each([
+    'Grill 3 minutes per side, then move to the cooler side for 4 min, or until 54 °C inside.',
+    'Grill for 6 minutes. Move to the cool side for 4 minutes or until 54 °C.',
+  ])('is on the other side of the fire, and its core is its own: “%s”', (method) => {
+    expect(actsOf(method)).toMatchObject([
+      { verb: 'grill', likelyMin: 6, place: 'grill', untilC: undefined },
+      { verb: 'grill', likelyMin: 4, place: 'grill', untilC: 54 },
+    ]);
+  });
+
+  it.each([
+    'Roast for 2 hours at 150 °C. Raise to 230 °C for the last 15 minutes to crackle the skin.',
+    'Asa 2 horas a 150 °C. Sube a 230 °C los últimos 15 minutos.',
+  ])('is the last of it at another heat: “%s”', (method) => {
+    expect(actsOf(method)).toMatchObject([
+      { verb: 'roast', likelyMin: 120, tempC: 150 },
+      { verb: 'roast', likelyMin: 15, tempC: 230 },
+    ]);
+  });
+
+  it('a word for done does not take the place of minutes by weight', () => {
+    const [roast, more] = actsOf(
+      'Roast at 160 °C for 15 minutes per 500 g for medium rare. It is ready when the middle reads 52 °C.',
+    );
+    expect(roast).toMatchObject({ verb: 'roast', untilC: 52 });
+    expect(more).toBeUndefined();
+  });
+
+  it('a box is no side: “cooler” alone still is one', () => {
+    expect(actsOf('Rest in a cooler for 2 hours.')).toMatchObject([{ verb: 'rest', place: 'box' }]);
+  });
+});
