@@ -108,7 +108,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'rest',
     words:
-      /(?<!\p{L})(?:rest(?! of)|rests|rested|resting|relax\p{L}*|tent(?:ed)?|under (?:loose )?foil|(?:it|they) (?:sat|sits?)|off the heat|away from the heat|before (?:you )?(?:carv|slic|cutt?|touch)\p{L}*|warm (?:plate|dish|board)|on (?:the|a) (?:carving |chopping )?board|cool ?box|cool ?bag|insulated box|cooler(?! (?:side|part|zone|end|area|spot|half|place|oven|fire|heat))|vent(?:ed|ing)?|wrap(?:ped)?[^.;,\d]{0,24}(?:flatbread|newspaper|tortillas?|pitta|towel)s?|(?:out of|from) (?:the|its) (?:tin|tray|pan|mould)[^.;]{0,24}(?=\d)|(?:on|onto) (?:a|the) (?:wire |cooling )?rack(?=[^.;\d]{0,20}\d)|reposo|reposar|reposa\p{L}*|descans\p{L}*|fuera del fuego|antes de (?:cortar|trinchar)|en la tabla|tapad[oa]s? con (?:papel|aluminio))(?!\p{L})/iu,
+      /(?<!\p{L})(?:rest(?! of)|rests|rested|resting|relax\p{L}*|tent(?:ed)?|under (?:loose )?foil|(?:it|they) (?:can |may |will |should )?(?:sat|sits?)|off the heat|away from the heat|before (?:you )?(?:carv|slic|cutt?|touch)\p{L}*|warm (?:plate|dish|board)|on (?:the|a) (?:carving |chopping )?board|cool ?box|cool ?bag|insulated box|cooler(?! (?:side|part|zone|end|area|spot|half|place|oven|fire|heat))|vent(?:ed|ing)?|wrap(?:ped)?[^.;,\d]{0,24}(?:flatbread|newspaper|tortillas?|pitta|towel)s?|(?:out of|from) (?:the|its) (?:tin|tray|pan|mould)[^.;]{0,24}(?=\d)|(?:on|onto) (?:a|the) (?:wire |cooling )?rack(?=[^.;\d]{0,20}\d)|reposo|reposar|reposa\p{L}*|descans\p{L}*|fuera del fuego|antes de (?:cortar|trinchar)|en la tabla|tapad[oa]s? con (?:papel|aluminio))(?!\p{L})/iu,
     when: ({ dough }) => !dough,
     over: ['put', 'wait', 'cook'],
   },

@@ -25,6 +25,24 @@ describe('a stage of its own', () => {
     ]);
   });
 
+  it.each([
+    [
+      'Smoke at 110 °C for 3 hours. Unwrap and smoke a final hour.',
+      { verb: 'smoke', likelyMin: 60 },
+    ],
+    ['Bake at 190 °C for 15 min. Warm the cream to 60 °C.', { verb: 'simmer', place: 'hob' }],
+    [
+      'Braise in a 160 °C oven for 3 hours. Reheat gently on the hob for 25 minutes.',
+      { verb: 'simmer', place: 'hob', likelyMin: 25, tempC: undefined },
+    ],
+    [
+      'Bake at 200 °C for 12 min. They can sit, closed, for 3 minutes.',
+      { verb: 'rest', likelyMin: 3 },
+    ],
+  ])('does not go by what cooked before: “%s”', (method, wanted) => {
+    expect(actsOf(method).at(-1)).toMatchObject(wanted);
+  });
+
   it('a word for done does not take the place of minutes by weight', () => {
     const [roast, more] = actsOf(
       'Roast at 160 °C for 15 minutes per 500 g for medium rare. It is ready when the middle reads 52 °C.',

@@ -35,6 +35,9 @@ const ON_RING: ReadonlySet<Verb> = new Set(['sear', 'brown', 'fry']);
 /** The tin or the fat alone. */
 const TO_GET_HOT =
   /\bto (?:get|become|be) (?:really |very |good and )?hot\b|\bto (?:pre)?heat(?: up)?\b/iu;
+/** "Warm the cream", "reheat on the hob": in a pan, whatever cooks in the oven. */
+const WARMS =
+  /^(?:re-?heat\p{L}*[^.;]{0,30}\b(?:hob|stove|ring|pan|pot)\b|(?:gently )?warm (?:the |a |your )?(?:\p{L}+ )?(?:milk|cream|stock|broth|water|sauce|syrup|juice|wine|cider|soup|gravy)\b)/iu;
 const DRY: ReadonlySet<Verb> = new Set(['grill', 'roast', 'bake', 'smoke']);
 const GENTLE =
   /fuego (?:lento|bajo|suave|muy bajo)|baja(?:r)? el fuego|tapad[oa]|(?<!\p{L})tapa(?:r|mos)?(?!\p{L})/iu;
@@ -49,6 +52,7 @@ export function verbOf(
 ): Verb | undefined {
   switch (hit.verb) {
     case 'cook':
+      if (named !== 'oven' && WARMS.test(own)) return 'simmer';
       return cooks(own, before, named ?? (oven ? heated(context) : undefined), context);
     case 'put':
       if (stays(hit, before, own, context)) return context.hot?.verb;

@@ -234,7 +234,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'cook',
     english:
-      'cook|heat (?:it |them |the \\p{L}+ )?through|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm(?! (?:up )?(?:the |your |an )?(?:oven|plates?|dishes|bowls?|platter))',
+      'cook|re-?heat(?:ed)?(?!\\p{L})|heat (?:it |them |the \\p{L}+ )?through|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm(?! (?:up )?(?:the |your |an )?(?:oven|plates?|dishes|bowls?|platter))',
     spanish:
       'cocin(?:a|an|e|ar|amos|en)(?!\\p{L})|coc[ií]nal[oa]s?|contin[uú]a la cocci[oó]n|haz(?:l[oa]s?)?(?= (?:\\d|durante|unos|otros))',
   },
