@@ -16,6 +16,9 @@ export const HoursSchema = z.looseObject({
   what: z.string().optional(),
 });
 
+/** No cooker is so far from what it says. */
+export const MOST_OFFSET_C = 80;
+
 export const ApplianceSchema = z.looseObject({
   id,
   kind: z.enum(APPLIANCE_KINDS),
@@ -26,9 +29,9 @@ export const ApplianceSchema = z.looseObject({
   upCPerMin: z.number().positive().optional(),
   downCPerMin: z.number().positive().optional(),
   /** How much hotter than it says it runs, as measured. */
-  runsHotC: z.number().min(-80).max(80).optional(),
+  runsHotC: z.number().min(-MOST_OFFSET_C).max(MOST_OFFSET_C).optional(),
   /** How surely: its standard deviation, °C. */
-  runsHotSdC: z.number().positive().max(80).optional(),
+  runsHotSdC: z.number().positive().max(MOST_OFFSET_C).optional(),
   /** An oven that blows. */
   fan: z.boolean().optional(),
   /** A grill with a hot and a cool side: how much fits beside the coals; `fits` is over them. */

@@ -1,5 +1,6 @@
 import {
   APPLIANCE_KINDS,
+  freshId,
   PLACES,
   placeNamed,
   usualAppliance,
@@ -37,9 +38,13 @@ export function WhatStands({ meal }: { meal: Meal }) {
   const done = () => {
     const kept = kitchen.appliances.filter(({ kind }) => there.has(kind));
     const known = new Set(kept.map(({ kind }) => kind));
-    const added = KINDS.filter((kind) => there.has(kind) && !known.has(kind)).map((kind) =>
-      usualAppliance(kind, t(`place.${kind}`)),
-    );
+    const ids = new Set(kept.map(({ id }) => id));
+    const added = KINDS.filter((kind) => there.has(kind) && !known.has(kind)).map((kind) => {
+      // What was an oven once and is a slow cooker now keeps its id.
+      const id = freshId(kind, ids);
+      ids.add(id);
+      return { ...usualAppliance(kind, t(`place.${kind}`)), id };
+    });
     edit({
       do: 'setKitchen',
       kitchen: { ...kitchen, appliances: [...kept, ...added], asked: true },

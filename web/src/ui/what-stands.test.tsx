@@ -37,4 +37,16 @@ describe('what stands in a kitchen', () => {
     await user.click(screen.getByRole('button', { name: 'That is my kitchen' }));
     expect(kinds(mealNow(id))).toEqual(['fridge', 'hob']);
   });
+
+  it('gives no two the same id, also where one is another kind than it was', async () => {
+    const whole = supper();
+    const was = { id: 'oven', kind: 'slow-cooker', name: 'Slow one', fits: 1 } as const;
+    const meal: Meal = { ...whole, kitchen: { ...whole.kitchen, appliances: [was] } };
+    const { user, mealNow } = show(<WhatStands meal={meal} />, { meals: [meal] });
+    await user.click(screen.getByRole('button', { name: 'oven' }));
+    await user.click(screen.getByRole('button', { name: 'That is my kitchen' }));
+    const ids = mealNow(meal.id)?.kitchen.appliances.map(({ id }) => id) ?? [];
+    expect(ids).toHaveLength(3);
+    expect(new Set(ids).size).toBe(3);
+  });
 });

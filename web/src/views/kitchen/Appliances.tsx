@@ -4,6 +4,7 @@ import {
   HEATING_C_PER_MIN,
   freshId,
   hasOneHeat,
+  MOST_OFFSET_C,
   placeNamed,
   type Kitchen,
   type Meal,
@@ -123,7 +124,7 @@ function Prices({ meal }: { meal: Meal }) {
             value={prices[price] === undefined ? '' : String(prices[price])}
             onCommit={(text) => {
               const value = Number(text.replace(',', '.'));
-              if (!(value >= 0)) return t('kitchen.badPrice', { text });
+              if (!(value >= 0 && value < Infinity)) return t('kitchen.badPrice', { text });
               const { [price]: _was, ...others } = prices;
               const to = text.trim() === '' ? others : { ...others, [price]: value };
               edit({ do: 'setKitchen', kitchen: { ...kitchen, prices: to } });
@@ -159,7 +160,7 @@ function Figures(props: { appliance: Appliance; onChange: (change: Partial<Appli
             className="field w-[62px] text-right"
             onCommit={(text) => {
               const value = Number(text.replace(',', '.'));
-              if (signed ? !(Math.abs(value) <= 80) : !(value > 0)) {
+              if (signed ? !(Math.abs(value) <= MOST_OFFSET_C) : !(value > 0)) {
                 return t(signed ? 'kitchen.badOffset' : 'kitchen.badFits', { text });
               }
               // What is typed is as sure as the cook is: nobody knows how sure that is.

@@ -2,6 +2,7 @@ import {
   offsetByThermometer,
   offsetByWater,
   readWeight,
+  MOST_OFFSET_C,
   THERMOMETER_SD_C,
   WATER_SD_C,
   type Kitchen,
@@ -30,6 +31,11 @@ export function OvenTest(props: {
   const [water, setWater] = useState({ before: '', after: '', panCm: '22' });
   const [said, setSaid] = useState('');
   const found = (offsetC: number, runsHotSdC: number) => {
+    // A slip of the finger is no oven, and a meal that holds it could not be read again.
+    if (Math.abs(offsetC) > MOST_OFFSET_C) {
+      setSaid(t('oven.tooFar', { offset: offsetC }));
+      return;
+    }
     onFound({ runsHotC: offsetC, runsHotSdC });
     setSaid(t('oven.found', { name, offset: offsetC > 0 ? `+${offsetC}` : String(offsetC) }));
   };

@@ -159,4 +159,12 @@ describe('an oven is tried out', () => {
     await user.click(takes()[1] as HTMLElement);
     expect(Math.abs(offset() ?? NaN)).toBeLessThan(60);
   });
+
+  it('refuses a slip of the finger, which no meal could be read with again', async () => {
+    const { user, offset } = await open();
+    await user.type(await screen.findByRole('textbox', { name: 'Reads at 180°' }), '1680');
+    await user.click(takes()[0] as HTMLElement);
+    expect(offset()).toBeUndefined();
+    expect(screen.getByText(/off by 1500°: no oven is/)).toBeTruthy();
+  });
 });

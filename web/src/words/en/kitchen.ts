@@ -39,6 +39,7 @@ export const kitchen = {
   'oven.pan': 'Pan, cm across',
   'oven.take': 'Reckon',
   'oven.found': '{{name}} runs {{offset}}° against what it says. Forecasts count on it now.',
+  'oven.tooFar': 'By this it would be off by {{offset}}°: no oven is. Look at the figures again.',
   'oven.noReading': 'Write what the thermometer read at one setting at least.',
   'oven.noWeights': 'Write both weights, with g or kg, and how wide the pan is.',
   'oven.noSuch': 'No oven takes {{lost}} g in an hour: weigh again.',

@@ -10,6 +10,7 @@ import {
   type MealVariant,
 } from '@zemrin/core';
 import { useEffect, useState } from 'react';
+import { notifyError } from '../../../notices/notify.ts';
 import { nowMinute } from '../../../store/clock.ts';
 import { useManner } from '../../../store/manner.ts';
 import { useEdit } from '../../../store/useEdit.ts';
@@ -33,17 +34,19 @@ export default function CompareVariants(props: {
   const [chosen, setChosen] = useState('');
   const [found, setFound] = useState<{ readonly of: string; readonly figures: PlanFigures }>();
   useEffect(() => {
-    void variantPlanner().variants(meal, plan).then(setVariants);
-    void variantPlanner().figures(meal, nowMinute(), plan).then(setNow);
+    variantPlanner().variants(meal, plan).then(setVariants, failed);
+    variantPlanner().figures(meal, nowMinute(), plan).then(setNow, failed);
   }, [meal, plan]);
   const variant = variants.find(({ text }) => sayIt(text) === chosen);
   useEffect(() => {
     if (!variant) return undefined;
     let gone = false;
     const changed = variant.changes.reduce(applyCommand, meal);
-    void variantPlanner()
+    variantPlanner()
       .figures(changed, nowMinute())
-      .then((figures) => !gone && setFound({ of: chosen, figures }));
+      .then((figures) => {
+        if (!gone) setFound({ of: chosen, figures });
+      }, failed);
     return () => {
       gone = true;
     };
@@ -79,6 +82,11 @@ export default function CompareVariants(props: {
       )}
     </Modal>
   );
+}
+
+/** Said, and not left to hang as “planning”. */
+function failed(error: unknown): void {
+  notifyError(error instanceof Error ? error.message : String(error));
 }
 
 type Row = readonly [name: string, now: string | undefined, instead: string | undefined];
