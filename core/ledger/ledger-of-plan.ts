@@ -11,6 +11,7 @@ import {
   isAside,
   partTaken,
   pieceOf,
+  tableMinOf,
   takenFrom,
   washesUp,
   type Dish,
@@ -78,8 +79,9 @@ function partOf({ meal, dishes }: OfPlan, food: Food): Pick<FoodOfPlan, 'takenFr
 }
 
 function ledgerDish(plan: OfPlan, of: DishOfPlan): Omit<LedgerDish, 'conflicts'> {
-  const { meal, timing, servingMin } = plan;
+  const { meal, timing } = plan;
   const { dish, warm, foods } = of;
+  const servingMin = tableMinOf(dish, plan.servingMin);
   const cooked = new Set(dish.foods.filter((one) => isTakenCooked(meal, one)).map(({ id }) => id));
   const pots = coolingPots(meal, dish, timing);
   const acts = dish.steps
@@ -102,6 +104,7 @@ function ledgerDish(plan: OfPlan, of: DishOfPlan): Omit<LedgerDish, 'conflicts'>
   return {
     id: dish.id,
     name: dish.name,
+    tableMin: servingMin,
     foods: dish.foods.map((food) =>
       ledgerFood({ meal, timing, servingMin, ...of, food, ...partOf(plan, food) }),
     ),

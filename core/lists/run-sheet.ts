@@ -1,7 +1,7 @@
 import { allergensOf, type DishAllergens } from './allergens.ts';
-import type { Meal } from '../meal/index.ts';
+import { tableMinOf, type Meal } from '../meal/index.ts';
 import type { Plan } from '../plan/index.ts';
-import type { Message } from '../words/index.ts';
+import { coreWords, type Message } from '../words/index.ts';
 
 /** One line of the run sheet: what begins then, and whether hands are wanted. */
 export interface RunRow {
@@ -28,6 +28,18 @@ export interface RunSheet {
   /** What the plan breaks that belongs to no step. */
   readonly stops: readonly Message[];
   readonly allergens: readonly DishAllergens[];
+}
+
+/** The dishes that are on the table before the rest. */
+function firstServings({ dishes }: Meal, { servingMin }: Plan): RunRow[] {
+  return dishes
+    .filter(({ servedBeforeMin = 0 }) => servedBeforeMin > 0)
+    .map((dish): RunRow => {
+      const atMin = tableMinOf(dish, servingMin);
+      const what = coreWords['lists.serveFirst'];
+      const base = { dish: dish.name, step: `serve ${dish.id}`, minds: [], stops: [] };
+      return { ...base, atMin, endMin: atMin, what, hands: false };
+    });
 }
 
 /** The plan as one carries it round the kitchen: by time, hands marked, cautions where they are. */
@@ -78,7 +90,7 @@ export function runSheet(meal: Meal, plan: Plan): RunSheet {
     return [first, ...later];
   });
   return {
-    rows: rows.sort((a, b) => a.atMin - b.atMin),
+    rows: [...rows, ...firstServings(meal, plan)].sort((a, b) => a.atMin - b.atMin),
     stops: stops.filter(({ step }) => step === undefined).map(({ message }) => message),
     allergens: allergensOf(meal),
   };

@@ -31,6 +31,7 @@ const NAMES: Readonly<Record<Command['do'], true>> = {
   ownIngredient: true,
   ownCut: true,
   renameDish: true,
+  serveDishBefore: true,
   removeDish: true,
   weigh: true,
   addFood: true,

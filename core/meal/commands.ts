@@ -50,6 +50,8 @@ export type Command =
   | { do: 'ownIngredient'; ingredient: OwnIngredient }
   | { do: 'ownCut'; cut: OwnCut }
   | { do: 'renameDish'; dish: string; name: string }
+  /** A first serving: so long before the rest; null for with the rest. */
+  | { do: 'serveDishBefore'; dish: string; minutes: number | null }
   | { do: 'removeDish'; dish: string }
   | BatchCommand;
 
@@ -119,6 +121,10 @@ function inDish(meal: Meal, dish: Dish, command: Exclude<DishCommand, { do: 'rem
   switch (command.do) {
     case 'replaceDish':
       return { ...command.with, id: dish.id };
+    case 'serveDishBefore': {
+      const { servedBeforeMin: _old, ...rest } = dish;
+      return command.minutes === null ? rest : { ...rest, servedBeforeMin: command.minutes };
+    }
     case 'renameDish':
       return { ...dish, name: command.name };
     case 'setStepTime':

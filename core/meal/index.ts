@@ -2,7 +2,7 @@ export * from './schema.ts';
 export * from './kitchen-schema.ts';
 export * from './parse.ts';
 export { printMeal } from './print.ts';
-export { servingMin } from './serving.ts';
+export { servingMin, tableMinOf } from './serving.ts';
 export { horizonProblem } from './horizon.ts';
 export {
   DOCUMENTS,

@@ -1,3 +1,4 @@
+import { SERVED_BEFORE_MOST_MIN } from '../figures/index.ts';
 import { VERBS } from '../terms/index.ts';
 import { z } from 'zod';
 import { MixtureSchema, VESSEL_KINDS } from '../batch/index.ts';
@@ -160,6 +161,8 @@ export const DishSchema = z.looseObject({
   note: z.string().optional(),
   /** The last step ends at most this long before serving. */
   readyWithinMin: minutes,
+  /** It is served so long before the rest: a first serving, a soup before the roast. */
+  servedBeforeMin: minutes.max(SERVED_BEFORE_MOST_MIN).optional(),
   foods: z.array(FoodSchema).default([]),
   mixtures: z.array(MixtureSchema).default([]),
   /** Where this dish is done in another way than the kitchen's. */

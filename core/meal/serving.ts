@@ -1,5 +1,5 @@
 import { epochMinOf } from '../time/index.ts';
-import type { Meal } from './schema.ts';
+import type { Dish, Meal } from './schema.ts';
 
 /** A list of a thousand meals is sorted by it. */
 const known = new WeakMap<Meal['serving'], number>();
@@ -11,4 +11,16 @@ export function servingMin({ serving }: Pick<Meal, 'serving'>): number {
   const at = epochMinOf(serving.at, serving.zone);
   known.set(serving, at);
   return at;
+}
+
+/**
+ * When a dish is on the table, epoch minutes: with the meal, or so long before it as the dish says.
+ *
+ * @param servingMin when the meal is served
+ */
+export function tableMinOf(
+  { servedBeforeMin = 0 }: Pick<Dish, 'servedBeforeMin'>,
+  servingMin: number,
+): number {
+  return servingMin - servedBeforeMin;
 }

@@ -1,4 +1,4 @@
-import { servingMin, type Dish, type Meal, type Step } from '../meal/index.ts';
+import { servingMin, tableMinOf, type Dish, type Meal, type Step } from '../meal/index.ts';
 import { isFirePlace } from '../places/index.ts';
 import type { Verb } from '../terms/index.ts';
 import { SWITCHED_ON, type Plan, type PlannedStep } from '../plan/index.ts';
@@ -11,6 +11,8 @@ export interface Call {
   readonly kind: 'begin' | 'tend' | 'end' | 'serve';
   /** What is begun, looked after, or over; left out when it is time to serve. */
   readonly step?: PlannedStep | undefined;
+  /** Of a first serving: the one dish that is served; left out, when it is the meal. */
+  readonly dish?: Pick<Dish, 'id' | 'name'> | undefined;
   /** What is over with the same word: what stood before it. */
   readonly ends: readonly PlannedStep[];
   /** What goes on by itself from then. */
@@ -59,7 +61,18 @@ export function callsOfRun(
       ...(begun && chain.endIsSeen(planned, state) ? [endCall(planned, step, chain, state)] : []),
     ];
   });
-  const serve: Call = {
+  const serve = [...firstServings(state, plan, chain), serveCall(state, plan, chain)];
+  const rank = { end: 0, tend: 1, begin: 2, serve: 3 } as const;
+  /** What the hands are at comes before what is still to come, and after what is due. */
+  const orderMin = ({ atMin, inHand }: Call) =>
+    inHand ? Math.min(atMin, plan.nowMin + 0.5) : atMin;
+  return [...calls, ...serve].sort(
+    (a, b) => orderMin(a) - orderMin(b) || rank[a.kind] - rank[b.kind],
+  );
+}
+
+function serveCall(state: RunState, plan: Plan, chain: ChainOfPlan): Call {
+  return {
     key: 'serve',
     kind: 'serve',
     ends: chain.goingOn(state),
@@ -69,16 +82,29 @@ export function callsOfRun(
     handsMin: 0,
     what: '',
   };
-  const rank = { end: 0, tend: 1, begin: 2, serve: 3 } as const;
-  /** What the hands are at comes before what is still to come, and after what is due. */
-  const orderMin = ({ atMin, inHand }: Call) =>
-    inHand ? Math.min(atMin, plan.nowMin + 0.5) : atMin;
-  return [...calls, serve].sort((a, b) => orderMin(a) - orderMin(b) || rank[a.kind] - rank[b.kind]);
+}
+
+/** The dishes that are on the table before the rest, and are not there yet. */
+function firstServings(state: RunState, plan: Plan, chain: ChainOfPlan): Call[] {
+  const early = state.meal.dishes.filter(
+    ({ id, servedBeforeMin = 0 }) => servedBeforeMin > 0 && !state.dishServed.has(id),
+  );
+  return early.map((dish): Call => ({
+    ...serveCall(state, plan, chain),
+    key: `serve ${dish.id}`,
+    dish,
+    ends: chain.goingOn(state).filter((step) => step.dish === dish.id),
+    atMin: tableMinOf(
+      dish,
+      readyToServe(state, plan, dish.id) ? servingMin(state.meal) : plan.servingMin,
+    ),
+  }));
 }
 
 /** What the cook's word says has happened. */
 export function deedsOf(call: Call): Deed[] {
   const ended = call.ends.map((one): Deed => ({ did: 'done', step: one.id }));
+  if (call.dish) return [...ended, { did: 'dishServed', dish: call.dish.id }];
   if (!call.step) return [...ended, { did: 'served' }];
   const { id } = call.step;
   if (call.kind === 'tend') return [{ did: 'tended', step: id }];
@@ -94,12 +120,18 @@ const AT_ONCE_MIN = 1;
 /** What is done with food that is ready and waits. */
 const KEEPS: ReadonlySet<Verb> = new Set<Verb>(['rest', 'hold', 'cool', 'chill']);
 
-/** Everything that is begun is over, or waits for the table: it can be served. */
-export function readyToServe(state: RunState, plan: Plan): boolean {
+/**
+ * Everything that is begun is over, or waits for the table: it can be served.
+ *
+ * @param dish only this one, of a first serving
+ */
+export function readyToServe(state: RunState, plan: Plan, dish?: string): boolean {
   const chain = new ChainOfPlan(state.meal, plan, new Map());
   return plan.steps.every(
     (planned) =>
-      state.ended.has(planned.id) || (state.begun.has(planned.id) && chain.keepsToTable(planned)),
+      (dish !== undefined && planned.dish !== dish) ||
+      state.ended.has(planned.id) ||
+      (state.begun.has(planned.id) && chain.keepsToTable(planned)),
   );
 }
 

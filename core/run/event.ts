@@ -76,6 +76,8 @@ export const RunEventSchema = z.discriminatedUnion('did', [
   event('fireOut', { appliance: id, minutes: minutes.positive() }),
   /** The least core was measured, or the cook serves it as it is, in words. */
   event('confirmed', { step: id, coreC: z.number().optional(), words: text.optional() }),
+  /** A dish of a first serving is on the table. */
+  event('dishServed', { dish: id }),
   event('served', {}),
   event('undone', { event: z.string() }),
 ]);

@@ -179,7 +179,7 @@ class Player {
 
   private ready(call: Call): boolean {
     const { plan } = this.last ?? this.planned();
-    return call.kind !== 'serve' || readyToServe(this.state, plan);
+    return call.kind !== 'serve' || readyToServe(this.state, plan, call.dish?.id);
   }
 
   private perform(call: Call): void {

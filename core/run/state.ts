@@ -43,6 +43,8 @@ export interface RunState {
   /** By probe, in the order they came; the minute is an epoch minute. */
   readonly readings: ReadonlyMap<string, readonly ProbeReading[]>;
   readonly confirmed: ReadonlyMap<string, Confirmation>;
+  /** When each dish of a first serving was on the table. */
+  readonly dishServed: ReadonlyMap<string, number>;
   readonly servedMin?: number | undefined;
   /** The events that still hold, the undone and their undoing left out. */
   readonly events: readonly RunEvent[];
@@ -61,6 +63,7 @@ interface Folding {
   probes: Map<string, string>;
   readings: Map<string, ProbeReading[]>;
   confirmed: Map<string, Confirmation>;
+  dishServed: Map<string, number>;
   servedMin?: number | undefined;
 }
 
@@ -83,6 +86,7 @@ export function foldRun({ meal, events }: Run, untilMin = Infinity): RunState {
     probes: new Map(),
     readings: new Map(),
     confirmed: new Map(),
+    dishServed: new Map(),
   };
   for (const one of holding) apply(state, one);
   return { ...state, meal: withoutSkipped(state), events: holding };
@@ -147,6 +151,9 @@ function apply(state: Folding, event: RunEvent): void {
       state.confirmed.set(event.step, { atMin, coreC, words });
       return;
     }
+    case 'dishServed':
+      state.dishServed.set(event.dish, atMin);
+      return;
     case 'served':
       state.servedMin = atMin;
       return;

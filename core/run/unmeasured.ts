@@ -16,10 +16,13 @@ export interface Unmeasured {
  * What is over its last fire and has not been seen to come to its least core: by a reading while it
  * lay there or after, by the cook's word of one, or by the cook's own words for serving it as it is.
  * What stews for hours in liquid and is pulled apart is measured by the fork, and is left out.
+ *
+ * @param only one dish of a first serving; left out, all
  */
-export function unmeasuredOf(state: RunState): Unmeasured[] {
+export function unmeasuredOf(state: RunState, only?: string): Unmeasured[] {
   const { meal, ended, begun, confirmed } = state;
-  return meal.dishes.flatMap((dish) => {
+  const asked = meal.dishes.filter(({ id }) => only === undefined || id === only);
+  return asked.flatMap((dish) => {
     const byStep = foodsByStep(meal, dish);
     return dish.foods.flatMap((food): Unmeasured[] => {
       const cut = cutOf(meal, food);

@@ -29,6 +29,8 @@ export interface Ledger {
 export interface LedgerDish {
   readonly id: string;
   readonly name: string;
+  /** When it is on the table, epoch minutes. */
+  readonly tableMin: number;
   readonly foods: readonly LedgerFood[];
   readonly mixtures: readonly LedgerMixture[];
   /** What it would put before someone who avoids it. */

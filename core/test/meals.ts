@@ -142,8 +142,12 @@ function chainArbitrary(id: string): fc.Arbitrary<Dish> {
     }),
   );
   return fc
-    .tuple(fc.array(link, { minLength: 1, maxLength: 5 }), fc.nat(60))
-    .map(([links, readyWithinMin]) => {
+    .tuple(
+      fc.array(link, { minLength: 1, maxLength: 5 }),
+      fc.nat(60),
+      fc.option(fc.nat(90), { nil: undefined, freq: 4 }),
+    )
+    .map(([links, readyWithinMin, servedBeforeMin]) => {
       const steps = links.map(({ time, hands, least, slack }, i) =>
         step({
           id: `${id}-${i}`,
@@ -155,7 +159,7 @@ function chainArbitrary(id: string): fc.Arbitrary<Dish> {
               : after(`${id}-${i - 1}`, least, slack === undefined ? undefined : least + slack),
         }),
       );
-      return dish(id, steps, readyWithinMin);
+      return { ...dish(id, steps, readyWithinMin), ...(servedBeforeMin && { servedBeforeMin }) };
     });
 }
 

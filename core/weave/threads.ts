@@ -1,4 +1,4 @@
-import { companyOf, settleFood, type Dish, type Meal } from '../meal/index.ts';
+import { companyOf, settleFood, tableMinOf, type Dish, type Meal } from '../meal/index.ts';
 import type { Plan, PlannedStep } from '../plan/index.ts';
 import { bandOf, waitingBand, type HeatBand } from '../places/index.ts';
 
@@ -21,6 +21,8 @@ export interface Thread {
   readonly main: readonly Segment[];
   /** What joins it: fires, ovens, doughs. */
   readonly sides: ReadonlyArray<readonly Segment[]>;
+  /** When it is on the table, epoch minutes. */
+  readonly tableMin: number;
   /** What lands on the plates: pieces where each portion has at least one, else heads. */
   readonly plate: string;
 }
@@ -35,7 +37,8 @@ export function threadsOf(plan: Plan, meal: Meal): Thread[] {
       dish: dish.id,
       name: dish.name,
       note: dish.note ?? '',
-      main: runTo(main, plan.servingMin),
+      tableMin: tableMinOf(dish, plan.servingMin),
+      main: runTo(main, tableMinOf(dish, plan.servingMin)),
       sides: sides.map((chain) => chain.map((step) => segment(step))),
       plate: plateOf(meal, dish),
     };

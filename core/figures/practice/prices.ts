@@ -44,6 +44,24 @@ export const SOAK_LONGER_SHARE = 0.75;
  */
 export const CALM_LAST_MIN = 30;
 
+/**
+ * A first serving comes no longer before the rest: more is another meal.
+ *
+ * @unit min
+ * @source our own line, no source
+ * @confidence 0.5
+ */
+export const SERVED_BEFORE_MOST_MIN = 240;
+
+/**
+ * How much later than the rest a dish may be offered in a second serving.
+ *
+ * @unit min
+ * @source our own line, no source
+ * @confidence 0.4
+ */
+export const SECOND_SERVING_MIN: readonly number[] = [30, 45, 60, 90, 120];
+
 /** How a food bears waiting longer than the cook likes, between two steps or before it is eaten. */
 export type WaitKind =
   | 'cold'

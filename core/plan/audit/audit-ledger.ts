@@ -47,7 +47,7 @@ function placeFindings(
   const story = plan.stories.find((one) => one.dish === dish.id && one.food === food);
   const moments = works
     .flatMap(({ at }) => [at.startMin, at.endMin])
-    .filter((min) => min < plan.servingMin);
+    .filter((min) => min < plan.servingMin - (dish.servedBeforeMin ?? 0));
   const wrong = moments.filter((min) => {
     const told = story?.spans.filter(({ fromMin, toMin }) => fromMin <= min && min < toMin) ?? [];
     const found = placeAt(works, min);

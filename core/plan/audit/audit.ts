@@ -41,7 +41,8 @@ export function audit(plan: Plan, given: Meal, kitchen: Kitchen): AuditFinding[]
       if (at.begun) continue;
       solution.push(...lengthFindings(meal, dish, step, at));
       solution.push(...gapFindings(step, at, planned, borne));
-      solution.push(...frameFindings(plan, dish, step, at, serving));
+      const table = serving - (dish.servedBeforeMin ?? 0);
+      solution.push(...frameFindings(plan, dish, step, at, table));
       solution.push(...tendingFindings(step, at, borne(step.id)));
       solution.push(...safetyFindings(meal, dish, step, at));
     }

@@ -329,10 +329,13 @@ function addServing(
   const { network, steps, endOf, serving } = built;
   for (const step of steps) {
     const end = endOf[step.index] ?? 0;
-    network.addArc({ from: end, to: serving, lag: 0, why: { kind: 'serving', step: step.index } });
+    // A dish of a first serving is on the table before the rest.
+    const beforeMin = step.past ? 0 : (step.dish.servedBeforeMin ?? 0);
+    const why = { kind: 'serving', step: step.index } as const;
+    network.addArc({ from: end, to: serving, lag: beforeMin, why });
     if (!isLast(step) || loose || step.past) continue;
     const safe = safeGaps?.get(gapKey(step.step.id, TABLE))?.mostMin ?? Infinity;
-    const mostMin = Math.min(step.dish.readyWithinMin, safe);
+    const mostMin = Math.min(step.dish.readyWithinMin, safe) + beforeMin;
     limit(
       {
         kind: 'fresh',

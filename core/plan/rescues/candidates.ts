@@ -29,10 +29,7 @@ const PRICE = {
 
 /** What might end the clashes of a plan, or what makes it impossible, the cheapest first. */
 export function rescueCandidates(meal: Meal, made: Plan): RescueCandidate[] {
-  const touched = new Set(made.clashes.flatMap((clash) => clash.steps));
-  const stuck = new Set(made.becauseOf ?? []);
-  const about = (id: string) => touched.has(id) || stuck.has(id);
-  const dishes = meal.dishes.filter((dish) => dish.steps.some((step) => about(step.id)));
+  const dishes = dishesInTheWay(meal, made);
   return [
     ...helperFor(made.clashes, meal, made),
     ...made.clashes.flatMap((clash) => forClash(clash, meal, made)),
@@ -41,6 +38,12 @@ export function rescueCandidates(meal: Meal, made: Plan): RescueCandidate[] {
     ...dishes.flatMap((dish) => otherWays(dish, meal, made)),
     ...dishes.map((dish) => leaveOut([dish], made)),
   ].sort((a, b) => a.price - b.price);
+}
+
+/** The dishes with a step in a clash, or in what makes the plan impossible. */
+export function dishesInTheWay({ dishes }: Meal, { clashes, becauseOf = [] }: Plan): Dish[] {
+  const about = new Set([...clashes.flatMap(({ steps }) => steps), ...becauseOf]);
+  return dishes.filter(({ steps }) => steps.some(({ id }) => about.has(id)));
 }
 
 /** What each dish might be instead, whatever the plan. */

@@ -7,7 +7,14 @@ import { expandMeal, type ExpandedStep } from '../network/expanded-steps.ts';
 import { solveEarliest } from '../network/time-network.ts';
 import type { RescueCandidate } from './candidate.ts';
 import { allAheadOrBought } from './other-ways.ts';
-import { leaveOut, rescueCandidates, serveAtCandidate, smallerTables } from './candidates.ts';
+import {
+  dishesInTheWay,
+  leaveOut,
+  rescueCandidates,
+  serveAtCandidate,
+  smallerTables,
+} from './candidates.ts';
+import { twoServings } from './two-servings.ts';
 import type { Plan, Rescue } from '../planned.ts';
 
 /** How far back the cook's hours are laid out. */
@@ -74,7 +81,9 @@ export function rescuesFor(
   const together = allAheadOrBought(never, meal, made);
   const candidates = [...(together ? [together] : []), ...rescueCandidates(meal, made)];
   const working = thatWork(candidates.slice(0, TRIES), OFFERED, meal, made, tryMeal);
-  const found = [...working, ...hours];
+  const apart = made.status === 'cannot' ? apartWays(meal, made, hours) : [];
+  const halves = thatWork(apart.slice(0, TRIES), 1, meal, made, tryMeal);
+  const found = [...working, ...halves, ...hours];
   const last = () => thatWork(lastWays(meal, made, never), 1, meal, made, tryMeal);
   return (found.length > 0 || made.status !== 'cannot' ? found : last())
     .sort((a, b) => a.price - b.price)
@@ -84,6 +93,13 @@ export function rescuesFor(
 /** The dishes that cannot be done even alone. */
 function neverAlone(meal: Meal, tryMeal: TryMeal): Dish[] {
   return meal.dishes.filter((dish) => tryMeal({ ...meal, dishes: [dish] }).status === 'cannot');
+}
+
+/** In two servings, tried first at the hour at which everything could be served. */
+function apartWays(meal: Meal, made: Plan, hours: readonly TriedCandidate[]): RescueCandidate[] {
+  const [nearest] = hours;
+  const laterMin = nearest && nearest.servingMin - made.servingMin;
+  return twoServings(dishesInTheWay(meal, made), meal, made, laterMin);
 }
 
 /** Without the dishes that cannot be done even alone, else without one or two of them. */

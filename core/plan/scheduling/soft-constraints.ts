@@ -129,7 +129,7 @@ function calmConstraints(
   const step = steps[index];
   if (!step || step.past) return [];
   if (BEST_FRESH.has(step.wait) && !goesOnFireAgain(step)) return [];
-  const lag = hands.minutes + CALM_LAST_MIN;
+  const lag = hands.minutes + CALM_LAST_MIN + (step.dish.servedBeforeMin ?? 0);
   const [from, to] = [node + 1, serving + 1];
   const workMin = hands.minutes;
   return [{ kind: 'calm', step: index, from, to, lag, weight: PRICE_PER_MIN.calm, workMin }];
@@ -157,14 +157,16 @@ function limitConstraints({
 
 function bufferConstraints(built: MealNetwork, factor: number): MealSoftConstraint[] {
   return bufferedChainsOf(built.steps, factor).map((run) => {
-    const to = run.absorber === undefined ? built.serving : (built.endOf[run.absorber] ?? 0);
+    const atTable = run.absorber === undefined;
+    const to = atTable ? built.serving : (built.endOf[run.absorber ?? 0] ?? 0);
+    const beforeMin = atTable ? (built.steps[run.last]?.dish.servedBeforeMin ?? 0) : 0;
     return {
       kind: 'inHand' as const,
       step: run.absorber ?? run.last,
       chain: run,
       from: (built.startOf[run.first] ?? 0) + 1,
       to: to + 1,
-      lag: run.likelyMin + run.bufferMin,
+      lag: run.likelyMin + run.bufferMin + beforeMin,
       weight: PRICE_PER_MIN.inHand,
     };
   });

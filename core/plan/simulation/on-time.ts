@@ -1,5 +1,5 @@
 import { WAIT_HARMS_AFTER_MIN } from '../../figures/index.ts';
-import { leavesFood } from '../../meal/index.ts';
+import { leavesFood, tableMinOf } from '../../meal/index.ts';
 import { ScheduleSimulation, type SimulationContext } from './schedule-simulation.ts';
 import type { Danger, DishChance, PlannedStep } from '../planned.ts';
 
@@ -32,10 +32,11 @@ export function simulateOnTime(
   const simulation = new ScheduleSimulation(steps, context);
   const lasts = steps.flatMap((_step, index) => (isLast(steps, index, context) ? [index] : []));
   const dishOf = lasts.map((index) => meal.dishes.findIndex(({ id }) => id === steps[index]?.dish));
+  const wantedMin = dishOf.map((dish) => tableMinOf(meal.dishes[dish] ?? {}, servingMin));
   const earliest = lasts.map((last, i) => {
     const { readyWithinMin = 0 } = meal.dishes[dishOf[i] as number] ?? {};
     const bornMin = context.bornEarlyMin?.get(steps[last]?.id ?? '') ?? 0;
-    return servingMin - readyWithinMin - bornMin - WAIT_HARMS_AFTER_MIN;
+    return (wantedMin[i] as number) - readyWithinMin - bornMin - WAIT_HARMS_AFTER_MIN;
   });
   const missed = new Int32Array(meal.dishes.length);
   const lastMissed = new Int32Array(meal.dishes.length).fill(-1);
@@ -46,7 +47,7 @@ export function simulateOnTime(
     let latest = -1;
     for (let i = 0; i < lasts.length; i++) {
       const end = simulation.end[lasts[i] as number] as number;
-      if (end <= servingMin + GRACE_MIN && end >= (earliest[i] as number)) continue;
+      if (end <= (wantedMin[i] as number) + GRACE_MIN && end >= (earliest[i] as number)) continue;
       const dish = dishOf[i] as number;
       if (lastMissed[dish] !== sample) missed[dish] = (missed[dish] as number) + 1;
       lastMissed[dish] = sample;

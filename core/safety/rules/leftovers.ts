@@ -31,7 +31,7 @@ export const leftovers: Rule = {
             values: {
               dish: dish.name,
               days: String(kept.fridgeDays[0]),
-              by: { at: meal.servingMin + ROOM_LIMIT_MIN },
+              by: { at: dish.tableMin + ROOM_LIMIT_MIN },
               ...(kept.freezerMonths && { months: String(kept.freezerMonths[0]) }),
             },
           },

@@ -52,6 +52,8 @@ function useEventWords({ meal, kept }: RunOnPage): (event: RunEvent) => string {
         return t(key, { what: showWeight(event.weightG, meal.kitchen.units) });
       case 'changed':
         return t(key, { what: event.why });
+      case 'dishServed':
+        return t(key, { what: meal.dishes.find(({ id }) => id === event.dish)?.name ?? '' });
       case 'fireOut':
         return t(key, { minutes: event.minutes });
       case 'read': {

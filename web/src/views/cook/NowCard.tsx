@@ -30,9 +30,10 @@ export function NowCard({ page, plan, onAsk }: Props) {
   const { calls, nowMin, say, state } = page;
   const words = useCallWords(page);
   const [call] = calls;
-  const unmeasured = call?.kind === 'serve' ? unmeasuredOf(state) : [];
+  const unmeasured = call?.kind === 'serve' ? unmeasuredOf(state, call.dish?.id) : [];
   const blocked =
-    call?.kind === 'serve' && (unmeasured.length > 0 || !readyToServe(state, plan.planned.plan));
+    call?.kind === 'serve' &&
+    (unmeasured.length > 0 || !readyToServe(state, plan.planned.plan, call.dish?.id));
   const go = () => {
     if (call && !blocked) say(deedsOf(call));
   };

@@ -4,6 +4,7 @@ import {
   PATTERNS,
   printDish,
   recipeLd,
+  showMinutes,
   splitDish,
   takenFrom,
   type Dish,
@@ -15,6 +16,7 @@ import { useEdit } from '../../store/useEdit.ts';
 import { useOwnPatterns } from '../../store/useOwnPatterns.ts';
 import { notify } from '../../notices/notify.ts';
 import { download } from '../../ui/download.ts';
+import { Choice } from '../../ui/Choice.tsx';
 import { DishName } from '../../ui/DishName.tsx';
 import { useWords } from '../../words/words.ts';
 import { ChainEditor } from './ChainEditor.tsx';
@@ -80,6 +82,7 @@ export function DishPage({ meal, dish }: { meal: Meal; dish: Dish }) {
           <Download size={19} aria-hidden="true" />
         </button>
       </div>
+      <Served meal={meal} dish={dish} />
       <Exceptions meal={meal} dish={dish} />
       <div className="mt-3">
         <ChainEditor meal={meal} dish={dish} edits={edits} />
@@ -88,6 +91,37 @@ export function DishPage({ meal, dish }: { meal: Meal; dish: Dish }) {
     </div>
   );
 }
+
+/** With the rest, or in a first serving before it. */
+function Served({ meal, dish }: { meal: Meal; dish: Dish }) {
+  const t = useWords();
+  const edit = useEdit(meal.id);
+  const { servedBeforeMin = 0 } = dish;
+  const choices = [...new Set([0, servedBeforeMin, ...SERVED_BEFORE_MIN])].sort((a, b) => a - b);
+  const words = (minutes: number) =>
+    minutes === 0
+      ? t('dishes.servedWith')
+      : t('dishes.servedBefore', { minutes: showMinutes(minutes) });
+  return (
+    <div className="mt-2 w-fit">
+      <Choice
+        label={t('dishes.served')}
+        value={String(servedBeforeMin)}
+        options={choices.map((minutes) => [String(minutes), words(minutes)] as const)}
+        onChoose={(minutes) =>
+          edit({
+            do: 'serveDishBefore',
+            dish: dish.id,
+            minutes: minutes === '0' ? null : Number(minutes),
+          })
+        }
+      />
+    </div>
+  );
+}
+
+/** What is offered; a way out may have set another. */
+const SERVED_BEFORE_MIN = [15, 30, 45, 60, 90, 120, 180, 240];
 
 /** What a part of it can become on this table, and of what it is a part itself. */
 function Parts({ meal, dish }: { meal: Meal; dish: Dish }) {

@@ -37,6 +37,21 @@ function editing(id = 'breads') {
   return { ...shown, dish, step, timeOf, shownSteps };
 }
 
+function dishPage() {
+  const shown = showLive(meal, (now) => <DishPage meal={now} dish={one(now.dishes, 'beetroot')} />);
+  return { ...shown, rerendered: () => screen.getByRole('combobox', { name: 'Served' }) };
+}
+
+describe('when a dish is served', () => {
+  it('is chosen, before the rest or with it again', async () => {
+    const { user, now, rerendered } = dishPage();
+    await user.selectOptions(rerendered(), '45 min before the rest');
+    expect(one(now().dishes, 'beetroot').servedBeforeMin).toBe(45);
+    await user.selectOptions(rerendered(), 'with the rest');
+    expect(one(now().dishes, 'beetroot')).not.toHaveProperty('servedBeforeMin');
+  });
+});
+
 describe('the time of a step, as one says it', () => {
   it.each([
     ['25–30 min', { kind: 'range', leastMin: 25, mostMin: 30 }],

@@ -105,6 +105,9 @@ export function WideWeave(props: WideWeaveProps) {
               onChoose={onChoose}
               handlersFor={handlersFor}
               describe={describe}
+              servedAt={
+                laid.thread.tableMin < plan.servingMin ? time(laid.thread.tableMin) : undefined
+              }
               plateWords={t('weave.plate', {
                 count: laid.thread.plate,
                 dish: laid.thread.name,

@@ -33,6 +33,7 @@ export function axisOf(plan: Plan, threads: readonly Thread[], plotPx: number): 
     first,
     plan.servingMin,
     ...segments.flatMap((s) => [s.startMin, s.endMin]),
+    ...threads.map(({ tableMin }) => tableMin),
     ...plan.blocks.flatMap((block) => [block.startMin, block.endMin]).filter(inside),
     ...(inside(plan.nowMin) ? [plan.nowMin] : []),
   ];

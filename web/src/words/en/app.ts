@@ -81,6 +81,7 @@ export const app = {
   'change.replaceDish': 'a dish',
   'change.haveAtHome': 'what is at home',
   'change.renameDish': 'the dish’s name',
+  'change.serveDishBefore': 'when the dish is served',
   'change.removeDish': 'a removed dish',
   'storage.slow':
     'This browser has not answered yet with the meals it keeps. What you do now is kept here until it does.',

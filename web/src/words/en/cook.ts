@@ -30,6 +30,7 @@ export const cook = {
   'cook.done': 'Done',
   'cook.serve': 'At the table',
   'cook.serveWhat': 'Serve',
+  'cook.serveDish': 'Serve: {{dish}}',
   'cook.serveNotYet': 'Not everything is ready: {{what}}',
   'cook.notYet': 'Not yet',
   'cook.late': 'Running late',
@@ -147,6 +148,7 @@ export const cook = {
   'cook.event.changed': '{{what}}',
   'cook.event.fireOut': 'fire out, {{minutes}} min',
   'cook.event.confirmed': 'measured: {{what}}',
+  'cook.event.dishServed': 'served: {{what}}',
   'cook.event.served': 'served',
   'cook.event.undone': 'taken back',
 } as const;

@@ -20,6 +20,8 @@ export interface RowProps {
   readonly handlersFor: (step: PlannedStep) => Handlers;
   readonly describe: (segment: Segment) => string;
   readonly plateWords: string;
+  /** The clock time of a first serving. */
+  readonly servedAt: string | undefined;
 }
 
 /** One dish: its thread, what joins it, the beads where hands are wanted, and its plate. */
@@ -76,13 +78,21 @@ export function ThreadRow(props: RowProps) {
         aria-label={props.plateWords}
         className="absolute z-10 flex h-[38px] w-[38px] -translate-x-1/2 items-center justify-center rounded-full border-2 border-[var(--bead-line)] bg-[var(--bead)] text-[13px] font-bold text-[#15211f]"
         style={{
-          left: LEFT + plotPx + 20,
+          left: LEFT + px(thread.tableMin) + 20,
           top: y + THREAD / 2 - 19,
           boxShadow: 'inset 0 0 0 4px var(--bead), inset 0 0 0 5px #c9cfcb',
         }}
       >
         {thread.plate}
       </span>
+      {props.servedAt !== undefined && (
+        <span
+          className="absolute -translate-x-1/2 text-[13px] whitespace-nowrap"
+          style={{ left: LEFT + px(thread.tableMin) + 20, top: y + THREAD / 2 + 21 }}
+        >
+          {props.servedAt}
+        </span>
+      )}
     </>
   );
 }
