@@ -1,5 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { applyCommand, CALM_LAST_MIN, type Dish, type Meal, type Step } from '../index.ts';
+import {
+  applyCommand,
+  CALM_LAST_MIN,
+  FREE_LAST_MIN,
+  type Dish,
+  type Meal,
+  type Step,
+} from '../index.ts';
 import { after, at, dish, elastic, fixed, mealOfDishes, step } from '../test/meals.ts';
 import { plan, type Plan } from './index.ts';
 
@@ -85,6 +92,54 @@ describe('a calm last half hour', () => {
     };
     expect(stirs('beef-chuck')).toBe(0);
     expect(stirs('rice-round-dry')).toBeGreaterThan(0);
+  });
+});
+
+describe('the last ten minutes', () => {
+  const carved = (readyWithinMin: number) =>
+    planOf(
+      mealOfDishes([
+        of('beef-rib', 1500, dish('roast', [work('slice', 5, { verb: 'slice' })], readyWithinMin)),
+      ]),
+    );
+
+  it('are free where the food bears it, and not where it does not', () => {
+    expect(before(carved(15), 'slice')).toEqual([FREE_LAST_MIN + 5, FREE_LAST_MIN]);
+    expect(before(carved(0), 'slice')).toEqual([5, 0]);
+  });
+});
+
+describe('raw work of two dishes', () => {
+  const raw = (id: string, roastMin: number, mostMin: number) =>
+    of(
+      'beef-chuck',
+      900,
+      dish(id, [
+        work(`${id}-cut`, 10, { verb: 'prepare', place: { kind: 'board' } }),
+        step({
+          id: `${id}-roast`,
+          verb: 'roast',
+          place: { kind: 'oven', tempC: 150 },
+          time: fixed(roastMin),
+          after: after(`${id}-cut`, 0, mostMin),
+        }),
+      ]),
+    );
+  const gap = (made: Plan) => before(made, 'stew-cut')[1] - before(made, 'roast-cut')[0];
+  const meal = (mostMin: number) => {
+    const both = mealOfDishes([raw('stew', 200, 20), raw('roast', 150, mostMin)]);
+    both.kitchen.appliances.push({ id: 'oven', kind: 'oven', name: 'Oven', fits: 2 });
+    return both;
+  };
+
+  it('is done in one go where one may wait, and the plan says why', () => {
+    const made = planOf(meal(60));
+    expect(gap(made)).toBeLessThanOrEqual(10);
+    expect(whyKeys(made, 'roast-cut')).toContain('why.together');
+  });
+
+  it('is done twice where neither may', () => {
+    expect(gap(planOf(meal(5)))).toBeGreaterThan(20);
   });
 });
 

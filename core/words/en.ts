@@ -23,6 +23,7 @@ export const en = {
   'why.handsElsewhere': 'Your hands are wanted for {{other}} at {{at}}.',
   'why.helperElsewhere': '{{who}} is wanted for {{other}} at {{at}}.',
   'why.placeElsewhere': 'The {{place}} is wanted for {{other}} at {{at}}.',
+  'why.together': 'Raw work in one go: it follows on “{{other}}”, and the board is washed once.',
   'why.calm': 'It is over {{minutes}} before serving, so that your hands are free then.',
   'why.inHand': '{{minutes}} is kept in hand, and {{other}} can take it.',
   'why.pin': 'You put it there.',

@@ -11,6 +11,10 @@
  *   only to begin the work before it later.
  * - `calm`: a minute that work which could be done sooner reaches into the last half hour. Dearer
  *   than an earlier start and a soak's best, cheaper than time in hand.
+ * - `lastTen`: a minute of any work in the last ten, where it can be over before: the guests are there.
+ * - `rawTogether`: a minute between raw work of two dishes that could follow on each other, so that
+ *   the board is out once and washed once. Dearer than an earlier start, cheaper than a soak of an
+ *   evening at its best.
  * - `stale`: a minute that what is ready waits at the table. It is best fresh.
  *
  * @unit points a minute
@@ -22,6 +26,8 @@ export const PRICE_PER_MIN = {
   inHand: 200,
   soak: { whole: 14_400, least: 6, most: 40 },
   calm: 45,
+  lastTen: 8,
+  rawTogether: 20,
   stale: 3,
 } as const;
 
@@ -61,6 +67,33 @@ export const SERVED_BEFORE_MOST_MIN = 240;
  * @confidence 0.4
  */
 export const SECOND_SERVING_MIN: readonly number[] = [30, 45, 60, 90, 120];
+
+/**
+ * Nobody stands at the stove while the guests sit down.
+ *
+ * @unit min
+ * @source our own line, no source
+ * @confidence 0.5
+ */
+export const FREE_LAST_MIN = 10;
+
+/**
+ * Raw work that lies so near, counted from start to start, is wished together.
+ *
+ * @unit min
+ * @source our own line, no source
+ * @confidence 0.4
+ */
+export const RAW_NEAR_MIN = 240;
+
+/**
+ * The board stays out so long between two pieces of raw work.
+ *
+ * @unit min
+ * @source our own line, no source
+ * @confidence 0.5
+ */
+export const RAW_TOGETHER_MIN = 10;
 
 /** How a food bears waiting longer than the cook likes, between two steps or before it is eaten. */
 export type WaitKind =

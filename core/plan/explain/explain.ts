@@ -75,6 +75,7 @@ const BINDING = new Set<Arc['why']['kind']>([
   'order',
   'inHand',
   'calm',
+  'together',
   'pin',
 ]);
 
@@ -208,6 +209,13 @@ function bindingSentence(built: MealNetwork, times: Times, index: number, arc: A
     }
     case 'calm':
       return [{ key: 'why.calm', values: { minutes: { minutes: why.freeMin } } }];
+    case 'together':
+      return [
+        {
+          key: 'why.together',
+          values: { other: labelFrom(built, why.step === index ? why.other : why.step, index) },
+        },
+      ];
     case 'pin':
       return [{ key: 'why.pin' }];
     case 'takes':
@@ -288,6 +296,7 @@ function sayArc(built: MealNetwork, arc: Arc): Message[] {
     case 'best':
     case 'inHand':
     case 'calm':
+    case 'together':
     case 'pin':
       return [];
   }

@@ -31,6 +31,8 @@ export type ArcReason =
   | { kind: 'inHand'; step: number; from: number }
   /** Wished for: hands free in so many of the last minutes before serving. */
   | { kind: 'calm'; step: number; freeMin: number }
+  /** Wished for: raw work one after the other. */
+  | { kind: 'together'; step: number; other: number }
   /** Where the cook has put it. */
   | { kind: 'pin'; step: number };
 

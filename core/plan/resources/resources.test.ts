@@ -189,9 +189,9 @@ describe('rings, shelves and hands', () => {
       return made.rescues.map(({ text }) => text.key);
     });
     expect(keys).toEqual([
-      ['rescue.helper', 'rescue.leaveOut', 'rescue.leaveOut'],
-      ['rescue.sameHeat', 'rescue.sameHeat', 'rescue.secondPlace'],
-      ['rescue.secondPlace', 'rescue.leaveOut', 'rescue.leaveOut'],
+      ['rescue.helper', 'rescue.twoServings', 'rescue.leaveOut', 'rescue.leaveOut'],
+      ['rescue.sameHeat', 'rescue.sameHeat', 'rescue.twoServings', 'rescue.secondPlace'],
+      ['rescue.twoServings', 'rescue.secondPlace', 'rescue.leaveOut', 'rescue.leaveOut'],
     ]);
   });
 });

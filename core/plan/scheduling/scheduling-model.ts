@@ -8,6 +8,7 @@ import {
 } from '../../solve/index.ts';
 import type { MealNetwork } from '../network/meal-network.ts';
 import { mealDemandsOf, type MealDemands } from '../resources/demands.ts';
+import { rawTogether } from './raw-work.ts';
 import { softConstraintsOf, type MealSoftConstraint } from './soft-constraints.ts';
 import { resourcesOf, type Resource } from '../resources/resources.ts';
 import type { TimeNetwork, Times } from '../network/time-network.ts';
@@ -47,7 +48,10 @@ export function schedulingModelOf(
   const { network } = built;
   const resources = resourcesOf(kitchen, built.people);
   const mealDemands = mealDemandsOf(built, meal, resources, built.people);
-  const softConstraints = softConstraintsOf(built, servingMin, meal.inHand ?? BUFFER_FACTOR);
+  const softConstraints = [
+    ...softConstraintsOf(built, servingMin, meal.inHand ?? BUFFER_FACTOR),
+    ...rawTogether(built, meal, latest.at),
+  ];
   const shift = ({ startMin, endMin }: { startMin: number; endMin: number }) => ({
     startMin: startMin - servingMin,
     endMin: endMin - servingMin,

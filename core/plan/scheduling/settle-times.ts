@@ -113,6 +113,10 @@ function addSoftConstraint(built: MealNetwork, soft: MealSoftConstraint, spanMin
   const { step, chain } = soft;
   const lag = Math.min(soft.lag, spanMin);
   if (soft.kind === 'pin') network.addArc({ from, to, lag: spanMin, why: { kind: 'pin', step } });
+  if (soft.kind === 'together' && soft.other !== undefined && spanMin >= soft.lag) {
+    const why = { kind: 'together', step, other: soft.other } as const;
+    network.addArc({ from, to, lag: soft.lag, why });
+  }
   if (soft.kind === 'best') network.addArc({ from, to, lag, why: { kind: 'best', step } });
   if (chain && lag > chain.likelyMin) {
     network.addArc({ from, to, lag, why: { kind: 'inHand', step, from: chain.first } });

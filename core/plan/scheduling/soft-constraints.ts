@@ -1,5 +1,6 @@
 import {
   CALM_LAST_MIN,
+  FREE_LAST_MIN,
   PRICE_PER_MIN,
   SOAK_LONGER_SHARE,
   WAIT_HARMS_AFTER_MIN,
@@ -19,9 +20,11 @@ import { bufferedChainsOf, type BufferedChain } from './buffered-chains.ts';
  * half hour, and nothing earlier than it need be. The prices and why: core/figures/practice/prices.ts.
  */
 export interface MealSoftConstraint extends SoftConstraint {
-  readonly kind: 'pin' | 'inHand' | 'best' | 'early' | 'limit' | 'calm';
+  readonly kind: 'pin' | 'inHand' | 'best' | 'early' | 'limit' | 'calm' | 'together';
   readonly step: number;
   readonly chain?: BufferedChain | undefined;
+  /** What it is wished together with. */
+  readonly other?: number | undefined;
   /** Minutes of the work that is wished to be over. */
   readonly workMin?: number | undefined;
 }
@@ -128,11 +131,16 @@ function calmConstraints(
 ): MealSoftConstraint[] {
   const step = steps[index];
   if (!step || step.past) return [];
-  if (BEST_FRESH.has(step.wait) && !goesOnFireAgain(step)) return [];
-  const lag = hands.minutes + CALM_LAST_MIN + (step.dish.servedBeforeMin ?? 0);
   const [from, to] = [node + 1, serving + 1];
-  const workMin = hands.minutes;
-  return [{ kind: 'calm', step: index, from, to, lag, weight: PRICE_PER_MIN.calm, workMin }];
+  const workMin = hands.minutes + (step.dish.servedBeforeMin ?? 0);
+  const over = (lastMin: number, weight: number) =>
+    ({ kind: 'calm', step: index, from, to, lag: workMin + lastMin, weight, workMin }) as const;
+  const lastTen = over(FREE_LAST_MIN, PRICE_PER_MIN.lastTen);
+  const isBestFresh = BEST_FRESH.has(step.wait) && !goesOnFireAgain(step);
+  // What is best fresh is moved only where the cook lets it stand so long.
+  const stands = !isBestFresh || step.dish.readyWithinMin >= FREE_LAST_MIN;
+  const calm = isBestFresh ? [] : [over(CALM_LAST_MIN, PRICE_PER_MIN.calm)];
+  return stands ? [lastTen, ...calm] : calm;
 }
 
 /** A minute beyond a limit costs its price, and more once the wait does harm. */
