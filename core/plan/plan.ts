@@ -5,7 +5,7 @@ import {
   type Meal,
 } from '../meal/index.ts';
 import { findingsOf, ledgerOf, storiesOf } from '../ledger/index.ts';
-import { UNRESOLVED_COST, type Solution } from '../solve/index.ts';
+import { isProvedInfeasible, UNRESOLVED_COST, type Solution } from '../solve/index.ts';
 import { saidOnce, withFindings } from './cautions-at-steps.ts';
 import { minutesOver } from './compromises.ts';
 import type { ExpectedLengths } from './network/expanded-steps.ts';
@@ -37,6 +37,8 @@ const LARGE_STEPS = 45;
 const SPARED_INSERT_WORK = 40_000;
 /** A large meal that took so much is not tried in fewer hours. */
 const HARD_WORK = 15_000;
+/** Pushes, to prove that something clashes in every arrangement. */
+const PROOF_WORK = 500_000;
 /** Shortest paths for a plan that is wanted at once, and for one that is only tried. */
 const AT_ONCE = 3_000;
 const TRIED = 600;
@@ -215,6 +217,11 @@ function tryAt(
 
 const CANNOT = { status: 'cannot', onTime: 0, stops: () => [] } as const;
 
+/** Something the kitchen lacks, or an arrangement that is proved not to exist. */
+function isProvedClash({ mealDemands, problem }: SchedulingModel): boolean {
+  return mealDemands.missing.length > 0 || isProvedInfeasible(problem, PROOF_WORK);
+}
+
 /** A solution as a plan, with what safety has to say of it. */
 function planOf(
   draft: TimedMeal,
@@ -245,7 +252,11 @@ function planOf(
     rescues: [],
     surer: [],
     buffers: [...inHand].map(([dish, held]) => ({ dish, ...held })),
-    costBound: { cost: solution.cost, atLeast: solution.atLeast, proved: solution.proved },
+    costBound: {
+      cost: solution.cost,
+      atLeast: solution.atLeast,
+      proved: solution.proved || (clashes.length > 0 && isProvedClash(model)),
+    },
     warmStart: warmStartOf(model, solution),
   };
 }

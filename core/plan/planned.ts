@@ -110,7 +110,7 @@ export interface Plan {
   readonly blocks: readonly Block[];
   /** By dish: minutes kept in hand against what a sure evening would want. */
   readonly buffers: ReadonlyArray<{ dish: string; heldMin: number; wishedMin: number }>;
-  /** How good it is: what it costs, and what every plan costs at least; none where it cannot be done. */
+  /** How good it is: what it costs, and what every plan costs at least; none where no times fit at all. */
   readonly costBound?: CostBound | undefined;
   /** What it decided, for the next plan to begin from. */
   readonly warmStart: readonly WarmStartDecision[];
@@ -131,7 +131,7 @@ export interface Danger {
 export interface CostBound {
   readonly cost: number;
   readonly atLeast: number;
-  /** No plan is better. */
+  /** No plan is better; where something clashes: in none does nothing. */
   readonly proved: boolean;
 }
 

@@ -10,6 +10,7 @@ export {
   type Interval,
   type ResourceDemand,
 } from './scheduling-problem.ts';
+export { isProvedInfeasible } from './infeasible.ts';
 export { UNRESOLVED_COST, solve, type SolveLimits, type Solution } from './solve.ts';
 export { conflictsOf, type Conflict, type PartialSchedule } from './conflicts.ts';
 export { lagOf, type Decision } from './search-state.ts';

@@ -51,8 +51,8 @@ const api = {
     let cost = previous.costBound?.cost ?? Infinity;
     let last = withRescues(previous, meal, meal.kitchen, nowMin);
     if (last.rescues.length + last.surer.length > 0) onBetter(last);
-    // Where no times fit, no order does; where two things clash, another may.
-    if (last.status === 'cannot' && last.clashes.length === 0) return;
+    // Where no times fit, no order does; where two things clash, another may, if none is proved.
+    if (last.status === 'cannot' && last.costBound?.proved !== false) return;
     for (const better of planCandidates(meal, meal.kitchen, nowMin, how)) {
       if (better.found && better.found.cost < cost) {
         cost = better.found.cost;

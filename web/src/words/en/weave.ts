@@ -94,6 +94,7 @@ export const weave = {
   'weave.later': '5 min later',
   'weave.cannotBrief': 'Cannot be done like this',
   'weave.cannot': 'It cannot be done by {{at}}',
+  'weave.cannotFound': 'No way was found by {{at}}',
   'weave.because': 'Because',
   'weave.rescue': 'What would work',
   'weave.wayChance': '{{chance}} in 100',

@@ -101,7 +101,9 @@ function Cannot({ meal, plan }: { meal: Meal; plan: Plan }) {
   const at = showTime(plan.servingMin, plan.zone, meal.kitchen.clock);
   return (
     <div className="mt-4">
-      <h2 className="text-lg text-clash">{t('weave.cannot', { at })}</h2>
+      <h2 className="text-lg text-clash">
+        {t(plan.costBound?.proved === false ? 'weave.cannotFound' : 'weave.cannot', { at })}
+      </h2>
       <p className="text-sm text-muted">{t('weave.needed')}</p>
       <WaysOut meal={meal} title={t('weave.rescue')} plan={plan} ways={plan.rescues} />
       {plan.clashes.length === 0 && (
