@@ -68,13 +68,16 @@ export function realMealsBench(count = 200): Line[] {
   const sound = done.filter(({ made, meal }) => audit(made, meal, meal.kitchen).length === 0);
   const stuck = plans.filter(({ made }) => made.status === 'cannot');
   const calm = done.filter(({ days }) => days >= 2);
-  const clashes = plans.filter(({ made }) => made.clashes.length > 0).length;
+  const clashing = plans.filter(({ made }) => made.clashes.length > 0);
+  const clashes = clashing.length;
+  const proved = clashing.filter(({ made }) => made.costBound?.proved).length;
   const share = (some: number, of: number) => (100 * some) / Math.max(1, of);
   const unkind = done.reduce((sum, { made }) => sum + unkindShare(made), 0);
   const times = plans.map(({ ms }) => ms);
   return [
     told('planner', `${count} real meals: can be carried out`, share(done.length, count), '%'),
     told('planner', 'real meals: with a clash', clashes, ''),
+    atLeast('planner', 'real meals: with a clash that is proved', proved, '', clashes),
     atLeast(
       'planner',
       'real meals that cannot: with a way out that works',

@@ -38,7 +38,7 @@ const SPARED_INSERT_WORK = 40_000;
 /** A large meal that took so much is not tried in fewer hours. */
 const HARD_WORK = 15_000;
 /** Pushes, to prove that something clashes in every arrangement. */
-const PROOF_WORK = 500_000;
+const PROOF_WORK = 150_000;
 /** Shortest paths for a plan that is wanted at once, and for one that is only tried. */
 const AT_ONCE = 3_000;
 const TRIED = 600;
@@ -119,7 +119,7 @@ export function* planCandidates(
     return;
   }
   // Where the cook's own hours do not suffice, fewer do not; to learn it is dear in a large meal.
-  const ownFirst = draft.steps.length > LARGE_STEPS ? searchFor(draft, how) : undefined;
+  const ownFirst = draft.steps.length > LARGE_STEPS ? searchLarge(draft, how) : undefined;
   if (ownFirst && isHard(ownFirst)) return yield* candidatesOf(ownFirst, how);
   let spared: MealSearch | undefined;
   for (const which of sparingsAt(servingMin - nowMin)) {
@@ -147,10 +147,26 @@ interface MealSearch {
   readonly rest: Iterator<Solution, void>;
 }
 
+/** What is proved to clash in every arrangement is not searched for long. */
+function searchLarge(draft: TimedMeal, how: PlanOptions): MealSearch {
+  const model = modelOf(draft);
+  return isProvedClash(model)
+    ? searchFor(draft, { ...how, work: TRIED }, SPARED_INSERT_WORK, model)
+    : searchFor(draft, how, undefined, model);
+}
+
+function modelOf({ meal, kitchen, options, hard, latest }: TimedMeal): SchedulingModel {
+  return schedulingModelOf(hard, latest, meal, kitchen, options.servingMin);
+}
+
 /** Searches until nothing clashes and no limit of the cook's is passed, or for a while. */
-function searchFor(draft: TimedMeal, how: PlanOptions, insertWork?: number): MealSearch {
-  const { meal, kitchen, options, hard, latest } = draft;
-  const model = schedulingModelOf(hard, latest, meal, kitchen, options.servingMin);
+function searchFor(
+  draft: TimedMeal,
+  how: PlanOptions,
+  insertWork?: number,
+  model = modelOf(draft),
+): MealSearch {
+  const { hard } = draft;
   const rest = solveSchedule(model, how.work ?? AT_ONCE, how.previous, insertWork);
   let best: Solution | undefined;
   for (let next = rest.next(); !next.done; next = rest.next()) {
