@@ -30,3 +30,4 @@ export { audit } from './audit/audit.ts';
 export type { AuditFinding } from './audit/finding.ts';
 export { callsOf, handsBetween, jobsOf, type Job } from './jobs.ts';
 export { SWITCHED_ON } from './network/meal-network.ts';
+export { stopsOf, works } from './rescues/tried.ts';

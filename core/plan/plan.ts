@@ -16,8 +16,9 @@ import { frame } from './plan-frame.ts';
 import { planThatCannot } from './plan-that-cannot.ts';
 import type { Plan } from './planned.ts';
 import { sparingsAt, type Spared } from './resources/spared-hours.ts';
-import { rescuesFor, stopsOf, type TryMeal } from './rescues/rescues.ts';
+import { rescuesFor } from './rescues/rescues.ts';
 import { surerFor } from './rescues/surer.ts';
+import { stopsOf, type TryMeal } from './rescues/tried.ts';
 import { scheduledMeal } from './scheduled-meal.ts';
 import {
   schedulingModelOf,

@@ -2,7 +2,7 @@ import { FIRE_VERBS } from '../terms/index.ts';
 import { isFirePlace } from '../places/index.ts';
 import { HOLD_AT_C } from '../safety/index.ts';
 import { applyCommand, freshId, type Command, type Dish, type Step } from '../meal/index.ts';
-import type { Plan, Rescue } from '../plan/index.ts';
+import { stopsOf, works, type Plan, type Rescue } from '../plan/index.ts';
 import type { RunState } from './state.ts';
 
 /** Hot food that waits longer than this in all is offered a place that keeps it hot, minutes. */
@@ -64,8 +64,11 @@ export function keepHotWays(state: RunState, made: Plan, tryRun: TryRun): Rescue
       const then = tryRun({ ...state, meal: changes.reduce(applyCommand, state.meal) });
       return { place, changes, then, waits: waitsMin(dish, then) };
     });
-    const works = ways.filter(({ then, waits }) => then.status !== 'cannot' && waits < Infinity);
-    const [best] = works.sort((a, b) => a.waits - b.waits);
+    const safe = ways.filter(
+      ({ then, waits }) =>
+        waits < Infinity && works({ ...then, stops: () => stopsOf(then.findings) }, made),
+    );
+    const [best] = safe.sort((a, b) => a.waits - b.waits);
     if (!best || best.waits >= waitsMin(dish, made)) return [];
     const { place, changes, then } = best;
     const values = { dish: dish.name, tempC: { tempC: HOLD_AT_C }, place: { place } };

@@ -16,6 +16,7 @@ import {
 } from './candidates.ts';
 import { twoServings } from './two-servings.ts';
 import type { Plan, Rescue } from '../planned.ts';
+import { works, type TryMeal } from './tried.ts';
 
 /** How far back the cook's hours are laid out. */
 const DAYS_BACK = 60;
@@ -38,27 +39,6 @@ const TRIES = 10;
 const LAST_TRIES = 24;
 /** How many that work are offered, besides other hours. */
 const OFFERED = 3;
-
-/** What a plan for a changed meal, or for another serving time, comes to. */
-export interface Tried extends Pick<Plan, 'status' | 'onTime'> {
-  /** Which rules of safety it breaks at which steps; costly, so only of what is to be offered. */
-  readonly stops: () => readonly string[];
-}
-export type TryMeal = (meal: Meal, servingMin?: number) => Tried;
-
-/** Where a plan breaks which rules of safety that the cook has not overruled. */
-export function stopsOf(findings: Plan['findings']): string[] {
-  return findings.flatMap(({ level, overruled, rule, dish, step = '' }) =>
-    level === 'stop' && !overruled ? `${rule} ${dish} ${step}` : [],
-  );
-}
-
-/** Whether it can be carried out, and breaks no rule that is not broken as things stand. */
-function works({ status, stops }: Tried, { findings }: Plan): boolean {
-  if (status === 'cannot') return false;
-  const before = new Set(stopsOf(findings));
-  return stops().every((stop) => before.has(stop));
-}
 
 /** A way out that works, with the chance it gives. */
 interface TriedCandidate extends RescueCandidate {

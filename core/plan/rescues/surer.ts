@@ -2,7 +2,7 @@ import { applyCommand, type Meal } from '../../meal/index.ts';
 import type { Plan, Surer } from '../planned.ts';
 import { BUFFER_FACTOR } from '../scheduling/buffered-chains.ts';
 import { LENT_HANDS, lentHands } from './candidates.ts';
-import type { TryMeal } from './rescues.ts';
+import { works, type TryMeal } from './tried.ts';
 
 /** A plan surer than this wants nothing. */
 const SURE_FROM = 0.9;
@@ -24,7 +24,7 @@ export function surerFor(meal: Meal, made: Plan, tryMeal: TryMeal): Surer[] {
   return surerCandidates(meal, made)
     .flatMap((candidate): Surer[] => {
       const tried = tryMeal(candidate.changes.reduce(applyCommand, meal));
-      const better = tried.status !== 'cannot' && tried.onTime >= made.onTime + WORTH;
+      const better = tried.onTime >= made.onTime + WORTH && works(tried, made);
       return better ? [{ ...candidate, onTime: tried.onTime }] : [];
     })
     .sort((a, b) => b.onTime - a.onTime)
