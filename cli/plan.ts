@@ -1,7 +1,7 @@
 import {
   localOf,
   mannerOf,
-  plan,
+  planThoroughly,
   planJson,
   say,
   showMinutes,
@@ -29,7 +29,7 @@ export function planCommand(file: string, options: Options): Outcome {
           },
         };
   const meal = withinHorizon(asked, nowMin, options.serve === undefined ? file : '--serve');
-  const made = plan(meal, meal.kitchen, nowMin);
+  const made = planThoroughly(meal, meal.kitchen, nowMin);
   return {
     json: planJson(made, meal),
     text: planText(made, meal),
@@ -43,11 +43,16 @@ const STATUS = {
   cannot: 'It cannot be done.',
 } as const;
 
+/** What nobody has proved impossible is not called so. */
+function statusOf({ status, costBound }: Plan): string {
+  return status === 'cannot' && costBound?.proved === false ? 'No way was found.' : STATUS[status];
+}
+
 function planText(made: Plan, meal: Meal): string {
   const manner = mannerOf(meal, made.servingMin);
   const time = (min: number) => showTime(min, made.zone, manner.clock, made.servingMin);
   const serving = showTime(made.servingMin, made.zone, manner.clock);
-  const lines = [`${meal.title}, ${serving}. ${STATUS[made.status]}`];
+  const lines = [`${meal.title}, ${serving}. ${statusOf(made)}`];
   if (made.firstJobMin !== undefined && made.status !== 'cannot') {
     const chance = Math.round(made.onTime * 100);
     lines.push(`First job ${time(made.firstJobMin)}; ${chance} in 100 to serve on time.`);

@@ -2,6 +2,7 @@ export {
   bestCandidate,
   plan,
   planCandidates,
+  planThoroughly,
   THOROUGH_WORK,
   withRescues,
   type PlanCandidate,

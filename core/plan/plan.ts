@@ -36,6 +36,8 @@ const SPARING_WORK = 1_200;
 const LARGE_STEPS = 45;
 /** And, in pushes, to lay a large meal into the hours that are left then. */
 const SPARED_INSERT_WORK = 40_000;
+/** And into the cook's own, for a plan that is wanted at once. */
+const AT_ONCE_INSERT_WORK = 250_000;
 /** A large meal that took so much is not tried in fewer hours. */
 const HARD_WORK = 15_000;
 /** Pushes, to prove that something clashes in every arrangement. */
@@ -70,6 +72,17 @@ export interface PlanOptions {
 export function plan(meal: Meal, kitchen: Kitchen, nowMin: number, how: PlanOptions = {}): Plan {
   const made = bestCandidate(meal, kitchen, nowMin, how).plan();
   return how.rescues === false ? made : withRescues(made, meal, kitchen, nowMin);
+}
+
+/**
+ * The same where nobody waits for it: what clashes at once, and is not proved to do so in every
+ * arrangement, is looked at thoroughly before it is said that no way was found.
+ */
+export function planThoroughly(meal: Meal, kitchen: Kitchen, nowMin: number): Plan {
+  const made = plan(meal, kitchen, nowMin, { rescues: false });
+  const isOpen = made.status === 'cannot' && made.costBound?.proved === false;
+  const best = isOpen ? plan(meal, kitchen, nowMin, { work: THOROUGH_WORK, rescues: false }) : made;
+  return withRescues(best, meal, kitchen, nowMin);
 }
 
 /** The best the work allows, its plan not built yet: for a serving time that is only tried. */
@@ -151,9 +164,11 @@ interface MealSearch {
 /** What is proved to clash in every arrangement is not searched for long. */
 function searchLarge(draft: TimedMeal, how: PlanOptions): MealSearch {
   const model = modelOf(draft);
-  return isProvedClash(model)
-    ? searchFor(draft, { ...how, work: TRIED }, SPARED_INSERT_WORK, model)
-    : searchFor(draft, how, undefined, model);
+  if (isProvedClash(model)) {
+    return searchFor(draft, { ...how, work: TRIED }, SPARED_INSERT_WORK, model);
+  }
+  const atOnce = (how.work ?? AT_ONCE) <= AT_ONCE;
+  return searchFor(draft, how, atOnce ? AT_ONCE_INSERT_WORK : undefined, model);
 }
 
 function modelOf({ meal, kitchen, options, hard, latest }: TimedMeal): SchedulingModel {
