@@ -109,6 +109,42 @@ describe('the last ten minutes', () => {
   });
 });
 
+describe('what is best fresh', () => {
+  const steak = (mostMin: number): Dish =>
+    of(
+      'beef-steak',
+      300,
+      dish(
+        'steak',
+        [
+          work('coat', 10, { verb: 'mix', pinnedBeforeServeMin: 400 }),
+          step({
+            id: 'soak',
+            verb: 'marinate',
+            place: { kind: 'fridge' },
+            time: elastic(30, 200, 1080),
+            after: after('coat', 0, 10),
+          }),
+          work('fry', 12, {
+            verb: 'sear',
+            place: { kind: 'hob' },
+            after: after('soak', 0, 5),
+          }),
+          step({ id: 'rest', verb: 'rest', time: fixed(5), after: after('fry', 0, mostMin) }),
+          work('slice', 4, { verb: 'slice', after: after('rest', 0, mostMin) }),
+        ],
+        20,
+      ),
+    );
+
+  it('is not cooked sooner so that it soaks no longer than is best', () => {
+    const made = planOf(mealOfDishes([steak(30)]));
+    expect(before(made, 'soak')[0] - before(made, 'soak')[1]).toBeGreaterThan(340);
+    expect(before(made, 'fry')[1] - before(made, 'rest')[0]).toBeLessThanOrEqual(5);
+    expect(before(made, 'slice')[1]).toBeLessThanOrEqual(FREE_LAST_MIN);
+  });
+});
+
 describe('raw work of two dishes', () => {
   const raw = (id: string, roastMin: number, mostMin: number) =>
     of(

@@ -8,7 +8,8 @@
  *   shorter soak.
  * - `soak`: a soak or a rest away from its best, dealt out over its minutes, so that an hour of a
  *   day matters less than an hour of three; so much a minute at least and at most, that none is cut
- *   only to begin the work before it later.
+ *   only to begin the work before it later; too long costs less at the most, since nothing that is
+ *   fresh waits for it.
  * - `calm`: a minute that work which could be done sooner reaches into the last half hour. Dearer
  *   than an earlier start and a soak's best, cheaper than time in hand.
  * - `lastTen`: a minute of any work in the last ten, where it can be over before: the guests are there.
@@ -16,6 +17,9 @@
  *   the board is out once and washed once. Dearer than an earlier start, cheaper than a soak of an
  *   evening at its best.
  * - `stale`: a minute that what is ready waits at the table. It is best fresh.
+ * - `cools`: a minute that what is best fresh waits off its fire for the next step, or beyond the
+ *   first ten for the table. Dearer than a soak that grows a little long: a steak is not cooked an
+ *   hour sooner for its marinade's sake.
  *
  * @unit points a minute
  * @source our own scale, no source
@@ -24,11 +28,12 @@
 export const PRICE_PER_MIN = {
   pin: 4000,
   inHand: 200,
-  soak: { whole: 14_400, least: 6, most: 40 },
+  soak: { whole: 14_400, least: 6, most: 40, mostLonger: 12 },
   calm: 45,
   lastTen: 8,
   rawTogether: 20,
   stale: 3,
+  cools: 15,
 } as const;
 
 /**

@@ -20,7 +20,7 @@ import { bufferedChainsOf, type BufferedChain } from './buffered-chains.ts';
  * half hour, and nothing earlier than it need be. The prices and why: core/figures/practice/prices.ts.
  */
 export interface MealSoftConstraint extends SoftConstraint {
-  readonly kind: 'pin' | 'inHand' | 'best' | 'early' | 'limit' | 'calm' | 'together';
+  readonly kind: 'pin' | 'inHand' | 'best' | 'early' | 'limit' | 'calm' | 'cools' | 'together';
   readonly step: number;
   readonly chain?: BufferedChain | undefined;
   /** What it is wished together with. */
@@ -40,6 +40,7 @@ export function softConstraintsOf(
       step.past ? [] : softConstraintsOfStep(built, step, servingMin),
     ),
     ...built.limits.flatMap(limitConstraints),
+    ...built.steps.flatMap((step) => (step.past ? [] : coolsConstraints(built, step))),
     ...built.hands.flatMap((hands) => calmConstraints(built, hands)),
     ...bufferConstraints(built, inHandFactor),
   ];
@@ -82,7 +83,7 @@ function softConstraintsOfStep(
     const upstream = upstreamOf(step, steps);
     softConstraints.push(
       soft('best', start, end, best, each + upstream),
-      soft('best', end, start, -best, Math.max(1, Math.round(each * SOAK_LONGER_SHARE) - upstream)),
+      soft('best', end, start, -best, Math.max(1, longerPerMin(each) - upstream)),
     );
   }
   return softConstraints;
@@ -109,6 +110,11 @@ function soakPerMin(bestMin: number): number {
   return Math.min(most, Math.max(least, Math.round(whole / (bestMin + 1))));
 }
 
+/** And so much for each it is too long. */
+function longerPerMin(each: number): number {
+  return Math.min(PRICE_PER_MIN.soak.mostLonger, Math.round(each * SOAK_LONGER_SHARE));
+}
+
 /** Best fresh: to have it ready a little sooner is no gain. */
 const BEST_FRESH: ReadonlySet<WaitKind> = new Set([
   'crust',
@@ -118,6 +124,26 @@ const BEST_FRESH: ReadonlySet<WaitKind> = new Set([
   'vegetable',
   'fire',
 ]);
+
+/** What is best fresh and off its fire neither waits for the next step nor long for the table. */
+function coolsConstraints(
+  { steps, startOf, endOf, serving }: MealNetwork,
+  step: ExpandedStep,
+): MealSoftConstraint[] {
+  const weight = PRICE_PER_MIN.cools;
+  const cools = ({ wait }: ExpandedStep) => wait !== 'fire' && BEST_FRESH.has(wait);
+  const start = (startOf[step.index] ?? 0) + 1;
+  const end = (endOf[step.index] ?? 0) + 1;
+  const waits = step.step.after.flatMap((gap): MealSoftConstraint[] => {
+    const before = steps.find((one) => one.step.id === gap.step);
+    if (!before || !cools(before) || gap.from === 'start') return [];
+    const to = (endOf[before.index] ?? 0) + 1;
+    return [{ kind: 'cools', step: before.index, from: start, to, lag: -gap.leastMin, weight }];
+  });
+  if (!isLast(step) || !cools(step)) return waits;
+  const lag = -(FREE_LAST_MIN + (step.dish.servedBeforeMin ?? 0));
+  return [...waits, { kind: 'cools', step: step.index, from: serving + 1, to: end, lag, weight }];
+}
 
 function goesOnFireAgain({ dish, step }: ExpandedStep): boolean {
   const next = dish.steps.filter(({ after }) => after.some((gap) => gap.step === step.id));
