@@ -168,4 +168,4 @@ const STARCHY =
   /^(?:lentils|chickpeas|split-peas|kidney-beans|pasta|(?:sweet-)?potatoes|gravy|soup|stuffing|dumplings)(?:-|$)/;
 
 /** Rice and what is boiled like it: spores survive in all of them. */
-const GRAINS = /^(?:rice|pearl-barley|quinoa|bulgur|couscous|polenta)-/;
+const GRAINS = /^(?:(?:rice|pearl-barley|quinoa|bulgur|couscous|polenta)-|cooked-rice)/;

@@ -13,8 +13,10 @@ export {
   runAgainstPlan,
   type DishAgainstPlan,
   type RunAgainstPlan,
+  type StepAgainstPlan,
   type Stretch,
 } from './against-plan.ts';
+export { toldTimes, type Remembered } from './told-times.ts';
 export { keepsUntil, leftOversOf, type LeftOver } from './left-overs.ts';
 export { overRuns, type RunInARow } from './over-runs.ts';
 export { searchRuns } from './search.ts';

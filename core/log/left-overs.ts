@@ -1,6 +1,5 @@
 import { MINUTES_PER_DAY } from '../figures/index.ts';
 import {
-  animalOf,
   cookedCutOf,
   cutOf,
   heldByFood,
@@ -16,13 +15,12 @@ import { atTable } from './tasting.ts';
 export interface LeftOver extends Omit<LeftOverFood, 'cut'> {
   readonly dishName: string;
   readonly name: string;
-  /** The cut it is now; undefined where no dish of cooked meat is made of it. */
+  /** The cut it is now; undefined where no second dish is made of it. */
   readonly cut: string | undefined;
   /** The evening it is to be eaten by, epoch minutes: the least the chart promises. */
   readonly untilMin: number;
 }
 
-const RICE = /^(?:rice|risotto)/;
 /** What has been past it so long is not told any more. */
 const TOLD_DAYS = 2;
 const DAYS_A_MONTH = 30;
@@ -49,9 +47,13 @@ export function leftOversOf(
 }
 
 /** Whether it keeps until a meal: in the freezer, or within the most days of the fridge. */
-export function keepsUntil({ frozenMin, cookedMin }: LeftOver, servingMin: number): boolean {
-  const [, most] = KEEPING.cookedMeat.fridgeDays;
+export function keepsUntil({ frozenMin, cookedMin, cut }: LeftOver, servingMin: number): boolean {
+  const [, most] = keepingOf(cut).fridgeDays;
   return frozenMin !== undefined || servingMin - cookedMin <= most * MINUTES_PER_DAY;
+}
+
+function keepingOf(cut: string | undefined) {
+  return cut === 'cooked-rice' ? KEEPING.cookedRice : KEEPING.cookedMeat;
 }
 
 function leftOf(run: Run, taken: ReadonlyMap<string, number>): LeftOver[] {
@@ -63,8 +65,9 @@ function leftOf(run: Run, taken: ReadonlyMap<string, number>): LeftOver[] {
       const food = dish?.foods.find((one) => one.id === foodId);
       const weightG = leftG - (taken.get(keyOf(run.id, foodId)) ?? 0);
       if (!dish || !food || weightG < LEAST_G) return [];
-      const rice = RICE.test(cutOf(meal, food)?.id ?? '');
-      const { fridgeDays, freezerMonths } = rice ? KEEPING.cookedRice : KEEPING.cookedMeat;
+      const was = cutOf(meal, food);
+      const cut = was && cookedCutOf(was);
+      const { fridgeDays, freezerMonths } = keepingOf(cut);
       const frozenMin = frozenSince(state, foodId);
       // What was left over before is no younger for being warmed again.
       const { cookedMin = servedMin } = keptSince(meal, food);
@@ -74,7 +77,7 @@ function leftOf(run: Run, taken: ReadonlyMap<string, number>): LeftOver[] {
           dishName: dish.name,
           food: food.id,
           name: food.name,
-          cut: cookedCutOf(animalOf(meal, food)),
+          cut,
           weightG,
           cookedMin,
           frozenMin,

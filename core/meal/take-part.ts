@@ -1,4 +1,4 @@
-import { CUTS, type Animal } from '../pantry/index.ts';
+import { CUTS, type Animal, type Cut } from '../pantry/index.ts';
 import type { Verb } from '../terms/index.ts';
 import type { Dish, Food, Meal, Step } from './schema.ts';
 import { isAfterFire, takenFrom } from './taken.ts';
@@ -84,21 +84,32 @@ export function onItsOwn({ from, leftOver, ...food }: Food): Food {
     const { weighedG: _left, ...asked } = food;
     return asked;
   }
-  const animal = food.cut === undefined ? undefined : CUTS.get(food.cut)?.animal;
-  const cut = animal && COOKED_OF[animal];
+  const was = food.cut === undefined ? undefined : CUTS.get(food.cut);
+  const cut = was && cookedCutOf(was);
   return from === undefined || cut === undefined ? food : { ...food, cut };
 }
 
-/** The cut that the meat of an animal is once it is cooked; undefined where the pantry has none. */
-export function cookedCutOf(animal: Animal): string | undefined {
-  return COOKED_OF[animal];
+/**
+ * The cut that a food is once it is cooked: meat and fish by their animal, grains, vegetables;
+ * undefined for what nothing is made of a second time (leaves, eggs, bread, shellfish).
+ */
+export function cookedCutOf({ id, animal, soaks }: Cut): string | undefined {
+  if (animal !== 'none') return COOKED_OF[animal];
+  if (GRAINS.test(id)) return 'cooked-rice';
+  return soaks === 'vegetables' && !NOT_AGAIN.test(id) ? 'cooked-vegetables' : undefined;
 }
+
+const GRAINS = /^(?:(?:rice|pearl-barley|quinoa|bulgur|couscous)-|cooked-rice)/;
+/** Raw leaves, and what is a dish of its own. */
+const NOT_AGAIN =
+  /^(?:eggs|bread|salad|cucumber|cheese|soup|gravy|stuffing|dessert|custard|flour|pasta|polenta|dumplings|tofu|pressed-cheese|cabbage-white)/;
 
 const COOKED_OF: Partial<Record<Animal, string>> = {
   beef: 'cooked-beef',
   pork: 'cooked-pork',
   lamb: 'cooked-lamb',
   poultry: 'cooked-poultry',
+  fish: 'cooked-fish',
 };
 
 /**

@@ -24,6 +24,7 @@ export {
 } from './pattern.ts';
 export { byMinutesLeft, searchBook, type BookEntry } from './book.ts';
 export { placeOfFire, type Fire } from './other-fire.ts';
+export { secondDishesOf } from './second-dish.ts';
 export { overOtherFires } from './another-fire.ts';
 export { madeAhead } from './make-ahead.ts';
 export { readyMade } from './ready-made.ts';

@@ -30,6 +30,8 @@ const event = <Did extends string, Shape extends z.ZodRawShape>(did: Did, shape:
 export const RunEventSchema = z.discriminatedUnion('did', [
   event('started', { step: id }),
   event('done', { step: id }),
+  /** When it was, as the cook tells it afterwards. */
+  event('toldTimes', { step: id, begunMin: moment, endedMin: moment }),
   /** Looked after: turned, basted, topped up. */
   event('tended', { step: id }),
   /** Not done yet, or running late: so many minutes more from now. */

@@ -111,6 +111,11 @@ function apply(state: Folding, event: RunEvent): void {
       if (!state.begun.has(event.step)) state.begun.set(event.step, atMin);
       if (!state.ended.has(event.step)) state.ended.set(event.step, atMin);
       return;
+    case 'toldTimes':
+      if (event.endedMin < event.begunMin) return;
+      state.begun.set(event.step, event.begunMin);
+      state.ended.set(event.step, event.endedMin);
+      return;
     case 'tended':
       state.tended.set(event.step, atMin);
       return;

@@ -65,7 +65,7 @@ describe('threads', () => {
         const made = plan(meal, meal.kitchen, at('2026-11-10T08:00'));
         fc.pre(made.status !== 'cannot');
         for (const thread of threadsOf(made, meal)) {
-          expect(thread.main.at(-1)?.endMin).toBe(made.servingMin);
+          expect(thread.main.at(-1)?.endMin).toBe(thread.tableMin);
           thread.main.slice(1).forEach((segment, i) => {
             expect(segment.startMin).toBe(thread.main[i]?.endMin);
           });

@@ -17,7 +17,7 @@ const DOUGH: ReadonlySet<string> = new Set(['knead', 'rise', 'shape', 'ferment']
 const LIQUID: ReadonlySet<string> = new Set(['braise', 'simmer', 'boil', 'stir', 'hold']);
 const CRUSTS: ReadonlySet<string> = new Set(['fry', 'sear', 'grill', 'brown', 'glaze', 'baste']);
 const GRAINS =
-  /^(?:rice|pearl-barley|quinoa|bulgur|couscous|polenta|lentils|chickpeas|split-peas|kidney-beans)-/;
+  /^(?:(?:rice|pearl-barley|quinoa|bulgur|couscous|polenta|lentils|chickpeas|split-peas|kidney-beans)-|cooked-rice)/;
 const BREADS = /^(?:flour|bread|dessert|custard|cheesecake)/;
 
 /**

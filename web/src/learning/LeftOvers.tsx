@@ -1,7 +1,7 @@
 import {
   dayLong,
   keepsUntil,
-  PATTERNS,
+  secondDishesOf,
   servingMin,
   showWeight,
   wallClock,
@@ -123,17 +123,15 @@ function Into({ left, cut }: { left: LeftOver; cut: string }) {
             {meal.title}, {dayOf(meal)}
           </span>
           {keepsUntil(left, servingMin(meal)) ? (
-            PATTERNS.filter(({ ofCooked, cuts }) => ofCooked && cuts.includes(cut)).map(
-              ({ id, name }) => (
-                <Link
-                  key={id}
-                  className="inline-flex min-h-[40px] items-center underline"
-                  to={`/meal/${meal.id}/dishes/pattern-${id}?left=${leftOverKey(left)}`}
-                >
-                  {name}
-                </Link>
-              ),
-            )
+            secondDishesOf(cut).map(({ id, name }) => (
+              <Link
+                key={id}
+                className="inline-flex min-h-[40px] items-center underline"
+                to={`/meal/${meal.id}/dishes/pattern-${id}?left=${leftOverKey(left)}`}
+              >
+                {name}
+              </Link>
+            ))
           ) : (
             <span>{t('learning.leftTooLong')}</span>
           )}

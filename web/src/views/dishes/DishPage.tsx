@@ -1,9 +1,11 @@
 import {
   avoidConflicts,
+  cookedCutOf,
+  cutOf,
   cookedParts,
-  PATTERNS,
   printDish,
   recipeLd,
+  secondDishesOf,
   showMinutes,
   splitDish,
   takenFrom,
@@ -127,6 +129,8 @@ const SERVED_BEFORE_MIN = [15, 30, 45, 60, 90, 120, 180, 240];
 function Parts({ meal, dish }: { meal: Meal; dish: Dish }) {
   const t = useWords();
   const [of] = cookedParts(meal).filter((part) => part.dish.id === dish.id);
+  const cut = of && cutOf(meal, of.food);
+  const dishes = secondDishesOf(cut && cookedCutOf(cut));
   const sources = dish.foods.flatMap((food) => takenFrom(meal, food) ?? []);
   return (
     <>
@@ -138,11 +142,11 @@ function Parts({ meal, dish }: { meal: Meal; dish: Dish }) {
           </Link>
         </p>
       ))}
-      {of && (
+      {of && dishes.length > 0 && (
         <section className="mt-5">
           <h3 className="text-[15px] text-muted">{t('dishes.partAs')}</h3>
           <ul>
-            {PATTERNS.filter(({ ofCooked }) => ofCooked).map(({ id, name }) => (
+            {dishes.map(({ id, name }) => (
               <li key={id}>
                 <Link
                   className="inline-flex min-h-[40px] items-center underline"

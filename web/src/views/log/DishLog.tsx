@@ -13,18 +13,20 @@ import {
 import { useId, useState, type FormEvent } from 'react';
 import { EditField } from '../../ui/EditField.tsx';
 import { useWords } from '../../words/words.ts';
+import { StepTimes } from './StepTimes.tsx';
 import { tasteWord } from './tasteWord.ts';
 
 interface Props {
   readonly dish: Dish;
   readonly table: DishAtTable;
-  readonly moved: DishAgainstPlan['moved'];
+  /** None until its plan is made again. */
+  readonly steps: DishAgainstPlan['steps'] | undefined;
   readonly run: Run;
   readonly onSay: (deeds: readonly Deed[]) => void;
 }
 
 /** One dish of a run: how it was at the table, what it weighed, and what was said of it. */
-export function DishLog({ dish, table, run, onSay }: Props) {
+export function DishLog({ dish, table, steps, run, onSay }: Props) {
   const t = useWords();
   return (
     <section aria-label={dish.name} className="rounded-xl bg-panel p-4">
@@ -40,6 +42,7 @@ export function DishLog({ dish, table, run, onSay }: Props) {
         ))}
       </div>
       <Weights dish={dish} table={table} run={run} onSay={onSay} />
+      {steps && <StepTimes meal={run.meal} name={dish.name} steps={steps} onSay={onSay} />}
       <ul className="mt-3">
         {table.notes.map(({ id, text, who }) => (
           <li key={id} className="border-t border-line py-1.5">
@@ -89,7 +92,7 @@ function Scale(props: {
   );
 }
 
-function Weights({ dish, table, run, onSay }: Omit<Props, 'moved'>) {
+function Weights({ dish, table, run, onSay }: Omit<Props, 'steps'>) {
   const t = useWords();
   if (dish.foods.length === 0) return null;
   const { units } = run.meal.kitchen;

@@ -62,17 +62,17 @@ export function RunPage({ run, runs }: { run: Run; runs: readonly Run[] }) {
         {against && `, ${t('log.foreseen', { chance: Math.round(against.onTime * 100) })}`}
       </p>
       {against ? <Threads against={against} /> : <p className="mt-4">{t('log.reckoning')}</p>}
-      <div className="mt-6 grid gap-x-8 gap-y-6 xl:grid-cols-2">
+      <div className="mt-6 grid grid-cols-1 gap-x-8 gap-y-6 xl:grid-cols-2">
         {state.meal.dishes.map((dish) => {
           const table = said.find((one) => one.dish === dish.id);
-          const moved = against?.dishes.find((one) => one.dish === dish.id)?.moved ?? [];
+          const steps = against?.dishes.find((one) => one.dish === dish.id)?.steps;
           return (
             table && (
               <DishLog
                 key={dish.id}
                 dish={dish}
                 table={table}
-                moved={moved}
+                steps={steps}
                 run={run}
                 onSay={say}
               />

@@ -133,6 +133,7 @@ export const cook = {
   'cook.cue.covers': 'It stands above the food all round; a plate keeps it under.',
   'cook.event.started': 'begun: {{what}}',
   'cook.event.done': 'done: {{what}}',
+  'cook.event.toldTimes': 'when it was: {{what}}',
   'cook.event.tended': 'looked after: {{what}}',
   'cook.event.longer': '{{minutes}} min more: {{what}}',
   'cook.event.skipped': 'left out: {{what}}',
