@@ -41,7 +41,8 @@ export interface Share {
   readonly degrees: readonly Degree[];
 }
 
-type MadeAct = Omit<ReadAct, 'line' | 'group' | 'meanwhile' | 'dayBefore'>;
+/** A step of a clause, before it is known where in the text it stands. */
+export type MadeAct = Omit<ReadAct, 'line' | 'group' | 'meanwhile' | 'dayBefore'>;
 
 /** The step a verb stands for, with what of its sentence belongs to it. */
 export function actOf(

@@ -1,3 +1,4 @@
+import { RISES } from './settle-act.ts';
 import { HEATS, type ReadAct } from './context.ts';
 
 /** Only over a fire anything is looked after so often. Our own line, no source. */
@@ -24,6 +25,11 @@ export function addTo(acts: ReadAct[], adds: Partial<ReadAct>): boolean {
   // What lies in the cold is not turned every half minute.
   const often = adds.tendEveryMin !== undefined && adds.tendEveryMin < OFTEN_MIN;
   if (often && !HEATS.has(act.verb)) return false;
+  // A dough that is folded in rounds rises between them.
+  if (act.verb === 'mix' && adds.likelyMin !== undefined && adds.tendEveryMin !== undefined) {
+    acts[at] = { ...act, ...adds, ...RISES };
+    return true;
+  }
   // What is done by hand says its own minutes.
   if (BY_HAND.has(act.verb) && adds.likelyMin !== undefined) return false;
   // No oven takes so long to get hot: that is how long something is in it.

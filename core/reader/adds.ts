@@ -1,3 +1,4 @@
+import { roundsMin } from './settle-act.ts';
 import { minutesOf, tendingIn } from './act.ts';
 import type { Context } from './context.ts';
 import type { Degree } from './degree.ts';
@@ -30,11 +31,13 @@ export function alone(
     if (OVER_FIRE.test(text) && context.hot === undefined)
       return { acts: [], understood: false, left: 1 };
     const lasts = length && untimed;
+    const inAll = roundsMin(text, every.likelyMin);
     return {
       acts: [],
       adds: {
         tendEveryMin: every.likelyMin,
         tendWhat: tendingIn(text),
+        ...(inAll !== undefined && { leastMin: inAll, likelyMin: inAll, mostMin: inAll }),
         ...(lasts && minutesOf(text, length, context)),
       },
       understood: true,

@@ -10,6 +10,7 @@ import { hasLooseNumber } from './loose-numbers.ts';
 import { kept } from './kept-verbs.ts';
 import { LOWERED } from './lowered.ts';
 import { isMoment, isWithin, momentOf } from './moment.ts';
+import { settleAct } from './settle-act.ts';
 import { bareHeat, beginsWith, goingHotter, probedIn, shareOf, told } from './settle-clause.ts';
 import { isSaidAgain } from './said-again.ts';
 import type { ReadSentence, Seen } from './seen.ts';
@@ -22,10 +23,6 @@ const CLIMBS =
 
 const MEANWHILE =
   /^\s*(?:meanwhile|in the meantime|at the same time|while (?:the|it|they|that|your)|mientras|entretanto|a la vez)/iu;
-
-const COLD: ReadonlySet<VerbWords> = new Set<VerbWords>(['chill', 'marinate', 'brine']);
-/** From the evening to the morning. Common practice, no source. */
-const OVERNIGHT = { leastMin: 480, likelyMin: 600, mostMin: 720, guessed: true };
 
 /** What is done to a food that cooks by something else. */
 const FINISHES: ReadonlySet<VerbWords> = new Set<VerbWords>(['glaze', 'reduce']);
@@ -250,13 +247,11 @@ function actsOf(
     };
     const made = actOf(text, hit, hits[i + 1], share, context);
     if (!made) return;
-    const overnight = dayBefore && COLD.has(made.verb) && made.likelyMin === undefined;
     const act = {
       line,
       group,
       dayBefore,
-      ...made,
-      ...(overnight && OVERNIGHT),
+      ...settleAct(text, made, dayBefore, context),
       meanwhile: meanwhile && acts.length === 0,
     };
     acts.push(act, ...againOf(text, act, share, context));

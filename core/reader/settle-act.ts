@@ -1,0 +1,57 @@
+import { NIGHT_MIN } from '../figures/index.ts';
+import type { MadeAct } from './act.ts';
+import type { Context } from './context.ts';
+import { isNight } from './night.ts';
+import { NUMBER, numberIn } from './numbers.ts';
+
+/** What a step leaves open, from what its clause says besides: the night, and how often. */
+export function settleAct(
+  text: string,
+  act: MadeAct,
+  dayBefore: boolean,
+  context: Context,
+): MadeAct {
+  const cold = COLD.has(act.verb);
+  if (dayBefore && cold && act.likelyMin === undefined) return { ...act, ...OVERNIGHT };
+  return inRounds(text, coldOvernight(act, context), context);
+}
+
+const COLD: ReadonlySet<string> = new Set(['chill', 'marinate', 'brine']);
+/** From the evening to the morning. Common practice, no source. */
+const OVERNIGHT = {
+  leastMin: NIGHT_MIN.least,
+  likelyMin: NIGHT_MIN.likely,
+  mostMin: NIGHT_MIN.most,
+  guessed: true,
+};
+
+/** "Leave overnight", of what has been over its fire: in the cold, though nobody says so. */
+function coldOvernight(act: MadeAct, { hot, dough }: Context): MadeAct {
+  const lies = act.verb === 'rest' && (act.place === 'board' || act.place === undefined);
+  if (!lies || !isNight(act) || hot === undefined || dough) return act;
+  return { ...act, verb: 'chill', place: 'fridge', guessed: true };
+}
+
+const TIMES = new RegExp(`(?<count>${NUMBER})\\s+(?:more\\s+)?(?:times|folds|veces)`, 'iu');
+/** Nobody does it more often than that. Our own line, no source. */
+const MOST_ROUNDS = 12;
+
+/** "Three times at 15 minute intervals": three quarters of an hour; undefined where none is said. */
+export function roundsMin(text: string, everyMin: number | undefined): number | undefined {
+  const count = TIMES.exec(text)?.groups?.count;
+  if (everyMin === undefined || count === undefined) return undefined;
+  const rounds = numberIn(count);
+  return rounds >= 1 && rounds <= MOST_ROUNDS ? Math.round(rounds * everyMin) : undefined;
+}
+
+/** It is folded in rounds, and rises between them. */
+function inRounds(text: string, act: MadeAct, { dough }: Context): MadeAct {
+  if (act.likelyMin !== undefined) return act;
+  const minutes = roundsMin(text, act.tendEveryMin);
+  if (minutes === undefined) return act;
+  const rises = dough && act.verb === 'mix' ? RISES : {};
+  return { ...act, ...rises, leastMin: minutes, likelyMin: minutes, mostMin: minutes };
+}
+
+/** What a dough does while nobody has it in hand. */
+export const RISES = { verb: 'rise', place: 'counter' } as const;
