@@ -3,6 +3,7 @@ import type { MadeAct } from './act.ts';
 import type { Context } from './context.ts';
 import { isNight } from './night.ts';
 import { NUMBER, numberIn } from './numbers.ts';
+import { placeIn } from './verbs.ts';
 
 /** What a step leaves open, from what its clause says besides: the night, and how often. */
 export function settleAct(
@@ -13,7 +14,7 @@ export function settleAct(
 ): MadeAct {
   const cold = COLD.has(act.verb);
   if (dayBefore && cold && act.likelyMin === undefined) return { ...act, ...OVERNIGHT };
-  return inRounds(text, coldOvernight(act, context), context);
+  return inRounds(text, coldOvernight(text, act, context), context);
 }
 
 const COLD: ReadonlySet<string> = new Set(['chill', 'marinate', 'brine']);
@@ -26,7 +27,9 @@ const OVERNIGHT = {
 };
 
 /** "Leave overnight", of what has been over its fire: in the cold, though nobody says so. */
-function coldOvernight(act: MadeAct, { hot, dough }: Context): MadeAct {
+function coldOvernight(text: string, act: MadeAct, { hot, dough }: Context): MadeAct {
+  const said = placeIn(text);
+  if (said !== undefined && said !== 'fridge') return act;
   const lies = act.verb === 'rest' && (act.place === 'board' || act.place === undefined);
   if (!lies || !isNight(act) || hot === undefined || dough) return act;
   return { ...act, verb: 'chill', place: 'fridge', guessed: true };
