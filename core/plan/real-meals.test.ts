@@ -21,11 +21,11 @@ describe('meals as cooks put them on the table', () => {
   });
 
   it('have a way out that works where they are impossible, if it be without some dishes', () => {
-    // Of the last, three dishes cannot be done even alone by a cook who works all day.
-    for (const seed of [1000, 1019, 145]) {
+    const stuck = seeds.filter((_seed, i) => plans[i]?.made.status === 'cannot');
+    expect(stuck.length).toBeGreaterThanOrEqual(3);
+    for (const seed of stuck.slice(0, 3)) {
       const { meal, nowMin } = randomMeal(seed);
-      const { status, rescues } = plan(meal, meal.kitchen, nowMin);
-      expect(status).toBe('cannot');
+      const { rescues } = plan(meal, meal.kitchen, nowMin);
       const changed = (rescues[0]?.changes ?? []).reduce(applyCommand, meal);
       expect(plan(changed, changed.kitchen, nowMin, { rescues: false }).status).not.toBe('cannot');
       expect(changed.dishes.length).toBeGreaterThan(0);

@@ -1,3 +1,5 @@
+import { AT_THE_LAST } from './moment.ts';
+
 /** A part of a sentence in which one thing is done, and where it begins. */
 export interface Clause {
   readonly text: string;
@@ -22,6 +24,8 @@ const TURN = new RegExp(
 
 /** "And then some", "then add it": too little to be told apart. */
 const LEAST_LETTERS = 4;
+/** And no more than a length of time. */
+const LAST_LETTERS = 30;
 
 /** What follows an "if" belongs to it. */
 const IF = /^\s*(?:if|unless|should (?:it|they)|si)(?!\p{L})/iu;
@@ -34,6 +38,8 @@ export function clausesOf(sentence: string): Clause[] {
   for (const match of sentence.matchAll(TURN)) {
     const text = sentence.slice(from, match.index);
     const behind = sentence.slice(match.index + match[0].length);
+    // "For the last ten minutes, raise it to 220" is one thing.
+    if (AT_THE_LAST.test(text) && letters(text) < LAST_LETTERS) continue;
     if (letters(text) < LEAST_LETTERS || letters(behind) < LEAST_LETTERS) continue;
     found.push({ text, from });
     from = match.index + match[0].length;

@@ -71,6 +71,11 @@ export function isAnotherSide(text: string): boolean {
 const OTHER_SIDE =
   /(?<!\p{L})(?:to|onto|over|on|al?) (?:the |la |lado )?(?:cool|cooler|indirect|hot|hotter|direct|other|zona|parte|lado)(?: (?:side|part|zone|end|half|indirecta?|fr[ií]a|caliente|directa?))/iu;
 
+/** "Raise to 200 and give it 20 minutes": what an oven was set to since it went in. */
+function turnedTo({ place }: ReadAct, { turned, ovenC }: Context): number | undefined {
+  return turned && place === 'oven' ? ovenC : undefined;
+}
+
 /** "Back on till 95, about 3 h", "cooler 2 h": what goes on, when the step before has said its own. */
 export function goingOn(
   text: string,
@@ -112,7 +117,7 @@ export function goingOn(
     line,
     group,
     ...(since > 0 ? lessBy(lasts, since) : lasts),
-    tempC: rests ? undefined : (set?.tempC ?? hot.tempC),
+    tempC: rests ? undefined : (set?.tempC ?? turnedTo(hot, context) ?? hot.tempC),
     untilC: core?.tempC,
     place: place === 'box' ? 'box' : rests ? 'board' : intoOven ? 'oven' : hot.place,
     meanwhile: false,

@@ -22,6 +22,10 @@ export function isMoment(text: string, { from, to }: ReadDuration): boolean {
   return before.test(text.slice(0, from)) || behind.test(text.slice(to));
 }
 
+/** "For the last ten minutes, …": the end of what goes on. */
+export const AT_THE_LAST =
+  /^\s*(?:(?:for|in|during|en|durante) )?(?:the |los |las )?(?:last|final|[uú]ltim[oa]s) /iu;
+
 /** "Raise to 230 °C for the last 15 minutes": a stage of its own, so long. */
 const AT_ANOTHER_HEAT =
   /(?:to|at|a|hasta) \d{3}\s?(?:°|º|degrees|grados)?\s?[CF]?,? (?:for|during|in|durante)?\s?(?:the|los) (?:last|final|[uú]ltimos)\s*$/iu;

@@ -18,6 +18,9 @@ describe('a stage of its own', () => {
   it.each([
     'Roast for 2 hours at 150 °C. Raise to 230 °C for the last 15 minutes to crackle the skin.',
     'Asa 2 horas a 150 °C. Sube a 230 °C los últimos 15 minutos.',
+    'Roast for 2 hours at 150 °C. For the last 15 minutes, raise the oven to 230 °C.',
+    'Asa 2 horas a 150 °C. Los últimos 15 minutos, sube a 230 °C.',
+    'Asa 2 horas a 150 °C. En los últimos 15 minutos sube la temperatura a 230 °C.',
   ])('is the last of it at another heat: “%s”', (method) => {
     expect(actsOf(method)).toMatchObject([
       { verb: 'roast', likelyMin: 120, tempC: 150 },
@@ -53,5 +56,21 @@ describe('a stage of its own', () => {
 
   it('a box is no side: “cooler” alone still is one', () => {
     expect(actsOf('Rest in a cooler for 2 hours.')).toMatchObject([{ verb: 'rest', place: 'box' }]);
+  });
+
+  it.each([
+    ['Raise to 200 °C and give it 20 minutes to colour.', 200, 20],
+    ['Drop to 120 °C and give it an hour.', 120, 60],
+  ])('goes on in the heat it was set to: “%s”', (more, tempC, likelyMin) => {
+    expect(actsOf(`Roast at 150 °C for 2 hours. ${more}`).at(-1)).toMatchObject({
+      verb: 'roast',
+      tempC,
+      likelyMin,
+    });
+  });
+
+  it('covered and put into the oven from its simmer, it is braised there', () => {
+    const method = 'Bring the pork to a simmer, cover and put in the oven at 150 °C for 3 hours.';
+    expect(actsOf(method).at(-1)).toMatchObject({ verb: 'braise', likelyMin: 180, tempC: 150 });
   });
 });

@@ -9,7 +9,7 @@ import { againOf, goingOn, isAnotherSide, isPan } from './goes-on.ts';
 import { hasLooseNumber } from './loose-numbers.ts';
 import { kept } from './kept-verbs.ts';
 import { LOWERED } from './lowered.ts';
-import { isMoment, isWithin, momentOf } from './moment.ts';
+import { AT_THE_LAST, isMoment, isWithin, momentOf } from './moment.ts';
 import { settleAct } from './settle-act.ts';
 import { bareHeat, beginsWith, goingHotter, probedIn, shareOf, told } from './settle-clause.ts';
 import { isSaidAgain } from './said-again.ts';
@@ -163,7 +163,10 @@ function seenIn(text: string, context: Context, boldly: boolean): Seen {
   }
   const cue = CONDITION.test(text) ? undefined : cueIn(text, context);
   const allLengths = spansIn(text);
-  const lengths = allLengths.filter((span) => !isMoment(text, span));
+  const set = LOWERED.exec(text);
+  // "For the last ten minutes, raise the oven": so long it goes on, in another heat.
+  const atTheLast = set !== null && AT_THE_LAST.test(text);
+  const lengths = allLengths.filter((span) => atTheLast || !isMoment(text, span));
   const climbing = CLIMBS.exec(text);
   const all = degreesIn(text, context.fahrenheit);
   // "While the oven climbs to 250": that is not the heat of what is done meanwhile.
@@ -173,7 +176,6 @@ function seenIn(text: string, context: Context, boldly: boolean): Seen {
   // "45 minutes before you cook": how long coals burn, and how long a joint stands.
   const ahead = lengths.length === 0 && beginsWith(text, cue, said, degrees);
   noteSoak(text, context);
-  const set = LOWERED.exec(text);
   const lowered = set
     ? degrees.find(({ sense, to }) => sense === 'place' && to > set.index)
     : undefined;

@@ -42,3 +42,12 @@ describe('folds that are counted', () => {
     expect(fry).toMatchObject({ verb: 'fry', likelyMin: 6 });
   });
 });
+
+describe('an onion in Spanish', () => {
+  it('is no pot, and may be soured', () => {
+    const read = acts(
+      '2 kg de cerdo\n1 cebolla\n\nHornea 15 minutos a 200 °C. Encurte la cebolla 30 minutos.',
+    );
+    expect(read.at(-1)).toMatchObject({ verb: 'soak', likelyMin: 30, place: 'counter' });
+  });
+});

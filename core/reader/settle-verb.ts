@@ -21,7 +21,8 @@ const IN_PAN = /(?<!\p{L})(?:pan|skillet|griddle|wok|sart[eé]n|plancha)(?!\p{L}
 const LID = /(?<!\p{L})(?:lid|cover|tapa)/iu;
 /** Left where it is. */
 const STAYS_PUT = /^(?:leave|keep|hang)/iu;
-const COVERED = /\b(?:lid on|covered|with (?:the|its|a) lid|tightly covered)\b|tapad[oa]/iu;
+const COVERED =
+  /\b(?:lid on|covered|with (?:the|its|a) lid|tightly covered|cover,? and (?:put|transfer|return|place|slide|move))\b|tapad[oa]/iu;
 /** "Cover and cook in the oven". */
 const JUST_COVERED =
   /(?<!\p{L})(?:cover|clap on (?:the|a) lid|put (?:on )?the lid(?: on)?|lid on|tap(?:a|e|ar|amos))(?!\p{L})[^.;]{0,24}$/iu;

@@ -49,9 +49,9 @@ export const VERB_ROWS: readonly VerbRow[] = [
   },
   {
     verb: 'soak',
-    english: 'soak|submerge|immerse',
+    english: 'soak|submerge|immerse|(?:quick-)?pickle(?= (?:the|it|them|for|in|\\d))',
     spanish:
-      'sumer(?:ge|ja|gir|gimos)|remoj(?:a|e|ar|amos)|(?:pon|ponga|poner|ponemos|deja|deje|dejar|dejamos)[^.;]{0,30} (?:en|a) remojo',
+      'encurt(?:e|a|ir|imos)(?!\\p{L})|sumer(?:ge|ja|gir|gimos)|remoj(?:a|e|ar|amos)|(?:pon|ponga|poner|ponemos|deja|deje|dejar|dejamos)[^.;]{0,30} (?:en|a) remojo',
   },
   {
     verb: 'mix',
