@@ -5,6 +5,8 @@ import { HEATS, type ReadAct } from './context.ts';
 const OFTEN_MIN = 10;
 /** A stone in the oven, at the longest. Common practice, no source. */
 const LONGEST_PREHEAT_MIN = 60;
+const OF_DOUGH =
+  /(?<!\p{L})(?:folds?|folded|stretch|dough|knead\p{L}*|masa|plieg\p{L}*)(?!\p{L})/iu;
 const BY_HAND: ReadonlySet<string> = new Set(['mix', 'prepare']);
 const TENDING: ReadonlySet<string> = new Set(['turn', 'baste', 'stir']);
 
@@ -26,7 +28,8 @@ export function addTo(acts: ReadAct[], adds: Partial<ReadAct>): boolean {
   const often = adds.tendEveryMin !== undefined && adds.tendEveryMin < OFTEN_MIN;
   if (often && !HEATS.has(act.verb)) return false;
   // A dough that is folded in rounds rises between them.
-  if (act.verb === 'mix' && adds.likelyMin !== undefined && adds.tendEveryMin !== undefined) {
+  const inRounds = adds.likelyMin !== undefined && adds.tendEveryMin !== undefined;
+  if (act.verb === 'mix' && inRounds && OF_DOUGH.test(act.text)) {
     acts[at] = { ...act, ...adds, ...RISES };
     return true;
   }

@@ -77,6 +77,18 @@ describe('a proof that nothing fits', () => {
     expect(proved.length / none.length).toBeGreaterThan(0.95);
   });
 
+  it('is never given for what clashes with nothing: too large by itself, or of one group', () => {
+    const jobs = Array.from({ length: 2 }, () => ({ fromMin: 0, toMin: 10, minutes: 8 }));
+    const two = oneMachine(jobs, 0);
+    const [first, second] = two.demands;
+    if (!first || !second) throw new Error('two demands');
+    expect(isProvedInfeasible(two, WORK)).toBe(true);
+    const group = { ...two, demands: [first, { ...second, group: first.group }] };
+    expect(isProvedInfeasible(group, WORK)).toBe(false);
+    const large = { ...oneMachine(jobs.slice(0, 1), 0), machines: [{ fits: 0, closed: [] }] };
+    expect(isProvedInfeasible(large, WORK)).toBe(false);
+  });
+
   it('is never given for meals that were planted whole', () => {
     for (let seed = 0; seed < 12; seed++) {
       const { problem } = arrangedMeal(seed, seed < 8 ? 'small' : 'middle').arrangement;

@@ -206,10 +206,11 @@ class Windows {
     return [...machines].some((machine) => {
       if (!Number.isFinite(machine.fits)) return false;
       const bounds = this.bounds.filter((one) => one.machine === machine);
-      const works = bounds.map(({ demand, leastMin }) => ({
+      const works = longestOfEach(bounds).map(({ demand, leastMin }) => ({
         fromMin: this.earliest[demand.from] as number,
         toMin: (this.latest[demand.from] as number) + leastMin,
-        minutes: leastMin * demand.amount,
+        // What is too large for a machine by itself clashes with nothing.
+        minutes: leastMin * Math.min(demand.amount, machine.fits),
       }));
       return works.some(({ fromMin }) =>
         works.some(({ toMin }) => {
@@ -220,6 +221,16 @@ class Windows {
       );
     });
   }
+}
+
+/** One demand of each group, the longest: those of one group never stand in each other's way. */
+function longestOfEach(bounds: readonly Bound[]): Bound[] {
+  const longest = new Map<number, Bound>();
+  for (const bound of bounds) {
+    const known = longest.get(bound.demand.group);
+    if (!known || bound.leastMin > known.leastMin) longest.set(bound.demand.group, bound);
+  }
+  return [...longest.values()];
 }
 
 function openMinutes({ closed }: Machine, fromMin: number, toMin: number): number {
