@@ -67,4 +67,17 @@ export default ts.config(
       'jsx-a11y/no-autofocus': 'off',
     },
   },
+  {
+    files: ['web/**/*.test.tsx'],
+    ignores: ['**/*.alone.test.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "CallExpression[callee.object.name='vi'][callee.property.name='mock']",
+          message: 'Files share modules: name this one *.alone.test.tsx.',
+        },
+      ],
+    },
+  },
 );

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { screen } from '@testing-library/react';
 import { HELD_BACK_EXPONENT, pantryOf, type Meal, type MixtureLine } from '@zemrin/core';
 import { describe, expect, it } from 'vitest';

@@ -1,11 +1,10 @@
 import { configureStore, type Middleware } from '@reduxjs/toolkit';
-import { cleanup, configure, render } from '@testing-library/react';
+import { render } from '@testing-library/react';
 import userEvent, { type UserEvent } from '@testing-library/user-event';
 import { mealOf, plan, type Meal, type Plan } from '@zemrin/core';
 import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';
 import { MemoryRouter, useLocation } from 'react-router';
-import { afterEach } from 'vitest';
 import supperFile from '../../../demo/first-frost-supper.json';
 import { library, loaded } from '../store/library.ts';
 import { ownPatterns } from '../store/own-patterns.ts';
@@ -18,21 +17,6 @@ import { learn } from '../words/words.ts';
 
 // What every place at the table is told by.
 learn(table);
-afterEach(cleanup);
-// As long as a busy machine may need: no test is about time.
-configure({ asyncUtilTimeout: 60_000 });
-
-/** The page has no sizes here: whatever watches them has nothing to tell. */
-class NoSizes implements ResizeObserver {
-  observe = nothing;
-  unobserve = nothing;
-  disconnect = nothing;
-}
-function nothing(): void {
-  return undefined;
-}
-if (!('ResizeObserver' in globalThis)) globalThis.ResizeObserver = NoSizes;
-Element.prototype.scrollIntoView = nothing;
 
 /** Wednesday, three days before the supper. */
 export const NOW_MIN = Date.parse('2026-11-25T08:00:00+01:00') / 60_000;

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { screen } from '@testing-library/react';
 import { Route, Routes } from 'react-router';
 import { readBundle } from '@zemrin/core';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { fireEvent, screen, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import { showLive, supper, typeOver } from '../../test/render.tsx';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { isOnce, PATTERNS, patternDish, readPhrase, withPhrase, type Step } from '@zemrin/core';
 import { describe, expect, it } from 'vitest';
 import { supper } from '../../test/render.tsx';

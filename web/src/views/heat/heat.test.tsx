@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { fireEvent, screen, within } from '@testing-library/react';
 import { changesOf, draftCook, shownCook, type DraftCook, type Meal } from '@zemrin/core';
 import { describe, expect, it } from 'vitest';

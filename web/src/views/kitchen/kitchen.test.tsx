@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { screen, within } from '@testing-library/react';
 import { APPLIANCE_KINDS, placeNamed, type Kitchen, type Meal } from '@zemrin/core';
 import { describe, expect, it } from 'vitest';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { screen, within } from '@testing-library/react';
 import { equipmentList, runSheet, weighingList, type Meal, type Plan } from '@zemrin/core';
 import { describe, expect, it } from 'vitest';

@@ -1,7 +1,6 @@
-// @vitest-environment jsdom
-import { cleanup, render, screen } from '@testing-library/react';
+import { render, screen } from '@testing-library/react';
 import { foldRun, runOf } from '@zemrin/core';
-import { afterEach, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import martinmas from '../../../../demo/runs/martinmas-supper.json';
 import { cook } from '../../words/en/cook.ts';
 import { log } from '../../words/en/log.ts';
@@ -13,8 +12,6 @@ learn(log);
 
 const run = runOf(martinmas);
 const pixel = 'data:image/gif;base64,R0lGODlhAQABAAAAACw=';
-
-afterEach(cleanup);
 
 describe('the pictures of a run', () => {
   it('stand in their order with the hour and the step they were taken at', () => {

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { screen } from '@testing-library/react';
 import { epochMinOf, type Deed } from '@zemrin/core';
 import { describe, expect, it } from 'vitest';

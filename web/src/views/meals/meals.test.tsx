@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { screen, waitFor, within } from '@testing-library/react';
 import { addDays, printLibrary, printMeal, type Meal } from '@zemrin/core';
 import { beforeEach, describe, expect, it, vi } from 'vitest';

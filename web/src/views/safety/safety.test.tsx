@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { screen, within } from '@testing-library/react';
 import { keepingTable, RULES, type Meal, type Plan } from '@zemrin/core';
 import { Route, Routes } from 'react-router';

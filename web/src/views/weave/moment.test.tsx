@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { fireEvent, screen } from '@testing-library/react';
 import { elasticAxis } from '@zemrin/core';
 import { describe, expect, it } from 'vitest';

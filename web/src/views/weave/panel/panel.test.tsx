@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { cleanup, screen, within } from '@testing-library/react';
 import type { Meal, Plan, Step } from '@zemrin/core';
 import { describe, expect, it } from 'vitest';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { screen, within } from '@testing-library/react';
 import { overRuns, plan, runOf, servingMin, type Run } from '@zemrin/core';
 import { describe, expect, it, vi } from 'vitest';

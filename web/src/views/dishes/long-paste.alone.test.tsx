@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { readRecipes, type ReadRecipe } from '@zemrin/core';
 import { act, fireEvent, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
