@@ -4,6 +4,7 @@ import { chromium, type Page } from '@playwright/test';
 import { appOf } from '../server/app.ts';
 import { listen } from '../server/listen.ts';
 import { atMost, median, type Line } from './measure.ts';
+import { browserPath } from '../scripts/browser-path.mjs';
 
 const MEALS = 1000;
 const RUNS = 300;
@@ -19,7 +20,7 @@ export async function libraryBench(): Promise<Line[]> {
   const dist = fileURLToPath(new URL('../web/dist', import.meta.url));
   const { server, port } = await listen(appOf(dist), 4601);
   const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+    executablePath: browserPath(),
     args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-background-networking'],
   });
   try {

@@ -6,6 +6,7 @@ import { applyCommand, epochMinOf, mealOf } from '@zemrin/core';
 import { appOf } from '../server/app.ts';
 import { listen } from '../server/listen.ts';
 import { atMost, median, told, type Line } from './measure.ts';
+import { browserPath } from '../scripts/browser-path.mjs';
 
 const ROUNDS = 7;
 const WORKER_ROUNDS = 90;
@@ -17,7 +18,7 @@ export async function webBench(): Promise<Line[]> {
   const dist = fileURLToPath(new URL('../web/dist', import.meta.url));
   const { server, port } = await listen(appOf(dist), 4600);
   const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+    executablePath: browserPath(),
     args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-background-networking'],
   });
   try {

@@ -4,6 +4,7 @@ import { fileURLToPath } from 'node:url';
 import { appOf } from '../server/app.ts';
 import { listen } from '../server/listen.ts';
 import { SimulatedStation } from '../server/station/simulated-station.ts';
+import { browserPath } from './browser-path.mjs';
 
 const dist = fileURLToPath(new URL('../web/dist', import.meta.url));
 const out = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
@@ -12,7 +13,7 @@ const MEAL = '/meal/first-frost-supper';
 const { server, port } = await listen(appOf(dist, { station: new SimulatedStation() }), 4500);
 const base = `http://127.0.0.1:${port}`;
 const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+  executablePath: browserPath(),
   args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-background-networking'],
 });
 

@@ -3,6 +3,7 @@ import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
+import { browserPath } from './browser-path.mjs';
 
 export const root = fileURLToPath(new URL('..', import.meta.url));
 const stamp = new URL('../node_modules/.zemrin-installed', import.meta.url);
@@ -42,8 +43,6 @@ export function ensurePackages() {
   return true;
 }
 
-const usual = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'];
-
 /** The browser for the browser tests: the one named, one that is there, or Debian's, installed. */
 export function ensureChromium() {
   const named = process.env.CHROMIUM_PATH;
@@ -52,17 +51,18 @@ export function ensureChromium() {
     console.error(`CHROMIUM_PATH names ${named}, and nothing is there. Correct it or unset it.`);
     return undefined;
   }
-  const found = usual.find((path) => existsSync(path));
-  if (found) return found;
+  if (existsSync(browserPath())) return browserPath();
   console.log('Installing Chromium from Debian');
   const asRoot = process.getuid?.() === 0;
   const apt = (...args) =>
     asRoot
       ? run('apt-get', args, { DEBIAN_FRONTEND: 'noninteractive' })
       : run('sudo', ['-n', 'env', 'DEBIAN_FRONTEND=noninteractive', 'apt-get', ...args]);
+  const install = (name) => apt('install', '-y', '-qq', '--no-install-recommends', name);
+  // An older Debian has no shell without windows.
   const installed =
-    apt('update', '-qq') && apt('install', '-y', '-qq', '--no-install-recommends', 'chromium');
-  if (installed && existsSync(usual[0])) return usual[0];
+    apt('update', '-qq') && (install('chromium-headless-shell') || install('chromium'));
+  if (installed && existsSync(browserPath())) return browserPath();
   console.error(
     'The browser tests need Chromium. Install the package “chromium” (apt-get install chromium), or set CHROMIUM_PATH to one you have.',
   );

@@ -1,0 +1,2 @@
+/** Where the browser for tests, benches and pictures lies, or would. */
+export function browserPath(): string;
