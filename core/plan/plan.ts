@@ -32,7 +32,7 @@ import { timedMealAt, type TimedMeal } from './timed-meal.ts';
 const CLASHES_TOLD = 3;
 /** And to spare the hours before bed and on waking, before the cook's own hours are tried. */
 const SPARING_WORK = 1_200;
-/** A meal of more steps is searched in the cook's own hours first. */
+/** A meal of more steps is searched in the cook's own hours first, and no longer where it clashes. */
 const LARGE_STEPS = 45;
 /** And, in pushes, to lay a large meal into the hours that are left then. */
 const SPARED_INSERT_WORK = 40_000;
@@ -45,6 +45,8 @@ const PROOF_WORK = 150_000;
 /** Shortest paths for a plan that is wanted at once, and for one that is only tried. */
 const AT_ONCE = 3_000;
 const TRIED = 600;
+/** And while something clashes that is not proved to: such a plan is of no use to anybody. */
+const CLASHING_WORK = 30_000;
 /** And for the best that a worker looks for while the first plan is already shown. */
 export const THOROUGH_WORK = 400_000;
 
@@ -158,7 +160,7 @@ interface MealSearch {
   readonly model: SchedulingModel;
   readonly best: Solution;
   readonly harm: number;
-  readonly rest: Iterator<Solution, void>;
+  readonly rest: Generator<Solution, void>;
 }
 
 /** What is proved to clash in every arrangement is not searched for long. */
@@ -199,20 +201,35 @@ function harmOf({ limits }: MealNetwork, { unresolved, at }: Solution): number {
   return unresolved.length * UNRESOLVED_COST + passed;
 }
 
-function* candidatesOf(
-  { draft, model, best, rest }: MealSearch,
-  how: PlanOptions,
-): Generator<PlanCandidate, void> {
-  const candidate = (found: Solution): PlanCandidate => ({
-    plan: () => planOf(draft, model, found, how.samples),
-    found,
-    fits: found.unresolved.length === 0 && model.mealDemands.missing.length === 0,
-    work: found.work,
-    proved: found.proved,
-    last: found.last,
-  });
-  yield candidate(best);
-  for (let next = rest.next(); !next.done; next = rest.next()) yield candidate(next.value);
+function* candidatesOf(search: MealSearch, how: PlanOptions): Generator<PlanCandidate, void> {
+  const { draft, model } = search;
+  for (const found of solutionsOf(search, how)) {
+    yield {
+      plan: () => planOf(draft, model, found, how.samples),
+      found,
+      fits: found.unresolved.length === 0 && model.mealDemands.missing.length === 0,
+      work: found.work,
+      proved: found.proved,
+      last: found.last,
+    };
+  }
+}
+
+/** The best so far and what comes after; longer where it would end with a clash that need not be. */
+function* solutionsOf(search: MealSearch, how: PlanOptions): Generator<Solution, void> {
+  const { draft, model } = search;
+  const isExtended = how.work === undefined && draft.steps.length <= LARGE_STEPS;
+  for (const next of fromBest(search)) {
+    if (next.last && isExtended && next.unresolved.length > 0 && !isProvedClash(model)) {
+      return yield* solveSchedule(model, CLASHING_WORK, how.previous);
+    }
+    yield next;
+  }
+}
+
+function* fromBest({ best, rest }: MealSearch): Generator<Solution, void> {
+  yield best;
+  yield* rest;
 }
 
 /** Adds what mends a plan that cannot be done, and what makes an unsure one surer. */
