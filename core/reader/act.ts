@@ -63,7 +63,7 @@ export function actOf(
   const set = share.degrees.find(
     ({ sense, from }) => sense === 'place' && from < (next?.from ?? Infinity),
   );
-  const frozen = verb === 'chill' && (/^freez/iu.test(own) || (set?.tempC ?? 0) < 0);
+  const frozen = verb === 'chill' && (/^(?:freez|congel)/iu.test(own) || (set?.tempC ?? 0) < 0);
   const where = frozen
     ? 'freezer'
     : verb === 'light'

@@ -193,7 +193,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'again',
     words: new RegExp(
-      '(?<!\\p{L})(?:carry(?:ing)? on|continue|keep going|keep at it|go on|finish|leave (?:it|them) (?:in|on|there)|another|longer|more|extra|sigue|siga|seguir|seguimos|contin[uú]a|continuar|prosigue|termina|acaba|otr[oa]s?|m[aá]s)(?!\\p{L})',
+      '(?<!\\p{L})(?:carry(?:ing)? on|continue|keep going|keep at it|go on|finish|leave (?:it|them) (?:in|on|there)(?! (?:its|their|the|his) (?:own )?(?:cooking |hot |poaching )?(?:liquid|liquor|water|stock|broth|juices?|brine|milk|fat))|another|longer|more|extra|sigue|siga|seguir|seguimos|contin[uú]a|continuar|prosigue|termina|acaba|otr[oa]s?|m[aá]s)(?!\\p{L})',
       'iu',
     ),
     when: ({ hot }) => hot !== undefined,

@@ -9,21 +9,23 @@ const TENDS: Partial<Record<VerbWords, 'stir' | 'turn' | 'baste'>> = {
   baste: 'baste',
 };
 
-/** "Leave it to soak", "light the smoker and let it settle at 120": no step of its own. */
+/** "Leave it to soak", "light the smoker and hold it at 120": no step of its own. */
 function leadsTo(
   text: string,
   { verb, from }: VerbHit,
   next: VerbHit | undefined,
   before: VerbHit | undefined,
 ): boolean {
+  const isLit = before?.verb === 'light' || before?.verb === 'preheat';
+  if (isLit && verb === 'hold' && STEADY.test(text.slice(from))) return true;
   if (verb !== 'wait' && verb !== 'put') return false;
-  const settles = SETTLES.test(text.slice(from));
-  if (settles && (before?.verb === 'light' || before?.verb === 'preheat')) return true;
+  if (isLit && SETTLES.test(text.slice(from))) return true;
   return next !== undefined && LEADS.test(text.slice(from, next.from));
 }
 
 const UNDER = /^(?:submerge|immerse|sumer)/iu;
 const LEADS = /^(?:leave|let|allow|set)\s+(?:\p{L}+\s+){0,4}to\s+$/iu;
+const STEADY = /^hold (?:it |them |the \p{L}+ )?(?:steady )?at/iu;
 const SETTLES =
   /^(?:let|leave|allow)\s+(?:it|them)\s+(?:to\s+)?(?:settle|come up|get (?:up )?to|climb|steady|burn)/iu;
 

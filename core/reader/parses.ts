@@ -1,6 +1,7 @@
 import type { Clause } from './clauses.ts';
 import { addTo } from './add-to.ts';
 import type { Context, ReadAct } from './context.ts';
+import { isMoment } from './moment.ts';
 import type { ReadSentence } from './seen.ts';
 import { rivalOf } from './rival.ts';
 import { readSentence } from './sentence.ts';
@@ -140,9 +141,15 @@ function asGuess({ parts, context }: Parse): Parse {
 const SEPARATES =
   /\s*(?:[,:(]|\s[-–—](?=\s)|\s(?:and|y|then|luego|plus|m[aá]s|before|after which)(?=\s))\s*/giu;
 
+/** "Ten minutes before you eat, …": nothing lasts so long. */
+const BEFORE = /^\s*(?:before|antes)(?!\p{L})/iu;
+
 /** A clause cut between its times: at the first comma, colon or "and" behind each. */
 function cutFiner({ text, from }: Clause): Clause[] {
-  const lengths = spansIn(text).filter(({ sense }) => sense === 'length');
+  const lengths = spansIn(text).filter(
+    (span) =>
+      span.sense === 'length' && !(isMoment(text, span) && BEFORE.test(text.slice(span.to))),
+  );
   const cuts = lengths.slice(0, -1).flatMap((span, i) => {
     const next = lengths[i + 1];
     const found = next && [...text.slice(span.to, next.from).matchAll(SEPARATES)][0];

@@ -1,4 +1,4 @@
-import { actOf, minutesOf } from './act.ts';
+import { actOf, minutesOf, type MadeAct } from './act.ts';
 import { alone } from './adds.ts';
 import { HEATS, PLACES_TO_BE, WET, type Context, type ReadAct } from './context.ts';
 import { CONDITION, NOT_DONE, onCondition } from './condition.ts';
@@ -248,7 +248,7 @@ function actsOf(
       degrees: shareOf(degrees, hits, i).filter((one) => !later || one.from < later.from),
     };
     const made = actOf(text, hit, hits[i + 1], share, context);
-    if (!made) return;
+    if (!made || (liesThere(made, acts.at(-1)) && share.spans.length === 0)) return;
     const act = {
       line,
       group,
@@ -262,13 +262,19 @@ function actsOf(
   return acts;
 }
 
+/** "Marinate the ribs the day before and keep them in the fridge": that is where they lie. */
+function liesThere({ verb }: MadeAct, before: ReadAct | undefined): boolean {
+  return verb === 'chill' && (before?.verb === 'marinate' || before?.verb === 'brine');
+}
+
 /** Cold through again. Our own line, no source. */
 const CHILLED_MIN = 240;
 
 /** What later sentences lean on. */
 function noteAct(act: ReadAct, context: Context): void {
   if (act.likelyMin !== undefined || HEATS.has(act.verb)) context.turned = false;
-  if (act.verb === 'mix') context.mixed = true;
+  // What is rolled into balls is no marinade.
+  if (act.verb === 'mix' || act.verb === 'shape') context.mixed = act.verb === 'mix';
   if (act.verb === 'chill' && (act.likelyMin ?? 0) >= CHILLED_MIN) context.cooled = true;
   else if (HEATS.has(act.verb)) context.cooled = false;
   const isSoak = act.verb === 'marinate' || act.verb === 'brine';
@@ -322,7 +328,7 @@ const isCore = ({ sense }: Degree): boolean => sense === 'core';
 const isLength = ({ sense }: ReadDuration): boolean => sense === 'length';
 /** "Can be chilled at this point for a day": may be, and need not. */
 const MAY_BE =
-  /^\s*\(?(?:(?:it|this|they|the \p{L}+) )?(?:can|may) (?:also |now )?be (?:chilled|made|kept|frozen|stored|prepared|left|held|refrigerated)(?!\p{L})|^\s*\(?(?:se )?puede[n]? (?:hacer|guardar|congelar|conservar|preparar|dejar)/iu;
+  /^\s*\(?(?:(?:it|this|they|the \p{L}+) )?(?:can|may) (?:also |now )?be (?:chilled|made|kept|frozen|stored|prepared|left|held|refrigerated)(?!\p{L})|^\s*\(?(?:se )?puede[n]? (?:hacer|guardar|congelar|conservar|preparar|dejar)|^\s*(?:(?:it|this|they) (?:is|are|tastes?) )?(?:even )?better (?:still )?(?:the )?(?:next|following) day|^\s*(?:est[aá]n? )?(?:a[uú]n )?mejor(?:es)? (?:a[uú]n )?(?:de un d[ií]a para (?:el )?otro|al d[ií]a siguiente)/iu;
 /** "It will climb to 75 while it rests": what comes by itself. */
 const FORETELLS =
   /^\s*(?:it|they|the temperature|la temperatura)(?:['’]ll| will| should)? (?:climb|rise|carry|creep|coast|go (?:on )?up|come up|subir[aá])(?!\p{L})[^.;]*\d/iu;

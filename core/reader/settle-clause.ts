@@ -72,7 +72,11 @@ export function told(
   // "Salt it the day before and leave it in the fridge": that is the whole of it.
   const idle = hits.every((one) => WORK.has(one.verb) || WAITS.has(one.verb) || COLD.has(one.verb));
   if (cue.verb === 'brine' && idle && DAY_BEFORE.test(text) && !spans.some(isTimed)) return [hit];
-  const at = owner === -1 && BARE_CUES.has(cue.verb) ? 0 : owner;
+  // "Reheat for 30 minutes and glaze under the grill for 5": it is said of the last before it.
+  const said = hits.findLastIndex(
+    ({ from }, i) => from < cue.from && shareOf(spans, hits, i).some(isTimed),
+  );
+  const at = owner === -1 && BARE_CUES.has(cue.verb) ? 0 : Math.max(owner, said);
   const owns = hits[at];
   const lies = spans.find((span) => isTimed(span) && (span.leastMin ?? 0) >= LIES_FROM_MIN);
   // "Sieve it, back in the pan for 5 minutes to thicken", "shape, second prove 50 minutes".

@@ -90,6 +90,8 @@ export function placeOf(
     return named === 'fridge' || named === 'oven' || named === 'box' ? named : 'board';
   if (verb === 'cool') return named === 'fridge' ? 'fridge' : 'counter';
   if (verb === 'rise') return named === 'fridge' ? 'fridge' : 'counter';
+  // "Glaze under the grill": that is another fire than it came from.
+  if (verb === 'glaze' && named === 'grill') return named;
   if (STAYS.has(verb)) return context.hot?.place ?? (named === 'fridge' ? undefined : named);
   return named ?? USUAL[verb];
 }

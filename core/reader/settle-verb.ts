@@ -18,6 +18,8 @@ const THICKENS = /(?<!\p{L})(?:thicken|reduce|espes|reduzca|evapor)/iu;
 /** "Once it boils, turn it right down and leave it". */
 const BOILS_LOW = /boil[^.;]*(?:turn|turned|lower|reduce)[^.;]*(?:down|heat)/iu;
 const IN_PAN = /(?<!\p{L})(?:pan|skillet|griddle|wok|sart[eé]n|plancha)(?!\p{L})/iu;
+/** "In a frying pan … cook it over a low heat": in Spanish a low heat alone is no simmer. */
+const FRIES = /^(?:cocin|h[aá]z)/iu;
 const LID = /(?<!\p{L})(?:lid|cover|tapa)/iu;
 /** Left where it is. */
 const STAYS_PUT = /^(?:leave|keep|hang)/iu;
@@ -39,6 +41,8 @@ const TO_GET_HOT =
 /** "Warm the cream", "reheat on the hob": in a pan, whatever cooks in the oven. */
 const WARMS =
   /^(?:re-?heat\p{L}*[^.;]{0,30}\b(?:hob|stove|ring|pan|pot)\b|(?:gently )?warm (?:the |a |your )?(?:\p{L}+ )?(?:milk|cream|stock|broth|water|sauce|syrup|juice|wine|cider|soup|gravy)\b)/iu;
+/** "Reheat gently and glaze under the grill": on a ring, where nothing else is said of it. */
+const WARMS_AGAIN = /^(?:re-?heat|warm (?:it |them )?through)/iu;
 const DRY: ReadonlySet<Verb> = new Set(['grill', 'roast', 'bake', 'smoke']);
 const GENTLE =
   /fuego (?:lento|bajo|suave|muy bajo)|baja(?:r)? el fuego|tapad[oa]|(?<!\p{L})tapa(?:r|mos)?(?!\p{L})/iu;
@@ -54,6 +58,7 @@ export function verbOf(
   switch (hit.verb) {
     case 'cook':
       if (named !== 'oven' && WARMS.test(own)) return 'simmer';
+      if (named === undefined && !oven && WARMS_AGAIN.test(own)) return 'simmer';
       return cooks(own, before, named ?? (oven ? heated(context) : undefined), context);
     case 'put':
       if (stays(hit, before, own, context)) return context.hot?.verb;
@@ -92,6 +97,8 @@ export function verbOf(
     case 'slice':
       // Before any fire it is only cut.
       return context.hot === undefined ? 'prepare' : hit.verb;
+    case 'simmer':
+      return FRIES.test(own) && IN_PAN.test(`${before}${own}`) && !LID.test(own) ? 'fry' : 'simmer';
     case 'boil':
       if (COOKS_WET.test(own) && context.hot !== undefined && !IN_WATER.test(`${before}${own}`))
         return 'simmer';

@@ -182,7 +182,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'cool',
     english:
-      '(?:let|allow|leave|set aside)[^.;]{0,40}(?:to )?cool(?! place| spot| room| oven)|cool(?! place| oven| side| water)|refresh(?= (?:in|under|it|them))|(?:shock|plunge)(?= [^.;,]{0,20}(?:in|into) (?:iced?|cold|ice-cold))',
+      '(?:let|allow|leave|set aside)[^.;]{0,40}(?:to )?cool(?! place| spot| room| oven| ?box| ?bag)|cool(?! place| oven| side| water| ?box| ?bag)|refresh(?= (?:in|under|it|them))|(?:shock|plunge)(?= [^.;,]{0,20}(?:in|into) (?:iced?|cold|ice-cold))',
     spanish: '(?:dej(?:a|e|ar|amos|en)[^.;]{0,25})?enfr[ií](?:a|e|ar|en)|templar',
   },
   {
@@ -190,7 +190,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'chill|refrigerate|freeze(?= (?:it |them |the \\p{L}+ )?(?:at [-−]?\\d+ ?°?[cf]? )?(?:for )?(?:about )?(?:\\d+|half|an?|one|two|fifteen|twenty|thirty)[- ]?(?:an )?(?:min|hour|day|week))|(?:place|put|store|keep|return|transfer)(?!\\p{L})[^.;]{0,40}(?:in|to|into) the (?:fridge|refrigerator)|(?:air[- ])?dry(?= [^.;]{0,30}(?:in|to) the (?:fridge|refrigerator))|marinate in the fridge',
     spanish:
-      'refriger(?:a|e|ar|amos)|(?:mete|meter|pon|ponga|poner|guarda|guardar|deja|deje|dejar|lleva|llevar|reserva|reservar)[^.;]{0,45}(?:en|a) (?:la nevera|el frigor[ií]fico|el refrigerador)',
+      'congel(?:a|e|ar|amos)(?!\\p{L})|refriger(?:a|e|ar|amos)|(?:mete|meter|pon|ponga|poner|guarda|guardar|deja|deje|dejar|lleva|llevar|reserva|reservar)[^.;]{0,45}(?:en|a) (?:la nevera|el frigor[ií]fico|el refrigerador)',
   },
   {
     verb: 'hold',
@@ -201,14 +201,14 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'rest',
     english:
-      '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit|steam[- ]dry)(?!\\p{L})|rest(?! of)|tent (?:it |them |the \\p{L}+ )?(?:loosely )?(?:with foil )?(?=(?:for |about )?\\d)|tent with foil(?= (?:for|and))|(?:stand|sit)(?= (?:for|\\d))',
+      '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit|steam[- ]dry)(?!\\p{L})|rest(?! of)|infuse(?= )|tent (?:it |them |the \\p{L}+ )?(?:loosely )?(?:with foil )?(?=(?:for |about )?\\d)|tent with foil(?= (?:for|and))|(?:stand|sit)(?= (?:for|\\d))',
     spanish:
-      '(?:dej(?:a|e|ar|amos|en)[^.;]{0,40})?(?:reposar|repos(?:a|an|e|amos|en)(?!\\p{L})|descansar|descanse)',
+      '(?:dej(?:a|e|ar|amos|en)[^.;]{0,40})?(?:reposar|repos(?:a|an|e|amos|en)(?!\\p{L})|infusion(?:a|e|ar|amos)(?!\\p{L})|descansar|descanse)',
   },
   {
     verb: 'shred',
     english:
-      'shred(?! of)|pull (?:the |it )?(?:\\p{L}+ )?(?:apart|into (?:shreds|strands))|pull it(?= ?[.,;]|$)|pull(?= and )|pull (?:all )?the (?:pork|meat|beef|lamb|chicken)(?! (?:out|from|off)(?! the bones?))',
+      'shred(?! of)|pull (?:the |it )?(?:\\p{L}+ )?(?:apart|into (?:shreds|strands))|pull it(?= ?[.,;]|$)|pull(?= and |[.;]|$)|pull (?:all )?the (?:pork|meat|beef|lamb|chicken)(?! (?:out|from|off)(?! the bones?))',
     spanish:
       'desmenuz(?:a|ar|amos)|desmenuce|deshebr(?:a|e|ar)|deshilach(?:a|e|ar)|desmech(?:a|e|ar)',
   },
@@ -234,9 +234,9 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'cook',
     english:
-      'cook|re-?heat(?:ed)?(?!\\p{L})|heat (?:it |them |the \\p{L}+ )?through|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm(?! (?:up )?(?:the |your |an )?(?:oven|plates?|dishes|bowls?|platter))',
+      'cook|make (?:the |a )?caramel(?!\\p{L})|re-?heat(?:ed)?(?!\\p{L})|heat (?:it |them |the \\p{L}+ )?through|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm(?! (?:up )?(?:the |your |an )?(?:oven|plates?|dishes|bowls?|platter))',
     spanish:
-      'cocin(?:a|an|e|ar|amos|en)(?!\\p{L})|coc[ií]nal[oa]s?|contin[uú]a la cocci[oó]n|haz(?:l[oa]s?)?(?= (?:\\d|durante|unos|otros))',
+      'cocin(?:a|an|e|ar|amos|en)(?!\\p{L})|coc[ií]nal[oa]s?|contin[uú]a la cocci[oó]n|(?:haz|haga|hacer|prepara|preparar) (?:el |un )?caramelo|haz(?:l[oa]s?)?(?= (?:\\d|durante|unos|otros))',
   },
   {
     verb: 'put',
@@ -247,7 +247,8 @@ export const VERB_ROWS: readonly VerbRow[] = [
   },
   {
     verb: 'wait',
-    english: '(?:let|allow|leave)(?= (?:it|them|the|to|for|overnight|\\d))',
+    english:
+      '(?:let|allow|leave)(?= (?:it|them|the|to|for|overnight|\\d))|wait(?= (?:for |about |another |a further )*(?:\\d|an? |half|one|two|three|five|ten|fifteen|twenty|thirty|overnight))',
     spanish: 'dej(?:a|e|ar|amos|en)(?!\\p{L})|esper(?:a|e|ar|amos|en)(?!\\p{L})|aguard(?:a|e|ar)',
   },
 ];
