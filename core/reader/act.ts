@@ -25,6 +25,9 @@ const QUICK: ReadonlySet<VerbWords> = new Set<VerbWords>([
   'shape',
 ]);
 
+/** "Keep warm over the lowest heat". */
+const OVER_HEAT =
+  /(?:over|on|a) (?:the |a |an? very )?(?:low(?:est)?|gentl\p{L}*|minimum|barest|fuego) ?(?:heat|flame|ring|lento|bajo|suave|m[ií]nimo)/iu;
 const IN_OVEN_WORDS = /(?<!\p{L})(?:in(?:side|to)? (?:the |a |an )?[^.;,]{0,20}oven|en el horno)/iu;
 const GOES_TO = /(?:to|until|till|hasta|a)\s*(?:about\s*|unos\s*)?$/iu;
 /** What all batches come to. */
@@ -70,7 +73,9 @@ export function actOf(
       ? (placeIn(text) ?? named)
       : beside
         ? undefined
-        : named;
+        : verb === 'hold' && OVER_HEAT.test(own)
+          ? (named ?? 'hob')
+          : named;
   const place = placeOf(verb, where, context);
   const lengths = share.spans.filter(({ sense }) => sense === 'length' || sense === 'perKg');
   const said = lengths.find(({ to }) => IN_ALL.test(text.slice(to))) ?? lengths[0];

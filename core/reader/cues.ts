@@ -35,7 +35,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'brine',
     words:
-      /(?<!\p{L})(?:(?:in|into|through|under|from) (?:the |a |its |their )?(?:cold |cooled )?(?:brine|cure)|salt(?:ed)? (?:water )?bath|bath (?:of|in) salt(?:ed)? ?water|in salt(?:ed)? water|under (?:the )?salt|cured? (?:under|in|with) (?:the )?salt|dry[- ]brine|brine|sal(?:a|ar|e|amos|ad[oa]s?)(?!\p{L})[^.;]{0,90}(?:nevera|frigor[ií]fico)|salt(?:ed)?(?!\p{L})[^.;]{0,90}(?:fridge|refrigerat\p{L}*)|salt (?:it|them|the \p{L}+)[^.;]{0,24}(?:before|ahead|beforehand)|sal(?:a|ar|amos) [^.;]{0,40} antes|(?:en|a) (?:la )?salmuera|(?:en|bajo) (?:la )?sal(?= )|en agua con sal|salmuera)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:in|into|through|under|from) (?:the |a |its |their )?(?:cold |cooled )?(?:brine|cure)|salt(?:ed)? (?:water )?bath|bath (?:of|in) salt(?:ed)? ?water|in salt(?:ed)? water|under (?:the )?salt|cured? (?:under|in|with) (?:the )?salt|dry[- ]brine|brine|sal(?:a|ar|e|amos|ad[oa]s?)(?!\p{L})[^.;]{0,90}(?:nevera|frigor[ií]fico)|salt(?:ed)?(?!\p{L})[^.;]{0,90}(?:fridge|refrigerat\p{L}*)|salt (?:it|them|the \p{L}+)[^.;]{0,24}(?:before|ahead|beforehand)|(?:sal(?:a|ar|amos)|s[aá]l(?:a|e)l[oa]s?) [^.;]{0,40} antes|(?:en|a) (?:la )?salmuera|(?:en|bajo) (?:la )?sal(?= )|en agua con sal|salmuera)(?!\p{L})/iu,
     when: ({ hot, hasMeat }) => hot === undefined && hasMeat,
     over: [...WEAK, 'soak'],
   },
@@ -162,7 +162,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'smoke',
     words:
-      /(?<!\p{L})(?:the smoke|smoking(?![- ](?:hot|pan|skillet|oil|fat|cast|griddle))|in (?:the )?smoke|en (?:el )?humo|ahumado)(?!\p{L})/iu,
+      /(?<!\p{L})(?:the smoke|(?<!(?:until|till|almost|just|nearly) )smoking(?![- ](?:hot|pan|skillet|oil|fat|cast|griddle))|in (?:the )?smoke|en (?:el )?humo|ahumado)(?!\p{L})/iu,
     over: ['put', 'wait', 'cook'],
   },
   {

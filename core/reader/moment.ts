@@ -34,7 +34,7 @@ const AT_ANOTHER_HEAT =
 const RESTED = /^(?:['’]s?|s['’])?\s+(?:of )?rest(?:ing)?(?!\p{L})/iu;
 
 const RESTS_SO =
-  /(?<!\p{L})(?:rest|stand|sit|leave|relax|repos\p{L}*|descans\p{L}*)(?!\p{L})[^.;\d]{0,40}$/iu;
+  /(?<!\p{L})(?:rest|stand|sit|leave|relax|keep|store|chill|refrigerate|repos\p{L}*|descans\p{L}*|guard\p{L}*|conserv\p{L}*)(?!\p{L})[^.;\d]{0,40}$/iu;
 const THEN_EATEN =
   /^\s*(?:before (?:serving|carving|slicing|cutting|eating|you (?:serve|carve|cut|slice|eat))|antes de (?:servir|cortar|trinchar|comer))/iu;
 

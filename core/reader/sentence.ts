@@ -40,7 +40,8 @@ export function readSentence(
 ): ReadSentence {
   const seen = seenIn(text, context, boldly);
   const numbers = seen.allLengths.length + seen.degrees.length;
-  if (STORY.test(text) || MAY_BE.test(text)) return { acts: [], understood: false, left: numbers };
+  if (STORY.test(text) || MAY_BE.test(text) || (OTHERWISE.test(text) && numbers > 0))
+    return { acts: [], understood: false, left: numbers };
   if (FORETELLS.test(text) && seen.allLengths.length === 0)
     return { acts: [], understood: true, left: 0 };
   if (CONDITION.test(text) && NOT_DONE.test(text)) return onCondition(seen, context);
@@ -214,7 +215,7 @@ function laidIn(
 
 /** "Oven 230". */
 const BARE_OVEN =
-  /^\s*(?:the )?(?:oven|horno)(?: on)?,?\s+(?:at |to |a )?\d{3}\s*°?\s*C?(?:\s*[(/,]?\s*(?:fan|ventilador|con ventilador|gas(?: mark)?)\s*\d{0,3}\s*°?\s*C?\s*\)?|\s*[(/,]\s*\d{3}\s*°?\s*C?\s+fan\s*\)?)?(?:\s+(?:from|at|by|desde las|a las) \d{1,2}[:.]\d{2})?\s*\.?$/iu;
+  /^\s*(?:the )?(?:oven|horno)(?: on)?,?\s+(?:at |to |a )?\d{3}\s*°?\s*C?(?:\s*[(/,]?\s*(?:fan|ventilador|con ventilador|gas(?: mark)?)\s*\d{0,3}\s*°?\s*C?\s*\)?|\s*[(/,]\s*\d{3}\s*°?\s*C?\s+fan\s*\)?){0,3}(?:\s+(?:from|at|by|desde las|a las) \d{1,2}[:.]\d{2})?\s*\.?$/iu;
 
 /** "Then oven, 180, 20 min.", "get a pan really hot, 2 mins one side": what a place and a length stand for. */
 function withoutVerb({ text, place, spans }: Seen, pan: boolean, context: Context) {
@@ -332,6 +333,8 @@ const MAY_BE =
 /** "It will climb to 75 while it rests": what comes by itself. */
 const FORETELLS =
   /^\s*(?:it|they|the temperature|la temperatura)(?:['’]ll| will| should)? (?:climb|rise|carry|creep|coast|go (?:on )?up|come up|subir[aá])(?!\p{L})[^.;]*\d/iu;
+/** "Or in a pressure cooker, 50 minutes": another way, and no more of this one. */
+const OTHERWISE = /^\s*(?:or|o)\s(?!(?:until|till|so|hasta)(?!\p{L}))/iu;
 /** What somebody once did is no step. */
 const STORY =
   /(?<!\p{L})(?:used to|when (?:i|we) (?:was|were)|i remember|years ago|my (?:uncle|aunt|gran\p{L}*|mother|father|mum|mom|dad) (?:always|never|would|used)|sol[ií]a|cuando (?:era|éramos)|recuerdo|mi (?:abuel[oa]|madre|padre|t[ií][oa]) (?:siempre|nunca|sol[ií]a|(?:\p{L}+ )?\p{L}+(?:aba|[ií]a)n?))(?!\p{L})/iu;

@@ -5,7 +5,7 @@ import type { VerbHit } from './verbs.ts';
 
 /** "Turn the heat to low, put on a lid and let it be"; "turn the oven off and leave them in there". */
 const LEFT_LOW =
-  /(?<!\p{L})(?:heat to (?:low|minimum)|low heat|(?:put|clap|stick) (?:on )?(?:a|the) lid(?: on)?|fuego (?:bajo|lento|suave|m[ií]nimo))/iu;
+  /(?<!\p{L})(?:heat to (?:low|minimum)|low heat|(?:lower|reduce|turn down) the (?:heat|flame)(?![^.;,]{0,24}\d{3})|(?:put|clap|stick) (?:on )?(?:a|the) lid(?: on)?|fuego (?:bajo|lento|suave|m[ií]nimo))/iu;
 const OVEN_OFF =
   /(?<!\p{L})(?:(?:turn|switch) (?:the oven |it )?off|oven (?:is )?off|horno apagado|apaga(?:r|mos)? el horno)/iu;
 /** Peppers sweat in a covered bowl, off the fire. */
@@ -76,6 +76,7 @@ export function verbOf(
       if (named === 'hob' && IN_PAN.test(own) && !LID.test(own)) return 'fry';
       if (COLD.test(own)) return cold(context);
       if (STAYS_PUT.test(own) && named === undefined && liesInPan(context)) return 'fry';
+      if (STAYS_PUT.test(own) && named === undefined && LEFT_LOW.test(before)) return 'simmer';
       if (crusts(own, context)) return context.hot?.verb;
       return named === 'counter' || STAYS_PUT.test(own) ? waits(context) : undefined;
     case 'wait':
@@ -205,7 +206,7 @@ function heated({ place, hot }: Context): PlaceKind {
 
 /** What happens to food in a pan, and in no pot. */
 const DRY_COOKED =
-  /(?<!\p{L})(?:turn(?:ing|ed)|flip(?:ping|ped)|golden|brown(?:ed)?|crisp\p{L}*|render\p{L}*|colou?red|(?:skin|cut|fat|flesh)[- ]side|side down|a side|each side|dorad\p{L}*|crujiente|por (?:cada )?lado|vuelta)(?!\p{L})/iu;
+  /(?<!\p{L})(?:turn(?:ing|ed)|flip(?:ping|ped)|golden|brown(?:ed)?|crisp\p{L}*|render\p{L}*|colou?red|(?:skin|cut|fat|flesh)[- ]side|side down|(?:a|each|(?:the )?(?:first|one|other|second)) side|in (?:the |a little |some |plenty of )?(?:hot )?(?:butter|oil|ghee|dripping|lard)|en (?:el |un poco de )?(?:aceite|mantequilla|manteca)|dorad\p{L}*|crujiente|por (?:cada )?lado|vuelta)(?!\p{L})/iu;
 
 /** "Raise the heat and cook until browned". */
 const HOTTER = /(?<!\p{L})(?:rais|increas|turn up|sub(?:e|ir|imos) (?:el )?fuego)/iu;

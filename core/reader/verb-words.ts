@@ -30,7 +30,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'temper',
     english:
-      'temper(?= |[.,;]|$)|\\p{L}+ out of (?:the )?(?:fridge|refrigerator)|(?:bring|let [^.;]{0,40} come|allow [^.;]{0,40} to come|leave [^.;]{0,30}|let [^.;]{0,30}(?:sit|stand)) (?:[^.;]{0,30} )?(?:up )?(?:to|at) room temp(?:erature)?|(?:bring|come) (?:up )?to room temp(?:erature)?|(?:take|remove|pull|get) [^.;]{0,40}(?:out of|from) the (?:fridge|refrigerator|cold)|(?:take|get|bring) (?:it |them |(?:the )?\\p{L}+ (?:\\p{L}+ )?)?out(?= (?:about |some )?(?:an?|\\d+|half|one|two)[^.;]{0,20}(?:hours?|minutes?|mins?) (?:ahead|before|beforehand|early|earlier))',
+      'temper(?= |[.,;]|$)|(?<=(?:hours?|minutes?|mins?) (?:before|ahead of) [^.;,]{0,30}, )(?:take|get|bring) (?:it|them|the \\p{L}+) out|\\p{L}+ out of (?:the )?(?:fridge|refrigerator)|(?:bring|let [^.;]{0,40} come|allow [^.;]{0,40} to come|leave [^.;]{0,30}|let [^.;]{0,30}(?:sit|stand)) (?:[^.;]{0,30} )?(?:up )?(?:to|at) room temp(?:erature)?|(?:bring|come) (?:up )?to room temp(?:erature)?|(?:take|remove|pull|get) [^.;]{0,40}(?:out of|from) the (?:fridge|refrigerator|cold)|(?:take|get|bring) (?:it |them |(?:the )?\\p{L}+ (?:\\p{L}+ )?)?out(?= (?:about |some )?(?:an?|\\d+|half|one|two)[^.;]{0,20}(?:hours?|minutes?|mins?) (?:ahead|before|beforehand|early|earlier))',
     spanish:
       'atemper(?:a|e|ar|amos)|templar?(?= (?:fuera|la carne|el|a temperatura))|(?:saca|saque|sacar|sacamos)(?:l[oa]s?)?(?= (?:hora|un[ao]?s?|media|dos|tres|\\d+)[^.;]{0,20}(?:horas?|minutos?) antes)|(?:saca|saque|sacar|sacamos|(?:deja|deje|dejar)(?! (?:que se )?enfr))[^.;]{0,50}(?:de la nevera|del refrigerador|del frigor[ií]fico|temperatura ambiente)',
   },
@@ -49,9 +49,9 @@ export const VERB_ROWS: readonly VerbRow[] = [
   },
   {
     verb: 'soak',
-    english: 'soak|submerge|immerse|(?:quick-)?pickle(?= (?:the|it|them|for|in|\\d))',
+    english: 'soak|steep(?= )|submerge|immerse|(?:quick-)?pickle(?= (?:the|it|them|for|in|\\d))',
     spanish:
-      'encurt(?:e|a|ir|imos)(?!\\p{L})|sumer(?:ge|ja|gir|gimos)|remoj(?:a|e|ar|amos)|(?:pon|ponga|poner|ponemos|deja|deje|dejar|dejamos)[^.;]{0,30} (?:en|a) remojo',
+      'encurt(?:e|a|ir|imos)(?!\\p{L})|sumer(?:ge|ja|gir|gimos)|remoj(?:a|e|ar|amos)|empap(?:a|e|ar|amos)|(?:pon|ponga|poner|ponemos|deja|deje|dejar|dejamos)[^.;]{0,30} (?:en|a) remojo',
   },
   {
     verb: 'mix',
