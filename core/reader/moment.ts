@@ -4,14 +4,14 @@ import type { ReadDuration } from './span.ts';
 /** "30 minutes before serving", "after an hour": a moment, and no length. */
 export function isMoment(text: string, { from, to }: ReadDuration): boolean {
   const rests =
-    /(?:for|wait|esper\p{L}*|aguard\p{L}*|rest|stand|sit|cool|repos\p{L}*|descans\p{L}*|durante|it|them)(?: for)?(?: about)?\s*$/iu;
+    /(?:for|wait|esper\p{L}*|aguard\p{L}*|rest|stand|sit|settle|cool|repos\p{L}*|descans\p{L}*|durante|it|them)(?: for)?(?: about)?\s*$/iu;
   if (rests.test(text.slice(0, from))) return false;
   // "Rest off the heat 10 minutes before serving": so long, and then it is served.
   if (RESTS_SO.test(text.slice(0, from)) && THEN_EATEN.test(text.slice(to))) return false;
   const before =
-    /(?:after(?: about)?|at the end of|for the (?:first|last)|(?:in|during) the (?:first|last)|pasad[oa]s?|despu[eé]s de|al cabo de|los [uú]ltimos|durante los [uú]ltimos|in about)\s*$/iu;
+    /(?:after(?: about)?|at the end of|for the (?:first|last)|(?:in|during) the (?:first|last)|pasad[oa]s?|despu[eé]s de|al cabo de|los [uú]ltimos|durante los [uú]ltimos|a falta de|cuando (?:falten|queden)|in about)\s*$/iu;
   const behind =
-    /^\s*(?:before|prior|ahead|earlier|from the end|into|antes|apart|old|in advance|later)\b/iu;
+    /^\s*(?:before|prior|ahead|earlier|from the end|to go|remaining|into|antes|apart|old|in advance|later)\b/iu;
   if (
     /(?:out of|from|de) (?:the |la |el )?(?:fridge|refrigerator|cold|nevera|frigor|refrig)|(?:^|[:;,]\s*)(?:take|get|bring) (?:it |them |(?:the )?\p{L}+ )?out\b|^\s*s[aá]ca/iu.test(
       text,
@@ -45,7 +45,7 @@ export function isWithin(text: string, { from, to }: ReadDuration): boolean {
 }
 
 const INTO_IT =
-  /^\s*(?:into|from the end|in advance|later|old|apart|before (?:the end|serving|it))/iu;
+  /^\s*(?:into|from the end|to go|remaining|in advance|later|old|apart|before (?:the end|serving|it))/iu;
 
 /** What a moment adds, and where it stands. */
 interface ReadMomentHere {
@@ -54,8 +54,8 @@ interface ReadMomentHere {
 }
 
 /** Counted from the end of what goes on. */
-const FROM_END = /(?<!\p{L})(?:last|final|[uú]ltimos)\s*$/iu;
-const TO_THE_END = /^\s*(?:from|before) the end/iu;
+const FROM_END = /(?<!\p{L})(?:last|final|[uú]ltimos|a falta de|cuando (?:falten|queden))\s*$/iu;
+const TO_THE_END = /^\s*(?:(?:from|before) the end|to go|remaining|left)(?!\p{L})/iu;
 /** Where what is done stands: behind "after an hour, …", or before "… for the last 45 minutes". */
 const NO_WORDS = /^[\s,:]+|[\s,:.]+$/gu;
 
@@ -79,7 +79,9 @@ export function momentOf(
     return ofEnd ? undefined : { adds, at: [span.from, span.to] };
   }
   const afterMin = Math.round(ofEnd ? lasts - minutes : minutes);
-  const what = (behind.replace(NO_WORDS, '') || before.replace(AT_A_MOMENT, '')).trim();
+  const what = (
+    behind.replace(TO_THE_END, '').replace(NO_WORDS, '') || before.replace(AT_A_MOMENT, '')
+  ).trim();
   return afterMin > 0 && afterMin < lasts && what !== ''
     ? {
         adds: { moments: [{ afterMin, what: what.charAt(0).toUpperCase() + what.slice(1) }] },
@@ -89,4 +91,4 @@ export function momentOf(
 }
 
 const AT_A_MOMENT =
-  /(?:after(?: about)?|tras|at the end of|for the (?:last|final)|(?:in|during) the (?:first|last|final)|pasad[oa]s?|despu[eé]s de|al cabo de|(?:durante )?los [uú]ltimos)\s*$/iu;
+  /(?:after(?: about)?|tras|at the end of|for the (?:last|final)|(?:in|during) the (?:first|last|final)|pasad[oa]s?|despu[eé]s de|al cabo de|(?:durante )?los [uú]ltimos|a falta de|cuando (?:falten|queden))\s*$/iu;

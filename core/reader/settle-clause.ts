@@ -101,7 +101,12 @@ export function told(
   // "Bring to a simmer, cover and cook in the oven".
   if (cue.verb === 'simmer' && cue.from < owns.from && IN_OVEN.test(text.slice(owns.from)))
     return [...hits];
-  return hits.map((one, i) => (i === at ? { ...one, verb } : one));
+  // "Fry the onion 10 minutes, add the meat and cook 8 more": as in the same breath before.
+  const just = hits
+    .slice(0, at)
+    .findLast((one, i) => HEATS.has(one.verb) && shareOf(spans, hits, i).some(isTimed));
+  const goesOn = cue.goesOn && just ? just.verb : verb;
+  return hits.map((one, i) => (i === at ? { ...one, verb: goesOn } : one));
 }
 
 /** "Turn, 15 minutes": nobody turns so long; it goes on as it was. */

@@ -46,6 +46,13 @@ describe('a turn of speech', () => {
       ['temper 30 counter', 'grill 8 grill'],
     ],
     [
+      'Roast 35 minutes at 190 °C. Fry the onion 10 minutes, add the meat and cook 8 minutes more.',
+      ['roast 35 oven', 'fry 10 hob', 'fry 8 hob'],
+    ],
+    ['Asa 35 minutos a 190 °C. Que repose 10 minutos.', ['roast 35 oven', 'rest 10 board']],
+    // Counted from its end: no step of its own.
+    ['Cuece a fuego lento 2 horas. A falta de 30 minutos, agrega las patatas.', ['simmer 120 hob']],
+    [
       'Light the smoker and hold it at 110 °C. Smoke for 5 hours.',
       ['light undefined smoker', 'smoke 300 smoker'],
     ],

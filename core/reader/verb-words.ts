@@ -44,7 +44,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'marinate',
     english:
-      'marinate|marinade(?= (?:the|for|in|overnight|\\d))|(?:leave|set aside|refrigerate|let [^.;]{0,20}|allow [^.;]{0,20}|put[^.;]{0,30}|leave[^.;]{0,20}) to marinate|let (?:it |them |the \\p{L}+ )?marinate',
+      'marinate|macerate|marinade(?= (?:the|for|in|overnight|\\d))|(?:leave|set aside|refrigerate|let [^.;]{0,20}|allow [^.;]{0,20}|put[^.;]{0,30}|leave[^.;]{0,20}) to marinate|let (?:it |them |the \\p{L}+ )?marinate',
     spanish: 'marin(?:a|an|e|ar|amos|en)(?!do)|macer(?:a|e|ar|amos)|adob(?:a|e|ar|amos)(?!\\p{L})',
   },
   {
@@ -182,7 +182,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'cool',
     english:
-      '(?:let|allow|leave|set aside)[^.;]{0,40}(?:to )?cool(?! place| spot| room| oven| ?box| ?bag)|cool(?! place| oven| side| water| ?box| ?bag)|refresh(?= (?:in|under|it|them))|(?:shock|plunge)(?= [^.;,]{0,20}(?:in|into) (?:iced?|cold|ice-cold))',
+      '(?:let|allow|leave|set aside)(?![^.;]{0,40}somewhere cool)[^.;]{0,40}(?:to )?cool(?! place| spot| room| oven| ?box| ?bag)|(?<!somewhere )cool(?! place| oven| side| water| ?box| ?bag)|refresh(?= (?:in|under|it|them))|(?:shock|plunge)(?= [^.;,]{0,20}(?:in|into) (?:iced?|cold|ice-cold))',
     spanish: '(?:dej(?:a|e|ar|amos|en)[^.;]{0,25})?enfr[ií](?:a|e|ar|en)|templar',
   },
   {

@@ -137,7 +137,9 @@ const SPANISH_NOUN = /(?:^|\s)(?:la|el|una?|las|los|del?|esta|al|su|con|en|por|c
 
 function isSpanishOrder(sentence: string, from: number, to: number): boolean {
   const word = sentence.slice(from, to);
+  // "Que repose 10 minutos" is an order; "hasta que hierva" is none.
   if (
+    !/^\s*que (?:se )?$/iu.test(sentence.slice(0, from)) &&
     /(?:cuando|hasta que|en cuanto|que|que se|si|hasta|antes de|sin|no|nunca|jam[aá]s)\s+$/iu.test(
       sentence.slice(0, from),
     )
