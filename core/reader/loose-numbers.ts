@@ -8,7 +8,10 @@ interface At {
  * Words like "in 4" or "serves 6" say it is no time.
  */
 const LOOSE =
-  /(?<![\p{L}\d.,/°º#×x–-])(\d+(?:[.,]\d+)?\s?[½¼¾⅓⅔]?|[½¼¾⅓⅔])(?=\s*(?:[,.;)](?!\d)|$|(?:for (?:rare|medium|well|the (?:first|second|other|thick|thin|small|large)|thick|thin)|or so|more|(?:at|a) \d{2,3}|without|uncovered|sin|at (?:the )?(?:most|least))(?!\p{L})))/giu;
+  /(?<![\p{L}\d.,/°º#×x–-])(\d+(?:[.,]\d+)?\s?[½¼¾⅓⅔]?|[½¼¾⅓⅔])(?=\s*(?:[,.;)](?!\d)|$|(?:for (?:rare|medium|well|the (?:first|second|other|thick|thin|small|large)|thick|thin)|or so|more|(?:at|a) \d{2,3}|without|uncovered|sin|at (?:the )?(?:most|least)|(?:on|for) the other|del otro)(?!\p{L})))/giu;
+/** "Foil them for two.": hours, it may be; of people it is said otherwise. */
+const IN_WORDS =
+  /(?<!(?:enough|serves|supper|dinner|lunch|recipe|meal|feast|batch) )(?<=for )(?:two|three|four|five|six|eight|ten|twelve|fifteen|twenty|thirty)(?=\s*(?:[.;)]|$))/giu;
 const COUNTS =
   /(?:in|into|serves?|makes?|feeds|step|steps|mark|gas|no\.?|number|part|of|per|page|take|takes|all|with|to|en|para|paso|de|con)\s*$/iu;
 /** "18 minutes for pink or 25 for well done": another taste. */
@@ -16,7 +19,7 @@ const INSTEAD = /(?<!\p{L})(?:or|o)\s*$/iu;
 
 /** Whether a number of a sentence is no time, heat or amount anything took, and says nothing of itself. */
 export function hasLooseNumber(text: string, taken: readonly At[]): boolean {
-  return [...text.matchAll(LOOSE)].some(({ index, 0: { length } }) => {
+  return [...text.matchAll(LOOSE), ...text.matchAll(IN_WORDS)].some(({ index, 0: { length } }) => {
     const [before, behind] = [text.slice(0, index), text.slice(index + length)];
     if (COUNTS.test(before) || (INSTEAD.test(before) && /^\s*for\b/iu.test(behind))) return false;
     return !taken.some(({ from, to }) => from < index + length && to > index);

@@ -2,6 +2,7 @@ import { addTo } from './add-to.ts';
 import { clausesOf } from './clauses.ts';
 import { HEATS, type Context, type ReadAct } from './context.ts';
 import { bestParse, type ReadPart } from './parses.ts';
+import { hasLooseNumber } from './loose-numbers.ts';
 import { lineOf, type ReadLine } from './read-line.ts';
 import { reserveLit } from './reserve.ts';
 
@@ -51,7 +52,7 @@ export function readMethodSentence(
     listed ||
     kept.length > 0 ||
     (read.some(({ understood }) => understood) &&
-      read.every(({ understood }, i) => understood || !/\d/.test(parts[i]?.clause.text ?? '')));
+      read.every(({ understood }, i) => understood || !tellsNumber(parts[i]?.clause.text ?? '')));
   lines.push(
     lineOf(sentence, understood ? 'method' : 'unread', {
       acts:
@@ -64,6 +65,11 @@ export function readMethodSentence(
       ...(other.length > 0 && { sentence: at, other }),
     }),
   );
+}
+
+/** "Then foil them for two": a number, though in words and of nobody knows what. */
+function tellsNumber(text: string): boolean {
+  return /\d/.test(text) || hasLooseNumber(text, []);
 }
 
 /** Nobody writes a longer one; it is kept, and not read. */

@@ -18,7 +18,7 @@ export interface ReadDuration {
 const KG_PER_LB = G_PER_LB / 1000;
 
 const UNIT =
-  "(?:minutes?|minutos?|mins?(?![\\p{L}])\\.?|m(?![\\p{L}])|['′](?!['′])|hours?|horas?|hrs?(?![\\p{L}])\\.?|h(?![\\p{L}])|days?|d[ií]as?|d(?![\\p{L}'’])|nights|noches|weeks?|semanas?|seconds?|segundos?|secs?(?![\\p{L}])\\.?)";
+  "(?:minutes?|minut(?:it|ill)?os?|mins?(?![\\p{L}])\\.?|m(?![\\p{L}])|['′](?!['′])|hours?|hor(?:it)?as?|hrs?(?![\\p{L}])\\.?|h(?![\\p{L}])|days?|d[ií]as?|d(?![\\p{L}'’])|nights|noches|weeks?|semanas?|seconds?|segundos?|secs?(?![\\p{L}])\\.?)";
 const MINUTES: ReadonlyArray<readonly [RegExp, number]> = [
   [/^(?:s)/i, 1 / 60],
   [/^(?:m|['′])/i, 1],
@@ -44,8 +44,8 @@ const ATOM = new RegExp(
   `(?:(?:(?:between|entre)\\s+(?<from>${NUMBER})\\s+(?:and|y)\\s+(?<till>${NUMBER})|(?<low>${NUMBER})(?<lowPlus>${AND_HALF})(?:${DASH}(?<high>${NUMBER})(?<plus>${AND_HALF}))?)` +
     `(?:\\s*(?:more|further|additional|full|whole|good|short|final|last|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:,?\\s+(?:or|o)\\s+(?:up to\\s+|hasta\\s+)?(?<orMore>two|three|four|dos|tres|cuatro)(?!\\s*(?:${UNIT}|\\p{L})))?` +
     `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?<=h ?\\d{2})(?=\\s*(?:-|–|—|to|a)\\s)|(?<=(?:h|hr|hrs|hour|hours|hora|horas) ?\\d{2})(?=\\s+(?:at|in|en|a \\d|until|per|more|hasta)(?!\\p{L}))|(?=\\s*(?:[.,;()]|$))))?)` +
-    '|(?<said>half an hour|half[- ]hour|media hora|otra media(?! (?:hora|taza))|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto|hora y tres cuartos)' +
-    '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora|minute|minuto)(?![\\p{L}]))' +
+    '|(?<said>minuto y medio|half an hour|half[- ]hour|media hora|otra media(?! (?:hora|taza))|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto|hora y tres cuartos)' +
+    '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora|minute|minuto|day|d[ií]a)(?![\\p{L}])|(?<=(?:turn|stir|flip)\\p{L}*\\s(?:it |them |the \\p{L}+ )?)daily(?![\\p{L}]))' +
     '|(?<night>overnight|o/n(?![\\p{L}])|the whole night|all night|through the night|for the night|toda la noche|durante la noche|de un d[ií]a para otro|de la noche a la mañana|una noche entera|una noche|la noche(?! anterior| antes))',
   'giu',
 );
@@ -67,6 +67,7 @@ const SAID: Readonly<Record<string, number>> = {
   'three quarters of an hour': 45,
   'three-quarters of an hour': 45,
   'tres cuartos de hora': 45,
+  'minuto y medio': 1.5,
   'hora y media': 90,
   'hora y cuarto': 75,
   'hora y tres cuartos': 105,
@@ -130,6 +131,7 @@ function unitsIn(text: string): Atom[] {
 /** "and a half", "and a quarter". */
 function everyMinOf(said: string): number {
   if (/^min/i.test(said)) return 1;
+  if (/^da|^d[ií]a/i.test(said)) return 1440;
   return /half|media/i.test(said) ? 30 : 60;
 }
 
@@ -243,7 +245,7 @@ const MOST_BEHIND = /^\s*,?\s*(?:at (?:the )?most|maximum|max\b|como m[aá]ximo|
 const BEST = /(?:preferably|ideally|best|better|mejor|preferiblemente|idealmente|lo ideal)/iu;
 const EVERY = /(?<!\p{L})(?:every|each|cada|once(?: every| an?)?|una vez (?:cada|por|a la))\s*$/iu;
 const PER_SIDE =
-  /^\s*(?:on each of (?:the |its )?(?:\p{L}+ )?|per|a|each|on each|on the first|for each|on either|por|de cada|en cada|por cada|each on)?\s*(?:(?<=(?:per|a|each) )(?:cut|flat|flesh|skin|meaty)[- ])?(?:side|lado|face|cara)s?\b/iu;
+  /^\s*(?:\/\s*|on each of (?:the |its )?(?:\p{L}+ )?|per|a|each|on each|on the first|for each|on either|por|de cada|en cada|por cada|each on)?\s*(?:(?<=(?:per|a|each) )(?:cut|flat|flesh|skin|meaty)[- ])?(?:side|lado|face|cara)s?\b/iu;
 const PER_POUND =
   /^\s*(?:\/|per|a|to (?:the|a|each|every)|for (?:each|every)|an?|por cada|por|el|la|cada|al)\s*(?:(\d+)\s*(?:g|gr|gramos|grams?)|(half (?:a )?kilo|half-kilo|medio kilo|1\/2 kilo)|(pound|lb|libra|kilo(?:gram)?s?|kg))(?!\p{L})/iu;
 
@@ -329,7 +331,7 @@ function about(text: string, from: number, to: number): Pick<ReadDuration, 'sens
   const [before, behind] = [text.slice(0, from), text.slice(to)];
   const often =
     EVERY.test(before) ||
-    /^hourly/iu.test(text.slice(from, to)) ||
+    /^(?:hourly|daily)/iu.test(text.slice(from, to)) ||
     /^[- ]?\s*(?:intervals?|intervalos?)/iu.test(behind);
   const sense = often ? 'every' : PER_POUND.test(behind) ? 'perKg' : 'length';
   return { sense, perSide: PER_SIDE.test(behind) };

@@ -50,6 +50,10 @@ describe('a turn of speech', () => {
       ['roast 35 oven', 'fry 10 hob', 'fry 8 hob'],
     ],
     ['Asa 35 minutos a 190 °C. Que repose 10 minutos.', ['roast 35 oven', 'rest 10 board']],
+    ['Sear 2 min/side.', ['sear 4 hob']],
+    ['Marca la carne minuto y medio por cara.', ['sear 3 hob']],
+    ['Sear 4 minutes. Reposa tapado 20 minutillos.', ['sear 4 hob', 'rest 20 board']],
+    ['Dry-fry for 5 minutes, shaking.', ['fry 5 hob']],
     // Counted from its end: no step of its own.
     ['Cuece a fuego lento 2 horas. A falta de 30 minutos, agrega las patatas.', ['simmer 120 hob']],
     [
@@ -64,6 +68,7 @@ describe('a turn of speech', () => {
 describe('what is no step of this evening', () => {
   it.each([
     'Simmer for 2 hours, or in a pressure cooker 50 minutes.',
+    'Simmer for 2 hours, then foil them for two.',
     'Simmer for 2 hours. Mejor de un día para otro.',
   ])('stands marked in the text: “%s”', (method) => {
     const { acts, unread } = read(method);

@@ -30,7 +30,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'temper',
     english:
-      'temper(?= |[.,;]|$)|(?<=(?:hours?|minutes?|mins?) (?:before|ahead of) [^.;,]{0,30}, )(?:take|get|bring) (?:it|them|the \\p{L}+) out|\\p{L}+ out of (?:the )?(?:fridge|refrigerator)|(?:bring|let [^.;]{0,40} come|allow [^.;]{0,40} to come|leave [^.;]{0,30}|let [^.;]{0,30}(?:sit|stand)) (?:[^.;]{0,30} )?(?:up )?(?:to|at) room temp(?:erature)?|(?:bring|come) (?:up )?to room temp(?:erature)?|(?:take|remove|pull|get) [^.;]{0,40}(?:out of|from) the (?:fridge|refrigerator|cold)|(?:take|get|bring) (?:it |them |(?:the )?\\p{L}+ (?:\\p{L}+ )?)?out(?= (?:about |some )?(?:an?|\\d+|half|one|two)[^.;]{0,20}(?:hours?|minutes?|mins?) (?:ahead|before|beforehand|early|earlier))',
+      'temper(?= |[.,;]|$)|(?:let|allow) (?:it|them|the \\p{L}+)(?: to)? come up(?= (?:for )?(?:\\d|an?|half|one|two))|(?<=(?:hours?|minutes?|mins?) (?:before|ahead of) [^.;,]{0,30}, )(?:take|get|bring) (?:it|them|the \\p{L}+) out|\\p{L}+ out of (?:the )?(?:fridge|refrigerator)|(?:bring|let [^.;]{0,40} come|allow [^.;]{0,40} to come|leave [^.;]{0,30}|let [^.;]{0,30}(?:sit|stand)) (?:[^.;]{0,30} )?(?:up )?(?:to|at) room temp(?:erature)?|(?:bring|come) (?:up )?to room temp(?:erature)?|(?:take|remove|pull|get) [^.;]{0,40}(?:out of|from) the (?:fridge|refrigerator|cold)|(?:take|get|bring) (?:it |them |(?:the )?\\p{L}+ (?:\\p{L}+ )?)?out(?= (?:about |some )?(?:an?|\\d+|half|one|two)[^.;]{0,20}(?:hours?|minutes?|mins?) (?:ahead|before|beforehand|early|earlier))',
     spanish:
       'atemper(?:a|e|ar|amos)|templar?(?= (?:fuera|la carne|el|a temperatura))|(?:saca|saque|sacar|sacamos)(?:l[oa]s?)?(?= (?:hora|un[ao]?s?|media|dos|tres|\\d+)[^.;]{0,20}(?:horas?|minutos?) antes)|(?:saca|saque|sacar|sacamos|(?:deja|deje|dejar)(?! (?:que se )?enfr))[^.;]{0,50}(?:de la nevera|del refrigerador|del frigor[ií]fico|temperatura ambiente)',
   },
@@ -99,7 +99,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'fry',
     english:
-      'fry|sizzle|stir-fry|saut[eé]|pan-fry|deep-fry|caramel[iy][sz]e(?= (?:the |\\p{L}+ )?(?:onions?|shallots?))|toast(?= (?:the|it|them|\\d|for|in|\\p{L}+ (?:for |\\d))(?!\\p{L}))|sweat|soften(?= \\p{L}|\\s\\d)(?! until| and| or| a little| slightly)|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
+      'fry|sizzle|(?:stir|pan|deep|dry|shallow|oven)-fry|saut[eé]|caramel[iy][sz]e(?= (?:the |\\p{L}+ )?(?:onions?|shallots?))|toast(?= (?:the|it|them|\\d|for|in|\\p{L}+ (?:for |\\d))(?!\\p{L}))|sweat|soften(?= \\p{L}|\\s\\d)(?! until| and| or| a little| slightly)|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
     spanish:
       'fr[ií](?:e|amos|en)(?!\\p{L})|fre[ií]r|sofr[ií](?:e|en|a|amos)|sofre[ií]mos|fre[ií]mos|sofre[ií]r|salte(?:a|an|e|ar|amos)|rehog(?:a|an|ar|amos)|rehogue|poch(?:a|an|e|ar|amos)',
   },
@@ -183,7 +183,8 @@ export const VERB_ROWS: readonly VerbRow[] = [
     verb: 'cool',
     english:
       '(?:let|allow|leave|set aside)(?![^.;]{0,40}somewhere cool)[^.;]{0,40}(?:to )?cool(?! place| spot| room| oven| ?box| ?bag)|(?<!somewhere )cool(?! place| oven| side| water| ?box| ?bag)|refresh(?= (?:in|under|it|them))|(?:shock|plunge)(?= [^.;,]{0,20}(?:in|into) (?:iced?|cold|ice-cold))',
-    spanish: '(?:dej(?:a|e|ar|amos|en)[^.;]{0,25})?enfr[ií](?:a|e|ar|en)|templar',
+    spanish:
+      '(?:dej(?:a|e|ar|amos|en)[^.;]{0,25})?enfr[ií](?:a|e|ar|en)|templar|p[aá]s(?:a|e|ar)(?:l[oa]s?)? (?:por|a|en) agua (?:fr[ií]a|helada|con hielo)|refresc(?:a|ar|amos)(?!\\p{L})',
   },
   {
     verb: 'chill',
