@@ -24,7 +24,7 @@ function readOrWhy(document: unknown, nowMin: number): { meal: Meal } | { why: s
 }
 
 /** So many meals are read before the page is shown, those to come first; */
-const AT_FIRST = 12;
+const AT_FIRST = 6;
 /** and of the others so many at a time, so that the page stays awake. */
 const AT_A_TIME = 4;
 
@@ -54,12 +54,24 @@ export async function loadAll(
   if (first.length === AT_FIRST) onFirst({ meals: [...meals], bin });
   const others = await allBut(db, new Set(first.map(({ id }) => id)));
   for (let i = 0; i < others.length; i += AT_A_TIME) {
-    if (first.length === AT_FIRST) await new Promise((resolve) => setTimeout(resolve, 0));
+    if (first.length === AT_FIRST) await idle();
     others.slice(i, i + AT_A_TIME).forEach(take);
   }
   if (first.length < AT_FIRST) onFirst({ meals: [...meals], bin });
   if (wrong.length > 0) await putAside(db, wrong);
   return { meals, bin, unreadable: await db.getAll('aside') };
+}
+
+/** At most so long the others wait for a page that is busy. */
+const LONGEST_WAIT_MS = 100;
+
+/** When the page has drawn what it has, or at once where nothing is drawn. */
+function idle(): Promise<void> {
+  return new Promise((resolve) => {
+    if ('requestIdleCallback' in globalThis)
+      requestIdleCallback(() => resolve(), { timeout: LONGEST_WAIT_MS });
+    else setTimeout(resolve, 0);
+  });
 }
 
 interface Waiting extends StoredMeal {
