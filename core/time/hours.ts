@@ -27,13 +27,32 @@ export interface Block {
 /** A stretch of every week, in local clock time. */
 export type Weekly = Pick<Hours, 'from' | 'to' | 'days' | 'on'>;
 
+/** A part of the time line, `[startMin, endMin)` in epoch minutes. */
+interface Stretch {
+  readonly startMin: number;
+  readonly endMin: number;
+}
+
+/** A week on the calendar is the same for every change of a meal, and slow to lay out. */
+const KNOWN = new Map<string, readonly Stretch[]>();
+const MOST_KNOWN = 200;
+
 /** Every stretch of it that touches `[fromMin, toMin]`, in order of start. */
 export function stretchesOf(
   weekly: Weekly,
   zone: string,
   fromMin: number,
   toMin: number,
-): { readonly startMin: number; readonly endMin: number }[] {
+): readonly Stretch[] {
+  const { from, to, days, on = '' } = weekly;
+  const key = [zone, fromMin, toMin, from, to, on, ...days].join(' ');
+  const found = KNOWN.get(key) ?? layOut(weekly, zone, fromMin, toMin);
+  if (KNOWN.size >= MOST_KNOWN) KNOWN.clear();
+  KNOWN.set(key, found);
+  return found;
+}
+
+function layOut(weekly: Weekly, zone: string, fromMin: number, toMin: number): Stretch[] {
   const days = daysOf(fromMin - 1440, toMin + 1440, zone);
   return days.slice(0, -1).flatMap(({ date, weekday }, i) => {
     const then = weekly.on === undefined ? weekly.days.includes(weekday) : weekly.on === date;

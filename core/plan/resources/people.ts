@@ -49,8 +49,18 @@ export function mayWorkAt(person: Person, workplace: Workplace): boolean {
   return !person.at || person.at.includes(workplace);
 }
 
+/** Every step asks it of the same people. */
+const KNOWN = new WeakMap<readonly Person[], Map<Workplace, readonly Block[]>>();
+
 /** When nobody is there who may work at a place: the cook's own hours less the helpers'. */
 export function closedAt(people: readonly Person[], workplace: Workplace): readonly Block[] {
+  const known = KNOWN.get(people) ?? new Map<Workplace, readonly Block[]>();
+  const closed = known.get(workplace) ?? closedTo(people, workplace);
+  KNOWN.set(people, known.set(workplace, closed));
+  return closed;
+}
+
+function closedTo(people: readonly Person[], workplace: Workplace): readonly Block[] {
   const able = people.filter((person) => mayWorkAt(person, workplace));
   return able.slice(1).reduce<readonly Block[]>(
     (closed, person) =>
