@@ -16,7 +16,24 @@ import type { Dish, Food, Meal, Step } from './schema.ts';
 export function foodsByStep(
   meal: Pick<Meal, 'pantry'>,
   dish: Dish,
-): Map<string, readonly string[]> {
+): ReadonlyMap<string, readonly string[]> {
+  const before = KNOWN.get(dish);
+  if (before && before.pantry === meal.pantry) return before.found;
+  const found = inferred(meal, dish);
+  KNOWN.set(dish, { pantry: meal.pantry, found });
+  return found;
+}
+
+/** A dish is a value: what its steps work on is asked for by the network, the ledger and the audit. */
+const KNOWN = new WeakMap<
+  Dish,
+  {
+    readonly pantry: Meal['pantry'] | undefined;
+    readonly found: ReadonlyMap<string, readonly string[]>;
+  }
+>();
+
+function inferred(meal: Pick<Meal, 'pantry'>, dish: Dish): Map<string, readonly string[]> {
   const known = new Map<string, readonly string[]>();
   const byId = new Map(dish.steps.map((step) => [step.id, step]));
   const visit = (step: Step, above: ReadonlySet<string>): readonly string[] => {
