@@ -1,6 +1,6 @@
 import { existsSync } from 'node:fs';
 
-// The first has no windows of its own to draw, and so takes a third less time.
+// The first has no windows of its own to draw, and so takes less time.
 const usual = [
   '/usr/bin/chromium-headless-shell',
   '/usr/bin/chromium',
