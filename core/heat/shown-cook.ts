@@ -7,15 +7,11 @@ const POINTS = 160;
 /** Enough to say about how long it takes. */
 const ROUGH_CELLS = 6;
 
-/**
- * A cook with its curve and fields, close enough for a picture.
- *
- * @param cells the food is cut into; fewer are quicker and less exact
- */
-export function shownCook(spec: CookSpec, cells = INTERACTIVE_CELLS): Cook {
+/** A cook with its curve and fields, close enough for a picture. */
+export function shownCook(spec: CookSpec): Cook {
   const rough = cookOnce(spec, undefined, { everyMin: 1e6, cells: ROUGH_CELLS });
   const everyMin = Math.max(0.05, rough.minutes / POINTS);
-  return cookOnce(spec, undefined, { everyMin, cells, fields: true });
+  return cookOnce(spec, undefined, { everyMin, cells: INTERACTIVE_CELLS, fields: true });
 }
 
 /** The index of the last stage that cooks; the last of all where none does. */

@@ -209,14 +209,7 @@ function lookUp(spec: CookSpec, cookOf: CookOf): Known {
   return made;
 }
 
-/** Enough for a verdict: its minutes are within 0.5 % of those of a cook that is shown, at half the work. */
-const LEDGER_CELLS = 14;
-
-function ledgerCook(spec: CookSpec): Cook {
-  return shownCook(spec, LEDGER_CELLS);
-}
-
-function knownCook(spec: CookSpec, cookOf: CookOf = ledgerCook): Cook {
+function knownCook(spec: CookSpec, cookOf: CookOf = shownCook): Cook {
   return lookUp(spec, cookOf).cook;
 }
 
@@ -226,7 +219,7 @@ function onlyItsSurface(spec: CookSpec): Cook {
 }
 
 function knownSafety(spec: CookSpec): ReturnType<typeof safetyOfCook> {
-  const made = lookUp(spec, ledgerCook);
+  const made = lookUp(spec, shownCook);
   made.safety ??= safetyOfCook(spec, made.cook);
   return made.safety;
 }

@@ -6,8 +6,11 @@ export interface Clause {
   readonly from: number;
 }
 
-const GOES_ON =
-  '(?:put|tip|place)(?: it| them| everything)? in(?:to)? a (?:bowl|bag|tub)|give it|give them|gave it|gave them|carry on|carrying on|continue|keep going|keep at it|go on|finish(?! with)|leave it (?:in|on|there)(?! (?:its|their|the|his) (?:own )?(?:cooking |hot |poaching )?(?:liquid|liquor|water|stock|broth|juices?|brine|milk|fat))|put it back|(?:turn|drop|lower|reduce|raise|increase|bring|crank) (?:it|the (?:oven|heat|temperature|oil|fat))(?=[^.;,]{0,30}\\d{3})|(?:bajar?|bajamos|sube|subir|subimos) (?:a|hasta) \\d{3}|(?:lower|drop|reduce|turn down) to \\d{3}|(?:knock|turn|bring) the (?:heat|oven|temperature) (?:down|up|back)|sigue|siga|seguir|seguimos|contin[uú]a|continuar|prosigue|termin(?:a|ar|amos)(?! con)|acab(?:a|ar|amos)(?! con)|(?:baj|sub|reduc)(?:a|e|ir|ar|amos|imos)? (?:el horno|la temperatura)(?=[^.;,]{0,30}\\d{3})';
+/** "Leave it in its liquid": off the heat, and no going on. */
+export const NO_LIQUID =
+  '(?! (?:its|their|the|his) (?:own )?(?:cooking |hot |poaching )?(?:liquid|liquor|water|stock|broth|juices?|brine|milk|fat))';
+
+const GOES_ON = `(?:put|tip|place)(?: it| them| everything)? in(?:to)? a (?:bowl|bag|tub)|give it|give them|gave it|gave them|carry on|carrying on|continue|keep going|keep at it|go on|finish(?! with)|leave it (?:in|on|there)${NO_LIQUID}|put it back|(?:turn|drop|lower|reduce|raise|increase|bring|crank) (?:it|the (?:oven|heat|temperature|oil|fat))(?=[^.;,]{0,30}\\d{3})|(?:bajar?|bajamos|sube|subir|subimos) (?:a|hasta) \\d{3}|(?:lower|drop|reduce|turn down) to \\d{3}|(?:knock|turn|bring) the (?:heat|oven|temperature) (?:down|up|back)|sigue|siga|seguir|seguimos|contin[uú]a|continuar|prosigue|termin(?:a|ar|amos)(?! con)|acab(?:a|ar|amos)(?! con)|(?:baj|sub|reduc)(?:a|e|ir|ar|amos|imos)? (?:el horno|la temperatura)(?=[^.;,]{0,30}\\d{3})`;
 
 /** An oven that is set to something else. */
 const LOWERS =

@@ -1,3 +1,4 @@
+import { NO_LIQUID } from './clauses.ts';
 import type { Verb } from '../terms/index.ts';
 import type { Context } from './context.ts';
 import type { VerbWords } from './verbs.ts';
@@ -193,7 +194,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'again',
     words: new RegExp(
-      '(?<!\\p{L})(?:carry(?:ing)? on|continue|keep going|keep at it|go on|finish|leave (?:it|them) (?:in|on|there)(?! (?:its|their|the|his) (?:own )?(?:cooking |hot |poaching )?(?:liquid|liquor|water|stock|broth|juices?|brine|milk|fat))|another|longer|more|extra|sigue|siga|seguir|seguimos|contin[uú]a|continuar|prosigue|termina|acaba|otr[oa]s?|m[aá]s)(?!\\p{L})',
+      `(?<!\\p{L})(?:carry(?:ing)? on|continue|keep going|keep at it|go on|finish|leave (?:it|them) (?:in|on|there)${NO_LIQUID}|another|longer|more|extra|sigue|siga|seguir|seguimos|contin[uú]a|continuar|prosigue|termina|acaba|otr[oa]s?|m[aá]s)(?!\\p{L})`,
       'iu',
     ),
     when: ({ hot }) => hot !== undefined,
