@@ -103,7 +103,6 @@ function figuresOf(state: RunState, dish: Dish): DishFigures {
 function lastCore({ begun, ended, probes, readings, confirmed }: RunState, dish: Dish) {
   const measured = dish.steps.flatMap(({ id }) => {
     const from = begun.get(id);
-    const said = confirmed.get(id);
     const probed = [...probes].filter(([, step]) => step === id).map(([probe]) => probe);
     const read = probed.flatMap((probe) =>
       (readings.get(probe) ?? []).flatMap(({ minute, coreC }) =>
@@ -115,7 +114,10 @@ function lastCore({ begun, ended, probes, readings, confirmed }: RunState, dish:
           : [{ minute, coreC }],
       ),
     );
-    return said?.coreC === undefined ? read : [...read, { minute: said.atMin, coreC: said.coreC }];
+    const said = (confirmed.get(id) ?? []).flatMap(({ atMin, coreC }) =>
+      coreC === undefined ? [] : [{ minute: atMin, coreC }],
+    );
+    return [...read, ...said];
   });
   return measured.toSorted((a, b) => a.minute - b.minute).at(-1)?.coreC;
 }

@@ -26,6 +26,7 @@ import {
   warmStartOf,
   type SchedulingModel,
 } from './scheduling/scheduling-model.ts';
+import type { PlanOrder } from './scheduling/warm-start-decision.ts';
 import { timedMealAt, type TimedMeal } from './timed-meal.ts';
 
 /** So many clashes say why it cannot be done. */
@@ -52,7 +53,7 @@ export const THOROUGH_WORK = 400_000;
 
 export interface PlanOptions {
   /** The plan the cook has seen: what need not move stays. */
-  readonly previous?: Plan | undefined;
+  readonly previous?: PlanOrder | undefined;
   /** Work to spend at the most, in shortest paths; the same on every machine. */
   readonly work?: number | undefined;
   /** Looks for ways out too, unless this is false. */

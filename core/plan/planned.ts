@@ -4,7 +4,7 @@ import type { FoodStory } from '../ledger/index.ts';
 import type { Caution, LedgerTool, SafetyFinding } from '../safety/index.ts';
 import type { Block } from '../time/index.ts';
 import type { Message } from '../words/index.ts';
-import type { WarmStartDecision } from './scheduling/scheduling-model.ts';
+import type { WarmStartDecision } from './scheduling/warm-start-decision.ts';
 
 /** A step with its times. All times in epoch minutes. */
 export interface PlannedStep {

@@ -1,6 +1,10 @@
 import { z } from 'zod';
 import { isCommand, type Command } from '../meal/index.ts';
+import { WarmStartDecisionSchema } from '../plan/index.ts';
 import { id, minutes } from '../quantity/index.ts';
+
+/** What one event may keep of an order: more than any table asks for. */
+export const MOST_DECISIONS = 3000;
 
 /** Whole and half minutes since the epoch: a run knows seconds, a plan does not. */
 const moment = z.number().finite();
@@ -22,6 +26,9 @@ const happened = {
 /** What is asked of a dish at the table. */
 export const TASTE_SCALES = ['salt', 'heat', 'sweet', 'acid', 'tender', 'char', 'juicy'] as const;
 export type TasteScale = (typeof TASTE_SCALES)[number];
+
+/** A probe's name, as its thermometer calls it. */
+const probe = z.string().min(1).max(120);
 
 const event = <Did extends string, Shape extends z.ZodRawShape>(did: Did, shape: Shape) =>
   z.object({ ...happened, did: z.literal(did), ...shape });
@@ -63,12 +70,21 @@ export const RunEventSchema = z.discriminatedUnion('did', [
   /** A picture, small enough to be kept beside the words. */
   event('pictured', { image: z.string().max(400_000), step: id.optional() }),
   event('read', {
-    probe: z.string().min(1).max(40),
+    probe,
     coreC: z.number().nullable(),
     cookerC: z.number().optional(),
+    /** When it was, where a table of readings was taken in afterwards. */
+    readMin: moment.optional(),
   }),
-  /** A probe is put into what a step works on; without a step it is taken out. */
-  event('probed', { probe: z.string().min(1).max(40), step: id.optional() }),
+  /**
+   * A probe is put into what a step works on, into one of its foods where there are several; without
+   * a step it is taken out.
+   */
+  event('probed', {
+    probe,
+    step: id.optional(),
+    food: id.optional(),
+  }),
   /** The meal itself is changed: guests late, one more, a dish dropped, a way out taken. */
   event('changed', {
     commands: z.array(z.custom<Command>(isCommand, { message: 'is no change Zemrin knows' })),
@@ -77,14 +93,27 @@ export const RunEventSchema = z.discriminatedUnion('did', [
   /** A fire went out: what lies in that appliance waits so long. */
   event('fireOut', { appliance: id, minutes: minutes.positive() }),
   /** The least core was measured, or the cook serves it as it is, in words. */
-  event('confirmed', { step: id, coreC: z.number().optional(), words: text.optional() }),
+  event('confirmed', {
+    step: id,
+    /** Of one food, where the step works on several. */
+    food: id.optional(),
+    coreC: z.number().optional(),
+    words: text.optional(),
+  }),
   /** A dish of a first serving is on the table. */
   event('dishServed', { dish: id }),
   event('served', {}),
+  /** The order in which the rest is planned: what is planned on begins from it. */
+  event('planned', {
+    servingMin: moment,
+    decisions: z.array(WarmStartDecisionSchema).max(MOST_DECISIONS),
+  }),
   event('undone', { event: z.string() }),
 ]);
 
 export type RunEvent = z.infer<typeof RunEventSchema>;
+/** What happened in the kitchen; the planner's own events are none. */
+export type Happening = Exclude<RunEvent, { did: 'planned' }>;
 /** What happened, before it has a name, a device and a place in the order. */
 export type Deed = RunEvent extends infer One
   ? One extends RunEvent

@@ -6,6 +6,7 @@ export {
   RunEventSchema,
   TASTE_SCALES,
   type Deed,
+  type Happening,
   type RunEvent,
   type TasteScale,
 } from './event.ts';
@@ -16,6 +17,17 @@ export {
   type RunTimer,
   type StillLasts,
 } from './state.ts';
+export {
+  freeProbe,
+  handProbe,
+  isByHand,
+  probeables,
+  stepsToProbe,
+  type Probeable,
+} from './probes.ts';
+export { readingsDeeds, type TableFrom, type TableRefused } from './readings-table.ts';
+export { keepsReading } from './readings-kept.ts';
+export { orderDeed, orderOf, spokeLast } from './kept-order.ts';
 export { callsOfRun, deedsOf, readyToServe, type Call } from './calls.ts';
 export { unmeasuredOf, type Unmeasured } from './unmeasured.ts';
 export { warmClocks, type WarmClock } from './clocks.ts';

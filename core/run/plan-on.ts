@@ -8,6 +8,7 @@ import {
   type Move,
   type Plan,
   type PlanCandidate,
+  type PlanOrder,
   type PlannedStep,
 } from '../plan/index.ts';
 import type { Band } from '../heat/index.ts';
@@ -36,7 +37,8 @@ export interface PlannedOn {
 }
 
 export interface PlanOnOptions {
-  readonly previous?: Plan | undefined;
+  /** The order planned last; with its steps, what moves is told. */
+  readonly previous?: (PlanOrder & Partial<Pick<Plan, 'steps'>>) | undefined;
   /** By step: minutes left, as its probe says. */
   readonly probed?: ReadonlyMap<string, Band> | undefined;
   readonly work?: number | undefined;
@@ -83,7 +85,7 @@ export function planOn(state: RunState, nowMin: number, how: PlanOnOptions = {})
     lateMin: Math.max(0, made.servingMin - wishedMin),
     early: earlyDishes(state, made).length > 0,
     inHandMin: inHandOf(made),
-    moved: how.previous ? movesBetween(how.previous, made) : [],
+    moved: how.previous?.steps ? movesBetween({ steps: how.previous.steps }, made) : [],
   };
 }
 

@@ -221,7 +221,7 @@ class Player {
 
   /** What was not measured on the fire is measured now, and said as it is where it is too little. */
   private measure(): void {
-    for (const { step: id, leastC } of unmeasuredOf(this.state)) {
+    for (const { step: id, food, leastC } of unmeasuredOf(this.state)) {
       const found = this.find(id);
       const begun = this.state.begun.get(id) ?? this.nowMin;
       const ended = this.state.ended.get(id) ?? this.nowMin;
@@ -231,7 +231,7 @@ class Player {
           ? this.kitchen.readAt(this.state.meal, found.dish, found.step, ended - begun).coreC
           : leastC;
       const words = coreC < leastC ? { words: 'as the cook wants it' } : {};
-      this.say([{ did: 'confirmed', step: id, coreC, ...words }]);
+      this.say([{ did: 'confirmed', step: id, food: food.id, coreC, ...words }]);
     }
   }
 

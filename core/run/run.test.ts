@@ -214,7 +214,7 @@ describe('what nobody has measured', () => {
           [400, { did: 'done', step: 'lamb-wrap' }],
         ]),
       ),
-    ).map(({ food }) => food);
+    ).map(({ food }) => food.name);
 
   it('is asked for, and not once a probe has seen it', () => {
     expect(cooked([[10, 8.2]])).toContain('lamb shoulder, bone in');

@@ -1,7 +1,7 @@
 import { applyCommand, type Meal } from '../meal/index.ts';
 import type { ProbeReading } from '../heat/index.ts';
 import { withoutSteps } from '../meal/index.ts';
-import type { RunEvent } from './event.ts';
+import type { Happening, RunEvent } from './event.ts';
 import type { Run } from './begin-run.ts';
 
 /** A timer of the cook's own. */
@@ -21,6 +21,8 @@ export interface StillLasts {
 /** What was said of a core before it is eaten. */
 export interface Confirmation {
   readonly atMin: number;
+  /** Left out: of all that the step works on. */
+  readonly food?: string | undefined;
   readonly coreC?: number | undefined;
   readonly words?: string | undefined;
 }
@@ -40,14 +42,17 @@ export interface RunState {
   readonly timers: readonly RunTimer[];
   /** By probe: the step whose food it is in. */
   readonly probes: ReadonlyMap<string, string>;
+  /** By probe: the food it is in, where that was said. */
+  readonly probedFood: ReadonlyMap<string, string>;
   /** By probe, in the order they came; the minute is an epoch minute. */
   readonly readings: ReadonlyMap<string, readonly ProbeReading[]>;
-  readonly confirmed: ReadonlyMap<string, Confirmation>;
+  /** By step, in the order they were said. */
+  readonly confirmed: ReadonlyMap<string, readonly Confirmation[]>;
   /** When each dish of a first serving was on the table. */
   readonly dishServed: ReadonlyMap<string, number>;
   readonly servedMin?: number | undefined;
-  /** The events that still hold, the undone and their undoing left out. */
-  readonly events: readonly RunEvent[];
+  /** What happened and still holds, the undone and their undoing left out. */
+  readonly events: readonly Happening[];
 }
 
 /** What is in a state while it is folded. */
@@ -61,8 +66,9 @@ interface Folding {
   skipped: Set<string>;
   timers: RunTimer[];
   probes: Map<string, string>;
+  probedFood: Map<string, string>;
   readings: Map<string, ProbeReading[]>;
-  confirmed: Map<string, Confirmation>;
+  confirmed: Map<string, Confirmation[]>;
   dishServed: Map<string, number>;
   servedMin?: number | undefined;
 }
@@ -84,12 +90,14 @@ export function foldRun({ meal, events }: Run, untilMin = Infinity): RunState {
     skipped: new Set(),
     timers: [],
     probes: new Map(),
+    probedFood: new Map(),
     readings: new Map(),
     confirmed: new Map(),
     dishServed: new Map(),
   };
   for (const one of holding) apply(state, one);
-  return { ...state, meal: withoutSkipped(state), events: holding };
+  const happened = holding.filter((one) => one.did !== 'planned');
+  return { ...state, meal: withoutSkipped(state), events: happened };
 }
 
 /** The events no later event takes back; an undoing may itself be undone. */
@@ -136,7 +144,8 @@ function apply(state: Folding, event: RunEvent): void {
       return;
     case 'read': {
       const coreC = event.coreC ?? NaN;
-      const reading = { minute: atMin, probe: event.probe, coreC, cookerC: event.cookerC };
+      const minute = event.readMin ?? atMin;
+      const reading = { minute, probe: event.probe, coreC, cookerC: event.cookerC };
       const before = state.readings.get(event.probe) ?? [];
       state.readings.set(event.probe, [...before, reading]);
       return;
@@ -144,6 +153,8 @@ function apply(state: Folding, event: RunEvent): void {
     case 'probed':
       if (event.step === undefined) state.probes.delete(event.probe);
       else state.probes.set(event.probe, event.step);
+      if (event.food === undefined) state.probedFood.delete(event.probe);
+      else state.probedFood.set(event.probe, event.food);
       return;
     case 'changed':
       state.meal = event.commands.reduce(applyCommand, state.meal);
@@ -152,8 +163,9 @@ function apply(state: Folding, event: RunEvent): void {
       waitForFire(state, event.appliance, event.minutes);
       return;
     case 'confirmed': {
-      const { coreC, words } = event;
-      state.confirmed.set(event.step, { atMin, coreC, words });
+      const { step, food, coreC, words } = event;
+      const before = state.confirmed.get(step) ?? [];
+      state.confirmed.set(step, [...before, { atMin, food, coreC, words }]);
       return;
     }
     case 'dishServed':
@@ -168,6 +180,7 @@ function apply(state: Folding, event: RunEvent): void {
     case 'noted':
     case 'pictured':
     case 'undone':
+    case 'planned':
       return;
   }
 }

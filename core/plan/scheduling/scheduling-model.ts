@@ -9,6 +9,7 @@ import {
 import type { MealNetwork } from '../network/meal-network.ts';
 import { mealDemandsOf, type MealDemands } from '../resources/demands.ts';
 import { rawTogether } from './raw-work.ts';
+import type { PlanOrder, WarmStartDecision } from './warm-start-decision.ts';
 import { softConstraintsOf, type MealSoftConstraint } from './soft-constraints.ts';
 import { resourcesOf, type Resource } from '../resources/resources.ts';
 import type { TimeNetwork, Times } from '../network/time-network.ts';
@@ -24,17 +25,6 @@ export interface SchedulingModel {
   readonly servingMin: number;
   /** Where the moments lie without any order. */
   readonly free: readonly number[];
-}
-
-/** What an earlier plan decided, in words that outlast a change of the meal. */
-export interface WarmStartDecision {
-  readonly kind: Decision['kind'];
-  /** What it is about: for an order, the first of two. */
-  readonly demand: string;
-  readonly second?: string | undefined;
-  readonly resource: string;
-  /** Before or after this moment. */
-  readonly min?: number | undefined;
 }
 
 /** The whole problem of a meal that has a solution but for its loads. */
@@ -100,7 +90,7 @@ function boundsOf(network: TimeNetwork, servingMin: number): TimeLag[] {
 export function solveSchedule(
   model: SchedulingModel,
   work: number,
-  previous?: { readonly servingMin: number; readonly warmStart: readonly WarmStartDecision[] },
+  previous?: PlanOrder,
   insertWork?: number,
 ): Generator<Solution, void> {
   const warmStart =
@@ -119,7 +109,7 @@ const MIN_IMPROVEMENT = 30;
 
 function choicesOf(
   { mealDemands, resources, servingMin }: SchedulingModel,
-  previous: { readonly servingMin: number; readonly warmStart: readonly WarmStartDecision[] },
+  previous: PlanOrder,
 ): Decision[] {
   const useOf = new Map(mealDemands.keys.map((key, index) => [key, index]));
   const machineOf = new Map(resources.map((resource, index) => [resource.key, index]));

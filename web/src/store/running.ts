@@ -1,10 +1,19 @@
-import { eventsOf, merged, type PlannedOn, type Run, type RunEvent } from '@zemrin/core';
+import {
+  eventsOf,
+  merged,
+  orderDeed,
+  orderOf,
+  spokeLast,
+  type PlannedOn,
+  type Run,
+  type RunEvent,
+} from '@zemrin/core';
 import { notifyError } from '../notices/notify.ts';
 import type { Channel } from '../storage/channel.ts';
 import type { Db } from '../storage/db.ts';
 import { addEvents, keepRun, loadRun, loadRuns } from '../storage/runs.ts';
 import type { RunPlanner } from '../workers/runs.ts';
-import { uniqueId } from './ids.ts';
+import { DEVICE } from './device.ts';
 import { own } from './own.ts';
 import { runMinute } from './run-clock.ts';
 import {
@@ -21,8 +30,6 @@ import {
 } from './runs.ts';
 import { startListening, store } from './store.ts';
 
-/** Every window is a device of its own, so that no two events ever have one name. */
-const DEVICE = uniqueId('w');
 /** A run is planned on as the minutes turn too, so often, milliseconds. */
 const EVERY_MS = 60_000;
 /** In a rehearsal minutes turn quicker; never oftener than this. */
@@ -84,7 +91,16 @@ export async function listenForRuns({ db, channel, planner }: RunConnections): P
   listenForShares(async (kept) => {
     if (db) await later(() => keepRun(db, kept));
   });
-  startListening({ actionCreator: happened, effect: ({ payload }) => again(payload.run) });
+  startListening({
+    actionCreator: happened,
+    effect: ({ payload }, api) => {
+      const before = own(api.getOriginalState().runs.runs, payload.run)?.run.events;
+      const known = new Set(before?.map(({ id }) => id));
+      // The order of a plan wants no other plan.
+      const isNews = payload.events.some(({ id, did }) => did !== 'planned' && !known.has(id));
+      if (isNews) again(payload.run);
+    },
+  });
   channel.hear(
     (id) =>
       void later(async () => {
@@ -99,8 +115,17 @@ export async function listenForRuns({ db, channel, planner }: RunConnections): P
   for (const kept of Object.values(store.getState().runs.runs)) await keep(kept);
   if (db) store.dispatch(runsLoaded(await loadRuns(db)));
   for (const id of Object.keys(store.getState().runs.runs)) again(id);
+  startListening({ actionCreator: runBegun, effect: hearStation });
+  if (Object.values(store.getState().runs.runs).some(({ run }) => !isServed(run.events))) {
+    await hearStation();
+  }
   if (Object.values(store.getState().runs.runs).some(({ shared }) => shared)) await follow();
 }
+
+let hearing: Promise<void> | undefined;
+/** What hears the thermometer is fetched when a run is on. */
+const hearStation = (): Promise<void> =>
+  (hearing ??= import('./station.ts').then(({ listenForStation }) => listenForStation()));
 
 let following: Promise<void> | undefined;
 /** What follows runs is fetched when one is shared. */
@@ -165,10 +190,14 @@ function planningOn(planner: () => RunPlanner): (run: string) => void {
     // What is on the table wants no plan any more.
     if (isServed(run.events)) return clearTimeout(timers.get(id));
     const nowMin = runMinute(run.startedMin, rehearsal);
-    // It moves as little as it can against the last plan; at first, against the one on Weave.
-    const previous = own(plans, id)?.planned.plan ?? own(meals, run.meal.id);
+    // It moves as little as it can against the order kept last, which every device has; at first,
+    // against the plan on Weave.
+    const shown = own(plans, id)?.planned.plan ?? own(meals, run.meal.id);
+    const order = orderOf(run.events);
+    const previous = order ? { ...order, ...(shown && { steps: shown.steps }) } : shown;
     const { planned, forecasts } = await planner().planOn(run, nowMin, previous);
     store.dispatch(runPlanned({ run: id, planned, forecasts }));
+    keepOrder(id, planned);
     clearTimeout(timers.get(id));
     const everyMs = Math.max(LEAST_EVERY_MS, EVERY_MS / (rehearsal?.speed ?? 1));
     timers.set(
@@ -192,4 +221,15 @@ function planningOn(planner: () => RunPlanner): (run: string) => void {
     })();
   };
   return again;
+}
+
+/**
+ * The order of a plan is kept with what happened, by the device whose cook spoke last: so it is
+ * there after a reload, and one order goes for all.
+ */
+function keepOrder(id: string, { plan }: PlannedOn): void {
+  const run = own(store.getState().runs.runs, id)?.run;
+  if (!run || (spokeLast(run.events) ?? DEVICE) !== DEVICE) return;
+  const deed = orderDeed(plan, orderOf(run.events));
+  if (deed) store.dispatch(deedsDone({ run: id, deeds: [deed] }));
 }

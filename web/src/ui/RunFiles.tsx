@@ -1,9 +1,17 @@
-import { readingsCsv, runDocument, type Run, type RunState } from '@zemrin/core';
+import { readingsCsv, runDocument, type Deed, type Run, type RunState } from '@zemrin/core';
 import { download } from './download.ts';
+import { ReadingsTable } from './ReadingsTable.tsx';
 import { useWords } from '../words/words.ts';
 
-/** The run as a file, and its readings as a table. */
-export function RunFiles({ run, state }: { run: Run; state: RunState }) {
+interface Props {
+  readonly run: Run;
+  readonly state: RunState;
+  readonly nowMin: number;
+  readonly onSay: (deeds: readonly Deed[]) => void;
+}
+
+/** The run as a file, and its readings as a table, out and in. */
+export function RunFiles({ run, state, nowMin, onSay }: Props) {
   const t = useWords();
   const readings = [...state.readings.values()]
     .flat()
@@ -32,6 +40,7 @@ export function RunFiles({ run, state }: { run: Run; state: RunState }) {
           {t('cook.readingsTable')}
         </button>
       )}
+      <ReadingsTable run={run} state={state} nowMin={nowMin} onTake={onSay} />
     </>
   );
 }

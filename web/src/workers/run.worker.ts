@@ -17,6 +17,7 @@ import {
   type LiveMembers,
   type Meal,
   type Plan,
+  type PlanOnOptions,
   type PlannedOn,
   type Proposal,
   type Rescue,
@@ -72,7 +73,7 @@ const api = {
   planOn(
     run: Run,
     nowMin: number,
-    previous: Plan | undefined,
+    previous: PlanOnOptions['previous'],
   ): { planned: PlannedOn; forecasts: StepForecast[] } {
     const state = foldRun(run);
     const forecasts = forecastsOf(state, nowMin);

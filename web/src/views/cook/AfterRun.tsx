@@ -55,7 +55,7 @@ export function AfterRun({ meal, page }: { meal: Meal; page: RunOnPage }) {
         )}
       </div>
       <div className="mt-4 flex flex-wrap gap-3">
-        <RunFiles run={page.kept.run} state={state} />
+        <RunFiles run={page.kept.run} state={state} nowMin={page.nowMin} onSay={page.say} />
       </div>
       <EventList page={page} />
     </main>

@@ -21,7 +21,7 @@ export function CookHead({ page, planned }: { page: RunOnPage; planned: PlannedO
           <p className="text-muted">{t('cook.rehearsal', { speed: kept.rehearsal.speed })}</p>
         )}
       </div>
-      <div className="text-right text-[clamp(17px,2vw,22px)]">
+      <div className="min-w-0 flex-1 basis-[300px] text-[clamp(17px,2vw,22px)] md:text-right">
         <p>
           {left >= 0
             ? t('cook.serveIn', { at: at(wishedMin), left: showMinutes(left) })

@@ -1,4 +1,4 @@
-import { showTemperature, showWeight, type RunEvent } from '@zemrin/core';
+import { showTemperature, showWeight, type Happening } from '@zemrin/core';
 import { useWords } from '../../words/words.ts';
 import { useCallWords } from './useCallWords.ts';
 import type { RunOnPage } from './useRun.ts';
@@ -32,7 +32,7 @@ export function EventList({ page }: { page: RunOnPage }) {
   );
 }
 
-function useEventWords({ meal, kept }: RunOnPage): (event: RunEvent) => string {
+function useEventWords({ meal, kept }: RunOnPage): (event: Happening) => string {
   const t = useWords();
   const labels = new Map(
     [...kept.run.meal.dishes, ...meal.dishes].flatMap(({ steps }) =>

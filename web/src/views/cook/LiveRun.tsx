@@ -10,7 +10,6 @@ import { SidePanel } from './SidePanel.tsx';
 import { ThenList } from './ThenList.tsx';
 import { WaysOut } from './WaysOut.tsx';
 import { Unmeasured } from './Unmeasured.tsx';
-import { useStation } from './useStation.ts';
 import { useAwake } from './useAwake.ts';
 import { useRunOnPage } from './useRun.ts';
 
@@ -18,7 +17,6 @@ import { useRunOnPage } from './useRun.ts';
 export function LiveRun({ meal, kept }: { meal: Meal; kept: KeptRun }) {
   const page = useRunOnPage(kept);
   const [asking, setAsking] = useState<Asking>();
-  useStation(page);
   useAwake(page.state.servedMin === undefined);
   if (page.state.servedMin !== undefined) return <AfterRun meal={meal} page={page} />;
   if (!page.plan) return <Loading />;

@@ -1,5 +1,5 @@
+import { freeProbe, stepsToProbe } from '@zemrin/core';
 import { useWords } from '../../words/words.ts';
-import { freeProbe, stepsToProbe } from './probes.ts';
 import type { RunOnPage } from './useRun.ts';
 
 /** A probe of the station put into what is cooked to a core. */

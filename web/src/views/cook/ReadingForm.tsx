@@ -1,6 +1,7 @@
-import type { Deed, Step } from '@zemrin/core';
+import { handProbe, probeables, type Deed } from '@zemrin/core';
 import { useState, type FormEvent } from 'react';
 import { Choice } from '../../ui/Choice.tsx';
+import { ReadingsTable } from '../../ui/ReadingsTable.tsx';
 import { useWords } from '../../words/words.ts';
 import { celsiusOf, temperatureUnit } from './temperature.ts';
 import type { RunOnPage } from './useRun.ts';
@@ -13,10 +14,11 @@ export function ReadingForm(props: {
   const t = useWords();
   const { page, onTake } = props;
   const { meal, state } = page;
-  const going = meal.dishes.flatMap((dish) =>
-    dish.steps
-      .filter((step) => isReadable(step) && state.begun.has(step.id) && !state.ended.has(step.id))
-      .map((step) => [step.id, `${dish.name}, ${step.label}`] as const),
+  const places = probeables(state);
+  const going = places.flatMap(({ dish, step, food }, i) =>
+    state.begun.has(step.id) && !state.ended.has(step.id)
+      ? [[`${i}`, [dish.name, step.label, food?.name].filter(Boolean).join(', ')] as const]
+      : [],
   );
   const [chosen, setChosen] = useState(going[0]?.[0] ?? '');
   const [text, setText] = useState('');
@@ -27,10 +29,13 @@ export function ReadingForm(props: {
     event.preventDefault();
     const coreC = celsiusOf(text, meal.kitchen.units);
     setWrong(coreC === undefined);
-    if (coreC === undefined) return;
-    const probe = `by hand ${chosen}`;
-    const put: Deed[] =
-      state.probes.get(probe) === chosen ? [] : [{ did: 'probed', probe, step: chosen }];
+    const place = places[Number(chosen)];
+    if (coreC === undefined || !place) return;
+    const [step, food] = [place.step.id, place.food?.id];
+    const probe = handProbe(state, step, food);
+    const put: Deed[] = state.probes.has(probe)
+      ? []
+      : [{ did: 'probed', probe, step, ...(food !== undefined && { food }) }];
     onTake([...put, { did: 'read', probe, coreC }]);
   };
   return (
@@ -54,11 +59,7 @@ export function ReadingForm(props: {
       <button type="submit" className="btn cook-btn btn-go">
         {t('cook.readingKeep')}
       </button>
+      <ReadingsTable run={page.kept.run} state={state} nowMin={page.nowMin} onTake={onTake} />
     </form>
   );
-}
-
-/** Heat times it, so that a core says something of its end. */
-function isReadable({ time }: Step): boolean {
-  return time.kind === 'heat';
 }

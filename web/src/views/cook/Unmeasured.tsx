@@ -13,7 +13,7 @@ export function Unmeasured({ page }: { page: RunOnPage }) {
     <section className="mt-4 rounded-xl border-2 border-clash p-4" aria-label={t('cook.confirm')}>
       <h2 className="text-lg">{t('cook.confirm')}</h2>
       {missing.map((one) => (
-        <Measure key={`${one.step} ${one.food}`} one={one} page={page} />
+        <Measure key={`${one.step} ${one.food.id}`} one={one} page={page} />
       ))}
     </section>
   );
@@ -34,6 +34,7 @@ function Measure({ one, page }: { one: Missing; page: RunOnPage }) {
     const deed: Deed = {
       did: 'confirmed',
       step: one.step,
+      food: one.food.id,
       ...(coreC !== undefined && { coreC }),
       ...(said !== '' && { words: said }),
     };
@@ -41,7 +42,7 @@ function Measure({ one, page }: { one: Missing; page: RunOnPage }) {
   };
   return (
     <form onSubmit={keep} className="mt-2">
-      <p>{t('cook.confirmMore', { food: one.food, tempC })}</p>
+      <p>{t('cook.confirmMore', { food: one.food.name, tempC })}</p>
       <div className="mt-2 flex flex-wrap items-end gap-3">
         <label>
           {t('cook.confirmC', { unit: temperatureUnit(units) })}

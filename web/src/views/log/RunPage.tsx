@@ -14,6 +14,7 @@ import {
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { NextTime } from '../../learning/NextTime.tsx';
 import { useProposals } from '../../learning/useProposals.ts';
+import { nowMinute } from '../../store/clock.ts';
 import { deedsDone } from '../../store/runs.ts';
 import { own } from '../../store/own.ts';
 import { useAppDispatch, useAppSelector } from '../../store/store.ts';
@@ -89,7 +90,7 @@ export function RunPage({ run, runs }: { run: Run; runs: readonly Run[] }) {
       <Compare run={run} runs={runs} />
       <OverRuns runs={runs} />
       <div className="mt-8 flex flex-wrap gap-3 print:hidden">
-        <RunFiles run={run} state={state} />
+        <RunFiles run={run} state={state} nowMin={nowMinute()} onSay={say} />
         <button type="button" className="btn" data-key="p" onClick={() => window.print()}>
           {t('log.print')} <span className="key">p</span>
         </button>

@@ -114,6 +114,19 @@ export const cook = {
   'cook.log': 'What happened',
   'cook.asFile': 'This run as a file',
   'cook.readingsTable': 'Readings as a table',
+  'cook.tableIn': 'Readings from a table',
+  'cook.tableProbe': 'Where “{{probe}}” was',
+  'cook.tableOut': 'leave it out',
+  'cook.tableFrom': 'Its minutes count from',
+  'cook.tableFrom.step': 'when that food went on',
+  'cook.tableFrom.run': 'when the cooking of this meal began',
+  'cook.tableTake': 'Take the table in',
+  'cook.tableWrong.stillToCome':
+    'Some of its readings lie after now. Count its minutes from the other moment, or look whether they are seconds.',
+  'cook.tableWrong.notBegun':
+    'That step has not begun yet. Say first when it did, or choose another.',
+  'cook.tableWrong.none': 'Nothing of it is taken in like this. Choose where a probe was.',
+  'cook.tableNowhere': 'Nothing was over heat yet that a probe could have been in.',
   'cook.confirm': 'Not measured yet',
   'cook.confirmMore':
     '{{food}} should have come to {{tempC}} inside. Measure it, or serve it as it is in your own words.',
