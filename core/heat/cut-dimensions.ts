@@ -37,3 +37,8 @@ const CUT_DIMENSIONS: ReadonlyMap<string, CutDimensions> = new Map(
 export function dimensionsOf({ sizedAs }: Pick<Cut, 'sizedAs'>): CutDimensions | undefined {
   return sizedAs === undefined ? undefined : CUT_DIMENSIONS.get(sizedAs);
 }
+
+/** A whole bird, or its breast on the bone: hollow inside. */
+export function isHollow(cut: Pick<Cut, 'sizedAs'>): boolean {
+  return dimensionsOf(cut)?.boxMm !== undefined;
+}

@@ -31,6 +31,11 @@ export function showLength(mm: number, units: UnitSystem = 'metric'): string {
   return `${writeDecimals(mm / 10)} cm`;
 }
 
+/** Of what is marked with a finger: "38 mm"; in US units to the quarter inch. At least 0. */
+export function showDepth(mm: number, units: UnitSystem = 'metric'): string {
+  return units === 'us' ? showLength(mm, units) : `${Math.round(mm)} mm`;
+}
+
 function writeDecimals(value: number): string {
   return String(Math.round(value * 10) / 10);
 }

@@ -31,7 +31,7 @@ export { orderDeed, orderOf, spokeLast } from './kept-order.ts';
 export { callsOfRun, deedsOf, readyToServe, type Call } from './calls.ts';
 export { unmeasuredOf, type Unmeasured } from './unmeasured.ts';
 export { warmClocks, type WarmClock } from './clocks.ts';
-export { cueOf, type Cue } from './cue.ts';
+export { cueOf, cueToBegin, type Cue, type ProbeShape } from './cue.ts';
 export { planOn, waysOutOf, type PlannedOn, type PlanOnOptions } from './plan-on.ts';
 export { probedCook, probeForecast, type ProbedCook } from './probe-forecast.ts';
 export {

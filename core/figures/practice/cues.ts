@@ -48,3 +48,12 @@ export const SUGAR_COLOURS = [
  * @confidence 0.4
  */
 export const SUGAR_COLOUR_S = 25;
+
+/**
+ * What covers a food stands so far above it: a finger's width.
+ *
+ * @unit mm
+ * @source common practice, no source
+ * @confidence 0.5
+ */
+export const COVERS_BY_MM = 15;

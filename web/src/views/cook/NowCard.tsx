@@ -1,6 +1,7 @@
 import {
   amountsOfStep,
   cueOf,
+  cueToBegin,
   deedsOf,
   isFirePlace,
   readyToServe,
@@ -157,8 +158,9 @@ function Cue({ page, call }: { page: RunOnPage; call: Call }) {
   const shown = (call.kind === 'begin' ? leaving : undefined) ?? call.step;
   const dish = meal.dishes.find(({ id }) => id === shown?.dish);
   const step = dish?.steps.find(({ id }) => id === shown?.id);
-  const cue = dish && step ? cueOf(meal, dish, step) : undefined;
-  return cue ? <CueDrawing cue={cue} /> : null;
+  const begins = call.kind === 'begin' && !leaving && step ? cueToBegin(step) : undefined;
+  const cue = begins ?? (dish && step ? cueOf(meal, dish, step) : undefined);
+  return cue ? <CueDrawing cue={cue} units={meal.kitchen.units} /> : null;
 }
 
 function Minds({ page, call }: { page: RunOnPage; call: Call }) {

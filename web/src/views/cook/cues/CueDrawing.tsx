@@ -1,30 +1,57 @@
-import { SUGAR_COLOUR_S, SUGAR_COLOURS, type Cue } from '@zemrin/core';
+import {
+  showDepth,
+  showTemperature,
+  SUGAR_COLOUR_S,
+  SUGAR_COLOURS,
+  type Cue,
+  type ProbeShape,
+  type UnitSystem,
+} from '@zemrin/core';
 import type { ReactNode } from 'react';
 import { useWords } from '../../../words/words.ts';
 
 /** How one sees that it is done, drawn and said. */
-export function CueDrawing({ cue }: { cue: Cue }) {
+export function CueDrawing({ cue, units }: { cue: Cue; units: UnitSystem }) {
   const t = useWords();
   return (
     <figure className="order-2 grid grid-cols-[140px_1fr] items-center gap-3 md:order-none md:block">
-      {drawing(cue)}
-      <figcaption className="mt-1 text-base leading-snug">{captionOf(cue, t)}</figcaption>
+      {drawing(cue, units)}
+      <figcaption className="mt-1 text-base leading-snug">{captionOf(cue, units, t)}</figcaption>
     </figure>
   );
 }
 
-function captionOf(cue: Cue, t: ReturnType<typeof useWords>): string {
+function captionOf(cue: Cue, units: UnitSystem, t: ReturnType<typeof useWords>): string {
   switch (cue.kind) {
-    case 'probe':
-      return t('cook.cue.probe', { mm: Math.round(cue.thicknessMm / 2) });
+    case 'probe': {
+      const { shape, bone } = cue;
+      const plain = shape === 'joint' || shape === 'slab';
+      const where = plain && bone ? (`${shape}Bone` as const) : shape;
+      return t(`cook.cue.probe.${where}`, {
+        length: showDepth(Math.round(cue.thicknessMm / 2), units),
+      });
+    }
+    case 'covers':
+      return [
+        t('cook.cue.covers'),
+        ...(cue.levelMm === undefined
+          ? []
+          : [t('cook.cue.coversBy', { length: showDepth(cue.levelMm, units) })]),
+      ].join(' ');
     case 'fork':
       return t(`cook.cue.${cue.until}`);
     case 'reduce':
-      return t('cook.cue.reduce', { from: cue.fromMm, to: cue.toMm });
+      return t('cook.cue.reduce', {
+        from: showDepth(cue.fromMm, units),
+        to: showDepth(cue.toMm, units),
+      });
     case 'dough':
       return t('cook.cue.dough', { times: cue.times });
     case 'sugar':
-      return t('cook.cue.sugar', { seconds: SUGAR_COLOUR_S, tempC: `${AMBER_C} °C` });
+      return t('cook.cue.sugar', {
+        seconds: SUGAR_COLOUR_S,
+        tempC: showTemperature(AMBER_C, units),
+      });
     default:
       return t(`cook.cue.${cue.kind}`);
   }
@@ -32,18 +59,24 @@ function captionOf(cue: Cue, t: ReturnType<typeof useWords>): string {
 
 const AMBER_C = SUGAR_COLOURS.find(({ name }) => name === 'amber')?.tempC ?? 0;
 
-function drawing(cue: Cue): ReactNode {
+function drawing(cue: Cue, units: UnitSystem): ReactNode {
   switch (cue.kind) {
     case 'probe':
-      return <ProbePlace flat={cue.flat} />;
+      return <ProbePlace shape={cue.shape} bone={cue.bone} />;
     case 'fork':
       return <Fork falls={cue.until === 'pulls'} />;
     case 'reduce':
-      return <PanAndSpoon share={cue.toMm / cue.fromMm} from={cue.fromMm} to={cue.toMm} />;
+      return (
+        <PanAndSpoon
+          share={cue.toMm / cue.fromMm}
+          from={showDepth(cue.fromMm, units)}
+          to={showDepth(cue.toMm, units)}
+        />
+      );
     case 'dough':
       return <Tub times={cue.times} />;
     case 'sugar':
-      return <Sugar />;
+      return <Sugar units={units} />;
     case 'smoke':
       return <Smoke />;
     case 'release':
@@ -51,7 +84,7 @@ function drawing(cue: Cue): ReactNode {
     case 'coats':
       return <CoatedSpoon />;
     case 'covers':
-      return <Covered />;
+      return <Covered level={cue.levelMm === undefined ? '' : showDepth(cue.levelMm, units)} />;
   }
 }
 
@@ -69,28 +102,62 @@ const FOOD = { fill: 'var(--card-food)' } as const;
 const LIQUID = { fill: 'var(--card-liquid)', stroke: 'none' } as const;
 const MARK = { stroke: 'var(--card-mark)', strokeWidth: 5 } as const;
 
-function ProbePlace({ flat }: { flat: boolean }) {
+/** Where a probe comes in, and where its tip lies: in a viewBox of 210 by 110. */
+const PROBE: Record<ProbeShape, readonly [x1: number, y1: number, x2: number, y2: number]> = {
+  joint: [200, 34, 112, 58],
+  slab: [200, 64, 98, 64],
+  bird: [196, 22, 130, 62],
+  fish: [84, 4, 74, 48],
+};
+
+function ProbePlace({ shape, bone }: { shape: ProbeShape; bone: boolean }) {
+  const [x1, y1, x2, y2] = PROBE[shape];
   return (
     <Sheet>
-      <rect
-        x="30"
-        y={flat ? 46 : 20}
-        width="130"
-        height={flat ? 36 : 74}
-        rx={flat ? 14 : 34}
-        {...FOOD}
-      />
-      {!flat && <ellipse cx="62" cy="58" rx="14" ry="9" fill="var(--card)" />}
-      <line x1="200" y1={flat ? 64 : 34} x2={flat ? 98 : 112} y2={flat ? 64 : 58} strokeWidth="4" />
-      <circle
-        cx={flat ? 98 : 112}
-        cy={flat ? 64 : 58}
-        r="6"
-        fill="var(--card-mark)"
-        stroke="none"
-      />
+      <Body shape={shape} bone={bone} />
+      <line x1={x1} y1={y1} x2={x2} y2={y2} strokeWidth="4" />
+      <circle cx={x2} cy={y2} r="6" fill="var(--card-mark)" stroke="none" />
     </Sheet>
   );
+}
+
+function Body({ shape, bone }: { shape: ProbeShape; bone: boolean }) {
+  switch (shape) {
+    case 'bird':
+      return (
+        <>
+          <path
+            d="M22 66 q2 -48 62 -48 q40 0 58 32 q6 28 -22 42 h-62 q-36 -4 -36 -26 z"
+            {...FOOD}
+          />
+          <path
+            d="M104 92 q-10 -34 18 -44 q28 2 28 24 l24 20 q8 -4 8 4 q2 6 -6 4 l-32 -14"
+            {...FOOD}
+          />
+          <path d="M58 54 q18 -10 34 2 q-12 16 -34 -2" />
+        </>
+      );
+    case 'fish':
+      return (
+        <>
+          <path
+            d="M14 58 q56 -52 128 -8 l40 -24 q-12 32 0 62 l-40 -24 q-72 40 -128 -6 z"
+            {...FOOD}
+          />
+          <path d="M46 36 q12 22 0 44" />
+          <circle cx="32" cy="54" r="3" fill="var(--card-ink)" />
+        </>
+      );
+    case 'slab':
+      return <rect x="30" y="46" width="130" height="36" rx="14" {...FOOD} />;
+    case 'joint':
+      return (
+        <>
+          <rect x="30" y="20" width="130" height="74" rx="34" {...FOOD} />
+          {bone && <ellipse cx="62" cy="58" rx="14" ry="9" fill="var(--card)" />}
+        </>
+      );
+  }
 }
 
 function Fork({ falls }: { falls: boolean }) {
@@ -107,7 +174,7 @@ function Fork({ falls }: { falls: boolean }) {
   );
 }
 
-function PanAndSpoon({ share, from, to }: { share: number; from: number; to: number }) {
+function PanAndSpoon({ share, from, to }: { share: number; from: string; to: string }) {
   const [top, floor] = [38, 98];
   const mark = floor - (floor - top) * share;
   return (
@@ -119,10 +186,10 @@ function PanAndSpoon({ share, from, to }: { share: number; from: number; to: num
       <line x1="76" y1={mark} x2="108" y2={mark} {...MARK} />
       <g fill="var(--card-ink)" stroke="none" fontSize="15">
         <text x="146" y={top + 5}>
-          {from} mm
+          {from}
         </text>
         <text x="146" y={mark + 5} fontWeight="700">
-          {to} mm
+          {to}
         </text>
       </g>
     </Sheet>
@@ -145,7 +212,7 @@ function Tub({ times }: { times: number }) {
 /** The colours of sugar are what is meant here: nothing else on the page is coloured so. */
 const SUGAR_PAINT = ['#efd489', '#dfa23c', '#b5651d', '#6f3412', '#2c150b'];
 
-function Sugar() {
+function Sugar({ units }: { units: UnitSystem }) {
   return (
     <Sheet>
       {SUGAR_COLOURS.map(({ name, tempC }, i) => (
@@ -167,7 +234,7 @@ function Sugar() {
             fill="var(--card-ink)"
             stroke="none"
           >
-            {tempC}°
+            {showTemperature(tempC, units)}
           </text>
         </g>
       ))}
@@ -211,13 +278,16 @@ function CoatedSpoon() {
   );
 }
 
-function Covered() {
+function Covered({ level }: { level: string }) {
   return (
     <Sheet>
-      <path d="M44 34 H164 V98 H44 z" {...LIQUID} />
-      <rect x="66" y="56" width="76" height="36" rx="16" {...FOOD} />
-      <path d="M40 14 V98 H168 V14" />
-      <line x1="34" y1="34" x2="62" y2="34" {...MARK} />
+      <path d="M24 34 H134 V98 H24 z" {...LIQUID} />
+      <rect x="42" y="52" width="74" height="40" rx="16" {...FOOD} />
+      <path d="M20 14 V98 H138 V14" />
+      <line x1="14" y1="34" x2="42" y2="34" {...MARK} />
+      <text x="146" y="39" fill="var(--card-ink)" stroke="none" fontSize="15" fontWeight="700">
+        {level}
+      </text>
     </Sheet>
   );
 }
