@@ -20,9 +20,9 @@ import {
   lethalityOf,
   outOfFridge,
   type FoodState,
-  type FoodTemperatures,
   type LedgerFire,
   type LedgerSpan,
+  type WarmthCurve,
 } from '../safety/index.ts';
 import type { Animal } from '../pantry/index.ts';
 import type { Verb } from '../terms/index.ts';
@@ -33,7 +33,7 @@ export interface Working {
   readonly step: Step;
   readonly at: StepTiming;
   readonly mixtures: readonly string[];
-  readonly temperatures?: FoodTemperatures | undefined;
+  readonly temperatures?: WarmthCurve | undefined;
   /** The fire it is to this food, where it is one. */
   readonly fire?: LedgerFire | undefined;
   /** The food is cooked through by its end. */
@@ -229,7 +229,7 @@ function hotMinutes(
 }
 
 /** What a stretch of its curve kills in the middle. */
-function logsOf(animal: Animal, { minute, coreC }: FoodTemperatures): number {
+function logsOf(animal: Animal, { minute, coreC }: WarmthCurve): number {
   const readings = Array.from(minute, (at, i) => ({ minute: at, tempC: coreC[i] ?? NaN }));
   return lethalityOf(animal, readings).logs;
 }
@@ -238,7 +238,7 @@ function lastOf(values: ArrayLike<number>): number {
   return values[values.length - 1] ?? NaN;
 }
 
-function minutesCooler({ minute, surfaceC }: FoodTemperatures, tempC: number): number {
+function minutesCooler({ minute, surfaceC }: WarmthCurve, tempC: number): number {
   let sum = 0;
   for (let i = 1; i < minute.length; i++) {
     if ((surfaceC[i] ?? 0) < tempC) sum += (minute[i] ?? 0) - (minute[i - 1] ?? 0);

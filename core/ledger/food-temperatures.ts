@@ -26,6 +26,7 @@ import {
   safetyOfCook,
   type LedgerAct,
   type FoodTemperatures,
+  type WarmthCurve,
   GROWS_UNTIL_C,
   GROWS_FROM_C,
 } from '../safety/index.ts';
@@ -59,6 +60,49 @@ export function temperaturesOf(
     });
   }
   return solution;
+}
+
+/**
+ * Temperatures in the rests of a food that cooked beside the one that timed the fire: as long over it
+ * as that one was.
+ *
+ * @param ofFood whether a step works on this food
+ */
+export function restsBeside(
+  meal: Meal,
+  dish: Dish,
+  food: Food,
+  ofFood: (step: Step) => boolean,
+  timing: ReadonlyMap<string, StepTiming>,
+): Map<string, WarmthCurve> {
+  const found = new Map<string, WarmthCurve>();
+  if (!cutOf(meal, food)) return found;
+  for (const step of dish.steps) {
+    const { time } = step;
+    if (time.kind !== 'heat' || time.food === food.id || goesOn(dish, step) || !ofFood(step)) {
+      continue;
+    }
+    const rests = restsAfter(meal, dish, step, timing).filter(({ id }) =>
+      dish.steps.some((one) => one.id === id && ofFood(one)),
+    );
+    if (rests.length === 0) continue;
+    const spec = cookUpTo(meal, dish, step);
+    const lasted = stageTimes(
+      knownCook({ ...spec, stages: [...spec.stages, ...rests.map(({ stage }) => stage)] }),
+    );
+    const fires = spec.stages.map((stage, i): StageSpec => {
+      const { from = 0, to = 0 } = lasted[i] ?? {};
+      return { ...stage, end: { kind: 'minutes', minutes: to - from } };
+    });
+    const stages = [...fires, ...rests.map(({ stage }) => stage)];
+    const cook = knownCook({ ...spec, piece: pieceOf(meal, dish, food), stages }, onlyItsSurface);
+    const times = stageTimes(cook);
+    rests.forEach(({ id }, i) => {
+      const { from = 0, to = 0 } = times[fires.length + i] ?? {};
+      found.set(id, part(cook, from, to));
+    });
+  }
+  return found;
 }
 
 /** Minutes in which the surface is cooler than that, between two moments of a cook. */
@@ -174,11 +218,7 @@ function restsAfter(
   return [{ id: next.id, stage: { cooker, tempC, end } }, ...restsAfter(meal, dish, next, timing)];
 }
 
-function part(
-  { minute, coreC, surfaceC }: Cook,
-  from: number,
-  to: number,
-): Pick<FoodTemperatures, 'minute' | 'coreC' | 'surfaceC'> {
+function part({ minute, coreC, surfaceC }: Cook, from: number, to: number): WarmthCurve {
   const within = Array.from(minute, (at, i) => ({ at, i })).filter(
     ({ at }) => at >= from - 1e-6 && at <= to + 1e-6,
   );

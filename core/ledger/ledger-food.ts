@@ -10,7 +10,7 @@ import {
   type LedgerFood,
   type LedgerSpan,
 } from '../safety/index.ts';
-import { coreAfterClockTime } from './food-temperatures.ts';
+import { coreAfterClockTime, restsBeside } from './food-temperatures.ts';
 import { beginsAs, spansOf, type Working } from './food-story.ts';
 import type { FoodOfPlan } from './food-of-plan.ts';
 import { hotFromC } from './hot-holding.ts';
@@ -89,10 +89,12 @@ function worksOf(of: FoodOfPlan, facts: Facts): Working[] {
     .sort((a, b) => a.at.startMin - b.at.startMin);
   let cooked = (facts.animal === 'none' && !facts.eggs) || facts.ready;
   cooked ||= earlier.at(-1)?.cookedBy ?? false;
+  const beside = restsBeside(of.meal, dish, food, ofFood, timing);
   const own = steps.map(({ step, at }) => {
-    const temperatures = isTimedBy(step, food, dish) ? warm.get(step.id) : undefined;
+    const timed = isTimedBy(step, food, dish) ? warm.get(step.id) : undefined;
+    const temperatures = timed ?? beside.get(step.id);
     const fire = isFire(dish, step)
-      ? fireOf(of, step, at, { temperatures, ofFood, cooked })
+      ? fireOf(of, step, at, { temperatures: timed, ofFood, cooked })
       : undefined;
     cooked ||= fire !== undefined && killsIn(fire, facts);
     return { step, at, mixtures: mixturesOf(step), temperatures, fire, cookedBy: cooked };

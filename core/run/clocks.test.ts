@@ -24,6 +24,18 @@ describe('the clock of what is out of the cold', () => {
     expect(lambAt(startOf('lamb-smoke') + 60)).toEqual([]);
   });
 
+  it('counts of a small piece in the box only what it is lukewarm by its own curve', () => {
+    const rest = made.steps.find(({ id }) => id === 'lamb-rest');
+    const small = made.stories.find(({ food }) => food === 'lamb-plain');
+    const span = small?.spans.find(({ step }) => step === 'lamb-rest');
+    const minutes = (rest?.endMin ?? 0) - (rest?.startMin ?? 0);
+    // It cooks beside the shoulder and cools sooner than that, but not at once.
+    expect(span?.growthMin).toBeGreaterThan(0);
+    expect(span?.growthMin).toBeLessThan(minutes / 2);
+    const big = made.stories.find(({ food }) => food === 'lamb-shoulder');
+    expect(big?.spans.find(({ step }) => step === 'lamb-rest')?.growthMin).toBe(0);
+  });
+
   it('gives an hour where the room is hot', () => {
     const hot = { ...meal, kitchen: { ...meal.kitchen, roomC: 34 } };
     const clocks = warmClocks(hot, made.stories, startOf('lamb-temper') + 10);

@@ -22,6 +22,7 @@ export {
   handProbe,
   isByHand,
   probeables,
+  probeableWords,
   stepsToProbe,
   type Probeable,
 } from './probes.ts';

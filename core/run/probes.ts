@@ -62,6 +62,11 @@ export interface Probeable {
   readonly food?: Food | undefined;
 }
 
+/** "Smoked lamb shoulder, Smoke"; of one of several foods first which: lists cut off what is long. */
+export function probeableWords({ dish, step, food }: Probeable): string {
+  return `${food?.name ?? dish.name}, ${step.label}`;
+}
+
 /** Every place a probe may be in, of the steps that heat times. */
 export function probeables({ meal }: RunState): Probeable[] {
   return meal.dishes.flatMap((dish) =>

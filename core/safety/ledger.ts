@@ -267,10 +267,14 @@ export interface LedgerAct {
   readonly cools?: CoolingPot | undefined;
 }
 
-export interface FoodTemperatures {
+/** How warm a food is, minute by minute of a step. */
+export interface WarmthCurve {
   readonly minute: ArrayLike<number>;
   readonly coreC: ArrayLike<number>;
   readonly surfaceC: ArrayLike<number>;
+}
+
+export interface FoodTemperatures extends WarmthCurve {
   /** Reduction at the point that gets least, by the end of the step and of what rests after it. */
   readonly logs: number;
   readonly wanted: number;

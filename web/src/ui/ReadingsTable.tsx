@@ -2,6 +2,7 @@ import {
   MealError,
   parseReadings,
   probeables,
+  probeableWords,
   readingsDeeds,
   type Deed,
   type Probeable,
@@ -86,10 +87,7 @@ function Probes(props: {
   );
   const [from, setFrom] = useState<TableFrom>('step');
   const options = [
-    ...places.map(
-      ({ dish, step, food }, i) =>
-        [`${i}`, [dish.name, step.label, food?.name].filter(Boolean).join(', ')] as const,
-    ),
+    ...places.map((one, i) => [`${i}`, probeableWords(one)] as const),
     [OUT, t('cook.tableOut')] as const,
   ];
   const at = new Map(

@@ -29,9 +29,10 @@ interface Props {
 /** What may happen to an evening, each with one press; then the rest is planned anew. */
 export function Happenings({ page, call, onTake }: Props) {
   const t = useWords();
-  const [weighing, setWeighing] = useState(false);
+  const [asked, setAsked] = useState<'weights' | 'dishes'>();
   const { meal, state } = page;
-  if (weighing) return <Weights meal={meal} onTake={onTake} />;
+  if (asked === 'weights') return <Weights meal={meal} onTake={onTake} />;
+  if (asked === 'dishes') return <Dropped meal={meal} onTake={onTake} />;
   const fires = meal.kitchen.appliances.filter(({ kind }) =>
     meal.dishes.some(({ steps }) =>
       steps.some(
@@ -58,22 +59,42 @@ export function Happenings({ page, call, onTake }: Props) {
     ...(step
       ? [[t('cook.skipped', { label: step.label }), [{ did: 'skipped', step: step.id }]] as const]
       : []),
-    ...(meal.dishes.length > 1
-      ? meal.dishes.map(
-          ({ id, name }) => [t('cook.dropped', { dish: name }), withoutDish(id, name)] as const,
-        )
-      : []),
     ...(last ? [[t('cook.undo'), [{ did: 'undone', event: last.id }]] as const] : []),
   ];
-  const button = 'btn cook-btn justify-start text-left whitespace-normal';
   return (
     <div className="grid gap-2">
-      <button type="button" className={button} onClick={() => setWeighing(true)}>
+      <button type="button" className={BUTTON} onClick={() => setAsked('weights')}>
         {t('cook.reweigh')}
       </button>
       {choices.map(([text, deeds]) => (
-        <button key={text} type="button" className={button} onClick={() => onTake(deeds)}>
+        <button key={text} type="button" className={BUTTON} onClick={() => onTake(deeds)}>
           {text}
+        </button>
+      ))}
+      {meal.dishes.length > 1 && (
+        <button type="button" className={BUTTON} onClick={() => setAsked('dishes')}>
+          {t('cook.dropDish')}
+        </button>
+      )}
+    </div>
+  );
+}
+
+const BUTTON = 'btn cook-btn justify-start text-left whitespace-normal';
+
+/** Which dish is left out after all. */
+function Dropped({ meal, onTake }: { meal: Meal; onTake: Props['onTake'] }) {
+  const t = useWords();
+  return (
+    <div className="grid gap-2">
+      {meal.dishes.map(({ id, name }) => (
+        <button
+          key={id}
+          type="button"
+          className={BUTTON}
+          onClick={() => onTake(withoutDish(id, name))}
+        >
+          {t('cook.dropped', { dish: name })}
         </button>
       ))}
     </div>

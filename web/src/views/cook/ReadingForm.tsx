@@ -1,4 +1,4 @@
-import { handProbe, probeables, type Deed } from '@zemrin/core';
+import { handProbe, probeables, probeableWords, type Deed } from '@zemrin/core';
 import { useState, type FormEvent } from 'react';
 import { Choice } from '../../ui/Choice.tsx';
 import { ReadingsTable } from '../../ui/ReadingsTable.tsx';
@@ -15,9 +15,9 @@ export function ReadingForm(props: {
   const { page, onTake } = props;
   const { meal, state } = page;
   const places = probeables(state);
-  const going = places.flatMap(({ dish, step, food }, i) =>
-    state.begun.has(step.id) && !state.ended.has(step.id)
-      ? [[`${i}`, [dish.name, step.label, food?.name].filter(Boolean).join(', ')] as const]
+  const going = places.flatMap((one, i) =>
+    state.begun.has(one.step.id) && !state.ended.has(one.step.id)
+      ? [[`${i}`, probeableWords(one)] as const]
       : [],
   );
   const [chosen, setChosen] = useState(going[0]?.[0] ?? '');

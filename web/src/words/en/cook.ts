@@ -93,6 +93,7 @@ export const cook = {
   'cook.guestsLate': 'Guests are 30 min late',
   'cook.oneMore': 'One more at the table',
   'cook.fireOut': 'The {{name}} went out, 20 min',
+  'cook.dropDish': 'Leave a dish out',
   'cook.dropped': 'Without {{dish}}',
   'cook.forgotSoak': 'Forgot “{{label}}”, {{dish}}: it goes without',
   'cook.reweigh': 'Something weighs more or less',
