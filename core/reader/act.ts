@@ -86,7 +86,8 @@ export function actOf(
   const cores = share.degrees.filter(({ sense }) => sense === 'core');
   // "Wrap at 74 and smoke on to 94".
   const core = cores.find(({ from }) => GOES_TO.test(text.slice(0, from))) ?? cores[0];
-  const isSet = HEATS.has(verb) || verb === 'preheat' || verb === 'hold' || SET_TO.has(verb);
+  const isSet =
+    frozen || HEATS.has(verb) || verb === 'preheat' || verb === 'hold' || SET_TO.has(verb);
   const tempC = isSet
     ? (set?.tempC ??
       (verb === 'hold' ? core?.tempC : undefined) ??
@@ -119,7 +120,7 @@ export function actOf(
       ...[
         length,
         every,
-        isSet || frozen ? set : undefined,
+        isSet ? set : undefined,
         HEATS.has(verb) || verb === 'hold' ? core : undefined,
       ].flatMap((one) => (one ? [[one.from, one.to] as const] : [])),
     ],

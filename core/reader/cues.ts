@@ -36,7 +36,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'brine',
     words:
-      /(?<!\p{L})(?:(?:in|into|through|under|from) (?:the |a |its |their )?(?:cold |cooled )?(?:brine|cure)|salt(?:ed)? (?:water )?bath|bath (?:of|in) salt(?:ed)? ?water|in salt(?:ed)? water|under (?:the )?salt|cured? (?:under|in|with) (?:the )?salt|dry[- ]brine|brine|sal(?:a|ar|e|amos|ad[oa]s?)(?!\p{L})[^.;]{0,90}(?:nevera|frigor[ií]fico)|salt(?:ed)?(?!\p{L})[^.;]{0,90}(?:fridge|refrigerat\p{L}*)|salt (?:it|them|the \p{L}+)[^.;]{0,24}(?:before|ahead|beforehand)|(?:sal(?:a|ar|amos)|s[aá]l(?:a|e)l[oa]s?) [^.;]{0,40} antes|(?:en|a) (?:la )?salmuera|(?:en|bajo) (?:la )?sal(?= )|en agua con sal|salmuera)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:in|into|through|under|from) (?:the |a |its |their )?(?:cold |cooled )?(?:brine|cure)|salt(?:ed)? (?:water )?bath|bath (?:of|in) salt(?:ed)? ?water|in salt(?:ed)? water|under (?:the )?salt|cured? (?:under|in|with) (?:the )?salt|dry[- ]brine|brine|sal(?:a|ar|e|amos|ad[oa]s?)(?!\p{L})[^.;]{0,90}(?:nevera|frigor[ií]fico)|salt(?:ed)?(?!\p{L})[^.;]{0,90}(?:fridge|refrigerat\p{L}*)|salt (?:it|them|the \p{L}+)[^.;]{0,24}(?:before|ahead|beforehand)|(?:sal(?:a|ar|amos)|s[aá]l(?:a|e)l[oa]s?) [^.;]{0,40} (?:antes|la v[ií]spera|(?:la noche|el d[ií]a) anterior)|(?:en|a) (?:la )?salmuera|(?:en|bajo) (?:la )?sal(?= )|en agua con sal|salmuera)(?!\p{L})/iu,
     when: ({ hot, hasMeat }) => hot === undefined && hasMeat,
     over: [...WEAK, 'soak'],
   },
@@ -50,7 +50,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'marinate',
     words:
-      /(?<!\p{L})(?:(?:in|with) (?:the |its |their )?marinade|steep\p{L}*|marinade|marinating|marinando|macerando|(?:yogh?urt|spice|curry|herb) (?:mixture|mix|paste)|(?:en|con) (?:el |la |su )?(?:adobo|marinada|macerad\p{L}*)|maceraci[oó]n|adobo|marinad[oa]|escabeche)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:in|with) (?:the |its |their )?marinade|in (?:the |a |some )?(?:\p{L}+ )?(?:yogh?urt|buttermilk|kefir)|steep\p{L}*|marinade|marinating|marinando|macerando|(?:yogh?urt|spice|curry|herb) (?:mixture|mix|paste)|(?:en|con) (?:el |la |su )?(?:adobo|marinada|macerad\p{L}*)|maceraci[oó]n|adobo|marinad[oa]|escabeche)(?!\p{L})/iu,
     when: ({ hot, hasMeat }) => hot === undefined && hasMeat,
     over: WEAK,
   },
@@ -109,7 +109,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'rest',
     words:
-      /(?<!\p{L})(?:rest(?! of)|rests|rested|resting|relax\p{L}*|tent(?:ed)?|under (?:loose )?foil|(?:it|they) (?:can |may |will |should )?(?:sat|sits?)|off the heat|away from the heat|before (?:you )?(?:carv|slic|cutt?|touch)\p{L}*|warm (?:plate|dish|board)|on (?:the|a) (?:carving |chopping )?board|cool ?box|cool ?bag|insulated box|cooler(?! (?:side|part|zone|end|area|spot|half|place|oven|fire|heat))|vent(?:ed|ing)?|wrap(?:ped)?[^.;,\d]{0,24}(?:flatbread|newspaper|tortillas?|pitta|towel)s?|(?:out of|from) (?:the|its) (?:tin|tray|pan|mould)[^.;]{0,24}(?=\d)|(?:on|onto) (?:a|the) (?:wire |cooling )?rack(?=[^.;\d]{0,20}\d)|reposo|reposar|reposa\p{L}*|descans\p{L}*|fuera del fuego|antes de (?:cortar|trinchar)|en la tabla|tapad[oa]s? con (?:papel|aluminio))(?!\p{L})/iu,
+      /(?<!\p{L})(?:rest(?! of)|rests|rested|resting|relax\p{L}*|tent(?:ed)?|under (?:loose )?foil|(?:it|they) (?:can |may |will |should )?(?:sat|sits?)|off the heat|off it(?= ?(?:[.,;]|$))|(?:take|lift|remove|slide) (?:it |them |the \p{L}+ )?(?:off|from) (?:the heat )?and cover|retira\p{L}*(?: del fuego)? y (?:tapa|cubre|deja)|away from the heat|before (?:you )?(?:carv|slic|cutt?|touch)\p{L}*|warm (?:plate|dish|board)|on (?:the|a) (?:carving |chopping )?board|cool ?box|cool ?bag|insulated box|cooler(?! (?:side|part|zone|end|area|spot|half|place|oven|fire|heat))|vent(?:ed|ing)?|wrap(?:ped)?[^.;,\d]{0,24}(?:flatbread|newspaper|tortillas?|pitta|towel)s?|(?:out of|from) (?:the|its) (?:tin|tray|pan|mould)[^.;]{0,24}(?=\d)|(?:on|onto) (?:a|the) (?:wire |cooling )?rack(?=[^.;\d]{0,20}\d)|reposo|reposar|reposa\p{L}*|descans\p{L}*|fuera del fuego|antes de (?:cortar|trinchar)|en la tabla|tapad[oa]s? con (?:papel|aluminio))(?!\p{L})/iu,
     when: ({ dough }) => !dough,
     over: ['put', 'wait', 'cook'],
   },
@@ -120,9 +120,24 @@ const CUES: readonly Cue[] = [
     when: ({ dough, hot }) => dough && hot !== undefined,
     over: WEAK,
   },
+  ...(['bake', 'roast', 'simmer', 'braise', 'steam', 'soak', 'rest'] as const).map((verb): Cue => ({
+    verb,
+    // "Half way through the 40 minute bake".
+    words: new RegExp(
+      `(?:min|minute|hour|hr)s?['’]?[- ](?:long |slow |gentle )?${verb}(?!\\p{L})`,
+      'iu',
+    ),
+  })),
   {
     verb: 'knead',
     words: /(?<!\p{L})(?:amasado|kneading)(?!\p{L})/iu,
+  },
+  {
+    verb: 'rise',
+    words:
+      /(?<!\p{L})(?:(?:bulk|first|second|final) (?:rise|proof|prove|ferment\p{L}*)|bench rest|(?:primera|segunda|1ª|2ª) fermentaci[oó]n|fermentaci[oó]n(?: en bloque| final)?|levado|reposo)(?!\p{L})/iu,
+    when: ({ dough, hot }) => dough && hot === undefined,
+    over: WEAK,
   },
   {
     verb: 'grill',

@@ -34,6 +34,29 @@ const GAS_C: Readonly<Record<number, number>> = {
   9: 240,
 };
 
+/** "In a moderate oven", where no degrees stand beside it: by the common table of old cookery books. */
+const NAMED_HEAT =
+  /(?<!\p{L})(?:in(?:to)?|en|a|at) (?:a |an |un |el )?(?:pre-?heated )?(?:(?<very>very )?(?<heat>slow|moderate|hot)(?<more>ly hot)? oven|horno (?<horno>medio|moderado|fuerte))(?!\p{L})/iu;
+const NAMED_C: Readonly<Record<string, number>> = {
+  'very slow': 130,
+  slow: 150,
+  moderate: 180,
+  medio: 180,
+  moderado: 180,
+  'moderately hot': 195,
+  hot: 220,
+  fuerte: 220,
+  'very hot': 235,
+};
+
+function namedHeat(text: string): Array<Omit<Degree, 'sense'>> {
+  const found = NAMED_HEAT.exec(text);
+  const { very = '', heat = '', more = '', horno = '' } = found?.groups ?? {};
+  const tempC = NAMED_C[`${very}${heat}${more}${horno}`.toLowerCase()];
+  if (!found || tempC === undefined) return [];
+  return [{ from: found.index, to: found.index + found[0].length, tempC }];
+}
+
 /** A food is eaten below this, an oven is hotter. Our own line, no source. */
 const CORE_MOST_C = 100;
 /** Nobody heats an oven to this in °C, and everybody in °F. Our own line, no source. */
@@ -66,7 +89,7 @@ const UNSIGNED_REACHED =
   /(?<!\p{L})(?:(?:until|till|til|once|when|hasta que|cuando)\s+(?:\p{L}+\s+){0,5}?(?:hits?|reach(?:es)?|reads?|registers?|says|shows?|gets? to|(?:is|are) at|marque|llegue a|alcance)|should (?:read|reach|hit|register|say|show|be at)|(?:keep going|carry on|continue|go on|cook on|push on)\s+(?:on\s+)?(?:to|until|till)|(?:pull|take|lift|whip) (?:it |them |the \p{L}+ )?(?:off |out )?at|(?:off|out) at)\s+(?:about\s+|around\s+|roughly\s+|unos\s+)?(\d{2,3})(?!\s*(?:°|º|degrees?|grados?|min|h\b|hours?|g\b|kg|cm|mm|%|[CF]\b)|[\d:.,]\d)/giu;
 /** What cooks in a liquid at this heat, and is not as warm inside. */
 const IN_LIQUID =
-  /(?<!\p{L})(?:poach|simmer|steep|scald|infus|pocha|escalf|confit)\p{L}*[^.;]{0,60}$|(?<!\p{L})(?:tremble|shiver|murmur)[^.;]{0,40}$|(?<!\p{L})(?:smok|ahum)\p{L}*[^.;]{0,40}\s(?:at|a)\s*$/iu;
+  /(?<!\p{L})(?:poach|simmer|steep|scald|infus|pocha|escalf|confit)\p{L}*[^.;]{0,60}$|(?<!\p{L})(?:sous[- ]vide|water bath|al vac[ií]o|ba[ñn]o (?:de agua|mar[ií]a))(?!\p{L})[^.;]{0,60}$|(?<!\p{L})(?:tremble|shiver|murmur)[^.;]{0,40}$|(?<!\p{L})(?:smok|ahum)\p{L}*[^.;]{0,40}\s(?:at|a)\s*$/iu;
 
 /** "At 95 internal". */
 const CORE_BEFORE =
@@ -98,6 +121,7 @@ function findDegrees(text: string, fahrenheit: boolean): Degree[] {
         tempC: isF ? fahrenheitToC(value) : value,
       };
     }),
+    ...(NAMED_HEAT.test(text) && !/\d{3}/u.test(text) ? namedHeat(text) : []),
     ...[...text.matchAll(GAS)].flatMap((match) => {
       const tempC = GAS_C[numberIn(match[1] ?? '')];
       return tempC === undefined

@@ -223,9 +223,16 @@ function isDough(ingredients: readonly ReadIngredient[], whole: string): boolean
   return (
     ingredients.some(({ name }) =>
       /yeast|levadura|sourdough (?:starter|culture)|masa madre/iu.test(name),
-    ) || /\b(?:dough|masa)\b/iu.test(whole)
+    ) ||
+    /\b(?:dough|masa)\b/iu.test(whole) ||
+    (ingredients.some(({ name }) => BREAD_FLOUR.test(name)) && RAISED.test(whole))
   );
 }
+
+/** A flour for bread, and what is done with one. */
+const BREAD_FLOUR = /(?<!\p{L})(?:strong|bread|harina de (?:fuerza|trigo|pan))(?!\p{L})/iu;
+const RAISED =
+  /(?<!\p{L})(?:knead|prov(?:e|ing)|proof|ferment|amas(?:a|e|ar|amos)|lev(?:a|ar|ado)|fermentaci[oó]n)(?!\p{L})/iu;
 
 function heaviestG(ingredients: readonly ReadIngredient[]): number | undefined {
   const weights = ingredients.flatMap(({ cut, grams, name }) =>

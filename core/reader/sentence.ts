@@ -45,7 +45,9 @@ export function readSentence(
   if (FORETELLS.test(text) && seen.allLengths.length === 0)
     return { acts: [], understood: true, left: 0 };
   if (CONDITION.test(text) && NOT_DONE.test(text)) return onCondition(seen, context);
-  const waited = waitedFirst(seen, line, group, context, boldly);
+  const waited =
+    waitedFirst(seen, line, group, context, boldly) ??
+    thenCarved(seen, line, group, context, boldly);
   if (waited) return waited;
   const hits = hitsOf(seen, context, boldly);
   const moment = momentOf(text, seen.allLengths, context.hot);
@@ -124,7 +126,23 @@ function waitedFirst(
   const from = text.length - behind.replace(/^[\s,:]+/u, '').length;
   const read = readSentence(text.slice(from), line, group, { ...context }, boldly);
   if (read.acts.length === 0 || read.acts.some(({ verb }) => HEATS.has(verb))) return undefined;
-  const rest: ReadAct = {
+  const rest = restOf(text, span, line, group, context);
+  const moved = read.acts.map((act) => ({
+    ...act,
+    lit: act.lit.map(([a, b]) => [a + from, b + from] as const),
+  }));
+  return { ...read, acts: [rest, ...moved] };
+}
+
+/** So long on the board. */
+function restOf(
+  text: string,
+  span: ReadDuration,
+  line: number,
+  group: string | undefined,
+  context: Context,
+): ReadAct {
+  return {
     verb: 'rest',
     text,
     line,
@@ -136,11 +154,26 @@ function waitedFirst(
     lit: [[span.from, span.to]],
     guessed: true,
   };
-  const moved = read.acts.map((act) => ({
-    ...act,
-    lit: act.lit.map(([a, b]) => [a + from, b + from] as const),
-  }));
-  return { ...read, acts: [rest, ...moved] };
+}
+
+const CARVED_AFTER =
+  /^\s*(?:carve|slice|serve|cut|unmou?ld|turn out|eat|sirve|corta|trincha|desmolda)(?!\p{L})[^.;,\d]{0,30}(?:after|tras|pasad[oa]s|al cabo de)\s+(?:about\s+|unos\s+)?$/iu;
+
+/** "Carve after 20 minutes", of what was on a fire: so long it rests before. */
+function thenCarved(
+  { text, allLengths: [span] }: Seen,
+  line: number,
+  group: string | undefined,
+  context: Context,
+  boldly: boolean,
+): ReadSentence | undefined {
+  const before = span && text.slice(0, span.from);
+  if (!span || before === undefined || context.hot === undefined || !CARVED_AFTER.test(before))
+    return undefined;
+  const read = readSentence(before, line, group, context, boldly);
+  return read.acts.length === 0
+    ? undefined
+    : { ...read, acts: [restOf(text, span, line, group, context), ...read.acts] };
 }
 
 const PASSING: ReadonlySet<VerbWords> = new Set<VerbWords>([
@@ -257,8 +290,11 @@ function actsOf(
       ...settleAct(text, made, dayBefore, context),
       meanwhile: meanwhile && acts.length === 0,
     };
-    acts.push(act, ...againOf(text, act, share, context));
-    noteAct(act, context);
+    const before = acts.at(-1);
+    const soaked = before && soakedSoLong(before, act);
+    if (soaked) acts.splice(-1, 1, soaked);
+    else acts.push(act, ...againOf(text, act, share, context));
+    noteAct(soaked ?? act, context);
   });
   return acts;
 }
@@ -266,6 +302,14 @@ function actsOf(
 /** "Marinate the ribs the day before and keep them in the fridge": that is where they lie. */
 function liesThere({ verb }: MadeAct, before: ReadAct | undefined): boolean {
   return verb === 'chill' && (before?.verb === 'marinate' || before?.verb === 'brine');
+}
+
+/** "Marinate the ribs and leave them in the fridge overnight": so long they lie in it. */
+function soakedSoLong(act: ReadAct, lies: ReadAct): ReadAct | undefined {
+  if (!liesThere(lies, act) || act.likelyMin !== undefined || lies.likelyMin === undefined)
+    return undefined;
+  const { leastMin, likelyMin, mostMin } = lies;
+  return { ...act, leastMin, likelyMin, mostMin, lit: [...act.lit, ...lies.lit] };
 }
 
 /** Cold through again. Our own line, no source. */
@@ -347,9 +391,16 @@ export function noteSoak(text: string, context: Context): void {
     )
   )
     context.soak = 'brine';
-  else if (/marinad|marinat|marinar|adobo|macera|rub\b|dry rub/iu.test(text))
+  else if (
+    /marinad|marinat|marinar|adobo|macera|rub\b|dry rub/iu.test(text) ||
+    COVERED_IN.test(text)
+  )
     context.soak = 'marinate';
 }
+
+/** "Cover the cheeks with the wine": before any fire a marinade. */
+const COVERED_IN =
+  /(?<!\p{L})(?:cover|submerge|pour|cubr|sumerg)\p{L}*[^.;]{0,40}(?:wine|buttermilk|yogh?urt|vino|suero)(?!\p{L})/iu;
 
 /** The same verb twice in a sentence, only one of them with a time, is one step. */
 function merged(acts: readonly ReadAct[]): ReadAct[] {

@@ -184,6 +184,7 @@ export function bareHeat(
   context: Context,
 ): VerbWords | undefined {
   if (!spans.some(isTimed) || context.hot) return undefined;
+  if (SUGAR_TO.test(text)) return 'boil';
   if (IN_FAT.test(text) && degrees.some(({ tempC }) => tempC <= HOTTEST_FAT_C)) return 'fry';
   if (context.fireC !== undefined && context.place !== 'oven' && context.hasMeat) {
     return FIRE_VERB[context.place ?? 'grill'] ?? 'grill';
@@ -206,9 +207,12 @@ export function probedIn(
   return FIRE_VERB[place];
 }
 
+/** "Bring the sugar to 170": in its pan. */
+const SUGAR_TO =
+  /(?<!\p{L})(?:bring|heat|take|cook|lleva|calienta) (?:the |el |la )?(?:\p{L}+ )?(?:sugar|syrup|caramel|jam|marmalade|az[uú]car|alm[ií]bar|mermelada)(?!\p{L})/iu;
 /** "In 180°C fat". */
 const IN_FAT =
-  /(?<!\p{L})(?:in|en) [^.;,]{0,14}(?:fat|oil|lard|dripping|aceite|manteca)(?!\p{L})/iu;
+  /(?<!\p{L})(?:in|into|en) [^.;,]{0,14}(?:fat|oil|lard|dripping|aceite|manteca)(?!\p{L})/iu;
 /** Fat smokes and burns above. Common practice, no source. */
 const HOTTEST_FAT_C = 200;
 

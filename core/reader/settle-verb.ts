@@ -101,6 +101,9 @@ export function verbOf(
     case 'simmer':
       return FRIES.test(own) && IN_PAN.test(`${before}${own}`) && !LID.test(own) ? 'fry' : 'simmer';
     case 'boil':
+      // "Cuece 20 minutos", of a loaf and with the oven set: it bakes.
+      if (COOKS_WET.test(own) && bakesNow(context) && !IN_WATER.test(`${before}${own}`))
+        return 'bake';
       if (COOKS_WET.test(own) && context.hot !== undefined && !IN_WATER.test(`${before}${own}`))
         return 'simmer';
       return GENTLE.test(own) || GENTLE.test(before) ? 'simmer' : 'boil';
@@ -133,6 +136,11 @@ export function verbOf(
     default:
       return hit.verb;
   }
+}
+
+/** A dough, and an oven that is hot for it. */
+function bakesNow({ dough, ovenC, hot }: Context): boolean {
+  return dough && ovenC !== undefined && (hot === undefined || hot.place === 'oven');
 }
 
 /** "Drop the heat to 150. Leave it for four hours": it goes on in there. */

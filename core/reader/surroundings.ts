@@ -10,7 +10,7 @@ const SURROUNDINGS: ReadonlyArray<readonly [RegExp, VerbWords]> = [
   [near('hot (?:oil|fat)|deep[- ]fat|aceite (?:muy )?caliente'), 'fry'],
   [
     near(
-      '(?:low|gentle|lowest|gentlest|slow) (?:heat|flame|ring|setting)|hervor (?:suave|lento)|fuego (?:lento|bajo|suave|m[ií]nimo)|bare(?:ly)? \\p{L}+|lid on|on the (?:stove|hob|stovetop|ring|burner)|with (?:the|a|its) lid|(?:in|with) (?:the |its )?(?:stock|broth|sauce|gravy|liquid|milk|wine|coconut milk)|en (?:el |su )?(?:caldo|salsa|jugo|leche|vino)',
+      'a ladle(?:ful)? at a time|add(?:ing)? (?:the |more |hot )?(?:stock|broth)|(?:low|gentle|lowest|gentlest|slow) (?:heat|flame|ring|setting)|hervor (?:suave|lento)|fuego (?:lento|bajo|suave|m[ií]nimo)|bare(?:ly)? \\p{L}+|lid on|on the (?:stove|hob|stovetop|ring|burner)|with (?:the|a|its) lid|(?:in|with) (?:the |its )?(?:stock|broth|sauce|gravy|liquid|milk|wine|coconut milk)|en (?:el |su )?(?:caldo|salsa|jugo|leche|vino)',
     ),
     'simmer',
   ],

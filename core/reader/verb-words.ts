@@ -37,7 +37,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'brine',
     english:
-      'brine(?! into| in a| over|s\\b)|cure(?= (?:it|them|the|for|in|under|overnight|\\d))|(?:submerge|place|put|lower|immerse|add) [^.;]{0,40} (?:in(?:to)?|to) (?:the |a )?(?:cold |cooled )?brine',
+      '(?:dry|wet)-brine|brine(?! into| in a| over|s\\b)|cure(?= (?:it|them|the|for|in|under|overnight|\\d))|(?:submerge|place|put|lower|immerse|add) [^.;]{0,40} (?:in(?:to)?|to) (?:the |a )?(?:cold |cooled )?brine',
     spanish:
       '(?:pon|ponga|poner|sumerge|sumerja|sumergir|mete|meter|introduce|introducir)[^.;]{0,40} en (?:la )?salmuera',
   },
@@ -51,7 +51,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     verb: 'soak',
     english: 'soak|steep(?= )|submerge|immerse|(?:quick-)?pickle(?= (?:the|it|them|for|in|\\d))',
     spanish:
-      'encurt(?:e|a|ir|imos)(?!\\p{L})|sumer(?:ge|ja|gir|gimos)|remoj(?:a|e|ar|amos)|empap(?:a|e|ar|amos)|(?:pon|ponga|poner|ponemos|deja|deje|dejar|dejamos)[^.;]{0,30} (?:en|a) remojo',
+      'desal(?:a|an|ar|amos)(?!\\p{L})|encurt(?:e|a|ir|imos)(?!\\p{L})|sumer(?:ge|ja|gir|gimos)|remoj(?:a|e|ar|amos)|empap(?:a|e|ar|amos)|(?:pon|ponga|poner|ponemos|deja|deje|dejar|dejamos)[^.;]{0,30} (?:en|a) remojo',
   },
   {
     verb: 'mix',
@@ -88,7 +88,8 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'sear',
     english: 'sear',
-    spanish: 'sell(?:a|an|e|ar|amos|en)(?!\\p{L})|marc(?:a|ar|amos|an)(?= (?:la|el|las|los|en) )',
+    spanish:
+      'sell(?:a|an|e|ar|amos|en)(?!\\p{L})|marc(?:a|ar|amos|an)(?= (?:la|el|las|los|en) )|marc(?:a|e)(?=l[oa]s?(?!\\p{L}))',
   },
   {
     verb: 'brown',
@@ -101,7 +102,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'fry|sizzle|(?:stir|pan|deep|dry|shallow|oven)-fry|saut[eé]|caramel[iy][sz]e(?= (?:the |\\p{L}+ )?(?:onions?|shallots?))|toast(?= (?:the|it|them|\\d|for|in|\\p{L}+ (?:for |\\d))(?!\\p{L}))|sweat|soften(?= \\p{L}|\\s\\d)(?! until| and| or| a little| slightly)|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
     spanish:
-      'fr[ií](?:e|amos|en)(?!\\p{L})|fre[ií]r|sofr[ií](?:e|en|a|amos)|sofre[ií]mos|fre[ií]mos|sofre[ií]r|salte(?:a|an|e|ar|amos)|rehog(?:a|an|ar|amos)|rehogue|poch(?:a|an|e|ar|amos)',
+      'fr[ií](?:e|amos|en)(?!\\p{L})|fre[ií]r|sofr[ií](?:e|en|a|amos)|sofre[ií]mos|fre[ií]mos|sofre[ií]r|salte(?:a|an|e|ar|amos)|(?:haz|haga|hacer|hacemos|prepara|preparar) (?:un |el )?sofrito|rehog(?:a|an|ar|amos)|rehogue|poch(?:a|an|e|ar|amos)',
   },
   {
     verb: 'grill',
@@ -116,7 +117,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   },
   {
     verb: 'roast',
-    english: 'roast(?! beef| chicken| pork| lamb| is| in a| with)',
+    english: '(?:steam[- ])?roast(?! beef| chicken| pork| lamb| is| in a| with)',
     spanish: 'as(?:a|an|e|ar|amos|en)(?!\\p{L})',
   },
   { verb: 'bake', english: 'bake|blind[- ]bake', spanish: 'horne(?:a|an|e|ar|amos|en)(?!\\p{L})' },
@@ -143,7 +144,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   },
   {
     verb: 'steam',
-    english: 'steam(?! basket| rises| oven|[- ]dry)',
+    english: 'steam(?! basket| rises| oven|[- ]dry|[- ]roast)',
     spanish:
       '(?:cuec(?:e|a)|cocina|cocer|cocinar|haz|hacer|coc[ií]nal[oa]s?|cu[eé]cel[oa]s?)[^.;]{0,40}al vapor',
   },
@@ -189,7 +190,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'chill',
     english:
-      'chill|refrigerate|freeze(?= (?:it |them |the \\p{L}+ )?(?:at [-−]?\\d+ ?°?[cf]? )?(?:for )?(?:about )?(?:\\d+|half|an?|one|two|fifteen|twenty|thirty)[- ]?(?:an )?(?:min|hour|day|week))|(?:place|put|store|keep|return|transfer)(?!\\p{L})[^.;]{0,40}(?:in|to|into) the (?:fridge|refrigerator)|(?:air[- ])?dry(?= [^.;]{0,30}(?:in|to) the (?:fridge|refrigerator))|marinate in the fridge',
+      'chill|refrigerate|freeze(?= (?:it |them |the \\p{L}+ )?(?:at [-−]?\\d+ ?°?[cf]? )?(?:for )?(?:about )?(?:\\d+|half|an?|one|two|fifteen|twenty|thirty)[- ]?(?:an )?(?:min|hour|day|week))|(?:place|put|store|keep|return|transfer|move)(?!\\p{L})[^.;]{0,40}(?:in|to|into) the (?:fridge|refrigerator)|(?:air[- ])?dry(?= [^.;]{0,30}(?:in|to) the (?:fridge|refrigerator))|marinate in the fridge',
     spanish:
       'congel(?:a|e|ar|amos)(?!\\p{L})|refriger(?:a|e|ar|amos)|(?:mete|meter|pon|ponga|poner|guarda|guardar|deja|deje|dejar|lleva|llevar|reserva|reservar)[^.;]{0,45}(?:en|a) (?:la nevera|el frigor[ií]fico|el refrigerador)',
   },
@@ -228,7 +229,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'prepare',
     english:
-      'slash|salt(?= (?:the|it|them|both|all|well|generously|inside))|chop|dice|peel|trim|cut|mince(?! beef|d)|grate|score|cube|halve|quarter|crush|deseed|julienne|thread|skewer|pat|blot|rinse|wash|drain|strain|skim|rub|massage|stuff|tie|truss|butterfly|pound|prick|pierce|dredge|wipe|scrape|core',
+      'slash|salt(?= (?:the|it|them|both|all|well|generously|inside))|chop|dice|peel|trim|cut(?![- ]side)|mince(?! beef|d)|grate|score|cube|halve|quarter|crush|deseed|julienne|thread|skewer|pat|blot|rinse|wash|drain|strain|skim|rub|massage|stuff|tie|truss|butterfly|pound|prick|pierce|dredge|wipe|scrape|core',
     spanish:
       'rellen(?:a|e|ar)|sal(?:a|e|ar)(?= (?:el|la|los|las|al final|bien|por|generos))|pic(?:a|ar|amos)(?!\\p{L})|pique|pel(?:a|an|e|ar|amos)(?!\\p{L})|cort(?:a|an|e|ar|amos|en)(?!\\p{L})|rall(?:a|e|ar)|troce(?:a|e|ar)|sec(?:a|ar)(?!\\p{L})|seque|escurr(?:e|a|ir|imos)|lav(?:a|e|ar)(?!\\p{L})|limpi(?:a|e|ar)|sazon(?:a|an|e|ar)|salpimient(?:a|e)|salpiment(?:a|e|ar)|frot(?:a|an|e|ar)|unt(?:a|e|ar)(?!\\p{L})|ensart(?:a|an|e|ar)|machac(?:a|ar)|machaque|col(?:ar|amos)|cuel(?:a|e)(?!\\p{L})|retir(?:a|e|ar|amos) la grasa|at(?:a|ar)(?= (?:la|el|con))|pinch(?:a|e|ar)',
   },

@@ -124,9 +124,13 @@ const NOT_YET =
 /** "Until the skin starts to bubble": what one sees, and no order. */
 const BEGINS_TO = /(?<!\p{L})(?:starts?|begins?|is about|are about|needs?) to\s+$/iu;
 
+/** "Do not let it boil". */
+const NEVER =
+  /(?:not|don['’]t|never|without) (?:let(?:ting)?|allow(?:ing)?) (?:it|them|the \p{L}+)(?: to| ever)?\s+$/iu;
+
 function isOrder(sentence: string, from: number): boolean {
   const before = sentence.slice(0, from);
-  if (NOT_YET.test(before) || BEGINS_TO.test(before)) return false;
+  if (NOT_YET.test(before) || BEGINS_TO.test(before) || NEVER.test(before)) return false;
   return (
     ORDER_BEFORE.test(before) ||
     (LY.test(before) && isOrder(sentence, from - (LY.exec(before)?.[0].length ?? 0)))
@@ -137,6 +141,8 @@ const SPANISH_NOUN = /(?:^|\s)(?:la|el|una?|las|los|del?|esta|al|su|con|en|por|c
 
 function isSpanishOrder(sentence: string, from: number, to: number): boolean {
   const word = sentence.slice(from, to);
+  // "Hasta que se puedan cortar": what one sees.
+  if (/(?:pued|pod)\p{L}*\s+$/iu.test(sentence.slice(0, from))) return false;
   // "Que repose 10 minutos" is an order; "hasta que hierva" is none.
   if (
     !/^\s*que (?:se )?$/iu.test(sentence.slice(0, from)) &&
@@ -170,9 +176,9 @@ export function placeIn(text: string): PlaceKind | undefined {
 }
 
 const SPANISH_WORDS =
-  /(?<!\p{L})(?:el|la|los|las|de|del|con|para|por|una?|y|al|en|minutos|horas|fuego|horno|cucharadas?|sal)(?!\p{L})/giu;
+  /(?<!\p{L})(?:el|la|los|las|de|del|con|para|por|una?|y|al|en|hasta|que|d[ií]as?|minutos?|horas?|grados|fuego|horno|cucharadas?|sal)(?!\p{L})/giu;
 const ENGLISH_WORDS =
-  /(?<!\p{L})(?:the|of|with|for|and|to|in|a|an|until|minutes|hours|heat|oven|salt|cup|into)(?!\p{L})/giu;
+  /(?<!\p{L})(?:the|of|with|for|and|to|in|an|until|minutes|hours|heat|oven|salt|cup|into)(?!\p{L})/giu;
 
 /** Which of the two languages a text is in. */
 export function languageOf(text: string): Language {
