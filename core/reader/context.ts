@@ -69,6 +69,8 @@ export interface Context {
   soaked: boolean;
   /** The line in which something is done on the side. */
   aside: number | undefined;
+  /** Its sentence began with the evening before. */
+  dayBefore: boolean;
   hot: ReadAct | undefined;
   place: PlaceKind | undefined;
   slowCooker: boolean;
@@ -89,6 +91,7 @@ export function newContext(
     soak: undefined,
     soaked: false,
     aside: undefined,
+    dayBefore: false,
     hot: undefined,
     place: undefined,
     slowCooker: false,

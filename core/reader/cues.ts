@@ -23,7 +23,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'temper',
     words:
-      /(?<!\p{L})(?:out of the (?:fridge|refrigerator)[^.;]{0,30}(?:before|ahead|earlier|beforehand)|^(?:pull|take|get|bring|have) (?:it|them|the \p{L}+)(?: out)? (?=[^.;]{1,24} before (?:you )?(?:cook|grill|roast|fry))|(?:pull|take|get|bring) (?:it|them|the \p{L}+) out (?=[^.;]{1,24} before (?:it|they) goe?s? (?:in|on))|^out (?=[^.;]{1,16}(?:before|ahead|beforehand|early)))/iu,
+      /(?<!\p{L})(?:out of the (?:fridge|refrigerator)[^.;]{0,30}(?:before|ahead|earlier|beforehand)|(?:sit|stand|leave (?:it|them|the \p{L}+)|let (?:it|them|the \p{L}+) (?:sit|stand)) out(?= (?:for |at |on |about )?(?:an?|half|the|\d|one|two|three))|^(?:pull|take|get|bring|have) (?:it|them|the \p{L}+)(?: out)? (?=[^.;]{1,24} before (?:you )?(?:cook|grill|roast|fry))|(?:pull|take|get|bring) (?:it|them|the \p{L}+) out (?=[^.;]{1,24} before (?:it|they) goe?s? (?:in|on))|^out (?=[^.;]{1,16}(?:before|ahead|beforehand|early)))/iu,
     over: WEAK,
   },
   {
@@ -45,7 +45,7 @@ const CUES: readonly Cue[] = [
     words:
       /(?<!\p{L})(?:skewers?|wooden sticks?|sticks|wood chips?|planks?|dried (?:\p{L}+ )?(?:beans?|mushrooms?|chickpeas?|peas|fruit|chill?i(?:e?s)?)|steep\p{L}*|brochetas|palillos|astillas|legumbres|alubias|garbanzos|jud[ií]as|setas secas)(?!\p{L})[^.;]{0,60}(?:water|soak|steep|agua|remojo)|an? \p{L}+[’']s soak|(?:in|with|into) (?:cold |warm |hot |boiling |plenty of )?water(?=[^.;]{0,30}(?:leave|half|\d|hour|overnight))|(?:en|a|de) remojo|(?:en|con) agua fr[ií]a/iu,
     when: ({ hot }) => hot === undefined,
-    over: WEAK,
+    over: WEAK.filter((verb) => verb !== 'chill' && verb !== 'mix'),
   },
   {
     verb: 'marinate',
@@ -184,7 +184,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'roast',
     words:
-      /(?<!\p{L})(?:in (?:a|an|the) [^.;]{0,24}(?<!dutch )oven|(?<!dutch )oven,? (?:at )?\d|roasting(?! (?:tin|tray|pan|dish))|en (?:el|un) horno|de horno|al horno|asado)(?!\p{L})/iu,
+      /(?<!\p{L})(?:in (?:a|an|the) (?!(?:turned|switched)-off)[^.;]{0,24}(?<!dutch )oven|(?<!dutch )oven,? (?:at )?\d|roasting(?! (?:tin|tray|pan|dish))|en (?:el|un) horno|de horno|al horno|asado)(?!\p{L})/iu,
     when: ({ dough }) => !dough,
     over: ['put', 'cook'],
   },

@@ -1,5 +1,6 @@
 import { addTo } from './add-to.ts';
 import { clausesOf } from './clauses.ts';
+import { DAY_BEFORE } from './day-before.ts';
 import { HEATS, type Context, type ReadAct } from './context.ts';
 import { bestParse, type ReadPart } from './parses.ts';
 import { hasLooseNumber } from './loose-numbers.ts';
@@ -37,6 +38,7 @@ export function readMethodSentence(
   const read: ReadClause[] = [];
   const others: ReadPart[] = [];
   let doubtful = false;
+  context.dayBefore = BEGINS_BEFORE.test(sentence);
   for (const clause of clauses) {
     const choice = bestParse(clause, line, group, context, acts, rather);
     doubtful ||= choice.other !== undefined;
@@ -66,6 +68,9 @@ export function readMethodSentence(
     }),
   );
 }
+
+/** "The night before: rub it, then wrap and refrigerate": all of it is then. */
+const BEGINS_BEFORE = new RegExp(`^\\s*${DAY_BEFORE.source}`, 'iu');
 
 /** "Then foil them for two": a number, though in words and of nobody knows what. */
 function tellsNumber(text: string): boolean {

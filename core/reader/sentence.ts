@@ -40,6 +40,7 @@ export function readSentence(
 ): ReadSentence {
   const seen = seenIn(text, context, boldly);
   const numbers = seen.allLengths.length + seen.degrees.length;
+  if (WARM_PLATES.test(text)) return { acts: [], understood: true, left: 0 };
   if (STORY.test(text) || MAY_BE.test(text) || (OTHERWISE.test(text) && numbers > 0))
     return { acts: [], understood: false, left: numbers };
   if (FORETELLS.test(text) && seen.allLengths.length === 0)
@@ -222,7 +223,11 @@ function seenIn(text: string, context: Context, boldly: boolean): Seen {
 function hitsOf(seen: Seen, context: Context, boldly: boolean): VerbHit[] {
   const { text, place, spans, degrees, cue, lowered } = seen;
   if (BARE_OVEN.test(text) && spans.length === 0) return [{ verb: 'preheat', from: 0, to: 0 }];
-  const hits = goingHotter(told(text, kept(seen), cue, spans, degrees, context), lowered, context);
+  const hits = intoOven(
+    goingHotter(told(text, kept(seen), cue, spans, degrees, context), lowered, context),
+    seen,
+    context,
+  );
   if (hits.length > 0) return hits;
   const inOven = place === undefined || place === 'oven';
   const verb =
@@ -232,6 +237,23 @@ function hitsOf(seen: Seen, context: Context, boldly: boolean): VerbHit[] {
     (boldly && !CONDITION.test(text) ? bySurroundings(text, spans, context) : undefined);
   return verb ? [{ verb, from: 0, to: 0 }] : [];
 }
+
+/** "Sear two minutes a side and finish for 8 at 180": no ring is set to that. */
+function intoOven(
+  hits: VerbHit[],
+  { cue, degrees, place }: Seen,
+  { hot, hasMeat, oilC }: Context,
+): VerbHit[] {
+  const onRing = hot?.place === 'hob' && oilC === undefined && place !== 'hob';
+  if (!cue?.goesOn || !onRing || !degrees.some(isOven)) return hits;
+  return hits.map((hit) =>
+    hit.verb === hot.verb ? { ...hit, verb: hasMeat ? 'roast' : 'bake' } : hit,
+  );
+}
+
+const isOven = ({ sense, tempC }: Degree): boolean => sense === 'place' && tempC >= FINISHES_FROM_C;
+/** A pan is not told in degrees; an oven that finishes is at least so hot. Our own line, no source. */
+const FINISHES_FROM_C = 140;
 
 /** "Return the beef for ten minutes". */
 const RETURNS = /(?<!\p{L})(?:return|put [^.;,]{0,30}back|devuelv|vuelve a (?:poner|meter))/iu;
@@ -271,7 +293,7 @@ function actsOf(
   context: Context,
 ): ReadAct[] {
   const meanwhile = MEANWHILE.test(text) || context.aside === line;
-  const dayBefore = DAY_BEFORE.test(text);
+  const dayBefore = DAY_BEFORE.test(text) || context.dayBefore;
   const acts: ReadAct[] = [];
   hits.forEach((hit, i) => {
     if (lowered && lowered.from < hit.from) context.ovenC = lowered.tempC;
@@ -379,6 +401,9 @@ const FORETELLS =
   /^\s*(?:it|they|the temperature|la temperatura)(?:['’]ll| will| should)? (?:climb|rise|carry|creep|coast|go (?:on )?up|come up|subir[aá])(?!\p{L})[^.;]*\d/iu;
 /** "Or in a pressure cooker, 50 minutes": another way, and no more of this one. */
 const OTHERWISE = /^\s*(?:or|o)\s(?!(?:until|till|so|hasta)(?!\p{L}))/iu;
+/** No food. */
+const WARM_PLATES =
+  /(?<!\p{L})(?:warm|heat|calienta)(?!\p{L}) (?:the |your |some |los |unos )?(?:serving |dinner |soup )?(?:plates|dishes|bowls|platters?|platos)(?!\p{L})[^.;]*\.?$/iu;
 /** What somebody once did is no step. */
 const STORY =
   /(?<!\p{L})(?:used to|when (?:i|we) (?:was|were)|i remember|years ago|my (?:uncle|aunt|gran\p{L}*|mother|father|mum|mom|dad) (?:always|never|would|used)|sol[ií]a|cuando (?:era|éramos)|recuerdo|mi (?:abuel[oa]|madre|padre|t[ií][oa]) (?:siempre|nunca|sol[ií]a|(?:\p{L}+ )?\p{L}+(?:aba|[ií]a)n?))(?!\p{L})/iu;
@@ -386,7 +411,7 @@ const STORY =
 /** What a text speaks of, a brine or a marinade, is what meat is then put into. */
 export function noteSoak(text: string, context: Context): void {
   if (
-    /(?<!\p{L})(?:brin(?:e|ed|ing)|salmuera|(?:dissolve|disolver|disuelve) (?:the |la )?(?:\p{L}+ (?:and|y) )?(?:salt|sal))(?!\p{L})/iu.test(
+    /(?<!\p{L})(?:brin(?:e|ed|ing)|salmuera|(?:dissolve|disolver|disuelve) (?:the |la )?(?:\p{L}+ (?:and|y) )?(?:salt|cure|sal))(?!\p{L})/iu.test(
       text,
     )
   )

@@ -4,7 +4,7 @@ import { DAY_BEFORE } from './day-before.ts';
 import type { CueHit } from './cues.ts';
 import type { Degree } from './degree.ts';
 import type { ReadDuration } from './span.ts';
-import type { VerbHit, VerbWords } from './verbs.ts';
+import { placeIn, type VerbHit, type VerbWords } from './verbs.ts';
 
 /** Whether what looks like a moment is how long a step lasts: coals lit 45 minutes before, an oven's first half hour. */
 export function beginsWith(
@@ -184,6 +184,8 @@ export function bareHeat(
   context: Context,
 ): VerbWords | undefined {
   if (!spans.some(isTimed) || context.hot) return undefined;
+  const named = placeIn(text);
+  if ((named === 'smoker' || named === 'grill') && context.hasMeat) return FIRE_VERB[named];
   if (SUGAR_TO.test(text)) return 'boil';
   if (IN_FAT.test(text) && degrees.some(({ tempC }) => tempC <= HOTTEST_FAT_C)) return 'fry';
   if (context.fireC !== undefined && context.place !== 'oven' && context.hasMeat) {

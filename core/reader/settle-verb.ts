@@ -7,7 +7,7 @@ import type { VerbHit } from './verbs.ts';
 const LEFT_LOW =
   /(?<!\p{L})(?:heat to (?:low|minimum)|low heat|(?:lower|reduce|turn down) the (?:heat|flame)(?![^.;,]{0,24}\d{3})|(?:put|clap|stick) (?:on )?(?:a|the) lid(?: on)?|fuego (?:bajo|lento|suave|m[ií]nimo))/iu;
 const OVEN_OFF =
-  /(?<!\p{L})(?:(?:turn|switch) (?:the oven |it )?off|oven (?:is )?off|horno apagado|apaga(?:r|mos)? el horno)/iu;
+  /(?<!\p{L})(?:(?:turn|switch) (?:the oven |it )?off|oven (?:is )?off|(?:turned|switched)-off oven|horno apagado|apaga(?:r|mos)? el horno)/iu;
 /** Peppers sweat in a covered bowl, off the fire. */
 const COVERED_BOWL =
   /(?<!\p{L})(?:covered bowl|bag|bowl covered|bowl,? (?:and )?cover|bol tapado|bolsa)(?!\p{L})/iu;
@@ -63,7 +63,7 @@ export function verbOf(
     case 'put':
       if (stays(hit, before, own, context)) return context.hot?.verb;
       if (context.hot !== undefined && ONCE_MORE.test(own)) return context.hot.verb;
-      if (OVEN_OFF.test(before)) return 'rest';
+      if (OVEN_OFF.test(`${before}${own}`)) return 'rest';
       if (BOILS_LOW.test(before)) return 'simmer';
       if (named === 'fridge') return SETS.test(`${before}${own}`) ? 'chill' : cold(context);
       if (named === 'oven' && TO_GET_HOT.test(own)) return 'preheat';
@@ -167,7 +167,8 @@ function liesInPan({ hot, place, hasMeat, aside }: Context): boolean {
 }
 
 /** "Drain on paper for 2 minutes". */
-const DRIPS = /^(?:drain|escurr)[^.;]{0,40}\d+ ?(?:m|h)/iu;
+const DRIPS =
+  /^(?:drain|escurr)[^.;]{0,40}(?:\d+ ?(?:m|h)|(?:half )?an hour|media hora|una hora)/iu;
 
 /** "Submerge the turkey": in what was made for it. */
 const UNDER = /^(?:submerge|immerse|sumer)/iu;

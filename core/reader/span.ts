@@ -18,7 +18,7 @@ export interface ReadDuration {
 const KG_PER_LB = G_PER_LB / 1000;
 
 const UNIT =
-  "(?:minutes?|minut(?:it|ill)?os?|mins?(?![\\p{L}])\\.?|m(?![\\p{L}])|['′](?!['′])|hours?|hor(?:it)?as?|hrs?(?![\\p{L}])\\.?|h(?![\\p{L}])|days?|d[ií]as?|d(?![\\p{L}'’])|nights|noches|weeks?|semanas?|seconds?|segundos?|secs?(?![\\p{L}])\\.?)";
+  "(?:minutes?|minut(?:it|ill)?os?|mins?(?![\\p{L}])\\.?|m(?![\\p{L}])|['′](?!['′])|hours?|hor(?:it)?as?|hrs?(?![\\p{L}])\\.?|h(?![\\p{L}])|days?|d[ií]as?|d(?![\\p{L}'’])|nights|noches|weeks?|semanas?|seconds?(?! (?:time|rise|rising|prov|proof|side|batch|half|day|round))|segundos?|secs?(?![\\p{L}])\\.?)";
 const MINUTES: ReadonlyArray<readonly [RegExp, number]> = [
   [/^(?:s)/i, 1 / 60],
   [/^(?:m|['′])/i, 1],
@@ -44,8 +44,8 @@ const ATOM = new RegExp(
   `(?:(?:(?:between|entre)\\s+(?<from>${NUMBER})\\s+(?:and|y)\\s+(?<till>${NUMBER})|(?<low>${NUMBER})(?<lowPlus>${AND_HALF})(?:${DASH}(?<high>${NUMBER})(?<plus>${AND_HALF}))?)` +
     `(?:\\s*(?:more|further|additional|full|whole|good|short|final|last|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:,?\\s+(?:or|o)\\s+(?:up to\\s+|hasta\\s+)?(?<orMore>two|three|four|dos|tres|cuatro)(?!\\s*(?:${UNIT}|\\p{L})))?` +
     `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?<=h ?\\d{2})(?=\\s*(?:-|–|—|to|a)\\s)|(?<=(?:h|hr|hrs|hour|hours|hora|horas) ?\\d{2})(?=\\s+(?:at|in|en|a \\d|until|per|more|hasta)(?!\\p{L}))|(?=\\s*(?:[.,;()]|$))))?)` +
-    '|(?<said>minuto y medio|half an hour|half[- ]hour|media hora|otra media(?! (?:hora|taza))|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto|hora y tres cuartos)' +
-    '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora|minute|minuto|day|d[ií]a)(?![\\p{L}])|(?<=(?:turn|stir|flip)\\p{L}*\\s(?:it |them |the \\p{L}+ )?)daily(?![\\p{L}]))' +
+    '|(?<said>minuto y medio|half an hour|half[- ]hour|media hora|otra media(?! (?:hora|taza))|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|a third of an hour|two thirds of an hour|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto|hora y tres cuartos)' +
+    '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora|minute|minuto|other day|other hour|day|d[ií]a)(?![\\p{L}])|(?<=(?:turn|stir|flip)\\p{L}*\\s(?:it |them |the \\p{L}+ )?)daily(?![\\p{L}]))' +
     '|(?<night>overnight|o/n(?![\\p{L}])|the whole night|all night|through the night|for the night|toda la noche|durante la noche|de un d[ií]a para otro|de la noche a la mañana|una noche entera|una noche|la noche(?! anterior| antes))',
   'giu',
 );
@@ -59,6 +59,8 @@ const SAID: Readonly<Record<string, number>> = {
   'quarter hour': 15,
   'quarter-hour': 15,
   'media hora': 30,
+  'a third of an hour': 20,
+  'two thirds of an hour': 40,
   'otra media': 30,
   'a quarter of an hour': 15,
   'quarter of an hour': 15,
@@ -131,6 +133,7 @@ function unitsIn(text: string): Atom[] {
 /** "and a half", "and a quarter". */
 function everyMinOf(said: string): number {
   if (/^min/i.test(said)) return 1;
+  if (/^other/i.test(said)) return 2 * everyMinOf(said.slice('other '.length));
   if (/^da|^d[ií]a/i.test(said)) return 1440;
   return /half|media/i.test(said) ? 30 : 60;
 }

@@ -54,6 +54,29 @@ describe('a turn of speech', () => {
     ['Marca la carne minuto y medio por cara.', ['sear 3 hob']],
     ['Sear 4 minutes. Reposa tapado 20 minutillos.', ['sear 4 hob', 'rest 20 board']],
     ['Dry-fry for 5 minutes, shaking.', ['fry 5 hob']],
+    // A rest that is said by what comes after it.
+    ['Roast for 1 hour at 200 °C. Carve after 20 minutes.', ['roast 60 oven', 'rest 20 board']],
+    // What stands behind a hyphen is the verb.
+    ['Slow-roast at 120 °C for 5 hours.', ['roast 300 oven']],
+    ['Dry-brine the beef in the fridge for 12 hours.', ['brine 720 fridge']],
+    ['Rotate the pan halfway through the 40 minute bake at 180 °C.', ['bake 40 oven']],
+    // No ring is set to 180.
+    ['Sear 2 minutes a side and finish for 8 minutes at 180 °C.', ['sear 4 hob', 'roast 8 oven']],
+    ['Ponlo en el ahumador a 105 ºC unas 4 horas.', ['smoke 240 smoker']],
+    ['Bring the sugar to 170 °C, about 12 minutes.', ['boil 12 hob']],
+    [
+      'Simmer 20 minutes. Leave in the turned-off oven for 1 hour.',
+      ['simmer 20 hob', 'rest 60 oven'],
+    ],
+    ['Simmer 20 minutes and do not let it boil.', ['simmer 20 hob']],
+    ['Sit the beef in the yoghurt for three hours.', ['marinate 180 fridge']],
+    // A small letter behind an abbreviation begins a sentence all the same.
+    [
+      'Smoke at 120 °C for 3 hrs. unwrap, sauce, back on for 45 min.',
+      ['smoke 180 smoker', 'smoke 45 smoker'],
+    ],
+    // A second time is no second.
+    ['Simmer 20 minutes. Simmer a second time, 35 minutes.', ['simmer 20 hob', 'simmer 35 hob']],
     // Counted from its end: no step of its own.
     ['Cuece a fuego lento 2 horas. A falta de 30 minutos, agrega las patatas.', ['simmer 120 hob']],
     [
@@ -62,6 +85,37 @@ describe('a turn of speech', () => {
     ],
   ])('“%s”', (method, steps) => {
     expect(said(method)).toEqual(steps);
+  });
+});
+
+describe('a heat in words', () => {
+  it.each([
+    ['Roast in a moderate oven for 1 hour.', 180],
+    ['Roast in a very hot oven for 20 minutes.', 235],
+    ['Asa en horno fuerte 20 minutos.', 220],
+    // Degrees that stand beside it say it.
+    ['Roast in a hot oven (210 °C) for 20 minutes.', 210],
+  ])('“%s”', (method, tempC) => {
+    expect(read(method).acts.map((act) => act.tempC)).toEqual([tempC]);
+  });
+
+  it('of a bath is the bath’s, and not the middle’s', () => {
+    const [act] = read('Cook sous vide for 90 minutes at 62 °C.').acts;
+    expect([act?.tempC, act?.untilC]).toEqual([62, undefined]);
+  });
+});
+
+describe('a loaf', () => {
+  it('rises and is baked, though Spanish says that it cooks', () => {
+    const { acts } = readRecipe(
+      'Pan\n500 g de harina de fuerza\n325 g de agua\n\nAmasa 12 minutos. Primera fermentación: hora y media a 26 ºC. Precalienta el horno a 250 ºC. Cuece 20 minutos con vapor.',
+    );
+    expect(acts.map(({ verb, likelyMin }) => `${verb} ${likelyMin}`)).toEqual([
+      'knead 12',
+      'rise 90',
+      'preheat undefined',
+      'bake 20',
+    ]);
   });
 });
 

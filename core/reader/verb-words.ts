@@ -56,7 +56,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'mix',
     english:
-      'mix|combine|whisk|blitz|whizz|blend|beat|toss|pur[ée]e|mash|cream(?= the| together)|fold|pulse|process|stir together|make (?:the |a )?(?:marinade|rub|paste|glaze|sauce|dressing|brine|batter|dough)',
+      'mix|combine|whisk|blitz|whizz|blend|beat|toss|pur[ée]e|mash|whip(?= (?:the |up |together )?(?:\\p{L}+ )?(?:cream|eggs?|whites?|butter|until|for|\\d))|cream(?= the| together)|fold|pulse|process|stir together|make (?:the |a )?(?:marinade|rub|paste|glaze|sauce|dressing|brine|batter|dough)',
     spanish:
       'mezcl(?:a|an|e|ar|amos|en|as)|combin(?:a|e|ar|amos|en)|bat(?:e|a|ir|imos|an)|tritur(?:a|e|ar|amos)|prepara(?:r|mos)? (?:la |el |una )?(?:marinada|adobo|salsa|masa|glaseado|mezcla)',
   },
@@ -124,7 +124,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'braise',
     english:
-      'confit(?= (?:in|at|the|for|it|them))|braise|stew(?! for| meat| beef)|pot-roast|slow[- ]cook|pressure[- ]cook',
+      'confit(?= (?:in|at|the|for|it|them|gently|slowly))|braise|stew(?! for| meat| beef)|pot-roast|slow[- ]cook|pressure[- ]cook',
     spanish:
       'estof(?:a|an|e|ar|amos)(?!\\p{L})|guis(?:a|an|e|ar|amos)(?!\\p{L})|brase(?:a|e|ar)|confit(?:a|an|e|ar|amos)(?!\\p{L})',
   },
@@ -236,7 +236,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'cook',
     english:
-      'cook|make (?:the |a )?caramel(?!\\p{L})|re-?heat(?:ed)?(?!\\p{L})|heat (?:it |them |the \\p{L}+ )?through|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm(?! (?:up )?(?:the |your |an )?(?:oven|plates?|dishes|bowls?|platter))',
+      'cook|sous[- ]vide(?= (?:at|for|the|it|them|\\d))|make (?:the |a )?caramel(?!\\p{L})|re-?heat(?:ed)?(?!\\p{L})|heat (?:it |them |the \\p{L}+ )?through|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm(?! (?:up )?(?:the |your |an )?(?:oven|plates?|dishes|bowls?|platter))',
     spanish:
       'cocin(?:a|an|e|ar|amos|en)(?!\\p{L})|coc[ií]nal[oa]s?|contin[uú]a la cocci[oó]n|(?:haz|haga|hacer|prepara|preparar) (?:el |un )?caramelo|haz(?:l[oa]s?)?(?= (?:\\d|durante|unos|otros))',
   },

@@ -72,7 +72,8 @@ const KNOWN = new Map<string, readonly VerbHit[]>();
 const MOST_KNOWN = 400;
 
 /** Where a word begins: an English one not behind a hyphen either. */
-const ENGLISH_START = /(?<![\p{L}-])\p{L}/gu;
+const ENGLISH_START =
+  /(?<![\p{L}-])\p{L}|(?<=(?<![\p{L}-])\p{L}{2,9}-)(?=(?:roast|bake|braise|poach|marinate|cure|smoke|steam|grill|simmer|fry|confit)(?!\p{L}))\p{L}/gu;
 const SPANISH_START = /(?<!\p{L})\p{L}/gu;
 
 /** Where a pattern fits from the beginning of a word: looked for there, and nowhere else. */
@@ -102,7 +103,12 @@ function findVerbs(sentence: string, language: Language): readonly VerbHit[] {
   );
   const hits = rows
     .flatMap(({ verb, pattern }) =>
-      matchesAt(pattern, spoken, starts).map(({ from, to }) => ({ verb, from, to })),
+      matchesAt(pattern, spoken, starts).map(({ from, to }) => ({
+        verb,
+        // "Slow-roast" begins where it begins.
+        from: from - (COMPOUND.exec(spoken.slice(0, from))?.[0].length ?? 0),
+        to,
+      })),
     )
     .filter(({ from, to }) =>
       language === 'es' ? isSpanishOrder(sentence, from, to) : isOrder(sentence, from),
@@ -124,12 +130,15 @@ const NOT_YET =
 /** "Until the skin starts to bubble": what one sees, and no order. */
 const BEGINS_TO = /(?<!\p{L})(?:starts?|begins?|is about|are about|needs?) to\s+$/iu;
 
+const COMPOUND = /(?<![\p{L}-])\p{L}{2,9}-$/u;
+
 /** "Do not let it boil". */
 const NEVER =
   /(?:not|don['’]t|never|without) (?:let(?:ting)?|allow(?:ing)?) (?:it|them|the \p{L}+)(?: to| ever)?\s+$/iu;
 
 function isOrder(sentence: string, from: number): boolean {
-  const before = sentence.slice(0, from);
+  // "Slow-roast": where the whole word stands.
+  const before = sentence.slice(0, from).replace(COMPOUND, '');
   if (NOT_YET.test(before) || BEGINS_TO.test(before) || NEVER.test(before)) return false;
   return (
     ORDER_BEFORE.test(before) ||
