@@ -1,7 +1,7 @@
 import { CUTS, type Animal } from '../pantry/index.ts';
 import type { SpoonSystem } from '../quantity/index.ts';
 import { newContext, type ReadAct } from './context.ts';
-import { noteSoak } from './sentence.ts';
+import { noteSoak } from './soaks.ts';
 import { sentencesOf } from './sentences.ts';
 import type { ReadIngredient } from './ingredient-line.ts';
 import { readIngredientLines } from './ingredient-lines.ts';

@@ -5,6 +5,7 @@ import { CONDITION, NOT_DONE, onCondition } from './condition.ts';
 import { cueIn } from './cues.ts';
 import { DAY_BEFORE } from './day-before.ts';
 import { degreesIn, type Degree } from './degree.ts';
+import { noStep } from './no-step.ts';
 import { againOf, goingOn, isAnotherSide, isPan } from './goes-on.ts';
 import { hasLooseNumber } from './loose-numbers.ts';
 import { kept } from './kept-verbs.ts';
@@ -14,6 +15,7 @@ import { settleAct } from './settle-act.ts';
 import { bareHeat, beginsWith, goingHotter, probedIn, shareOf, told } from './settle-clause.ts';
 import { isSaidAgain } from './said-again.ts';
 import type { ReadSentence, Seen } from './seen.ts';
+import { noteSoak } from './soaks.ts';
 import { spansIn, type ReadDuration } from './span.ts';
 import { bySurroundings } from './surroundings.ts';
 import { placeIn, verbsIn, type VerbWords, type VerbHit } from './verbs.ts';
@@ -40,11 +42,8 @@ export function readSentence(
 ): ReadSentence {
   const seen = seenIn(text, context, boldly);
   const numbers = seen.allLengths.length + seen.degrees.length;
-  if (WARM_PLATES.test(text)) return { acts: [], understood: true, left: 0 };
-  if (STORY.test(text) || MAY_BE.test(text) || (OTHERWISE.test(text) && numbers > 0))
-    return { acts: [], understood: false, left: numbers };
-  if (FORETELLS.test(text) && seen.allLengths.length === 0)
-    return { acts: [], understood: true, left: 0 };
+  const none = noStep(text, numbers, seen.allLengths.length);
+  if (none) return none;
   if (CONDITION.test(text) && NOT_DONE.test(text)) return onCondition(seen, context);
   const waited =
     waitedFirst(seen, line, group, context, boldly) ??
@@ -393,40 +392,6 @@ const COVERED_UP = /^\s*(?:cover|tapa|cubre)/iu;
 const HOT_PAN = /\b(?:hot|side|caliente|lado)s?\b/iu;
 const isCore = ({ sense }: Degree): boolean => sense === 'core';
 const isLength = ({ sense }: ReadDuration): boolean => sense === 'length';
-/** "Can be chilled at this point for a day": may be, and need not. */
-const MAY_BE =
-  /^\s*\(?(?:(?:it|this|they|the \p{L}+) )?(?:can|may) (?:also |now )?be (?:chilled|made|kept|frozen|stored|prepared|left|held|refrigerated)(?!\p{L})|^\s*\(?(?:se )?puede[n]? (?:hacer|guardar|congelar|conservar|preparar|dejar)|^\s*(?:(?:it|this|they) (?:is|are|tastes?) )?(?:even )?better (?:still )?(?:the )?(?:next|following) day|^\s*(?:est[aá]n? )?(?:a[uú]n )?mejor(?:es)? (?:a[uú]n )?(?:de un d[ií]a para (?:el )?otro|al d[ií]a siguiente)/iu;
-/** "It will climb to 75 while it rests": what comes by itself. */
-const FORETELLS =
-  /^\s*(?:it|they|the temperature|la temperatura)(?:['’]ll| will| should)? (?:climb|rise|carry|creep|coast|go (?:on )?up|come up|subir[aá])(?!\p{L})[^.;]*\d/iu;
-/** "Or in a pressure cooker, 50 minutes": another way, and no more of this one. */
-const OTHERWISE = /^\s*(?:or|o)\s(?!(?:until|till|so|hasta)(?!\p{L}))/iu;
-/** No food. */
-const WARM_PLATES =
-  /(?<!\p{L})(?:warm|heat|calienta)(?!\p{L}) (?:the |your |some |los |unos )?(?:serving |dinner |soup )?(?:plates|dishes|bowls|platters?|platos)(?!\p{L})[^.;]*\.?$/iu;
-/** What somebody once did is no step. */
-const STORY =
-  /(?<!\p{L})(?:used to|when (?:i|we) (?:was|were)|i remember|years ago|my (?:uncle|aunt|gran\p{L}*|mother|father|mum|mom|dad) (?:always|never|would|used)|sol[ií]a|cuando (?:era|éramos)|recuerdo|mi (?:abuel[oa]|madre|padre|t[ií][oa]) (?:siempre|nunca|sol[ií]a|(?:\p{L}+ )?\p{L}+(?:aba|[ií]a)n?))(?!\p{L})/iu;
-
-/** What a text speaks of, a brine or a marinade, is what meat is then put into. */
-export function noteSoak(text: string, context: Context): void {
-  if (
-    /(?<!\p{L})(?:brin(?:e|ed|ing)|salmuera|(?:dissolve|disolver|disuelve) (?:the |la )?(?:\p{L}+ (?:and|y) )?(?:salt|cure|sal))(?!\p{L})/iu.test(
-      text,
-    )
-  )
-    context.soak = 'brine';
-  else if (
-    /marinad|marinat|marinar|adobo|macera|rub\b|dry rub/iu.test(text) ||
-    COVERED_IN.test(text)
-  )
-    context.soak = 'marinate';
-}
-
-/** "Cover the cheeks with the wine": before any fire a marinade. */
-const COVERED_IN =
-  /(?<!\p{L})(?:cover|submerge|pour|cubr|sumerg)\p{L}*[^.;]{0,40}(?:wine|buttermilk|yogh?urt|vino|suero)(?!\p{L})/iu;
-
 /** The same verb twice in a sentence, only one of them with a time, is one step. */
 function merged(acts: readonly ReadAct[]): ReadAct[] {
   return acts.reduce<ReadAct[]>((all, act) => {

@@ -1,5 +1,5 @@
 import type { Mixture } from '../batch/index.ts';
-import type { ReadAct } from './context.ts';
+import type { Context, ReadAct } from './context.ts';
 
 /**
  * Which mixture the food lies in at each soak of a recipe, by the index of its act: the one its
@@ -26,3 +26,22 @@ function suits(verb: ReadAct['verb'], kind: Mixture['kind']): boolean {
   if (verb === 'brine') return kind === 'wet brine' || kind === 'dry brine';
   return verb === 'marinate' && (kind === 'marinade' || kind === 'paste' || kind === 'rub');
 }
+
+/** What a text speaks of, a brine or a marinade, is what meat is then put into. */
+export function noteSoak(text: string, context: Context): void {
+  if (
+    /(?<!\p{L})(?:brin(?:e|ed|ing)|salmuera|(?:dissolve|disolver|disuelve) (?:the |la )?(?:\p{L}+ (?:and|y) )?(?:salt|cure|sal))(?!\p{L})/iu.test(
+      text,
+    )
+  )
+    context.soak = 'brine';
+  else if (
+    /marinad|marinat|marinar|adobo|macera|rub\b|dry rub/iu.test(text) ||
+    COVERED_IN.test(text)
+  )
+    context.soak = 'marinate';
+}
+
+/** "Cover the cheeks with the wine": before any fire a marinade. */
+const COVERED_IN =
+  /(?<!\p{L})(?:cover|submerge|pour|cubr|sumerg)\p{L}*[^.;]{0,40}(?:wine|buttermilk|yogh?urt|vino|suero)(?!\p{L})/iu;

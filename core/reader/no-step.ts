@@ -1,0 +1,31 @@
+import type { ReadSentence } from './seen.ts';
+
+/**
+ * What a clause is taken for that is nothing to do this evening: a story, what may also be done,
+ * what comes by itself, plates. Undefined where it may be a step.
+ *
+ * @param numbers how many numbers it holds, all of which are then not understood
+ * @param lengths how many of them are lengths of time
+ */
+export function noStep(text: string, numbers: number, lengths: number): ReadSentence | undefined {
+  if (WARM_PLATES.test(text)) return { acts: [], understood: true, left: 0 };
+  if (STORY.test(text) || MAY_BE.test(text) || (OTHERWISE.test(text) && numbers > 0))
+    return { acts: [], understood: false, left: numbers };
+  if (FORETELLS.test(text) && lengths === 0) return { acts: [], understood: true, left: 0 };
+  return undefined;
+}
+
+/** "Can be chilled at this point for a day": may be, and need not. */
+const MAY_BE =
+  /^\s*\(?(?:(?:it|this|they|the \p{L}+) )?(?:can|may) (?:also |now )?be (?:chilled|made|kept|frozen|stored|prepared|left|held|refrigerated)(?!\p{L})|^\s*\(?(?:se )?puede[n]? (?:hacer|guardar|congelar|conservar|preparar|dejar)|^\s*(?:(?:it|this|they) (?:is|are|tastes?) )?(?:even )?better (?:still )?(?:the )?(?:next|following) day|^\s*(?:est[aá]n? )?(?:a[uú]n )?mejor(?:es)? (?:a[uú]n )?(?:de un d[ií]a para (?:el )?otro|al d[ií]a siguiente)/iu;
+/** "It will climb to 75 while it rests": what comes by itself. */
+const FORETELLS =
+  /^\s*(?:it|they|the temperature|la temperatura)(?:['’]ll| will| should)? (?:climb|rise|carry|creep|coast|go (?:on )?up|come up|subir[aá])(?!\p{L})[^.;]*\d/iu;
+/** "Or in a pressure cooker, 50 minutes": another way, and no more of this one. */
+const OTHERWISE = /^\s*(?:or|o)\s(?!(?:until|till|so|hasta)(?!\p{L}))/iu;
+/** No food. */
+const WARM_PLATES =
+  /(?<!\p{L})(?:warm|heat|calienta)(?!\p{L}) (?:the |your |some |los |unos )?(?:serving |dinner |soup )?(?:plates|dishes|bowls|platters?|platos)(?!\p{L})[^.;]*\.?$/iu;
+/** What somebody once did is no step. */
+const STORY =
+  /(?<!\p{L})(?:used to|when (?:i|we) (?:was|were)|i remember|years ago|my (?:uncle|aunt|gran\p{L}*|mother|father|mum|mom|dad) (?:always|never|would|used)|sol[ií]a|cuando (?:era|éramos)|recuerdo|mi (?:abuel[oa]|madre|padre|t[ií][oa]) (?:siempre|nunca|sol[ií]a|(?:\p{L}+ )?\p{L}+(?:aba|[ií]a)n?))(?!\p{L})/iu;
