@@ -1,8 +1,10 @@
+import { BALL_TOUCHES_SHARE, USUAL_TURN_MIN } from '../figures/index.ts';
 import { boundaryConditionsOf } from './boundary-conditions.ts';
 import {
   environmentNamed,
   cooks,
   FITTED,
+  type BoundaryConditions,
   type Coefficients,
   type Conditions,
   type Cooker,
@@ -45,6 +47,7 @@ export interface StageSpec {
   readonly cooker: Cooker;
   readonly tempC?: number | undefined;
   readonly wrap?: Wrap | undefined;
+  /** What lies in a pan or over coals is turned so often; left out, as cooks usually do. */
   readonly turnEveryMin?: number | undefined;
   readonly end: End;
 }
@@ -97,9 +100,12 @@ function stageOf(
   form: Form,
 ): Stage {
   const { cooker, tempC, wrap, turnEveryMin, end } = stage;
-  const { offsetSdC } = environmentNamed(cooker);
+  const { offsetSdC, twoSided } = environmentNamed(cooker);
   const runsHotC = (spec.offsetC?.[cooker] ?? 0) + offset * offsetSdC;
-  const met = boundaryConditionsOf(cooker, tempC, wrap, spec.conditions, spec.coefficients);
+  const faces = boundaryConditionsOf(cooker, tempC, wrap, spec.conditions, spec.coefficients);
+  // A ball is rolled about: it has no side that lies down.
+  const met = faces.under && form.kind === 'sphere' ? rolledIn(faces.around, faces.under) : faces;
+  const turns = turnEveryMin ?? (twoSided ? USUAL_TURN_MIN : undefined);
   const times = thickness * chartFactorOf(spec);
   const bodyAt = (coreC: number): Body => {
     const now = startingForm(spec.piece, coreC);
@@ -111,9 +117,18 @@ function stageOf(
     around: cooks(cooker) ? air : atRest(form, bodyIn(form, stage, spec.conditions), air),
     bodyAt,
     ...(met.under && { under: inAir(form, met.under) }),
-    ...(turnEveryMin !== undefined && { turnEveryMin }),
+    ...(turns !== undefined && met.under && { turnEveryMin: turns }),
     end,
   };
+}
+
+/** Rolled about, each part of its surface is for a share of the time on the hot side. */
+function rolledIn(hot: Surroundings, other: Surroundings): BoundaryConditions {
+  const share = BALL_TOUCHES_SHARE;
+  const onPan = share * hot.convection;
+  const inRoom = (1 - share) * other.convection;
+  const airC = (onPan * hot.airC + inRoom * other.airC) / (onPan + inRoom);
+  return { around: { ...hot, airC, convection: onPan + inRoom } };
 }
 
 /** A fire that runs hotter than it says: its air, and its coals with it. */

@@ -60,6 +60,13 @@ const EXPECTED: readonly Row[] = [
   ['chicken-breast', 200, 'simmer', 80, 72, 13, 26],
   ['chicken-breast', 200, 'air-fryer', 190, 74, 13, 22],
   ['duck-breast', 200, 'pan', 170, 57, 9, 16, { turnEveryMin: 6 }],
+  // Nobody leaves a piece on one side: where no turning is said it is turned. A ball is rolled about.
+  ['chicken-breast', 200, 'pan', 180, 74, 12, 19],
+  ['white-fish-fillet', 160, 'pan', 190, 58, 5, 10],
+  ['beef-steak', 250, 'pan', 220, 54, 5, 11],
+  ['pork-chop-bone-in', 250, 'griddle', 230, 63, 8, 14],
+  ['beef-mince', 40, 'pan', 180, 71, 8, 14],
+  ['pork-mince', 60, 'pan', 180, 71, 9, 16],
   ['duck-leg', 220, 'oven', 160, 'slices', 70, 130],
   ['quail', 170, 'oven', 220, 65, 12, 24],
   ['pheasant', 750, 'oven', 190, 65, 35, 60],

@@ -41,8 +41,12 @@ const COLLAGEN_FACTOR: Readonly<Record<Animal, number>> = {
 /** Water birds have firmer legs than chickens. Same source, confidence 0.4. */
 const WATER_BIRD_FACTOR = 2;
 
+/** Octopus and squid are tender in under an hour of simmering. Same source, confidence 0.4. */
+const CEPHALOPOD_FACTOR = 3.3;
+
 /** How fast a cut's collagen softens against pork shoulder's. */
 export function tenderFactorOf({ id, animal }: Cut): number {
+  if (/^(?:octopus|squid)/.test(id)) return CEPHALOPOD_FACTOR;
   return /^(?:duck|goose)-/.test(id) ? WATER_BIRD_FACTOR : COLLAGEN_FACTOR[animal];
 }
 
