@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { expectNoFindings } from './axe.ts';
 import { goTo, lengthOf, openSupper, spanOf } from './supper.ts';
 
 const SMOKE = /^Smoke, Smoked lamb shoulder/;
@@ -70,4 +71,26 @@ test('stages are changed as one thinks of them, and a fire too cool is told', as
   await expect(page.getByText(/It never gets there: this fire is too cool/)).toBeVisible();
   await page.getByRole('button', { name: 'Back to the plan’s' }).click();
   await onFire(page);
+});
+
+test('any other cut, and one that no pantry has, is thought about in no plan', async ({ page }) => {
+  await openSupper(page, 'Heat');
+  await page.getByRole('link', { name: 'Another cut' }).click();
+  await page.getByLabel(/^Cut/).selectOption('venison loin');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('venison loin');
+  await expect(page.getByRole('button', { name: /^Use/ })).toHaveCount(0);
+  const takes = page.getByText(/on the fire, eight times in ten/);
+  const loin = await takes.textContent();
+  await page.getByRole('slider', { name: 'Thickness' }).fill('110');
+  await expect(takes).not.toHaveText(loin ?? '');
+
+  await page.getByLabel(/^Cut/).selectOption('one that is not here');
+  const until = page.getByRole('slider', { name: 'Until the middle is' });
+  await expect(until).toHaveAttribute('aria-valuetext', '63°');
+  await page.getByLabel('Animal').selectOption('poultry');
+  await expect(until).toHaveAttribute('aria-valuetext', '74°');
+  const block = await takes.textContent();
+  await page.getByLabel('Shape').selectOption('roll');
+  await expect(takes).not.toHaveText(block ?? '');
+  await expectNoFindings(page);
 });

@@ -42,3 +42,11 @@ export function dimensionsOf({ sizedAs }: Pick<Cut, 'sizedAs'>): CutDimensions |
 export function isHollow(cut: Pick<Cut, 'sizedAs'>): boolean {
   return dimensionsOf(cut)?.boxMm !== undefined;
 }
+
+/** A joint for a table, where a cut has no usual piece. Common practice, no source. */
+const JOINT_G = 1200;
+
+/** What one piece of a cut usually weighs, g. */
+export function usualG(cut: Pick<Cut, 'sizedAs' | 'pieceG'>): number {
+  return cut.pieceG ?? dimensionsOf(cut)?.atG ?? JOINT_G;
+}

@@ -1,7 +1,7 @@
 export { type Body, type Form } from './body.ts';
 export { boundaryConditionsOf, moistAirAt } from './boundary-conditions.ts';
 export { INTERACTIVE_CELLS, type Cook, type End, type StageEnd } from './cook.ts';
-export { isHollow } from './cut-dimensions.ts';
+export { isHollow, usualG } from './cut-dimensions.ts';
 export { formOf, thicknessMmOf, type Piece } from './form.ts';
 export { compositionOf } from './makeup.ts';
 export { impossibleIn, type ImpossibleCook } from './cook-limits.ts';

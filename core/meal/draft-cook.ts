@@ -7,13 +7,21 @@ import {
   USUAL_CONDITIONS,
   usualC,
 } from '../places/index.ts';
-import { cookOnce, PULLS_AT, type CookSpec, type End, type StageSpec } from '../heat/index.ts';
+import {
+  cookOnce,
+  PULLS_AT,
+  usualG,
+  type CookSpec,
+  type End,
+  type StageSpec,
+} from '../heat/index.ts';
 import { leastCoreC } from '../safety/index.ts';
 import { cutOf, settleFood } from './amounts.ts';
 import type { Command } from './commands.ts';
 import { chainUpTo, cookerOf, pieceOf, placeOfCook, stageOf } from './cook-of-step.ts';
 import { freshId, takenIds } from './ids.ts';
-import type { Dish, Food, Meal, Place, Step, StepTime } from './schema.ts';
+import type { Cut } from '../pantry/index.ts';
+import type { Dish, Food, Kitchen, Meal, Place, Step, StepTime } from './schema.ts';
 
 /** A stage of a cook being thought about, and the step of the plan it is. */
 export interface DraftStage extends StageSpec {
@@ -32,7 +40,7 @@ export function draftCook(meal: Meal, dish: Dish, food: Food): DraftCook | undef
   const base = { piece: pieceOf(meal, dish, food), ...placeOfCook(meal.kitchen) };
   const last = lastOnFire(meal, dish, food);
   if (!last) {
-    const end = { kind: 'core', coreC: leastCoreC(cut) ?? 85 } as const;
+    const end = { kind: 'core', coreC: leastCoreC(cut) ?? PLANT_DONE_C } as const;
     return { ...base, startC: FROM_FRIDGE_C, stages: [{ cooker: 'oven', end }] };
   }
   const { chain, startC } = chainUpTo(dish, last);
@@ -51,6 +59,19 @@ export function draftCook(meal: Meal, dish: Dish, food: Food): DraftCook | undef
   return { ...base, startC, stages };
 }
 
+/** A cook of a cut that is in no dish: out of the fridge, into the oven, until guidance's core. */
+export function draftOfCut(cut: Cut, kitchen: Kitchen, weightG = usualG(cut)): DraftCook {
+  const end = { kind: 'core', coreC: leastCoreC(cut) ?? PLANT_DONE_C } as const;
+  return {
+    piece: { cut, weightG },
+    ...placeOfCook(kitchen),
+    startC: FROM_FRIDGE_C,
+    stages: [{ cooker: 'oven', tempC: usualC('oven', USUAL_CONDITIONS), end }],
+  };
+}
+
+/** Roots and the like are soft at this. Common practice, no source. */
+const PLANT_DONE_C = 85;
 /** Where a step says at what core it is done, that is its end, whatever minutes it was given. */
 function wishedEnd({ doneWhen }: Step, { cooker, end }: StageSpec): End {
   if (end.kind !== 'minutes' || !cooks(cooker) || doneWhen?.coreC === undefined) return end;

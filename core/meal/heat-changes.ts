@@ -17,6 +17,11 @@ export function changesOf(meal: Meal, dish: Dish, food: Food, cut: Cut, cook: Co
       mixture.on.includes(food.id) &&
       batchOf(meal, dish, mixture).meters.sugarPct >= SUGAR_SHOWS_PCT,
   );
+  return changesOfCut(cut, cook, sweet);
+}
+
+/** The same of a cut by itself. @param sweet something on it has sugar enough to show */
+export function changesOfCut(cut: Cut, cook: Cook, sweet = false): Reached[] {
   const has = stuffedWith(cut);
   return changesAlong(sweet ? has.add('sugar') : has, cook).filter(
     ({ what, beginsMin }) => beginsMin !== undefined || CHANGES_BY_HEAT[what].in !== 'sugar',

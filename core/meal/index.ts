@@ -35,7 +35,7 @@ export {
   type ChainSpot,
 } from './chain.ts';
 export { fromMoment, reachedAt, withCoreGaps } from './gaps.ts';
-export { changesOf } from './heat-changes.ts';
+export { changesOf, changesOfCut } from './heat-changes.ts';
 export { panFit, panMl, type PanFit } from './fit-pan.ts';
 export { splitDish, splitForEaters } from './split-dish.ts';
 export { withWash } from './wash-up.ts';
@@ -66,6 +66,7 @@ export {
 } from './cook-of-step.ts';
 export {
   draftCook,
+  draftOfCut,
   draftCommands,
   withStages,
   type DraftCook,

@@ -97,3 +97,21 @@ export function cutFromOwn(own: OwnCut, builtIn?: Cut): Cut {
     own: true,
   };
 }
+
+/**
+ * A cut that no pantry has, by what decides how it heats: its animal, its shape and its thickness.
+ *
+ * @param thicknessMm where it is thickest
+ */
+export function cutFromNowhere(
+  name: string,
+  animal: Cut['animal'],
+  shape: Cut['shape'],
+  thicknessMm: number,
+): Cut {
+  // Nothing soaks here, and nobody is served: what is asked for that is left as it usually is.
+  const soaks = animal === 'fish' ? 'fish' : 'beef-tender';
+  const rawPerAdultG = { low: 180, high: 250 };
+  const own = { id: 'from-nowhere', name, animal, soaks, shape, thicknessMm, rawPerAdultG };
+  return cutFromOwn(OwnCutSchema.parse(own));
+}

@@ -12,12 +12,15 @@ import {
   shownCook,
   stallOf,
   type Change,
+  type Cook,
+  type Cut,
   type Dish,
-  type DraftStage,
   type Food,
+  type Kitchen,
   type Meal,
+  type Reached,
 } from '@zemrin/core';
-import { useMemo, useState, type ReactNode } from 'react';
+import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import { useWords } from '../../words/words.ts';
 import { Curve } from './Curve.tsx';
 import { Facts } from './Facts.tsx';
@@ -27,7 +30,7 @@ import { Section } from './Section.tsx';
 import { Sentences } from './Sentences.tsx';
 import { Sliders } from './Sliders.tsx';
 import { Stages } from './Stages.tsx';
-import { useDraft, type Draft } from './useDraft.ts';
+import { useDraft, type Thought } from './useDraft.ts';
 import { useStudy } from './useStudy.ts';
 
 interface CookViewProps {
@@ -38,18 +41,49 @@ interface CookViewProps {
   readonly children: ReactNode;
 }
 
-/** One food on its fires: sentence, section, curve, sliders, and what it comes to. */
-export function CookView(props: CookViewProps) {
-  const draft = useDraft(props.meal, props.dish, props.food);
-  return draft ? <Drafted {...props} draft={draft} /> : null;
+/** One food of a plan on its fires. */
+export function CookView({ meal, dish, food, children }: CookViewProps) {
+  const t = useWords();
+  const draft = useDraft(meal, dish, food);
+  const changes = useCallback(
+    (cut: Cut, cook: Cook) => changesOf(meal, dish, food, cut, cook),
+    [meal, dish, food],
+  );
+  if (!draft) return null;
+  return (
+    <CookThought
+      draft={draft}
+      title={food.name}
+      of={dish.name}
+      units={meal.kitchen.units}
+      changes={changes}
+      onUse={() => draft.use((stage) => t(`cooker.${stage.cooker}`))}
+    >
+      {children}
+    </CookThought>
+  );
+}
+
+interface ThoughtProps {
+  readonly draft: Thought;
+  readonly title: string;
+  readonly of: string;
+  readonly units: Kitchen['units'];
+  /** What heat does to it along the cook; the same function while nothing else changes. */
+  readonly changes: (cut: Cut, cook: Cook) => Reached[];
+  /** Left out where it is in no plan. */
+  readonly onUse?: () => void;
+  /** Above the name: the way to other foods. */
+  readonly children: ReactNode;
 }
 
 /** Nothing is asked of it, so nothing of it is reached. */
 const NO_SHARES: readonly number[] = [];
 
-function Drafted(props: CookViewProps & { draft: Draft }) {
+/** A cook being thought about: sentence, section, curve, sliders, and what it comes to. */
+export function CookThought(props: ThoughtProps) {
   const t = useWords();
-  const { meal, dish, food, draft } = props;
+  const { draft, units, changes } = props;
   const spec = draft.cook;
   const cook = useMemo(() => shownCook(spec), [spec]);
   const studied = useStudy(spec);
@@ -63,33 +97,23 @@ function Drafted(props: CookViewProps & { draft: Draft }) {
   const safeC = leastCoreC(cut);
   const safe = useMemo(() => safetyOfCook(spec, cook), [spec, cook]);
   const shares = safeC === undefined ? NO_SHARES : safe.shares;
-  const inside = useMemo(
-    () => changesOf(meal, dish, food, cut, cook),
-    [meal, dish, food, cut, cook],
-  );
+  const inside = useMemo(() => changes(cut, cook), [changes, cut, cook]);
   const pull = cook.stages[lastOnFire(spec)];
   const stall = pull && stallOf(cook, pull.coreC);
   const likely = cookedMinutes(spec, cook);
   const known = checkedByOf(spec);
   const possible = CHANGES.filter((change) => changedCook(spec, change) !== undefined);
-  const labelOf = (stage: DraftStage) => t(`cooker.${stage.cooker}`);
   return (
     <>
       <section className="min-w-0 grow px-4 pb-4 md:px-6">
         {props.children}
         <header className="mt-1 flex flex-wrap items-baseline gap-x-3">
-          <h1 className="text-[25px] first-letter:uppercase">{food.name}</h1>
-          <p className="text-muted">{dish.name}</p>
+          <h1 className="text-[25px] first-letter:uppercase">{props.title}</h1>
+          <p className="text-muted">{props.of}</p>
         </header>
         <Takes cook={cook} likely={likely} stall={stall} studied={studied} />
         <div className="grid gap-4 md:grid-cols-[200px_1fr]">
-          <Section
-            spec={spec}
-            cook={cook}
-            moment={moment}
-            onMoment={setMoment}
-            units={meal.kitchen.units}
-          />
+          <Section spec={spec} cook={cook} moment={moment} onMoment={setMoment} units={units} />
           <Curve
             spec={spec}
             cook={cook}
@@ -103,11 +127,11 @@ function Drafted(props: CookViewProps & { draft: Draft }) {
             onMoment={setMoment}
           />
         </div>
-        <Sliders draft={draft} units={meal.kitchen.units} />
+        <Sliders draft={draft} units={units} />
         <Sentences whatIfs={studied.study?.whatIfs ?? []} />
         <Stages draft={draft} />
-        <Inside changes={inside} units={meal.kitchen.units} />
-        <Numbers cook={cook} band={studied.ensemble} shares={shares} units={meal.kitchen.units} />
+        <Inside changes={inside} units={units} />
+        <Numbers cook={cook} band={studied.ensemble} shares={shares} units={units} />
         <p className="mt-3 text-sm text-muted">
           {[
             t(`heat.checkedBy.fire.${known.fire}`),
@@ -125,9 +149,9 @@ function Drafted(props: CookViewProps & { draft: Draft }) {
         other={other}
         possible={possible}
         onBeside={setBeside}
-        units={meal.kitchen.units}
+        units={units}
         changed={draft.changed}
-        onUse={() => draft.use(labelOf)}
+        onUse={props.onUse}
         onReset={draft.reset}
       />
     </>

@@ -34,7 +34,8 @@ interface FactsProps {
   readonly onBeside: (change: Change | undefined) => void;
   readonly units: Kitchen['units'];
   readonly changed: boolean;
-  readonly onUse: () => void;
+  /** Left out where it is in no plan. */
+  readonly onUse?: (() => void) | undefined;
   readonly onReset: () => void;
 }
 
@@ -109,15 +110,17 @@ export function Facts(props: FactsProps) {
         )}
       </Group>
       <div className="sticky bottom-0 -mx-5 -mb-5 border-t border-line bg-panel p-4">
-        <button
-          type="button"
-          data-key="u"
-          aria-keyshortcuts="u"
-          className="btn btn-main w-full justify-between"
-          onClick={props.onUse}
-        >
-          {t('heat.use')} <span className="key">u</span>
-        </button>
+        {props.onUse && (
+          <button
+            type="button"
+            data-key="u"
+            aria-keyshortcuts="u"
+            className="btn btn-main w-full justify-between"
+            onClick={props.onUse}
+          >
+            {t('heat.use')} <span className="key">u</span>
+          </button>
+        )}
         {props.changed && (
           <button type="button" className="btn btn-quiet mt-1 w-full" onClick={props.onReset}>
             {t('heat.reset')}

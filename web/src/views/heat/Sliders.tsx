@@ -13,10 +13,10 @@ import {
 } from '@zemrin/core';
 import { useId } from 'react';
 import { useWords } from '../../words/words.ts';
-import type { Draft } from './useDraft.ts';
+import type { Thought } from './useDraft.ts';
 
 /** What decides the time, each as a slider whose effect shows as it moves. */
-export function Sliders({ draft, units }: { draft: Draft; units: Kitchen['units'] }) {
+export function Sliders({ draft, units }: { draft: Thought; units: Kitchen['units'] }) {
   const t = useWords();
   const { cook } = draft;
   const { piece } = cook;

@@ -16,13 +16,13 @@ import { Plus, X } from 'lucide-react';
 import { Choice } from '../../ui/Choice.tsx';
 import { EditField } from '../../ui/EditField.tsx';
 import { useWords } from '../../words/words.ts';
-import type { Draft } from './useDraft.ts';
+import type { Thought } from './useDraft.ts';
 
 const ENDS = ['core', 'minutes', 'slices', 'pulls', 'peak'] as const;
 type EndWord = (typeof ENDS)[number];
 
 /** The stages as one thinks of them: where, how hot, wrapped or not, and until when. */
-export function Stages({ draft }: { draft: Draft }) {
+export function Stages({ draft }: { draft: Thought }) {
   const t = useWords();
   const { cook } = draft;
   const set = (stages: readonly DraftStage[]) => draft.set(withStages(cook, stages));
