@@ -1,4 +1,5 @@
 import type { Context } from './context.ts';
+import type { PlaceKind } from '../places/index.ts';
 import type { ReadDuration } from './span.ts';
 import { placeIn, type VerbWords } from './verbs.ts';
 
@@ -45,6 +46,8 @@ const OF_THE_DISH =
 const MOST_MIN: Partial<Record<VerbWords, number>> = { fry: 60, sear: 20, boil: 180, grill: 240 };
 const MOST_WORDS = 9;
 
+const LIT: Partial<Record<PlaceKind, VerbWords>> = { grill: 'grill', smoker: 'smoke' };
+
 /** What a length of time without a verb stands for, by what is around it; undefined where nothing says. */
 export function bySurroundings(
   text: string,
@@ -62,8 +65,10 @@ export function bySurroundings(
   // The oven was said before: "an hour and three quarters should do it".
   const inOven = context.ovenC === undefined ? undefined : context.hasMeat ? 'roast' : 'bake';
   const inPan = context.place === 'hob' ? 'fry' : undefined;
-  const usual = context.hot ? undefined : inOven;
-  const verb = found ?? (goesOn ? (context.hot?.verb ?? inOven ?? inPan) : usual);
+  // Coals were lit, and nothing lies over them yet.
+  const onFire = context.hasMeat ? LIT[context.place ?? 'board'] : undefined;
+  const usual = context.hot ? undefined : (inOven ?? onFire);
+  const verb = found ?? (goesOn ? (context.hot?.verb ?? inOven ?? onFire ?? inPan) : usual);
   const likelyMin = length.likelyMin ?? length.leastMin ?? length.mostMin ?? 0;
   return verb !== undefined && likelyMin > (MOST_MIN[verb] ?? Infinity) ? undefined : verb;
 }
