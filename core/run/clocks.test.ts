@@ -32,6 +32,12 @@ describe('the clock of what is out of the cold', () => {
     // It cooks beside the shoulder and cools sooner than that, but not at once.
     expect(span?.growthMin).toBeGreaterThan(0);
     expect(span?.growthMin).toBeLessThan(minutes / 2);
+    // Half way through it is hot still, and no clock runs.
+    const half = lambAt(Math.round(((rest?.startMin ?? 0) + (rest?.endMin ?? 0)) / 2));
+    expect(half).toEqual([]);
+    const nearly = lambAt((rest?.endMin ?? 0) - 5);
+    expect(nearly.map(({ food }) => food)).toEqual(['lamb-plain']);
+    expect(nearly[0]?.minutes).toBe((span?.growthMin ?? 0) - 5);
     const big = made.stories.find(({ food }) => food === 'lamb-shoulder');
     expect(big?.spans.find(({ step }) => step === 'lamb-rest')?.growthMin).toBe(0);
   });

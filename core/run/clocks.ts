@@ -1,7 +1,13 @@
 import { cutOf, type Meal } from '../meal/index.ts';
 import { USUAL_CONDITIONS } from '../places/index.ts';
 import type { FoodStory } from '../ledger/index.ts';
-import { lukewarmMin, HOT_LIMIT_MIN, HOT_ROOM_C, ROOM_LIMIT_MIN } from '../safety/index.ts';
+import {
+  HOT_LIMIT_MIN,
+  HOT_ROOM_C,
+  lukewarmMin,
+  ROOM_LIMIT_MIN,
+  type LedgerSpan,
+} from '../safety/index.ts';
 
 /** How long food of an animal has been where germs grow, of the time it may. */
 export interface WarmClock {
@@ -31,15 +37,22 @@ export function warmClocks(meal: Meal, stories: readonly FoodStory[], nowMin: nu
       ({ state, fromMin }) =>
         fromMin <= nowMin && (state === 'cooked' || state === 'ready') === cooked,
     );
-    const minutes = same.reduce((sum, span) => {
-      const { fromMin, toMin, growthMin } = span;
-      const share = Math.min(1, (nowMin - fromMin) / Math.max(1, toMin - fromMin));
-      return sum + (cooked ? lukewarmMin(span) : growthMin) * share;
-    }, 0);
+    const minutes = same.reduce((sum, span) => sum + grownBy(span, cooked, nowMin), 0);
+    // Still hot: it will be lukewarm before the span is over.
+    if (cooked && minutes <= 0) return [];
     const hot = (meal.kitchen.roomC ?? USUAL_CONDITIONS.roomC) > HOT_ROOM_C;
     const limitMin = hot ? HOT_LIMIT_MIN : ROOM_LIMIT_MIN;
     return [
       { dish, food, state: cooked ? 'cooked' : 'raw', minutes: Math.floor(minutes), limitMin },
     ];
   });
+}
+
+/** Of a span's minutes where germs grow, those that are over: of what cools, they are its last. */
+function grownBy(span: LedgerSpan, cooked: boolean, nowMin: number): number {
+  const { fromMin, toMin, growthMin, coreC } = span;
+  const all = cooked ? lukewarmMin(span) : growthMin;
+  const left = Math.max(0, toMin - nowMin);
+  if (cooked && coreC[1] < coreC[0]) return Math.max(0, all - left);
+  return all * Math.min(1, (nowMin - fromMin) / Math.max(1, toMin - fromMin));
 }
