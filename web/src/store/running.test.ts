@@ -7,20 +7,12 @@ import { openDb } from '../storage/db.ts';
 import { loadRun } from '../storage/runs.ts';
 import { listenForRuns } from './running.ts';
 import { deedsDone, heardElsewhere, runBegun } from './runs.ts';
+import { silentPlanner } from '../test/silent-planner.ts';
 import { store } from './store.ts';
 
 const nowMin = Date.parse('2026-11-28T08:00:00+01:00') / 60_000;
 const supper = mealOf(supperFile, nowMin);
 
-/** A planner that has nothing to say: what is tested here is what is kept. */
-const planner = () => ({
-  planOn: () => new Promise<never>(() => undefined),
-  waysOut: () => new Promise<never>(() => undefined),
-  firstPlan: () => new Promise<never>(() => undefined),
-  proposals: () => Promise.resolve([]),
-  learnt: () => new Promise<never>(() => undefined),
-  overRuns: () => Promise.resolve([]),
-});
 const channel = { say: () => undefined, hear: () => undefined };
 
 const eventually = <T>(holds: () => T | Promise<T>) => vi.waitFor(holds, { timeout: 60_000 });
@@ -29,7 +21,7 @@ const shown = (id: string) => store.getState().runs.runs[id]?.run.events ?? [];
 describe('a run that is killed', () => {
   it('has every event that was on screen, at 25 random moments', async () => {
     const db = await openDb('killed');
-    await listenForRuns({ db, channel, planner });
+    await listenForRuns({ db, channel, planner: silentPlanner });
     const run = beginRun(supper, 'run-killed', nowMin);
     store.dispatch(runBegun({ run }));
     const [moments = []] = fc.sample(
@@ -70,7 +62,7 @@ describe('a run that is killed', () => {
 
   it('that came from elsewhere is kept with all that happened there', async () => {
     const db = await openDb('taken');
-    await listenForRuns({ db, channel, planner });
+    await listenForRuns({ db, channel, planner: silentPlanner });
     const events: RunEvent[] = [
       { id: 'phone-1', by: 'phone', count: 1, atMin: nowMin, did: 'noted', text: 'windy' },
     ];
@@ -85,7 +77,7 @@ describe('a run that is killed', () => {
     for (const id of ['run-early-1', 'run-early-2']) {
       store.dispatch(runBegun({ run: beginRun(supper, id, nowMin) }));
     }
-    await listenForRuns({ db, channel, planner });
+    await listenForRuns({ db, channel, planner: silentPlanner });
     for (const id of ['run-early-1', 'run-early-2']) {
       expect((await loadRun(db, id))?.run.meal.id).toBe(supper.id);
     }

@@ -3,21 +3,12 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import supperFile from '../../../demo/first-frost-supper.json';
 import { listenForRuns } from './running.ts';
 import { deedsDone, runBegun } from './runs.ts';
+import { silentPlanner } from '../test/silent-planner.ts';
 import { store } from './store.ts';
 
 const NOW = Date.parse('2026-11-28T12:00:00+01:00') / 60_000;
 const supper = mealOf(supperFile, NOW);
 const eventually = <T>(holds: () => T | Promise<T>) => vi.waitFor(holds, { timeout: 60_000 });
-
-/** A planner that has nothing to say: what is tested here is what is heard. */
-const planner = () => ({
-  planOn: () => new Promise<never>(() => undefined),
-  waysOut: () => new Promise<never>(() => undefined),
-  firstPlan: () => new Promise<never>(() => undefined),
-  proposals: () => Promise.resolve([]),
-  learnt: () => new Promise<never>(() => undefined),
-  overRuns: () => Promise.resolve([]),
-});
 
 /** The station as this page hears it, and what it was told. */
 const sources: FakeSource[] = [];
@@ -54,7 +45,7 @@ afterEach(() => vi.unstubAllGlobals());
 describe('the thermometer station', () => {
   it('is heard on every page, while a probe is in something that goes on', async () => {
     const channel = { say: () => undefined, hear: () => undefined };
-    await listenForRuns({ db: undefined, channel, planner });
+    await listenForRuns({ db: undefined, channel, planner: silentPlanner });
     const begun: Deed[] = [
       ...['lamb-paste', 'lamb-marinate', 'lamb-fire', 'lamb-temper'].map((step): Deed => ({
         did: 'done',
