@@ -58,6 +58,7 @@ describe('a turn of speech', () => {
     ['Roast for 1 hour at 200 °C. Carve after 20 minutes.', ['roast 60 oven', 'rest 20 board']],
     // What stands behind a hyphen is the verb.
     ['Slow-roast at 120 °C for 5 hours.', ['roast 300 oven']],
+    ['Pot-roast the beef for 2 hours at 160 °C.', ['braise 120 oven']],
     ['Dry-brine the beef in the fridge for 12 hours.', ['brine 720 fridge']],
     ['Rotate the pan halfway through the 40 minute bake at 180 °C.', ['bake 40 oven']],
     // No ring is set to 180.
