@@ -34,7 +34,10 @@ const GAS_C: Readonly<Record<number, number>> = {
   9: 240,
 };
 
-/** "In a moderate oven", where no degrees stand beside it: by the common table of old cookery books. */
+/**
+ * "In a moderate oven", where no degrees stand beside it: by the common table of old
+ * cookery books. From memory, no source.
+ */
 const NAMED_HEAT =
   /(?<!\p{L})(?:in(?:to)?|en|a|at) (?:a |an |un |el )?(?:pre-?heated )?(?:(?<very>very )?(?<heat>slow|moderate|hot)(?<more>ly hot)? oven|horno (?<horno>medio|moderado|fuerte))(?!\p{L})/iu;
 const NAMED_C: Readonly<Record<string, number>> = {

@@ -69,7 +69,7 @@ function probeShapeOf(piece: Piece): ProbeShape {
   return wide >= FLAT_FROM && thicknessMmOf(piece) <= FLAT_MOST_MM ? 'slab' : 'joint';
 }
 
-/** So many times as wide as thick, and no thicker, a piece is probed from its side. */
+/** So many times as wide as thick, and no thicker, a piece is probed from its side. Our own lines, no source. */
 const FLAT_FROM = 1.7;
 const FLAT_MOST_MM = 55;
 

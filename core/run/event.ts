@@ -4,7 +4,7 @@ import { WarmStartDecisionSchema } from '../plan/index.ts';
 import { id, minutes } from '../quantity/index.ts';
 
 /** What one event may keep of an order: more than any table asks for. */
-export const MOST_DECISIONS = 3000;
+export const OrderSchema = z.array(WarmStartDecisionSchema).max(3000);
 
 /** Whole and half minutes since the epoch: a run knows seconds, a plan does not. */
 const moment = z.number().finite();
@@ -106,7 +106,7 @@ export const RunEventSchema = z.discriminatedUnion('did', [
   /** The order in which the rest is planned: what is planned on begins from it. */
   event('planned', {
     servingMin: moment,
-    decisions: z.array(WarmStartDecisionSchema).max(MOST_DECISIONS),
+    decisions: OrderSchema,
   }),
   event('undone', { event: z.string() }),
 ]);

@@ -51,6 +51,13 @@ describe('the order of a plan', () => {
     expect(orderDeed(turned, order)?.did).toBe('planned');
   });
 
+  it('is not kept where a file could not take it again', () => {
+    const first = planOn(foldRun(begun()), NOW).plan;
+    const never = { ...OTHER, min: Infinity };
+    expect(orderDeed({ ...first, warmStart: [never] }, undefined)).toBeUndefined();
+    expect(orderDeed({ ...first, warmStart: [OTHER] }, undefined)?.did).toBe('planned');
+  });
+
   it('is there after a reload, from the file too: the plan is the same', () => {
     const run = begun();
     const first = planOn(foldRun(run), NOW).plan;

@@ -1,5 +1,5 @@
 import type { Plan, PlanOrder } from '../plan/index.ts';
-import { MOST_DECISIONS, type Deed, type RunEvent } from './event.ts';
+import { OrderSchema, type Deed, type RunEvent } from './event.ts';
 
 /**
  * The order in which the rest is planned, as something to be kept: the next plan begins from it,
@@ -10,7 +10,8 @@ import { MOST_DECISIONS, type Deed, type RunEvent } from './event.ts';
  */
 export function orderDeed(made: Plan, kept: PlanOrder | undefined): Deed | undefined {
   const { servingMin, warmStart } = made;
-  if (warmStart.length > MOST_DECISIONS) return undefined;
+  // What a file could not take again would cost the whole run.
+  if (!OrderSchema.safeParse(warmStart).success) return undefined;
   const known = new Set(kept?.warmStart.map((one) => JSON.stringify(keyOf(one))));
   const isKept =
     kept?.servingMin === servingMin &&

@@ -101,6 +101,9 @@ describe('a probe in one of several foods', () => {
     expect(missing(stateAfter(twoFoods(), inAny))).toEqual(['thighs']);
     const said: Deed = { did: 'confirmed', step: 'lamb-wrap', food: 'thighs', coreC: 80 };
     expect(missing(stateAfter(twoFoods(), [...inAny, said]))).toEqual([]);
+    // The last word counts: 80 was a slip of the finger.
+    const mended: Deed = { ...said, coreC: 60 };
+    expect(missing(stateAfter(twoFoods(), [...inAny, said, mended]))).toEqual(['thighs']);
   });
 
   it('is offered by the food’s name where a step works on several, and only there', () => {

@@ -1,7 +1,7 @@
 import type { RunEvent } from './event.ts';
 
 /** Of one probe a reading is kept so often, minutes of the run. */
-const EVERY_MIN = 1;
+export const READING_EVERY_MIN = 1;
 /** A device that kept them and is silent so long has been closed: another goes on. */
 const SILENT_MIN = 3;
 
@@ -22,5 +22,5 @@ export function keepsReading(
   );
   if (last?.did === 'probed' && last.by === device) return true;
   const since = nowMin - (last?.atMin ?? -Infinity);
-  return since >= (last?.by === device ? EVERY_MIN : SILENT_MIN);
+  return since >= (last?.by === device ? READING_EVERY_MIN : SILENT_MIN);
 }

@@ -1,10 +1,8 @@
 import type { ProbeReading } from '../heat/index.ts';
 import type { Deed } from './event.ts';
+import { READING_EVERY_MIN } from './readings-kept.ts';
 import { tableProbe, type Probeable } from './probes.ts';
 import type { RunState } from './state.ts';
-
-/** Of one probe a reading is taken in so often, minutes: a table may have one a second. */
-const EVERY_MIN = 1;
 
 /** From when the minutes of a table count. */
 export type TableFrom = 'step' | 'run';
@@ -45,11 +43,12 @@ export function readingsDeeds(
   return deeds.length === 0 ? 'none' : deeds;
 }
 
+/** One a minute: a table may have one a second. */
 function thinned(readings: readonly ProbeReading[]): ProbeReading[] {
   const kept: ProbeReading[] = [];
   for (const one of readings.toSorted((a, b) => a.minute - b.minute)) {
     const last = kept.at(-1);
-    if (!last || one.minute - last.minute >= EVERY_MIN) kept.push(one);
+    if (!last || one.minute - last.minute >= READING_EVERY_MIN) kept.push(one);
   }
   return kept;
 }

@@ -44,12 +44,11 @@ export function unmeasuredOf(state: RunState, only?: string): Unmeasured[] {
       );
       const last = fires.at(-1);
       if (!last || !begun.has(last.id) || fires.some((step) => isTender(step))) return [];
-      const isKnown = (confirmed.get(last.id) ?? []).some(
-        ({ food: of, words, coreC = 0 }) =>
-          (of === undefined || isMeasured(last.id, of, id)) &&
-          (words !== undefined || coreC >= leastC),
+      // The last word on it counts: what was typed before may have been a slip.
+      const known = (confirmed.get(last.id) ?? []).findLast(
+        ({ food: of }) => of === undefined || isMeasured(last.id, of, id),
       );
-      if (isKnown) return [];
+      if (known && (known.words !== undefined || (known.coreC ?? 0) >= leastC)) return [];
       const ids = new Set(fires.map((fire) => fire.id));
       const from = begun.get(fires[0]?.id ?? '') ?? Infinity;
       const hot = [...state.probes].some(

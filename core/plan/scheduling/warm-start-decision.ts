@@ -4,9 +4,9 @@ import { z } from 'zod';
 export const WarmStartDecisionSchema = z.object({
   kind: z.enum(['order', 'leave', 'before', 'after']),
   /** What it is about: for an order, the first of two. */
-  demand: z.string().max(300),
-  second: z.string().max(300).optional(),
-  resource: z.string().max(300),
+  demand: z.string(),
+  second: z.string().optional(),
+  resource: z.string(),
   /** Before or after this moment. */
   min: z.number().optional(),
 });

@@ -57,6 +57,14 @@ describe('the thermometer station', () => {
     const events = eventsOf(begun, [], { by: 'phone', atMin: NOW - 60 });
     store.dispatch(runBegun({ run: { ...fresh, events } }));
     expect(open()).toHaveLength(0);
+    // An older supper was served with its probe still in: it tells the station nothing.
+    const older: Deed[] = [
+      { did: 'started', step: 'lamb-smoke' },
+      { did: 'probed', probe: 'probe 1', step: 'lamb-smoke' },
+      { did: 'served' },
+    ];
+    const old = eventsOf(older, [], { by: 'phone', atMin: NOW - 5000 });
+    store.dispatch(runBegun({ run: { ...beginRun(supper, 'run-old', NOW - 6000), events: old } }));
 
     const put: Deed = { did: 'probed', probe: 'probe 1', step: 'lamb-smoke' };
     store.dispatch(deedsDone({ run: 'run-heard', deeds: [put] }));

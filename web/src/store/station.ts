@@ -13,7 +13,7 @@ import {
 import { DEVICE } from './device.ts';
 import { own } from './own.ts';
 import { runMinute } from './run-clock.ts';
-import { deedsDone, happened, runBegun, runsLoaded, type KeptRun } from './runs.ts';
+import { deedsDone, happened, isServed, runBegun, runsLoaded, type KeptRun } from './runs.ts';
 import { startListening, store } from './store.ts';
 
 /**
@@ -50,18 +50,31 @@ class StationLink {
 
   /** Sees where a run stands: which probes are in what. */
   look(kept: KeptRun): void {
-    const state = foldRun(kept.run);
     const { id } = kept.run;
     this.heard.delete(id);
-    if (state.servedMin === undefined) {
-      const [step] = kept.rehearsal ? stepsToProbe(state) : [];
-      // In a rehearsal every food that is cooked to a core has its probe.
-      if (step !== undefined) say(id, [{ did: 'probed', probe: freeProbe(state, step), step }]);
-      if (probesOn(state).length > 0) this.heard.set(id, { kept, state });
-    }
-    for (const [probe, step] of probesOn(state)) this.tell(kept, state, probe, step);
+    // What was served wants nothing of the thermometer, be its steps marked or not.
+    if (!isServed(kept.run.events)) this.follow(kept);
     if (this.heard.size > 0) this.open();
     else this.close();
+  }
+
+  private follow(kept: KeptRun): void {
+    const state = foldRun(kept.run);
+    const { id } = kept.run;
+    const [step] = kept.rehearsal ? stepsToProbe(state) : [];
+    // In a rehearsal every food that is cooked to a core has its probe.
+    if (step !== undefined) say(id, [{ did: 'probed', probe: freeProbe(state, step), step }]);
+    if (probesOn(state).length > 0) this.heard.set(id, { kept, state });
+    for (const [probe, at] of probesOn(state)) {
+      if (this.runOf(probe)?.kept.run.id === id) this.tell(kept, state, probe, at);
+    }
+  }
+
+  /** Two runs may have a probe of one name: it is in what was begun last. */
+  private runOf(probe: string): Heard | undefined {
+    return [...this.heard.values()]
+      .filter(({ state }) => probesOn(state).some(([name]) => name === probe))
+      .toSorted((a, b) => b.kept.run.startedMin - a.kept.run.startedMin)[0];
   }
 
   /** What a probe is in is told to the station, once for each. */
@@ -97,10 +110,7 @@ class StationLink {
     const parsed = StationReadingSchema.safeParse(JSON.parse(data));
     if (!parsed.success) return;
     const { probe, coreC, cookerC } = parsed.data;
-    // Two runs may have a probe of one name: it is in what was begun last.
-    const of = [...this.heard.values()]
-      .filter(({ state }) => probesOn(state).some(([name]) => name === probe))
-      .toSorted((a, b) => b.kept.run.startedMin - a.kept.run.startedMin)[0];
+    const of = this.runOf(probe);
     if (!of) return;
     const { run, rehearsal } = of.kept;
     const nowMin = runMinute(run.startedMin, rehearsal);

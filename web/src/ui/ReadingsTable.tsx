@@ -55,7 +55,15 @@ export function ReadingsTable({ run, state, nowMin, onTake }: Props) {
   return (
     <div className="max-w-md">
       <FileButton label={t('cook.tableIn')} accept=".csv,text/csv" onText={read} />
-      {table && <Probes table={table} places={places} state={state} onTake={take} />}
+      {table && (
+        <Probes
+          key={columnsOf(table).join('\n')}
+          table={table}
+          places={places}
+          state={state}
+          onTake={take}
+        />
+      )}
       {wrong.length > 0 && (
         <ul role="alert" className="mt-2 text-clash">
           {wrong.map((one) => (
@@ -67,6 +75,10 @@ export function ReadingsTable({ run, state, nowMin, onTake }: Props) {
   );
 }
 
+function columnsOf(table: readonly ProbeReading[]): string[] {
+  return [...new Set(table.map(({ probe }) => probe))];
+}
+
 /** Every probe of the table with where it was. */
 function Probes(props: {
   readonly table: readonly ProbeReading[];
@@ -76,7 +88,7 @@ function Probes(props: {
 }) {
   const t = useWords();
   const { table, places, state, onTake } = props;
-  const probes = [...new Set(table.map(({ probe }) => probe))];
+  const probes = columnsOf(table);
   const usual = (probe: string, i: number) => {
     const known = places.findIndex(({ step }) => step.id === state.probes.get(probe));
     const index = known >= 0 ? known : i;
