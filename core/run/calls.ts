@@ -11,8 +11,8 @@ export interface Call {
   readonly kind: 'begin' | 'tend' | 'end' | 'serve';
   /** What is begun, looked after, or over; left out when it is time to serve. */
   readonly step?: PlannedStep | undefined;
-  /** Of a first serving: the one dish that is served; left out, when it is the meal. */
-  readonly dish?: Pick<Dish, 'id' | 'name'> | undefined;
+  /** Of a first serving: the dishes that come to the table then; left out, when it is the meal. */
+  readonly dishes?: readonly Pick<Dish, 'id' | 'name'>[] | undefined;
   /** What is over with the same word: what stood before it. */
   readonly ends: readonly PlannedStep[];
   /** What goes on by itself from then. */
@@ -84,27 +84,41 @@ function serveCall(state: RunState, plan: Plan, chain: ChainOfPlan): Call {
   };
 }
 
-/** The dishes that are on the table before the rest, and are not there yet. */
+/**
+ * The dishes that are on the table before the rest, and are not there yet: those of one hour
+ * together, unless one of them is late, which nothing else waits for.
+ */
 function firstServings(state: RunState, plan: Plan, chain: ChainOfPlan): Call[] {
-  const early = state.meal.dishes.filter(
-    ({ id, servedBeforeMin = 0 }) => servedBeforeMin > 0 && !state.dishServed.has(id),
-  );
-  return early.map((dish): Call => ({
-    ...serveCall(state, plan, chain),
-    key: `serve ${dish.id}`,
-    dish,
-    ends: chain.goingOn(state).filter((step) => step.dish === dish.id),
-    atMin: tableMinOf(
-      dish,
-      readyToServe(state, plan, dish.id) ? servingMin(state.meal) : plan.servingMin,
-    ),
-  }));
+  const early = state.meal.dishes
+    .filter(({ id, servedBeforeMin = 0 }) => servedBeforeMin > 0 && !state.dishServed.has(id))
+    .map((dish) => {
+      const isReady = readyToServe(state, plan, [dish.id]);
+      const atMin = tableMinOf(dish, isReady ? servingMin(state.meal) : plan.servingMin);
+      return { dish, atMin, isLate: !isReady && atMin <= plan.nowMin };
+    });
+  return early.flatMap(({ atMin, isLate }, i): Call[] => {
+    const isWith = (one: (typeof early)[number]) => one.atMin === atMin && one.isLate === isLate;
+    if (early.findIndex(isWith) < i) return [];
+    const dishes = early.filter(isWith).map(({ dish }) => dish);
+    const ids = dishes.map(({ id }) => id);
+    return [
+      {
+        ...serveCall(state, plan, chain),
+        key: `serve ${ids.join(' ')}`,
+        dishes,
+        ends: chain.goingOn(state).filter((step) => ids.includes(step.dish)),
+        atMin,
+      },
+    ];
+  });
 }
 
 /** What the cook's word says has happened. */
 export function deedsOf(call: Call): Deed[] {
   const ended = call.ends.map((one): Deed => ({ did: 'done', step: one.id }));
-  if (call.dish) return [...ended, { did: 'dishServed', dish: call.dish.id }];
+  if (call.dishes) {
+    return [...ended, ...call.dishes.map(({ id }): Deed => ({ did: 'dishServed', dish: id }))];
+  }
   if (!call.step) return [...ended, { did: 'served' }];
   const { id } = call.step;
   if (call.kind === 'tend') return [{ did: 'tended', step: id }];
@@ -123,13 +137,13 @@ const KEEPS: ReadonlySet<Verb> = new Set<Verb>(['rest', 'hold', 'cool', 'chill']
 /**
  * Everything that is begun is over, or waits for the table: it can be served.
  *
- * @param dish only this one, of a first serving
+ * @param only the dishes of a first serving, by id; left out, all
  */
-export function readyToServe(state: RunState, plan: Plan, dish?: string): boolean {
+export function readyToServe(state: RunState, plan: Plan, only?: readonly string[]): boolean {
   const chain = new ChainOfPlan(state.meal, plan, new Map());
   return plan.steps.every(
     (planned) =>
-      (dish !== undefined && planned.dish !== dish) ||
+      (only && !only.includes(planned.dish)) ||
       state.ended.has(planned.id) ||
       (state.begun.has(planned.id) && chain.keepsToTable(planned)),
   );

@@ -179,7 +179,14 @@ class Player {
 
   private ready(call: Call): boolean {
     const { plan } = this.last ?? this.planned();
-    return call.kind !== 'serve' || readyToServe(this.state, plan, call.dish?.id);
+    return (
+      call.kind !== 'serve' ||
+      readyToServe(
+        this.state,
+        plan,
+        call.dishes?.map(({ id }) => id),
+      )
+    );
   }
 
   private perform(call: Call): void {

@@ -20,11 +20,11 @@ export interface Unmeasured {
  * beside it is measured too.
  * What stews for hours in liquid and is pulled apart is measured by the fork, and is left out.
  *
- * @param only one dish of a first serving; left out, all
+ * @param only the dishes of a first serving, by id; left out, all
  */
-export function unmeasuredOf(state: RunState, only?: string): Unmeasured[] {
+export function unmeasuredOf(state: RunState, only?: readonly string[]): Unmeasured[] {
   const { meal, ended, begun, confirmed } = state;
-  const asked = meal.dishes.filter(({ id }) => only === undefined || id === only);
+  const asked = meal.dishes.filter(({ id }) => only === undefined || only.includes(id));
   return asked.flatMap((dish) => {
     const byStep = foodsByStep(meal, dish);
     const isMeasured = (at: string, said: string | undefined, food: string) => {

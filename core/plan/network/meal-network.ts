@@ -323,14 +323,16 @@ function addGaps(
 
 function addServing(
   built: MealNetwork,
-  { loose = false, safeGaps }: Pick<BuildOptions, 'loose' | 'safeGaps'>,
+  { loose = false, safeGaps, servingMin }: BuildOptions,
   limit: AddLimit,
 ): void {
   const { network, steps, endOf, serving } = built;
   for (const step of steps) {
     const end = endOf[step.index] ?? 0;
-    // A dish of a first serving is on the table before the rest.
-    const beforeMin = step.past ? 0 : (step.dish.servedBeforeMin ?? 0);
+    const { servedBeforeMin = 0 } = step.dish;
+    // A dish of a first serving is on the table before the rest; begun too late, it holds up nobody.
+    const roomMin = step.past ? servingMin - soonestEnd(built, step) : Infinity;
+    const beforeMin = Math.max(0, Math.min(servedBeforeMin, roomMin));
     const why = { kind: 'serving', step: step.index } as const;
     network.addArc({ from: end, to: serving, lag: beforeMin, why });
     if (!isLast(step) || loose || step.past) continue;
@@ -349,6 +351,13 @@ function addServing(
       { kind: 'fresh', step: step.index },
     );
   }
+}
+
+/** The earliest what goes on can end, or when it ended. */
+function soonestEnd({ network, startOf, endOf }: MealNetwork, step: ExpandedStep): number {
+  const start = network.lower[startOf[step.index] ?? 0] ?? 0;
+  const end = network.lower[endOf[step.index] ?? 0] ?? 0;
+  return step.endedMin === undefined ? Math.max(end, start + step.duration.leastMin) : end;
 }
 
 /** No longer than food may stand warm by safety, where nothing keeps it hot or cold. */

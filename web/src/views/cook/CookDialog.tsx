@@ -149,6 +149,7 @@ function NoteForm({ onTake }: { onTake: (text: string) => void }) {
       <label>
         {t('cook.noteText')}
         <textarea
+          autoFocus
           className="field mt-1 min-h-[110px] w-full py-2"
           value={text}
           onChange={(event) => setText(event.target.value)}

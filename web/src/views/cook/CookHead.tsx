@@ -34,7 +34,7 @@ export function CookHead({ page, planned }: { page: RunOnPage; planned: PlannedO
               : t('cook.behind', { late: showMinutes(lateMin), at: at(plan.servingMin) })}
           </p>
         ) : (
-          <p className="font-semibold text-now">
+          <p className={`font-semibold ${plan.status === 'fits' ? 'text-now' : ''}`}>
             {inHandMin > 0 ? t('cook.hand', { minutes: showMinutes(inHandMin) }) : t('cook.noHand')}
             , {t('cook.chance', { chance: Math.round(plan.onTime * 100) })}
           </p>

@@ -14,7 +14,7 @@ export function EventList({ page }: { page: RunOnPage }) {
       <ol>
         {page.state.events.map((event) => (
           <li key={event.id} className="flex gap-4 border-b border-line py-1.5">
-            <span className="min-w-[5ch] font-semibold">{words.at(event.atMin)}</span>
+            <span className="min-w-[9ch] font-semibold">{words.at(event.atMin)}</span>
             <span>
               {say(event)}
               {event.did === 'pictured' && (

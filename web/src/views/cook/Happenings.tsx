@@ -12,7 +12,7 @@ import {
   type Deed,
   type Meal,
 } from '@zemrin/core';
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { EditField } from '../../ui/EditField.tsx';
 import { useWords } from '../../words/words.ts';
 import type { RunOnPage } from './useRun.ts';
@@ -85,8 +85,10 @@ const BUTTON = 'btn cook-btn justify-start text-left whitespace-normal';
 /** Which dish is left out after all. */
 function Dropped({ meal, onTake }: { meal: Meal; onTake: Props['onTake'] }) {
   const t = useWords();
+  const heading = useId();
   return (
-    <div className="grid gap-2">
+    <div className="grid gap-2" role="group" aria-labelledby={heading}>
+      <h3 id={heading}>{t('cook.dropDish')}</h3>
       {meal.dishes.map(({ id, name }) => (
         <button
           key={id}

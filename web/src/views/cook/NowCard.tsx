@@ -31,10 +31,11 @@ export function NowCard({ page, plan, onAsk }: Props) {
   const { calls, nowMin, say, state } = page;
   const words = useCallWords(page);
   const [call] = calls;
-  const unmeasured = call?.kind === 'serve' ? unmeasuredOf(state, call.dish?.id) : [];
+  const served = call?.dishes?.map(({ id }) => id);
+  const unmeasured = call?.kind === 'serve' ? unmeasuredOf(state, served) : [];
   const blocked =
     call?.kind === 'serve' &&
-    (unmeasured.length > 0 || !readyToServe(state, plan.planned.plan, call.dish?.id));
+    (unmeasured.length > 0 || !readyToServe(state, plan.planned.plan, served));
   const go = () => {
     if (call && !blocked) say(deedsOf(call));
   };

@@ -44,6 +44,7 @@ export function ReadingForm(props: {
       <label className="block">
         {t('cook.readingCore', { unit })}
         <input
+          autoFocus
           className="field mt-1 w-full text-2xl"
           inputMode="decimal"
           value={text}

@@ -21,7 +21,9 @@ export function useCallWords({ meal, state, plan }: Pick<RunOnPage, 'meal' | 'st
   const at = (min: number) => showTime(Math.round(min), zone, clock, servingMin);
   const temp = (tempC: number) => showTemperature(tempC, units);
   const what = (call: Call): string => {
-    if (call.dish) return t('cook.serveDish', { dish: call.dish.name });
+    if (call.dishes) {
+      return t('cook.serveDish', { dish: call.dishes.map(({ name }) => name).join(', ') });
+    }
     if (call.kind === 'serve') return t('cook.serveWhat');
     const label = call.step?.label ?? '';
     if (call.kind !== 'end') return call.what;

@@ -9,6 +9,7 @@ import {
   type Axis,
   type Meal,
   type Plan,
+  type Thread,
   type PlannedStep,
 } from '@zemrin/core';
 import { useMemo } from 'react';
@@ -28,7 +29,7 @@ interface UprightWeaveProps {
 export function UprightWeave({ meal, plan, onChoose }: UprightWeaveProps) {
   const t = useWords();
   const threads = useMemo(() => threadsOf(plan, meal), [plan, meal]);
-  const { axis, rows, height } = useMemo(() => layRows(plan), [plan]);
+  const { axis, rows, plates, height } = useMemo(() => layRows(plan, threads), [plan, threads]);
   const y = (min: number) => placeOf(axis, min);
   const wordsAt = TIME + threads.length * COLUMN + 10;
   const column = new Map(threads.map((thread, i) => [thread.dish, TIME + i * COLUMN]));
@@ -92,6 +93,16 @@ export function UprightWeave({ meal, plan, onChoose }: UprightWeaveProps) {
           </button>
         );
       })}
+      {plates.map(({ atMin, dishes, y: top }) => (
+        <FirstServing
+          key={atMin}
+          at={showTime(atMin, plan.zone, meal.kitchen.clock, atMin)}
+          what={t('weave.servedFirst', { dishes: dishes.map(({ name }) => name).join(', ') })}
+          columns={dishes.map(({ dish }) => column.get(dish) ?? 0)}
+          wordsAt={wordsAt}
+          top={top}
+        />
+      ))}
       <span
         aria-hidden="true"
         className="absolute h-[6px] rounded-sm bg-ink"
@@ -105,6 +116,39 @@ export function UprightWeave({ meal, plan, onChoose }: UprightWeaveProps) {
   );
 }
 
+interface FirstServingProps {
+  readonly at: string;
+  readonly what: string;
+  readonly columns: readonly number[];
+  readonly wordsAt: number;
+  readonly top: number;
+}
+
+/** What comes to the table before the rest: a short bar below its threads, and its hour. */
+function FirstServing({ at, what, columns, wordsAt, top }: FirstServingProps) {
+  return (
+    <>
+      {columns.map((left) => (
+        <span
+          key={left}
+          aria-hidden="true"
+          className="absolute h-[6px] rounded-sm bg-ink"
+          style={{ left: left - 4, width: 20, top }}
+        />
+      ))}
+      <p className="absolute right-0 left-0" style={{ top: top - 12 }}>
+        <span className="time absolute top-0 left-0 text-[17px]">{at}</span>
+        <span
+          className="absolute top-[2px] right-0 line-clamp-3 leading-tight font-semibold"
+          style={{ left: wordsAt }}
+        >
+          {what}
+        </span>
+      </p>
+    </>
+  );
+}
+
 interface Row {
   readonly step: PlannedStep;
   readonly startMin: number;
@@ -115,28 +159,60 @@ interface Row {
   readonly newDay: boolean;
 }
 
+/** Dishes that come to the table together before the rest. */
+interface Plate {
+  readonly atMin: number;
+  readonly dishes: readonly Thread[];
+  readonly y: number;
+}
+
+interface Laid {
+  readonly axis: Axis;
+  readonly rows: readonly Row[];
+  readonly plates: readonly Plate[];
+  readonly height: number;
+}
+
 /** One row a job, never closer than a thumb, further apart the longer the wait; the axis follows. */
-function layRows(plan: Plan): { axis: Axis; rows: Row[]; height: number } {
+function layRows(plan: Plan, threads: readonly Thread[]): Laid {
   const minutes: number[] = [];
   const at: number[] = [];
   const rows: Row[] = [];
+  const plates: Plate[] = [];
   let y = 16;
   let before: number | undefined;
   let day = '';
-  for (const job of callsOf(plan)) {
-    if (before !== undefined)
-      y += ROW + Math.min(90, 14 * Math.log(1 + (job.startMin - before) / 45));
-    const { date } = wallClock(job.startMin, plan.zone);
-    rows.push({ ...job, y, minutes: job.endMin - job.startMin, newDay: date !== day });
-    day = date;
-    if (job.startMin !== minutes.at(-1)) {
-      minutes.push(job.startMin);
+  /** The next row, and where it lies. */
+  const lay = (atMin: number): number => {
+    if (before !== undefined) y += ROW + Math.min(90, 14 * Math.log(1 + (atMin - before) / 45));
+    before = atMin;
+    if (atMin !== minutes.at(-1)) {
+      minutes.push(atMin);
       at.push(y);
     }
-    before = job.startMin;
+    return y;
+  };
+  const early = new Set(
+    threads.map(({ tableMin }) => tableMin).filter((min) => min < plan.servingMin),
+  );
+  const toTable = [...early].sort((a, b) => a - b);
+  const layPlates = (untilMin: number) => {
+    while ((toTable[0] ?? Infinity) <= untilMin) {
+      const atMin = toTable.shift() ?? untilMin;
+      const dishes = threads.filter(({ tableMin }) => tableMin === atMin);
+      plates.push({ atMin, dishes, y: lay(atMin) });
+    }
+  };
+  for (const job of callsOf(plan)) {
+    layPlates(job.startMin);
+    const { date } = wallClock(job.startMin, plan.zone);
+    const top = lay(job.startMin);
+    rows.push({ ...job, y: top, minutes: job.endMin - job.startMin, newDay: date !== day });
+    day = date;
   }
+  layPlates(plan.servingMin);
   y += ROW;
   minutes.push(plan.servingMin);
   at.push(y);
-  return { axis: { minutes, at }, rows, height: y };
+  return { axis: { minutes, at }, rows, plates, height: y };
 }

@@ -2,8 +2,8 @@
 export const cook = {
   'cook.serveIn': 'serve at {{at}}, in {{left}}',
   'cook.servePast': 'serve at {{at}}, {{left}} ago',
-  'cook.hand': 'on time, {{minutes}} in hand',
-  'cook.noHand': 'on time, nothing in hand',
+  'cook.hand': '{{minutes}} in hand',
+  'cook.noHand': 'nothing in hand',
   'cook.chance': '{{chance}} in 100 to be on time',
   'cook.behind': '{{late}} behind: at the table at {{at}}',
   'cook.cannot': 'This cannot be done as it stands',

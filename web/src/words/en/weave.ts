@@ -1,5 +1,6 @@
 /** The words on Weave. */
 export const weave = {
+  'weave.servedFirst': 'Serve: {{dishes}}',
   'weave.moment': 'Look at a moment',
   'weave.momentClose': 'Look at no moment',
   'weave.at': 'What stands where, {{at}}',
