@@ -11,6 +11,8 @@ interface Cue {
   readonly when?: (context: Context) => boolean;
   /** Wins over a verb that was found as well. */
   readonly over?: readonly VerbWords[];
+  /** A step even where nothing says how long or how hot. */
+  readonly alone?: boolean;
 }
 
 const WEAK: readonly VerbWords[] = ['put', 'wait', 'cook', 'rest', 'chill', 'prepare', 'mix'];
@@ -29,7 +31,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'temper',
     words:
-      /\b(?:room|kitchen) temp(?:erature)?\b|\b(?:los(?:e|es|ing)|take|get|knock)s? (?:off )?(?:its |their |the )?(?:chill|cold)\b|\boff the chill\b|\bwarm(?:s|ing)? up (?:on|at|to)\b|\bcome up to (?:room )?temp\p{L}*|\bout of (?:the )?(?:fridge|refrigerator|cold)\b|\bfrom the (?:fridge|refrigerator)\b|^(?:the )?(?:\p{L}+ )?(?:steaks?|meat|joint|chops?|roast|bird|beef|lamb|pork|it|them) out\b|fuera de la nevera|temperatura ambiente|pierda el fr[ií]o|sin fr[ií]o|^(?:l[oa]s? )?(?:saca|saque|sacar|sacamos)\b(?! del (?:horno|ahumador|fuego|agua|congelador))|\bun rato antes\b/iu,
+      /\b(?:room|kitchen) temp(?:erature)?\b|\b(?:los(?:e|es|ing)|take|get|knock)s? (?:off )?(?:its |their |the )?(?:chill|cold)\b|\boff the chill\b|\bwarm(?:s|ing)? up (?:on|at|to)\b|\bcome up to (?:room )?temp\p{L}*|\bout of (?:the )?(?:fridge|refrigerator|cold)\b|\bfrom the (?:fridge|refrigerator)\b|^(?:the )?(?:\p{L}+ )?(?:steaks?|meat|joint|chops?|roast|bird|beef|lamb|pork|it|them) out\b|fuera de la nevera|temperatura ambiente|pierda el fr[ií]o|sin fr[ií]o|^(?:l[oa]s? )?(?:saca|saque|sacar|sacamos)\b(?! del (?:horno|ahumador|fuego|agua|congelador)| (?:el |la )?(?:asado|pieza asada)|[^.;]{0,40}(?:cuando|en cuanto|al llegar))|\bun rato antes\b/iu,
     when: ({ hot, dough, hasMeat }) => hot === undefined && !dough && hasMeat,
     over: WEAK,
   },
@@ -57,9 +59,18 @@ const CUES: readonly Cue[] = [
   {
     verb: 'light',
     words:
-      /(?<!\p{L})(?:(?:get|have|with) (?:the |your |some )?(?:coals?|charcoal|fire|grill|barbecue|bbq|embers)(?: \p{L}+)? (?:going|lit|ready|glowing|burning|hot|started|ashed)|light it|chimney|(?:coals?|charcoal|fire|embers)(?: should be| must be)? (?:lit|going|started)|(?:coals?|charcoal|fire|embers)(?: to)? burn(?:s|ing)? down|two-zone fire|(?:coals|embers) (?:are |have )?(?:(?:ashed|turned|gone|turn|go) ?(?:over|white|grey|gray)?|white|grey|gray)|(?:carb[oó]n|brasas?|fuego|le[ñn]a|barbacoa) (?:encendid[oa]s?|prendid[oa]s?|list[oa]s?)|(?:enciende|encender|prende|prender|prepara|preparar|haz|hacer) (?:el |la |las |un |una |unas )?(?:carb[oó]n|brasas?|fuego|barbacoa|lumbre|ascuas))(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:get|have|with) (?:the |your |some )?(?:coals?|charcoal|fire|grill|barbecue|bbq|embers)(?: \p{L}+)? (?:going|lit|ready|glowing|burning|hot|started|ashed)|^(?:the )?(?:smoker|grill|barbecue|bbq|kettle) (?:is |was |goes )?(?:up|on|lit|going)(?= |[,;.]|$)|light it|chimney|(?:coals?|charcoal|fire|embers)(?: should be| must be)? (?:lit|going|started)|(?:coals?|charcoal|fire|embers)(?: to)? burn(?:s|ing)? down|two-zone fire|(?:coals|embers) (?:are |have )?(?:(?:ashed|turned|gone|turn|go) ?(?:over|white|grey|gray)?|white|grey|gray)|(?:carb[oó]n|brasas?|fuego|le[ñn]a|barbacoa) (?:encendid[oa]s?|prendid[oa]s?|list[oa]s?)|(?:enciende|encender|prende|prender|prepara|preparar|haz|hacer) (?:el |la |las |un |una |unas )?(?:carb[oó]n|brasas?|fuego|barbacoa|lumbre|ascuas))(?!\p{L})/iu,
     over: [...WEAK, 'grill', 'preheat'],
   },
+  ...(['smoke', 'grill'] as const).map((verb): Cue => ({
+    verb,
+    // "Brisket on 5:45".
+    words:
+      /^(?:(?:the|my) )?(?:\p{L}+ ){1,2}(?:goes |go |went )?on(?=(?: at)? \d{1,2}[:.]?\d{0,2}(?!\d)|[.,;]|$)/iu,
+    alone: true,
+    when: ({ place, fireC, hasMeat }) =>
+      hasMeat && place === (verb === 'smoke' ? 'smoker' : 'grill') && fireC !== undefined,
+  })),
   {
     verb: 'knead',
     words:
@@ -109,7 +120,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'rest',
     words:
-      /(?<!\p{L})(?:rest(?! of)|rests|rested|resting|relax\p{L}*|tent(?:ed)?|under (?:loose )?foil|(?:it|they) (?:can |may |will |should )?(?:sat|sits?)|off the heat|off it(?= ?(?:[.,;]|$))|(?:take|lift|remove|slide) (?:it |them |the \p{L}+ )?(?:off|from) (?:the heat )?and cover|retira\p{L}*(?: del fuego)? y (?:tapa|cubre|deja)|away from the heat|before (?:you )?(?:carv|slic|cutt?|touch)\p{L}*|warm (?:plate|dish|board)|on (?:the|a) (?:carving |chopping )?board|cool ?box|cool ?bag|insulated box|cooler(?! (?:side|part|zone|end|area|spot|half|place|oven|fire|heat))|vent(?:ed|ing)?|wrap(?:ped)?[^.;,\d]{0,24}(?:flatbread|newspaper|tortillas?|pitta|towel)s?|(?:out of|from) (?:the|its) (?:tin|tray|pan|mould)[^.;]{0,24}(?=\d)|(?:on|onto) (?:a|the) (?:wire |cooling )?rack(?=[^.;\d]{0,20}\d)|reposo|reposar|reposa\p{L}*|descans\p{L}*|fuera del fuego|antes de (?:cortar|trinchar)|en la tabla|tapad[oa]s? con (?:papel|aluminio))(?!\p{L})/iu,
+      /(?<!\p{L})(?:rest(?! of)|rests|rested|resting|relax\p{L}*|coast(?! up)|tent(?:ed)?|under (?:loose )?foil|(?:it|they) (?:can |may |will |should )?(?:sat|sits?)|off the heat|off it(?= ?(?:[.,;]|$))|(?:take|lift|remove|slide) (?:it |them |the \p{L}+ )?(?:off|from) (?:the heat )?and cover|retira\p{L}*(?: del fuego)? y (?:tapa|cubre|deja)|away from the heat|before (?:you )?(?:carv|slic|cutt?|touch)\p{L}*|warm (?:plate|dish|board)|on (?:the|a) (?:carving |chopping )?board|cool ?box|cool ?bag|insulated box|cooler(?! (?:side|part|zone|end|area|spot|half|place|oven|fire|heat))|vent(?:ed|ing)?|wrap(?:ped)?[^.;,\d]{0,24}(?:flatbread|newspaper|tortillas?|pitta|towel)s?|(?:out of|from) (?:the|its) (?:tin|tray|pan|mould)[^.;]{0,24}(?=\d)|(?:on|onto) (?:a|the) (?:wire |cooling )?rack(?=[^.;\d]{0,20}\d)|reposo|reposar|reposa\p{L}*|descans\p{L}*|fuera del fuego|antes de (?:cortar|trinchar)|en la tabla|tapad[oa]s? con (?:papel|aluminio))(?!\p{L})/iu,
     when: ({ dough }) => !dough,
     over: ['put', 'wait', 'cook'],
   },
@@ -178,7 +189,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'smoke',
     words:
-      /(?<!\p{L})(?:the smoke|(?<!(?:until|till|almost|just|nearly) )smoking(?![- ](?:hot|pan|skillet|oil|fat|cast|griddle))|in (?:the )?smoke|en (?:el )?humo|ahumado)(?!\p{L})/iu,
+      /(?<!\p{L})(?:the smoke|(?<!(?:until|till|almost|just|nearly) )smoking(?![- ](?:hot|pan|skillet|oil|fat|cast|griddle))|in (?:the )?smoke|(?:en|de|al) (?:el )?humo|ahumado)(?!\p{L})/iu,
     over: ['put', 'wait', 'cook'],
   },
   {
@@ -231,13 +242,13 @@ export interface CueHit {
 
 /** The step a clause's surroundings speak of; undefined where they say nothing. */
 export function cueIn(clause: string, context: Context): CueHit | undefined {
-  for (const { verb, words, when, over = [] } of CUES) {
+  for (const { verb, words, when, over = [], alone = false } of CUES) {
     if (when && !when(context)) continue;
     const match = words.exec(clause);
     if (!match) continue;
     const means = verb === 'again' ? context.hot?.verb : verb;
     if (means === undefined) continue;
-    const into = /^(?:into|en)(?!\p{L})/iu.test(match[0]);
+    const into = alone || /^(?:into|en)(?!\p{L})/iu.test(match[0]);
     return {
       verb: means,
       from: match.index,

@@ -10,17 +10,40 @@ import { placeIn } from './verbs.ts';
 const isLength = ({ sense }: ReadDuration): boolean => sense !== 'every';
 /** "20 minutes at 200, then at 160 for an hour": the same again, longer or cooler. */
 export function againOf(text: string, act: ReadAct, share: Share, context: Context): ReadAct[] {
-  const [first, second] = share.spans.filter(({ sense }) => sense === 'length');
-  if (!first || !second || !HEATS.has(act.verb)) return [];
-  const between = text.slice(first.to, second.from);
-  if (!/(?:then|luego|despu[eé]s|followed by)/iu.test(between)) return [];
-  const set = share.degrees
-    .filter(({ sense }) => sense === 'place')
-    .find(({ from }) => from > first.to);
-  const tempC = set?.tempC ?? act.tempC;
-  if (act.place === 'oven') context.ovenC = tempC;
-  return [{ ...act, ...minutesOf(text, second, context), tempC, lit: [] }];
+  const lengths = share.spans.filter(({ sense }) => sense === 'length');
+  if (!HEATS.has(act.verb)) return [];
+  let { tempC } = act;
+  return lengths.flatMap((span, i): ReadAct[] => {
+    const before = lengths[i - 1];
+    if (!before) return [];
+    const next = lengths[i + 1]?.from ?? text.length;
+    const between = text.slice(before.to, span.from);
+    const own = text.slice(span.to, next);
+    const isStage = STAGE.test(between) && STAGE_HOW.test(own) && lasts(span, tempC);
+    if (!THEN.test(between) && !isStage) return [];
+    const set = share.degrees
+      .filter(({ sense }) => sense === 'place')
+      .find(({ from }) => from > before.to && from < next);
+    tempC = set?.tempC ?? tempC;
+    if (act.place === 'oven') context.ovenC = tempC;
+    return [{ ...act, ...minutesOf(text, span, context), tempC, lit: [] }];
+  });
 }
+
+/** Nobody roasts so long in so hot an oven. Our own line, no source. */
+function lasts({ mostMin = 0 }: ReadDuration, tempC = 0): boolean {
+  return tempC < HOT_OVEN_C || mostMin <= LONGEST_HOT_MIN;
+}
+
+const HOT_OVEN_C = 180;
+const LONGEST_HOT_MIN = 240;
+
+const THEN = /(?:then|luego|despu[eé]s|followed by)/iu;
+/** "3 hours in smoke, 2 wrapped in foil and the last hour without": each a stage of the same fire. */
+const STAGE =
+  /(?:,|(?<!\p{L})(?:and|y))\s+(?:(?:finally|por [uú]ltimo|for|the|a|la|las|los|another|otr[oa]s?)\s+)*(?:last\s+|final\s+|[uú]ltim[oa]s?\s+)?$/iu;
+const STAGE_HOW =
+  /^\s*(?:more\s+|m[aá]s\s+)?(?:(?:in|en|with|con|at|a) |un?wrapped|wrapped|covered|uncovered|without|sin |envuelt|desenvuelt|tapad|destapad|open|lid|directo|indirecto|direct|indirect|skin|fat|bone|piel)/iu;
 
 /** "Then a minute a side in a hot pan": out of the oven, and seared. */
 export function isPan(

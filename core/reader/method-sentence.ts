@@ -45,7 +45,11 @@ export function readMethodSentence(
     others.push(...(choice.other ?? choice.parts));
     for (const part of choice.parts) {
       parts.push(part);
+      const { hot } = context;
+      const at = hot === undefined ? -1 : acts.lastIndexOf(hot);
       read.push(readClause(part, acts));
+      // What was added to what cooks is known of it from then on.
+      if (context.hot === hot && at >= 0) context.hot = acts[at];
     }
   }
   const other = doubtful ? others.flatMap((part) => part.read.acts) : [];

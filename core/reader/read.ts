@@ -122,7 +122,9 @@ function* readingOne(
 function titleOf(lines: ReadLine[]): string | undefined {
   const at = lines.findIndex(({ part }) => part === 'method' || part === 'unread');
   const line = lines[at];
-  if (!line || line.acts.length > 0 || line.text.split(/\s+/).length > 7) return undefined;
+  const said = line?.text ?? '';
+  if (!line || line.acts.length > 0 || said.split(/\s+/).length > 7 || /\d/u.test(said))
+    return undefined;
   lines[at] = { ...line, part: 'title' };
   return line.text.replace(/[.:]$/, '');
 }

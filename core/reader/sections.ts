@@ -128,7 +128,7 @@ export function sectionsOf(text: string): RawRecipe {
       run.lines += 1;
       run.blank = false;
       ingredients.push({ text: line, group });
-    } else if (title === undefined && part === 'start' && line.length <= 80) title = line;
+    } else if (title === undefined && part === 'start' && isTitle(line)) title = line;
     else if (!headed && isDoing(line)) {
       if (part !== 'start' || at > listFrom) part = 'method';
       method.push({ text: line, group });
@@ -149,6 +149,13 @@ function isStory(line: string, aboveList: boolean): boolean {
 }
 
 const LEAST_STORY_WORDS = 10;
+
+/** Short, and no note of when something went on. */
+function isTitle(line: string): boolean {
+  return line.length <= LONGEST_TITLE && !AT_A_CLOCK.test(line);
+}
+
+const LONGEST_TITLE = 80;
 
 function isGroup(line: string, heading: boolean, part: Part): boolean {
   if (part === 'start' && !heading)
@@ -176,6 +183,8 @@ function isMethod(raw: string, line: string, part: Part): boolean {
   const words = line.split(/\s+/).length;
   const sentence = /[.;!]$/.test(line) || /[.;]\s+\p{Lu}/u.test(line);
   if (part === 'ingredients' && ordersFirst(raw, line)) return true;
+  const counted = STARTS_AMOUNT.test(line) || ENDS_AMOUNT.test(line) || BULLET.test(raw.trim());
+  if (part === 'ingredients' && !counted && words > 2 && AT_A_CLOCK.test(line)) return true;
   if (part === 'start' && BULLET.test(raw.trim()) && isDoing(line)) return true;
   if (part === 'ingredients') {
     // "Two days ahead, mix the salt with…" begins with a number and is no amount.
@@ -193,9 +202,13 @@ function isMethod(raw: string, line: string, part: Part): boolean {
 function isDoing(line: string): boolean {
   if (STARTS_AMOUNT.test(line)) return false;
   const orders = (['en', 'es'] as const).some((language) => verbsIn(line, language)[0]?.from === 0);
-  const set = /\d\s*°?\s*[CF]\b|(?:oven|horno|smoker|grill)(?: on)?,? \d{3}|\b\d{1,2}[:.]\d{2}\b/iu;
-  return orders || spansIn(line).length > 0 || set.test(line);
+  const set = /\d\s*°?\s*[CF]\b|(?:oven|horno|smoker|grill)(?: on)?,? \d{3}/iu;
+  return orders || spansIn(line).length > 0 || set.test(line) || AT_A_CLOCK.test(line);
 }
+
+/** "Brisket on 5:45", "pulled at 95": a diary of what was done. */
+const AT_A_CLOCK =
+  /(?<!\d)(?:\d{1,2}[:.]\d{2}|\d{1,2} ?[ap]m)(?![\p{L}\d])|(?<!\p{L})(?:at|to|until|till|hasta) \d{2,3}(?![\d:.,]*\d| ?(?:g|kg|ml|l|%))(?!\p{L})/iu;
 
 /** Among bullets without a heading, one of what is done: from there on all are. */
 function isNote(raw: string, line: string): boolean {

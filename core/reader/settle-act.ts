@@ -14,8 +14,21 @@ export function settleAct(
 ): MadeAct {
   const cold = COLD.has(act.verb);
   if (dayBefore && cold && act.likelyMin === undefined) return { ...act, ...OVERNIGHT };
-  return inRounds(text, coldOvernight(text, act, context), context);
+  return inRounds(text, coldOvernight(text, keptWarm(text, act), context), context);
 }
+
+/** "Keep it in a 70 °C oven": nothing cooks there. */
+function keptWarm(text: string, act: MadeAct): MadeAct {
+  const { verb, tempC = Infinity, untilC } = act;
+  const cooks = verb !== 'roast' && verb !== 'bake';
+  if (cooks || tempC > KEPT_WARM_MOST_C || untilC !== undefined || !KEPT.test(text)) return act;
+  return { ...act, verb: 'hold' };
+}
+
+const KEPT =
+  /(?<!\p{L})(?:keep|keeps|kept|leave|hold|wait|mant[eé]n\p{L}*|conserv\p{L}*|guard\p{L}*)(?!\p{L})/iu;
+/** An oven that keeps warm and does not cook. Our own line, no source. */
+const KEPT_WARM_MOST_C = 85;
 
 const COLD: ReadonlySet<string> = new Set(['chill', 'marinate', 'brine']);
 /** From the evening to the morning. Common practice, no source. */

@@ -41,7 +41,7 @@ export function told(
   context: Context,
 ): VerbHit[] {
   const settled = found.map((hit, i) =>
-    afterTurning(tossed(text, hit), found[i - 1], shareOf(spans, found, i), degrees, context),
+    afterTurning(text, tossed(text, hit), found[i - 1], shareOf(spans, found, i), degrees, context),
   );
   // Where nothing goes on, no turning holds so long, and no other turning takes it over.
   const open = settled.some((hit) => hit === undefined);
@@ -54,6 +54,10 @@ export function told(
   // Nobody rests food in a hot oven, and what is only held has no core to come to.
   const cooksOn =
     cue?.verb === 'hold' && degrees.some(isCore) && hits.some(({ verb }) => verb === 'cook');
+  // "Low oven, 95 °C, until the middle reads 52".
+  const slowly = cue?.verb === 'hold' && degrees.some(isCore) && degrees.some(isOven);
+  if (slowly && hits.length === 0 && context.hasMeat)
+    return [{ verb: 'roast', from: cue.from, to: cue.to }];
   const inLid =
     cue?.verb === 'roast' && COVERED.test(text) && hits.some(({ verb }) => verb === 'cook');
   if (!cue || cooksOn || inLid || (cue.verb === 'rest' && degrees.some(isOven))) {
@@ -66,7 +70,7 @@ export function told(
   const inOven = degrees.some(isOven) || INTO_OVEN.test(text.slice(cue.from));
   const verb = cue.verb === 'simmer' && inOven ? 'braise' : cue.verb;
   const hit = { verb, from: cue.from, to: cue.to };
-  const goesIn = cue.verb === 'brine' && cue.into;
+  const goesIn = cue.into && (cue.verb === 'brine' || HEATS.has(cue.verb));
   const heard = spans.some(isTimed) || degrees.length > 0 || goesIn || BARE_CUES.has(cue.verb);
   if (hits.length === 0) return heard ? [hit] : [];
   // "Salt it the day before and leave it in the fridge": that is the whole of it.
@@ -111,6 +115,7 @@ export function told(
 
 /** "Turn, 15 minutes": nobody turns so long; it goes on as it was. */
 function afterTurning(
+  text: string,
   hit: VerbHit,
   before: VerbHit | undefined,
   own: readonly ReadDuration[],
@@ -123,7 +128,8 @@ function afterTurning(
   const inOven = was !== undefined && WET.has(was) && degrees.some(isOven);
   const goesOn = inOven ? (hasMeat ? 'roast' : 'bake') : was;
   const long = own.some(
-    (span) => span.sense === 'length' && (span.mostMin ?? 0) > LONGEST_TURN_MIN,
+    ({ sense, mostMin = 0, to }) =>
+      sense === 'length' && (mostMin > LONGEST_TURN_MIN || MORE.test(text.slice(to))),
   );
   if (!long || !TURNS.has(hit.verb)) return hit;
   if (goesOn) return { ...hit, verb: goesOn };
@@ -136,6 +142,8 @@ function tossed(text: string, hit: VerbHit): VerbHit {
   return hit.verb === 'mix' && TOSSES.test(text.slice(hit.from)) ? { ...hit, verb: 'stir' } : hit;
 }
 
+/** "Flip, one minute more": of what cooks, and not how long one turns. */
+const MORE = /^\s*(?:more|longer|m[aá]s)(?!\p{L})/iu;
 const TOSSES = /^toss,? (?:and )?(?:another|again|for another)/iu;
 const TURNS: ReadonlySet<VerbWords> = new Set<VerbWords>(['turn', 'stir', 'baste']);
 /** Nobody turns or stirs longer. Our own line, no source. */

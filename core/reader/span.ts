@@ -45,8 +45,8 @@ const ATOM = new RegExp(
     `(?:\\s*(?:more|further|additional|full|whole|good|short|final|last|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:,?\\s+(?:or|o)\\s+(?:up to\\s+|hasta\\s+)?(?<orMore>two|three|four|dos|tres|cuatro)(?!\\s*(?:${UNIT}|\\p{L})))?` +
     `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?<=h ?\\d{2})(?=\\s*(?:-|–|—|to|a)\\s)|(?<=(?:h|hr|hrs|hour|hours|hora|horas) ?\\d{2})(?=\\s+(?:at|in|en|a \\d|until|per|more|hasta)(?!\\p{L}))|(?=\\s*(?:[.,;()]|$))))?)` +
     '|(?<said>minuto y medio|half an hour|half[- ]hour|media hora|otra media(?! (?:hora|taza))|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|a third of an hour|two thirds of an hour|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto|hora y tres cuartos)' +
-    '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora|minute|minuto|other day|other hour|day|d[ií]a)(?![\\p{L}])|(?<=(?:turn|stir|flip)\\p{L}*\\s(?:it |them |the \\p{L}+ )?)daily(?![\\p{L}]))' +
-    '|(?<night>overnight|o/n(?![\\p{L}])|the whole night|all night|through the night|for the night|toda la noche|durante la noche|de un d[ií]a para otro|de la noche a la mañana|una noche entera|una noche|la noche(?! anterior| antes))',
+    '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora|minute|minuto|other day|other hour|day|d[ií]a)(?![\\p{L}])|(?<=(?:last|final|[uú]ltima) )(?:hour|hora)(?![\\p{L}])|(?<=(?:turn|stir|flip)\\p{L}*\\s(?:it |them |the \\p{L}+ )?)daily(?![\\p{L}]))' +
+    '|(?<night>(?:until|till) (?:the )?(?:next|following) (?:day|morning)|(?:until|till) (?:tomorrow|(?:the )?morning)|hasta (?:el d[ií]a siguiente|la mañana siguiente|mañana)(?!\\p{L})|overnight|o/n(?![\\p{L}])|the whole night|all night|through the night|for the night|toda la noche|durante la noche|de un d[ií]a para otro|de la noche a la mañana|una noche entera|una noche|la noche(?! anterior| antes))',
   'giu',
 );
 
@@ -146,7 +146,7 @@ function halfOf(words: string | undefined): number {
 
 /** "Another five", "for 15.", "five more", "every six": minutes, where nothing else is said behind. */
 const BARE_MINUTES = new RegExp(
-  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest|resting(?: it| them)?|(?:^|then |and )(?:simmer|braise|bake|roast|fry|grill|steam)|release|reposar?|otr[oa]s|cada)\\s+)(${NUMBER}(?:\\s*[-–]\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$)))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;:)]|$|before(?!\\p{L})))`,
+  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest|resting(?: it| them)?|(?:^|then |and )(?:simmer|braise|bake|roast|fry|grill|steam)|release|reposar?|otr[oa]s|cada)\\s+)(${NUMBER}(?:\\s*[-–]\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$|(?:at|a) \\d{2,3})))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;:)]|$|(?:at|a) \\d{2,3}|before(?!\\p{L})))`,
   'giu',
 );
 /** Fewer are persons. */
@@ -237,7 +237,7 @@ function middle(least: number, most: number): number {
 }
 
 const JOINS =
-  /^\s*[,(]?\s*(?:(?:but |and |or |and\/or |, )?(?:not (?:more|longer) than |no more than |at most |up to |preferably |ideally |better |even |best |for |mejor |idealmente |preferiblemente |mejor a[uú]n )+|(?:-|–|—|to|until|or|hasta|o|a|and|y|and up to|y hasta)(?: (?:up to|even|preferably|ideally|better|better still|best|as long as|mejor|preferiblemente|hasta|incluso|toda))?\s*)+\s*[,(]?\s*$/iu;
+  /^\s*[,(]?\s*(?:(?:but |and |or |and\/or |, )?(?:not (?:more|longer) than |no more than |at most |up to |preferably |ideally |better |even |best |for |mejor |idealmente |preferiblemente |mejor a[uú]n )+|(?:-|–|—|to|until|or|hasta|o|a|and|y|and up to|y hasta)(?: (?:up to|even|preferably|ideally|better|better still|best|as long as|mejor|preferiblemente|hasta|incluso|toda))?\s*)+\s*[,(]?\s*$|^\s*\((?:anything|anywhere|somewhere|from|entre|de)(?: from| between)?\s*$/iu;
 const AT_MOST =
   /(?:up to|at most|no (?:more|longer) than|not (?:more|longer) than|maximum(?: of)?|max\.?|como m[aá]ximo|hasta|m[aá]ximo(?: de)?|no m[aá]s de|at the longest)\s*$/iu;
 const AT_LEAST =

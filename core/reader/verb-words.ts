@@ -102,7 +102,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'fry|sizzle|(?:stir|pan|deep|dry|shallow|oven)-fry|saut[eé]|caramel[iy][sz]e(?= (?:the |\\p{L}+ )?(?:onions?|shallots?))|toast(?= (?:the|it|them|\\d|for|in|\\p{L}+ (?:for |\\d))(?!\\p{L}))|sweat|soften(?= \\p{L}|\\s\\d)(?! until| and| or| a little| slightly)|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
     spanish:
-      'fr[ií](?:e|amos|en)(?!\\p{L})|fre[ií]r|sofr[ií](?:e|en|a|amos)|sofre[ií]mos|fre[ií]mos|sofre[ií]r|salte(?:a|an|e|ar|amos)|(?:haz|haga|hacer|hacemos|prepara|preparar) (?:un |el )?sofrito|rehog(?:a|an|ar|amos)|rehogue|poch(?:a|an|e|ar|amos)',
+      'fr[ií](?:e|amos|en)(?!\\p{L})|fre[ií]r|sofr[ií](?:e|en|a|amos)|sofre[ií]mos|fre[ií]mos|sofre[ií]r|salte(?:a|an|e|ar|amos)|(?:haz|haga|hacer|hacemos|prepara|preparar) (?:un |el )?sofrito|rehog(?:a|an|ar|amos)|rehogue|poch(?:a|an|e|ar|amos)|(?:dej(?:a|e|ar|amos|en) )?(?:que )?(?:sude|sud(?:a|ar|amos))(?= |[.,;]|$)',
   },
   {
     verb: 'grill',
@@ -236,7 +236,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'cook',
     english:
-      'cook|sous[- ]vide(?= (?:at|for|the|it|them|\\d))|make (?:the |a )?caramel(?!\\p{L})|re-?heat(?:ed)?(?!\\p{L})|heat (?:it |them |the \\p{L}+ )?through|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm(?! (?:up )?(?:the |your |an )?(?:oven|plates?|dishes|bowls?|platter))',
+      '(?:let (?:it |them |the (?:\\p{L}+ )?\\p{L}+ )(?=cook ))?cook|sous[- ]vide(?= (?:at|for|the|it|them|\\d))|make (?:the |a )?caramel(?!\\p{L})|re-?heat(?:ed)?(?!\\p{L})|heat (?:it |them |the \\p{L}+ )?through|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm(?! (?:up )?(?:the |your |an )?(?:oven|plates?|dishes|bowls?|platter))',
     spanish:
       'cocin(?:a|an|e|ar|amos|en)(?!\\p{L})|coc[ií]nal[oa]s?|contin[uú]a la cocci[oó]n|(?:haz|haga|hacer|prepara|preparar) (?:el |un )?caramelo|haz(?:l[oa]s?)?(?= (?:\\d|durante|unos|otros))',
   },
