@@ -74,6 +74,10 @@ function lessBy(
 /** "Noodles in boiling water, 4 min". */
 const IN_WATER =
   /(?<!\p{L})(?:in (?:\p{L}+ )?(?:boiling|salted) water|en agua (?:hirviendo|con sal))(?!\p{L})/iu;
+/** "40 minutes with the lid ajar", of what was fried before: there is water on it by now. */
+const LID_OVER =
+  /(?<!\p{L})(?:with (?:the|a|its) lid|lid (?:on|ajar|half)|con (?:la )?tapa|tapa (?:puesta|entreabierta)|a medio tapar)(?!\p{L})/iu;
+const inLiquid = (text: string) => (IN_WATER.test(text) ? ('boil' as const) : undefined);
 const HEATS_FAT =
   /(?<!\p{L})(?:heat|calient\p{L}*|calentar) (?:the |el |la )?(?:\p{L}+ )?(?:oil|fat|butter|aceite|manteca)(?!\p{L})/iu;
 const ON_RING: ReadonlySet<string> = new Set(['fry', 'sear', 'brown']);
@@ -130,12 +134,13 @@ export function goingOn(
   const inPan = hot.place !== 'hob' && hot.place !== 'grill' && IN_PAN.test(text);
   if (elsewhere || inPan || !(isNew || rests)) return undefined;
   const intoOven = !rests && tooHot;
+  const inLid = ON_RING.has(hot.verb) && LID_OVER.test(text);
   const inOven = context.hasMeat ? 'roast' : 'bake';
   const lasts = length ? minutesOf(text, length, context) : {};
   // "When the bark is dark (around 5 hours)": since it began, not again.
   const since = WHEN.test(text) && lasts.likelyMin !== undefined ? (hot.likelyMin ?? 0) : 0;
   const act: ReadAct = {
-    verb: rests ? 'rest' : intoOven ? inOven : IN_WATER.test(text) ? 'boil' : hot.verb,
+    verb: rests ? 'rest' : intoOven ? inOven : (inLiquid(text) ?? (inLid ? 'simmer' : hot.verb)),
     text,
     line,
     group,

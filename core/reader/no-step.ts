@@ -11,6 +11,8 @@ export function noStep(text: string, numbers: number, lengths: number): ReadSent
   if (WARM_PLATES.test(text)) return { acts: [], understood: true, left: 0 };
   if (STORY.test(text) || MAY_BE.test(text) || (OTHERWISE.test(text) && numbers > 0))
     return { acts: [], understood: false, left: numbers };
+  if (TO_SERVE.test(text)) return { acts: [], understood: true, left: 0 };
+  if (LEAVES_BE.test(text) && lengths > 0) return { acts: [], understood: false, left: numbers };
   if (FORETELLS.test(text) && lengths === 0) return { acts: [], understood: true, left: 0 };
   return undefined;
 }
@@ -18,6 +20,11 @@ export function noStep(text: string, numbers: number, lengths: number): ReadSent
 /** "Can be chilled at this point for a day": may be, and need not. */
 const MAY_BE =
   /^\s*\(?(?:(?:it|this|they|the \p{L}+) )?(?:can|may) (?:also |now )?be (?:chilled|made|kept|frozen|stored|prepared|left|held|refrigerated)(?!\p{L})|^\s*\(?(?:se )?puede[n]? (?:hacer|guardar|congelar|conservar|preparar|dejar)|^\s*(?:(?:it|this|they) (?:is|are|tastes?) )?(?:even )?better (?:still )?(?:the )?(?:next|following) day|^\s*(?:est[aá]n? )?(?:a[uú]n )?mejor(?:es)? (?:a[uú]n )?(?:de un d[ií]a para (?:el )?otro|al d[ií]a siguiente)/iu;
+/** A heading within a line: "To serve: 200 °C oven, 20 minutes". */
+const TO_SERVE = /^\s*(?:to (?:serve|finish|reheat)|para (?:servir|terminar|acabar))\s*$/iu;
+/** "Don't open the door before 20 minutes". */
+const LEAVES_BE =
+  /^\s*(?:do not|don['’]t|never|no|nunca) (?:open|touch|move|lift|peek|disturb|turn|flip|stir|abr[ai]s?|abrir|toques|tocar|muevas|mover|remuevas|remover|destapes|destapar)(?!\p{L})/iu;
 /** "It will climb to 75 while it rests": what comes by itself. */
 const FORETELLS =
   /^\s*(?:it|they|the temperature|la temperatura)(?:['’]ll| will| should)? (?:climb|rise|carry|creep|coast|go (?:on )?up|come up|subir[aá])(?!\p{L})[^.;]*\d/iu;

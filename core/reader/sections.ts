@@ -188,7 +188,10 @@ function isMethod(raw: string, line: string, part: Part): boolean {
   if (part === 'start' && BULLET.test(raw.trim()) && isDoing(line)) return true;
   if (part === 'ingredients') {
     // "Two days ahead, mix the salt with…" begins with a number and is no amount.
-    const orders = !STARTS_AMOUNT.test(line) || verbsIn(line, 'en').length > 1;
+    const orders =
+      !STARTS_AMOUNT.test(line) ||
+      verbsIn(line, 'en').length > 1 ||
+      /^al? (?:la )?\p{L}/iu.test(line);
     const begins = verbsIn(line, 'en')[0]?.from === 0 || verbsIn(line, 'es')[0]?.from === 0;
     const lasts = (words > 4 || begins) && spansIn(line).length > 0 && !MADE_BEFORE.test(line);
     return sentence && (words > 9 || lasts) && !BULLET.test(raw.trim()) && orders;

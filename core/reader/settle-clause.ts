@@ -59,7 +59,9 @@ export function told(
   if (slowly && hits.length === 0 && context.hasMeat)
     return [{ verb: 'roast', from: cue.from, to: cue.to }];
   const inLid =
-    cue?.verb === 'roast' && COVERED.test(text) && hits.some(({ verb }) => verb === 'cook');
+    cue?.verb === 'roast' &&
+    COVERED.test(text) &&
+    hits.some(({ verb }) => verb === 'cook' || verb === 'put');
   if (!cue || cooksOn || inLid || (cue.verb === 'rest' && degrees.some(isOven))) {
     const bare = WAITS.has(hits[owner]?.verb ?? 'mix')
       ? bareHeat(text, spans, degrees, context)
@@ -174,7 +176,8 @@ const AFTER = /^\s*(?:after|tras|pasad[oa]s?|al cabo de|despu[eé]s de)(?!\p{L})
 const IN_OVEN =
   /^[^.;,]{0,24}(?<!\p{L})(?:in(?:side|to)? (?:the |a |an )?(?:\p{L}+ )?oven|en el horno)(?!\p{L})/iu;
 /** "Cook, covered, in a 130° oven": braised. */
-const COVERED = /(?<!\p{L})(?:covered|lid on|tapad[oa]s?)(?!\p{L})/iu;
+const COVERED =
+  /(?<!\p{L})(?:covered|lid on|cover(?: it| them)?(?: tightly)? with (?:a|the|its) lid|tapad[oa]s?)(?!\p{L})/iu;
 /** "Put the lid on and transfer to the oven". */
 const INTO_OVEN =
   /(?<!\p{L})(?:in|into|to) (?:the |a |an )?(?:\p{L}+ )?(?<!dutch )oven(?!\p{L})|(?<!\p{L})(?:al|en el) horno(?!\p{L})/iu;

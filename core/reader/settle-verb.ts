@@ -127,6 +127,8 @@ export function verbOf(
     case 'prepare':
       if (DRIPS.test(own)) return 'rest';
       return context.hot !== undefined && /^(?:cut|cort)/iu.test(own) ? 'slice' : 'prepare';
+    case 'cool':
+      return named === 'fridge' ? 'chill' : 'cool';
     case 'ferment':
       return context.dough ? 'rise' : 'ferment';
     case 'baste':

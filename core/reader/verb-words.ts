@@ -69,7 +69,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'rise',
     english:
-      '(?:let|leave|allow|set aside)[^.;]{0,40}(?:rise|prove|proof|double)|prove|proof|(?:first|second) rise|rise',
+      '(?:let|leave|allow|set aside)[^.;]{0,40}(?:rise|prove|proof|double)|prove|proof|(?:first|second) rise|rise(?! to \\d)',
     spanish:
       '(?:dej(?:a|e|ar|amos|en)|que)[^.;]{0,40}(?:lev(?:e|ar)|ferment(?:e|ar)|leud(?:e|ar)|doble|duplique|doblar)|lev(?:a|ar|e) la masa|lev(?:a|ar|e)(?= (?:en|durante|hasta|\\d|tapad))|leud(?:a|ar)',
   },
@@ -83,7 +83,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'shape|mou?ld(?= (?:the|them|it|into|around|round|onto))|form(?= (?:the|into|patties|balls|meatballs|a))|roll (?:out|into|the dough|each)|divide (?:the )?dough|divide into (?:balls|pieces)',
     spanish:
-      'form(?:a|e|ar|amos|en)(?= (?:las?|los?|una?|bolas|unas|hamburguesas|alb[oó]ndigas|\\d))|dale forma|dar forma|mold(?:ea|ear)',
+      'form(?:a|e|ar|amos|en)(?= (?:el|las?|los?|una?|bolas|unas|hamburguesas|alb[oó]ndigas|\\d))|dale forma|dar forma|mold(?:ea|ear)',
   },
   {
     verb: 'sear',
@@ -117,7 +117,8 @@ export const VERB_ROWS: readonly VerbRow[] = [
   },
   {
     verb: 'roast',
-    english: '(?:steam[- ])?roast(?! beef| chicken| pork| lamb| is| in a| with)',
+    english:
+      '(?:steam[- ])?roast(?! beef| chicken| pork| lamb| is| in a| with (?!the lid|its lid|a lid))',
     spanish: 'as(?:a|an|e|ar|amos|en)(?!\\p{L})',
   },
   { verb: 'bake', english: 'bake|blind[- ]bake', spanish: 'horne(?:a|an|e|ar|amos|en)(?!\\p{L})' },
@@ -210,7 +211,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'shred',
     english:
-      'shred(?! of)|pull (?:the |it )?(?:\\p{L}+ )?(?:apart|into (?:shreds|strands))|pull it(?= ?[.,;]|$)|pull(?= and |[.;]|$)|pull (?:all )?the (?:pork|meat|beef|lamb|chicken)(?! (?:out|from|off)(?! the bones?))',
+      'shred(?! of)|pull (?:the |it )?(?:\\p{L}+ )?(?:apart|into (?:shreds|strands)|with (?:two )?forks?)|pull it(?= ?[.,;]|$)|pull(?= and |[.;]|$)|pull (?:all )?the (?:pork|meat|beef|lamb|chicken)(?! (?:out|from|off)(?! the bones?))',
     spanish:
       'desmenuz(?:a|ar|amos)|desmenuce|deshebr(?:a|e|ar)|deshilach(?:a|e|ar)|desmech(?:a|e|ar)',
   },

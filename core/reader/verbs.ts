@@ -152,6 +152,9 @@ function isSpanishOrder(sentence: string, from: number, to: number): boolean {
   const word = sentence.slice(from, to);
   // "Hasta que se puedan cortar": what one sees.
   if (/(?:pued|pod)\p{L}*\s+$/iu.test(sentence.slice(0, from))) return false;
+  // "No más, porque el limón cuece el pescado": why, and no order.
+  if (/(?<!\p{L})(?:porque|ya que|puesto que)(?!\p{L})[^.;,]*$/iu.test(sentence.slice(0, from)))
+    return false;
   // "Que repose 10 minutos" is an order; "hasta que hierva" is none.
   if (
     !/^\s*que (?:se )?$/iu.test(sentence.slice(0, from)) &&
