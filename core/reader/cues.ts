@@ -95,13 +95,14 @@ const CUES: readonly Cue[] = [
   {
     verb: 'braise',
     words:
-      /(?<!\p{L})(?:(?:high|full|low) pressure|pressure cooker|(?:up to|at|reaches|comes to|comes up to) (?:full )?pressure|(?:sub|alcanc|coj|cog|tom)\p{L}* (?:la )?presi[oó]n|olla (?:expr[eé]s|a presi[oó]n|r[aá]pida))(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:high|full|low) pressure|a presi[oó]n(?! atmos)|presi[oó]n (?:m[aá]xima|alta|media|baja)|pressure cooker|(?:up to|at|reaches|comes to|comes up to) (?:full )?pressure|(?:sub|alcanc|coj|cog|tom)\p{L}* (?:la )?presi[oó]n|olla (?:expr[eé]s|a presi[oó]n|r[aá]pida))(?!\p{L})/iu,
     when: ({ hot }) => hot === undefined || hot.place === 'hob',
     over: [...WEAK, 'preheat', 'boil', 'simmer'],
   },
   {
     verb: 'roast',
-    words: /^(?:the )?(?:\p{L}+ ){1,3}in(?:to the oven)?(?: with (?:the )?\p{L}+)?,?\s+(?=\d)/iu,
+    words:
+      /^(?:the )?(?:\p{L}+ ){1,3}in(?:to the oven)?(?: with (?:the )?\p{L}+)?,?\s+(?=\d)|^in (?:it |they )?goes?(?!\p{L})(?=[^.;]*\d)/iu,
     when: ({ ovenC, dough }) => ovenC !== undefined && !dough,
     over: WEAK,
   },
@@ -120,7 +121,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'rest',
     words:
-      /(?<!\p{L})(?:rest(?! of)|rests|rested|resting|relax\p{L}*|coast(?! up)|tent(?:ed)?|under (?:loose )?foil|(?:it|they) (?:can |may |will |should )?(?:sat|sits?)|off the heat|off it(?= ?(?:[.,;]|$))|(?:take|lift|remove|slide) (?:it |them |the \p{L}+ )?(?:off|from) (?:the heat )?and cover|retira\p{L}*(?: del fuego)? y (?:tapa|cubre|deja)|away from the heat|before (?:you )?(?:carv|slic|cutt?|touch)\p{L}*|warm (?:plate|dish|board)|on (?:the|a) (?:carving |chopping )?board|cool ?box|cool ?bag|insulated box|cooler(?! (?:side|part|zone|end|area|spot|half|place|oven|fire|heat))|vent(?:ed|ing)?|wrap(?:ped)?[^.;,\d]{0,24}(?:flatbread|newspaper|tortillas?|pitta|towel)s?|(?:out of|from) (?:the|its) (?:tin|tray|pan|mould)[^.;]{0,24}(?=\d)|(?:on|onto) (?:a|the) (?:wire |cooling )?rack(?=[^.;\d]{0,20}\d)|reposo|reposar|reposa\p{L}*|descans\p{L}*|fuera del fuego|antes de (?:cortar|trinchar)|en la tabla|tapad[oa]s? con (?:papel|aluminio))(?!\p{L})/iu,
+      /(?<!\p{L})(?:rest(?! of)|rests|rested|resting|relax\p{L}*|coast(?! up)|tent(?:ed)?|under (?:a |some )?(?:loose )?(?:foil|tea[- ]towel|cloth|towel)|(?:it|they) (?:can |may |will |should )?(?:sat|sits?)|off the heat|off it(?= ?(?:[.,;]|$))|(?:take|lift|remove|slide) (?:it |them |the \p{L}+ )?(?:off|from) (?:the heat )?and cover|retira\p{L}*(?: del fuego)? y (?:tapa|cubre|deja)|away from the heat|before (?:you )?(?:carv|slic|cutt?|touch)\p{L}*|warm (?:plate|dish|board)|on (?:the|a) (?:carving |chopping )?board|cool ?box|cool ?bag|insulated box|cooler(?! (?:side|part|zone|end|area|spot|half|place|oven|fire|heat))|vent(?:ed|ing)?|wrap(?:ped)?[^.;,\d]{0,24}(?:flatbread|newspaper|tortillas?|pitta|towel)s?|(?:out of|from) (?:the|its) (?:tin|tray|pan|mould)[^.;]{0,24}(?=\d)|(?:on|onto) (?:a|the) (?:wire |cooling )?rack(?=[^.;\d]{0,20}\d)|reposo|reposar|reposa\p{L}*|descans\p{L}*|fuera del fuego|antes de (?:cortar|trinchar)|en la tabla|tapad[oa]s? con (?:papel|aluminio))(?!\p{L})/iu,
     when: ({ dough }) => !dough,
     over: ['put', 'wait', 'cook'],
   },
@@ -240,11 +241,16 @@ export interface CueHit {
   readonly goesOn: boolean;
 }
 
+/** "(45 minutes in a pressure cooker)": another way to do it. */
+const OTHER_WAY =
+  /\([^()]*\d[^()]*(?:pressure[- ]cooker|slow[- ]cooker|olla (?:expr[eé]s|r[aá]pida|lenta|a presi[oó]n))[^()]*\)/giu;
+
 /** The step a clause's surroundings speak of; undefined where they say nothing. */
 export function cueIn(clause: string, context: Context): CueHit | undefined {
+  const said = clause.replace(OTHER_WAY, (words) => ' '.repeat(words.length));
   for (const { verb, words, when, over = [], alone = false } of CUES) {
     if (when && !when(context)) continue;
-    const match = words.exec(clause);
+    const match = words.exec(said);
     if (!match) continue;
     const means = verb === 'again' ? context.hot?.verb : verb;
     if (means === undefined) continue;

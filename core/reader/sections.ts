@@ -191,7 +191,9 @@ function isMethod(raw: string, line: string, part: Part): boolean {
     const orders =
       !STARTS_AMOUNT.test(line) ||
       verbsIn(line, 'en').length > 1 ||
-      /^al? (?:la )?\p{L}/iu.test(line);
+      /^al? (?:la )?\p{L}/iu.test(line) ||
+      // "Five minutes in the freezer".
+      spansIn(line)[0]?.from === 0;
     const begins = verbsIn(line, 'en')[0]?.from === 0 || verbsIn(line, 'es')[0]?.from === 0;
     const lasts = (words > 4 || begins) && spansIn(line).length > 0 && !MADE_BEFORE.test(line);
     return sentence && (words > 9 || lasts) && !BULLET.test(raw.trim()) && orders;
@@ -253,7 +255,7 @@ function isIngredient(raw: string, line: string, part: Part): boolean {
 
 /** "1.20 down to 170": a line of a timetable. */
 const AT_CLOCK =
-  /^(?:at )?(?:[01]?\d|2[0-3])[.:h][0-5]\d(?:\s*(?:am|pm|h))?(?![\d\p{L}])\s*[:–—-]?\s+/iu;
+  /^(?:(?:mon|tues?|wed|thu(?:rs?)?|fri|sat|sun)(?:day)?,? |(?:lunes|martes|mi[eé]rcoles|jueves|viernes|s[aá]bado|domingo),? )?(?:(?:at|a las) )?(?:[01]?\d|2[0-3])[.:h][0-5]\d(?:\s*(?:am|pm|h))?(?![\d\p{L}])\s*[:–—-]?\s+/iu;
 /** Two are a beginning and an end. */
 const LEAST_TIMED = 3;
 

@@ -339,6 +339,9 @@ const CHILLED_MIN = 240;
 /** What later sentences lean on. */
 function noteAct(act: ReadAct, context: Context): void {
   if (act.likelyMin !== undefined || HEATS.has(act.verb)) context.turned = false;
+  // So hot is the fat, and nothing else on a ring is told in degrees.
+  if (act.verb === 'fry' && act.place === 'hob' && act.tempC !== undefined)
+    context.oilC = act.tempC;
   // What is rolled into balls is no marinade.
   if (act.verb === 'mix' || act.verb === 'shape') context.mixed = act.verb === 'mix';
   if (act.verb === 'chill' && (act.likelyMin ?? 0) >= CHILLED_MIN) context.cooled = true;

@@ -45,7 +45,7 @@ const WARMS =
 const WARMS_AGAIN = /^(?:re-?heat|warm (?:it |them )?through)/iu;
 const DRY: ReadonlySet<Verb> = new Set(['grill', 'roast', 'bake', 'smoke']);
 const GENTLE =
-  /fuego (?:lento|bajo|suave|muy bajo)|baja(?:r)? el fuego|tapad[oa]|(?<!\p{L})tapa(?:r|mos)?(?!\p{L})/iu;
+  /fuego (?:muy )?(?:lento|bajo|suave)|baja(?:r)? el fuego|tapad[oa]|(?<!\p{L})tapa(?:r|mos)?(?!\p{L})/iu;
 
 /** What a word with several meanings stands for here. */
 export function verbOf(
@@ -80,6 +80,9 @@ export function verbOf(
       if (crusts(own, context)) return context.hot?.verb;
       return named === 'counter' || STAYS_PUT.test(own) ? waits(context) : undefined;
     case 'wait':
+      if (context.hot === undefined && LIES_IN_WATER.test(own)) return 'soak';
+      if (named === 'oven' && !OVEN_OFF.test(`${before}${own}`) && !context.dough)
+        return context.hasMeat ? 'roast' : 'bake';
       if (stays(hit, before, own, context)) return context.hot?.verb;
       if (liesInPan(context)) return 'fry';
       if (crusts(own, context)) return context.hot?.verb;
@@ -128,7 +131,7 @@ export function verbOf(
       if (DRIPS.test(own)) return 'rest';
       return context.hot !== undefined && /^(?:cut|cort)/iu.test(own) ? 'slice' : 'prepare';
     case 'cool':
-      return named === 'fridge' ? 'chill' : 'cool';
+      return named === 'fridge' && IN_FRIDGE.test(own) ? 'chill' : 'cool';
     case 'ferment':
       return context.dough ? 'rise' : 'ferment';
     case 'baste':
@@ -167,6 +170,12 @@ const CRUSTS =
 function liesInPan({ hot, place, hasMeat, aside }: Context): boolean {
   return hot === undefined && aside === undefined && hasMeat && place === 'hob';
 }
+
+const IN_FRIDGE =
+  /(?<!\p{L})(?:in|en) (?:the |la |el )?(?:fridge|refrigerator|nevera|frigor[ií]fico|refrigerador)(?!\p{L})/iu;
+/** "Leave them for two hours in water with vinegar". */
+const LIES_IN_WATER =
+  /(?<!\p{L})(?:in|en) (?:(?:cold|clean|fresh|salted|plenty of) )*(?:water|agua)(?!\p{L})(?! (?:hirv|caliente|ba[ñn]))/iu;
 
 /** "Drain on paper for 2 minutes". */
 const DRIPS =
@@ -225,10 +234,14 @@ const HOTTER = /(?<!\p{L})(?:rais|increas|turn up|sub(?:e|ir|imos) (?:el )?fuego
 const WET_WORDS =
   /(?<!\p{L})(?:covered|lid|stock|broth|water|sauce|liquid|caldo|agua|salsa|tapad[oa]s?)(?!\p{L})/iu;
 
+/** "Cook the sugar to 118 °C": in its pan. */
+const SUGAR =
+  /^(?:cook|heat|cocina|cuece) (?:the |el |la )?(?:\p{L}+ )?(?:sugar|syrup|caramel|jam|marmalade|az[uú]car|alm[ií]bar|caramelo|mermelada)(?!\p{L})/iu;
 /** "Once the oil is at 175". */
 const OIL_AT = /(?<!\p{L})(?:oil|fat|lard|aceite|manteca)(?!\p{L})[^.;]{0,30}\d{3}/iu;
 
 function cooks(own: string, before: string, named: PlaceKind | undefined, context: Context): Verb {
+  if (SUGAR.test(own)) return 'boil';
   if (OIL_AT.test(before) || (named === undefined && MELTED.test(before))) return 'fry';
   const place =
     named ?? (context.slowCooker ? 'slow-cooker' : context.hot ? undefined : notYetUsed(context));

@@ -192,7 +192,7 @@ function bareMinutesIn(text: string, timed: boolean): Atom[] {
     const behind = text.slice(match.index + match[0].length);
     const more =
       /^\s+(?:more|m[aá]s)/iu.test(behind) &&
-      /(?:give|turn|flip|cook|fry|grill|dale|vuelta)/iu.test(text);
+      /(?:give|turn|flip|cook|fry|grill|dale|vuelta|\s(?:at|a) \d{2,3})/iu.test(text);
     if (!(minutes >= (again ? 2 : more ? 1 : LEAST_BARE_MIN) && minutes <= 90)) return [];
     const at = { from: match.index, to: match.index + match[0].length };
     return [{ ...at, least: minutes, likely: middle(minutes, most), most, night: false }];

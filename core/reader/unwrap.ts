@@ -26,7 +26,10 @@ export function unwrapped(text: string): string {
   const width = widths.reduce((most, one) => Math.max(most, one), 0);
   // Lines as long as that are whole: only words are broken in it.
   const begun = lines.filter((line) => line.trim() !== '');
-  const small = begun.filter((line) => BEGINS_SMALL.test(line)).length;
+  const isBroken = (line = '') => HYPHEN.test(line.trim()) || DANGLES.test(line.trim());
+  const small = begun.filter(
+    (line, i) => BEGINS_SMALL.test(line) && !isBroken(begun[i - 1]),
+  ).length;
   // Notes without capitals begin every line so.
   const isPrint = width <= WIDEST && small <= begun.length * NOTES_SHARE;
   const joined: string[] = [];

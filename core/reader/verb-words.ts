@@ -16,7 +16,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'preheat',
     english:
-      'warm (?:up )?(?:the |your |an )?oven|preheat|pre-heat|heat (?:the |your |an? )?(?:oven|grill|broiler|barbecue|bbq|smoker|gas grill)|(?:prepare|set up|get) (?:the |your |an? )?(?:grill|smoker|oven|barbecue|bbq)|heat (?:it |them )?to (?:its |the |their )?(?:maximum|max|hottest)|(?:put|place) (?:an? |the )?(?:baking |pizza )?(?:stone|steel)[^.;]{0,30}(?:in|into) the oven|heat (?:an?|the|your) [^.;,]{0,30}(?:casserole|cocotte|pot|pan|skillet|tray|tin|stone|steel|sheet|dish)(?: and (?:its|the) lid)? in(?:side)? (?:the|an?) (?:\\p{L}+ )?oven|(?:set|turn|bring) (?:the |your |an? )?(?:oven|grill|smoker)(?= (?:on )?(?:to|at|up))|turn on the (?:oven|grill)',
+      'warm (?:up )?(?:the |your |an )?oven|crank (?:up )?(?:the |your )?oven(?= (?:up )?as )|get (?:the |your )?oven (?:up )?to|preheat|pre-heat|heat (?:the |your |an? )?(?:oven|grill|broiler|barbecue|bbq|smoker|gas grill)|(?:prepare|set up|get) (?:the |your |an? )?(?:grill|smoker|oven|barbecue|bbq)|heat (?:it |them )?to (?:its |the |their )?(?:maximum|max|hottest)|(?:put|place) (?:an? |the )?(?:baking |pizza )?(?:stone|steel)[^.;]{0,30}(?:in|into) the oven|heat (?:an?|the|your) [^.;,]{0,30}(?:casserole|cocotte|pot|pan|skillet|tray|tin|stone|steel|sheet|dish)(?: and (?:its|the) lid)? in(?:side)? (?:the|an?) (?:\\p{L}+ )?oven|(?:set|turn|bring) (?:the |your |an? )?(?:oven|grill|smoker)(?= (?:on )?(?:to|at|up))|turn on the (?:oven|grill)',
     spanish:
       'precal(?:ienta|iente|entar|entamos|ienten)|enc(?:iende|ender|endemos) el horno|calentamos el horno|calienta el horno|calentar el horno|pon el horno|(?:calienta|caliente|calentar) (?:una?|la|el) [^.;,]{0,25}(?:cazuela|olla|bandeja|piedra|cocotte|fuente)[^.;,]{0,15} en el horno',
   },
@@ -244,14 +244,14 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'put',
     english:
-      '(?:place|put|hang|transfer|return|pop|slide|set|move|lay|arrange|leave|keep|stick)(?= |, )',
+      '(?:place|put|hang|transfer|return|pop|slide|set|move|lay|arrange|leave|keep(?! (?:it|them|everything|things) moving)|stick)(?= |, )',
     spanish:
       '(?:pon|ponga|poner|ponemos|metemos|pasamos|llevamos|mete|meta|meter|coloca|coloque|colocar|pasa|pasar|lleva|llevar|introduce|introducir|devuelve|vuelve a poner)',
   },
   {
     verb: 'wait',
     english:
-      '(?:let|allow|leave)(?= (?:it|them|the|to|for|overnight|\\d))|wait(?= (?:for |about |another |a further )*(?:\\d|an? |half|one|two|three|five|ten|fifteen|twenty|thirty|overnight))',
+      '(?:let|allow|leave)(?= (?:it|them|the|to|for|overnight|\\d))|set (?:it |them )?aside(?= (?:for|overnight|\\d))|wait(?= (?:for |about |another |a further )*(?:\\d|an? |half|one|two|three|five|ten|fifteen|twenty|thirty|overnight))',
     spanish: 'dej(?:a|e|ar|amos|en)(?!\\p{L})|esper(?:a|e|ar|amos|en)(?!\\p{L})|aguard(?:a|e|ar)',
   },
 ];
