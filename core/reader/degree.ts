@@ -80,6 +80,10 @@ const OF_OVEN =
 const OVEN_BEHIND =
   /^\s*(?:in (?:a|an|the|your) (?:low|warm|cool|slow|very low) )?(?:oven|horno|warming|drawer|water|smoker)/iu;
 
+/** "At 80 °C for 12 hours in the oven". */
+const OVEN_LATER =
+  /^[^.;,]{0,30}(?<!\p{L})(?:in (?:the|a) (?:\p{L}+ )?oven|en el horno)(?!\p{L})/iu;
+
 /** "then at 160 for an hour", "oven, 180": an oven's heat without a sign. */
 const UNSIGNED =
   /(\d{3})(?=\s*(?:or so|or thereabouts|-?ish|m[aá]s o menos)(?!\p{L}))(?<=(?:smok|roast|bak|grill|ahum|oven|horno)\p{L}*[^.;\d]{0,16}[,\s]\d{3})|(?:(?:at|to|a)\s+|(?:oven|horno),?\s+\(?(?:at\s+|a\s+)?)(\d{3})(?=\s+(?:for|until|before|while|when|once|durante|hasta|antes|mientras|otr[oa]s|unos|another|about|and|y|without|sin|with|con|fan)(?!\p{L})|\s*[,.;()/]|\s*$)|(?<!\d)(\d{3})(?=\s*(?:fan|convection|con ventilador|oven|smoker|grill)(?!\p{L}))|(?<!\p{L})(?:roast|bake|smoke|asar?|horne(?:ar?|amos))(?!\p{L})[^.;,\d]{0,24}\s(?:at|a)\s+(\d{3})(?=\s+(?:in|on|with|en|con|\d)(?!\p{L}))|(?<!\p{L})(?:(?:oven|horno|drawer|water bath|ba[ñn]o)\s+(?:at|a)\s+)(\d{2})(?=\s+(?:for|until|till|durante|hasta)(?!\p{L})|\s*(?:[,.;)]|$))/giu;
@@ -171,7 +175,8 @@ function senseOf(text: string, { from, to, tempC }: Omit<Degree, 'sense'>): Degr
     CORE.test(text.slice(0, from)) ||
     CORE_BEHIND.test(text.slice(to)) ||
     OFF_AT.test(text.slice(0, from));
-  if (!isCore && IN_LIQUID.test(text.slice(0, from))) return 'place';
+  if (!isCore && (IN_LIQUID.test(text.slice(0, from)) || OVEN_LATER.test(text.slice(to))))
+    return 'place';
   return isCore
     ? 'core'
     : tempC < 35

@@ -28,7 +28,7 @@ export const AT_THE_LAST =
 
 /** "Raise to 230 °C for the last 15 minutes": a stage of its own, so long. */
 const AT_ANOTHER_HEAT =
-  /(?:to|at|a|hasta) \d{3}\s?(?:°|º|degrees|grados)?\s?[CF]?,? (?:for|during|in|durante)?\s?(?:the|los) (?:last|final|[uú]ltimos)\s*$/iu;
+  /(?:to|at|a|hasta) \d{3}\s?(?:°|º|degrees|grados)?\s?[CF]?,?(?: (?:and|y) (?:cook|bake|roast|finish|cuece|hornea|asa|termina)(?: uncovered| covered| it| sin tapar)?)? (?:for|during|in|durante)?\s?(?:the|los) (?:last|final|[uú]ltimos)\s*$/iu;
 
 /** "After 15 minutes' rest": so long it rests. */
 const RESTED = /^(?:['’]s?|s['’])?\s+(?:of )?rest(?:ing)?(?!\p{L})/iu;

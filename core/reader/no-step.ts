@@ -11,6 +11,7 @@ export function noStep(text: string, numbers: number, lengths: number): ReadSent
   if (WARM_PLATES.test(text)) return { acts: [], understood: true, left: 0 };
   if (STORY.test(text) || MAY_BE.test(text) || (OTHERWISE.test(text) && numbers > 0))
     return { acts: [], understood: false, left: numbers };
+  if (EATEN.test(text) && numbers > 0) return { acts: [], understood: false, left: numbers };
   if (TO_SERVE.test(text)) return { acts: [], understood: true, left: 0 };
   if (LEAVES_BE.test(text) && lengths > 0) return { acts: [], understood: false, left: numbers };
   if (FORETELLS.test(text) && lengths === 0) return { acts: [], understood: true, left: 0 };
@@ -19,7 +20,9 @@ export function noStep(text: string, numbers: number, lengths: number): ReadSent
 
 /** "Can be chilled at this point for a day": may be, and need not. */
 const MAY_BE =
-  /^\s*\(?(?:(?:it|this|they|the \p{L}+) )?(?:can|may) (?:also |now )?be (?:chilled|made|kept|frozen|stored|prepared|left|held|refrigerated)(?!\p{L})|^\s*\(?(?:se )?puede[n]? (?:hacer|guardar|congelar|conservar|preparar|dejar)|^\s*(?:(?:it|this|they) (?:is|are|tastes?) )?(?:even )?better (?:still )?(?:the )?(?:next|following) day|^\s*(?:est[aá]n? )?(?:a[uú]n )?mejor(?:es)? (?:a[uú]n )?(?:de un d[ií]a para (?:el )?otro|al d[ií]a siguiente)/iu;
+  /^\s*\(?(?:(?:it|this|they|the \p{L}+) )?(?:can|may) (?:also |now |happily )?(?:wait|keep|be (?:chilled|made|kept|frozen|stored|prepared|left|held|refrigerated))(?!\p{L})|^\s*\(?(?:se )?puede[n]? (?:hacer|guardar|congelar|conservar|preparar|dejar)|^\s*(?:(?:it|this|they) (?:is|are|tastes?) )?(?:even )?better (?:still )?(?:the )?(?:next|following) day|^\s*(?:est[aá]n? )?(?:a[uú]n )?mejor(?:es)? (?:a[uú]n )?(?:de un d[ií]a para (?:el )?otro|al d[ií]a siguiente)/iu;
+/** "Se come templada, a la media hora": how it is eaten. */
+const EATEN = /^\s*(?:se (?:come|sirve|toma)n?|(?:best )?eaten|it is best eaten)(?!\p{L})/iu;
 /** A heading within a line: "To serve: 200 °C oven, 20 minutes". */
 const TO_SERVE = /^\s*(?:to (?:serve|finish|reheat)|para (?:servir|terminar|acabar))\s*$/iu;
 /** "Don't open the door before 20 minutes". */
@@ -32,7 +35,7 @@ const FORETELLS =
 const OTHERWISE = /^\s*(?:or|o)\s(?!(?:until|till|so|hasta)(?!\p{L}))/iu;
 /** No food. */
 const WARM_PLATES =
-  /(?<!\p{L})(?:warm|heat|calienta)(?!\p{L}) (?:the |your |some |los |unos )?(?:serving |dinner |soup )?(?:plates|dishes|bowls|platters?|platos)(?!\p{L})[^.;]*\.?$/iu;
+  /(?:^|[,;]\s*)\s*(?:and |then |meanwhile,? )?(?:warm|heat|calienta)(?!\p{L}) (?:the |your |some |los |unos )?(?:serving |dinner |soup )?(?:plates|dishes|bowls|platters?|platos)(?!\p{L})[^.;]*\.?$/iu;
 /** What somebody once did is no step. */
 const STORY =
   /(?<!\p{L})(?:used to|when (?:i|we) (?:was|were)|i remember|years ago|my (?:uncle|aunt|gran\p{L}*|mother|father|mum|mom|dad) (?:always|never|would|used)|sol[ií]a|cuando (?:era|éramos)|recuerdo|mi (?:abuel[oa]|madre|padre|t[ií][oa]) (?:siempre|nunca|sol[ií]a|(?:\p{L}+ )?\p{L}+(?:aba|[ií]a)n?))(?!\p{L})/iu;

@@ -191,7 +191,7 @@ function isMethod(raw: string, line: string, part: Part): boolean {
     const orders =
       !STARTS_AMOUNT.test(line) ||
       verbsIn(line, 'en').length > 1 ||
-      /^al? (?:la )?\p{L}/iu.test(line) ||
+      /^(?:al? (?:la )?\p{L}|ten en )/iu.test(line) ||
       // "Five minutes in the freezer".
       spansIn(line)[0]?.from === 0;
     const begins = verbsIn(line, 'en')[0]?.from === 0 || verbsIn(line, 'es')[0]?.from === 0;

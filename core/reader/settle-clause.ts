@@ -63,9 +63,8 @@ export function told(
     COVERED.test(text) &&
     hits.some(({ verb }) => verb === 'cook' || verb === 'put');
   if (!cue || cooksOn || inLid || (cue.verb === 'rest' && degrees.some(isOven))) {
-    const bare = WAITS.has(hits[owner]?.verb ?? 'mix')
-      ? bareHeat(text, spans, degrees, context)
-      : undefined;
+    const weak = !inLid && WAITS.has(hits[owner]?.verb ?? 'mix');
+    const bare = weak ? bareHeat(text, spans, degrees, context) : undefined;
     return hits.map((one, i) => (bare && i === owner ? { ...one, verb: bare } : one));
   }
   // What simmers in a hot oven is braised there.

@@ -7,12 +7,12 @@ import type { VerbHit } from './verbs.ts';
 const LEFT_LOW =
   /(?<!\p{L})(?:heat to (?:low|minimum)|low heat|(?:lower|reduce|turn down) the (?:heat|flame)(?![^.;,]{0,24}\d{3})|(?:put|clap|stick) (?:on )?(?:a|the) lid(?: on)?|fuego (?:bajo|lento|suave|m[ií]nimo))/iu;
 const OVEN_OFF =
-  /(?<!\p{L})(?:(?:turn|switch) (?:the oven |it )?off|oven (?:is )?off|(?:turned|switched)-off oven|horno apagado|apaga(?:r|mos)? el horno)/iu;
+  /(?<!\p{L})(?:(?:turn|switch) (?:the oven |it )?off|with the (?:heat|oven) off|oven (?:is )?off|(?:turned|switched)-off oven|horno apagado|apaga(?:r|mos)? el horno)/iu;
 /** Peppers sweat in a covered bowl, off the fire. */
 const COVERED_BOWL =
   /(?<!\p{L})(?:covered bowl|bag|bowl covered|bowl,? (?:and )?cover|bol tapado|bolsa)(?!\p{L})/iu;
 /** "Keep them cold". */
-const COLD = /(?<!\p{L})(?:cold(?! (?:water|oven|pan))|en (?:el )?fr[ií]o)(?!\p{L})/iu;
+const COLD = /(?<!\p{L})(?:chilled|cold(?! (?:water|oven|pan))|en (?:el )?fr[ií]o)(?!\p{L})/iu;
 /** "Let the juices thicken". */
 const THICKENS = /(?<!\p{L})(?:thicken|reduce|espes|reduzca|evapor)/iu;
 /** "Once it boils, turn it right down and leave it". */
@@ -80,6 +80,8 @@ export function verbOf(
       if (crusts(own, context)) return context.hot?.verb;
       return named === 'counter' || STAYS_PUT.test(own) ? waits(context) : undefined;
     case 'wait':
+      if (context.hot === undefined && context.place === 'grill' && CRUSTS.test(own))
+        return 'grill';
       if (context.hot === undefined && LIES_IN_WATER.test(own)) return 'soak';
       if (named === 'oven' && !OVEN_OFF.test(`${before}${own}`) && !context.dough)
         return context.hasMeat ? 'roast' : 'bake';

@@ -78,6 +78,36 @@ describe('a turn of speech', () => {
     ],
     // A second time is no second.
     ['Simmer 20 minutes. Simmer a second time, 35 minutes.', ['simmer 20 hob', 'simmer 35 hob']],
+    // Stages in a row, each with how it lies.
+    [
+      'Enciende la barbacoa a 110 ºC. 3 horas de humo directo, 2 horas envueltas en aluminio y la última hora sin envolver.',
+      ['light undefined grill', 'smoke 180 smoker', 'smoke 120 smoker', 'smoke 60 smoker'],
+    ],
+    ['Fry 4 minutes; flip, one minute more.', ['fry 4 hob', 'fry 1 hob']],
+    ['Bake 12 minutes at 220 °C and then 30 more at 180 °C.', ['bake 12 oven', 'bake 30 oven']],
+    [
+      'Roast for 1 hour at 200 °C. Keep it in a 70 °C oven for an hour.',
+      ['roast 60 oven', 'hold 60 oven'],
+    ],
+    // What is told of the middle is no oven that keeps warm.
+    ['Low oven, 95 °C, until the middle reads 52: two hours.', ['roast 120 oven']],
+    ['Leave it in the fridge, uncovered, until the next day.', ['chill 600 fridge']],
+    ['Into the fridge overnight (anything from 8 to 14 hours).', ['chill 660 fridge']],
+    // Over what was fried there is water by now, or there would be no lid.
+    [
+      'Sofríe el puerro 8 minutos. Cubre de agua; 40 minutos con la tapa entreabierta.',
+      ['fry 8 hob', 'simmer 40 hob'],
+    ],
+    ['Cover with a lid and put in the oven at 160 °C for 90 minutes.', ['braise 90 oven']],
+    [
+      'Deep-fry for 7 minutes at 160 °C, rest 5, then 3 more at 190.',
+      ['fry 7 hob', 'rest 5 board', 'fry 3 hob'],
+    ],
+    ['Cook the sugar to 118 °C, 8 minutes.', ['boil 8 hob']],
+    ['Simmer 20 minutes. Fifteen minutes under a tea towel.', ['simmer 20 hob', 'rest 15 board']],
+    ['Lava los callos y déjalos 2 horas en agua con vinagre.', ['soak 120 fridge']],
+    // Why, and how it is eaten: nothing to do.
+    ['Marina 45 minutos, porque el limón cuece el pescado.', ['marinate 45 fridge']],
     // Counted from its end: no step of its own.
     ['Cuece a fuego lento 2 horas. A falta de 30 minutos, agrega las patatas.', ['simmer 120 hob']],
     [
@@ -125,11 +155,40 @@ describe('what is no step of this evening', () => {
     'Simmer for 2 hours, or in a pressure cooker 50 minutes.',
     'Simmer for 2 hours, then foil them for two.',
     'Simmer for 2 hours. Mejor de un día para otro.',
+    'Simmer for 2 hours. Do not lift the lid for 20 minutes.',
+    'Simmer for 2 hours. It can wait a day in the fridge.',
+    'Cuece a fuego lento 2 horas. Se come templado, a la media hora.',
   ])('stands marked in the text: “%s”', (method) => {
     const { acts, unread } = read(method);
     expect(acts.filter(({ likelyMin }) => likelyMin !== undefined && likelyMin !== 120)).toEqual(
       [],
     );
     expect(unread.length).toBeGreaterThan(0);
+  });
+});
+
+describe('a diary of a cook', () => {
+  it('is read by its fire, its probe and its clock', () => {
+    const { acts } = readRecipe(
+      '4 kg brisket\n\nsmoker up at 5am, settled at 115\nbrisket on 5:45\nspritz every 45 min once the bark was dry\nwrapped in paper at 74 internal\npulled at 95, around 16:30\n2h in the cooler',
+    );
+    expect(
+      acts.map(({ verb, tempC, untilC, likelyMin }) => [verb, tempC, untilC, likelyMin]),
+    ).toEqual([
+      ['light', 115, undefined, undefined],
+      ['smoke', 115, 74, undefined],
+      ['smoke', 115, 95, undefined],
+      ['rest', undefined, undefined, 120],
+    ]);
+  });
+
+  it('has its days and hours before its steps', () => {
+    const { acts } = readRecipe(
+      '3 kg short rib\n\n- Fri 16:00 sear, 20 min\n- Fri 16:30 braise 150C 3h30\n- Sat 18:00 reheat 160C 40 min',
+    );
+    expect(acts.map(({ verb, likelyMin }) => `${verb} ${likelyMin}`).slice(0, 2)).toEqual([
+      'sear 20',
+      'braise 210',
+    ]);
   });
 });

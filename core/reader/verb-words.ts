@@ -51,7 +51,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     verb: 'soak',
     english: 'soak|steep(?= )|submerge|immerse|(?:quick-)?pickle(?= (?:the|it|them|for|in|\\d))',
     spanish:
-      'desal(?:a|an|ar|amos)(?!\\p{L})|encurt(?:e|a|ir|imos)(?!\\p{L})|sumer(?:ge|ja|gir|gimos)|remoj(?:a|e|ar|amos)|empap(?:a|e|ar|amos)|(?:pon|ponga|poner|ponemos|deja|deje|dejar|dejamos)[^.;]{0,30} (?:en|a) remojo',
+      '(?:ten|tener|tenemos)[^.;]{0,20} en remojo|desal(?:a|an|ar|amos)(?!\\p{L})|encurt(?:e|a|ir|imos)(?!\\p{L})|sumer(?:ge|ja|gir|gimos)|remoj(?:a|e|ar|amos)|empap(?:a|e|ar|amos)|(?:pon|ponga|poner|ponemos|deja|deje|dejar|dejamos)[^.;]{0,30} (?:en|a) remojo',
   },
   {
     verb: 'mix',
@@ -154,7 +154,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'reduce(?! to \\d{3}| (?:the )?(?:oven|heat|temperature|flame|to a (?:simmer|low))| (?:heat|oven))|boil down|cook down|simmer down',
     spanish:
-      '(?:reduc(?:e|ir|imos|en)|reduzca|dej(?:a|e|ar) reducir|dej(?:a|e|ar) que (?:se )?reduzca|que (?:se )?reduzca)(?! el fuego| la temperatura| el horno)',
+      '(?:reduc(?:e|ir|imos|en)|reduzca|dej(?:a|e|ar) reducir|dej(?:a|e|ar) que (?:se )?reduzca|que (?:se )?(?:reduzca|concentre)|concentr(?:a|ar|amos))(?! el fuego| la temperatura| el horno)',
   },
   {
     verb: 'glaze',
@@ -191,7 +191,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'chill',
     english:
-      'chill|refrigerate|freeze(?= (?:it |them |the \\p{L}+ )?(?:at [-−]?\\d+ ?°?[cf]? )?(?:for )?(?:about )?(?:\\d+|half|an?|one|two|fifteen|twenty|thirty)[- ]?(?:an )?(?:min|hour|day|week))|(?:place|put|store|keep|return|transfer|move)(?!\\p{L})[^.;]{0,40}(?:in|to|into) the (?:fridge|refrigerator)|(?:air[- ])?dry(?= [^.;]{0,30}(?:in|to) the (?:fridge|refrigerator))|marinate in the fridge',
+      'chill|refrigerate|freeze(?= (?:it |them |the \\p{L}+ )?(?:at [-−]?\\d+ ?°?[cf]? )?(?:for )?(?:about )?(?:\\d+(?:\\s?[-–]\\s?\\d+)?|half|an?|one|two|fifteen|twenty|thirty)[- ]?(?:an )?(?:min|hour|day|week))|(?:place|put|store|keep|return|transfer|move)(?!\\p{L})[^.;]{0,40}(?:in|to|into) the (?:fridge|refrigerator)|(?:air[- ])?dry(?= [^.;]{0,30}(?:in|to) the (?:fridge|refrigerator))|marinate in the fridge',
     spanish:
       'congel(?:a|e|ar|amos)(?!\\p{L})|refriger(?:a|e|ar|amos)|(?:mete|meter|pon|ponga|poner|guarda|guardar|deja|deje|dejar|lleva|llevar|reserva|reservar)[^.;]{0,45}(?:en|a) (?:la nevera|el frigor[ií]fico|el refrigerador)',
   },
@@ -204,7 +204,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'rest',
     english:
-      '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit|steam[- ]dry)(?!\\p{L})|rest(?! of)|infuse(?= )|tent (?:it |them |the \\p{L}+ )?(?:loosely )?(?:with foil )?(?=(?:for |about )?\\d)|tent with foil(?= (?:for|and))|(?:stand|sit)(?= (?:for|\\d))',
+      '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit|settle|steam[- ]dry)(?!\\p{L})|rest(?! of)|infuse(?= )|tent (?:it |them |the \\p{L}+ )?(?:loosely )?(?:with foil )?(?=(?:for |about )?\\d)|tent with foil(?= (?:for|and))|(?:stand|sit)(?= (?:for|\\d|(?:the|it|them)(?! in (?:the|a) (?:pan|fridge))[^.;,]{0,36}(?:for|\\d)))',
     spanish:
       '(?:dej(?:a|e|ar|amos|en)[^.;]{0,40})?(?:reposar|repos(?:a|an|e|amos|en)(?!\\p{L})|infusion(?:a|e|ar|amos)(?!\\p{L})|descansar|descanse)',
   },
@@ -237,7 +237,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'cook',
     english:
-      '(?:let (?:it |them |the (?:\\p{L}+ )?\\p{L}+ )(?=cook ))?cook|sous[- ]vide(?= (?:at|for|the|it|them|\\d))|make (?:the |a )?caramel(?!\\p{L})|re-?heat(?:ed)?(?!\\p{L})|heat (?:it |them |the \\p{L}+ )?through|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm(?! (?:up )?(?:the |your |an )?(?:oven|plates?|dishes|bowls?|platter))',
+      '(?:let (?:it |them |the (?:\\p{L}+ )?\\p{L}+ )(?=cook ))?cook|sous[- ]vide(?= (?:at|for|the|it|them|\\d))|make (?:the |a )?caramel(?!\\p{L})|re-?heat(?:ed)?(?!\\p{L})|heat (?:it |them |the \\p{L}+ )?through|heat(?! (?:the |some |your |an? )?(?:fat|oil|water|oven|pan|grill|butter|milk|cream|stock|syrup))(?= [^.;,]{0,30} at \\d{2,3} ?°)|(?:water[- ])?bath(?= at)|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm(?! (?:up )?(?:the |your |an )?(?:oven|plates?|dishes|bowls?|platter))',
     spanish:
       'cocin(?:a|an|e|ar|amos|en)(?!\\p{L})|coc[ií]nal[oa]s?|contin[uú]a la cocci[oó]n|(?:haz|haga|hacer|prepara|preparar) (?:el |un )?caramelo|haz(?:l[oa]s?)?(?= (?:\\d|durante|unos|otros))',
   },
