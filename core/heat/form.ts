@@ -10,7 +10,12 @@ export interface Piece {
   readonly weightG: number;
   /** What the cook measured; left out, from the cut and the weight. */
   readonly thicknessMm?: number | undefined;
+  /** Of a bird: cut along the back and pressed flat, its inside on the tray. */
+  readonly flattened?: boolean | undefined;
 }
+
+/** What lies with its inside on a tray, or over a fire, takes heat by both faces, less by that. Common practice, no source. */
+const FLATTENED_FACES = 1.7;
 
 /**
  * The form of a piece by its weight: of the part that is last to be done. A measured thickness wins;
@@ -19,8 +24,10 @@ export interface Piece {
  * @param frozenShare 0 to 1: what is hollow counts as a block as far as it is frozen
  */
 export function formOf(piece: Piece, frozenShare = 0): Form {
-  const dimensions = dimensionsOf(piece.cut);
-  if (!dimensions) return plainForm(piece);
+  const usual = dimensionsOf(piece.cut);
+  if (!usual) return plainForm(piece);
+  const flat = piece.flattened === true && usual.boxMm !== undefined;
+  const dimensions = flat ? { ...usual, faces: FLATTENED_FACES, boxMm: undefined } : usual;
   if (isBall(piece)) return { kind: 'sphere', halfM: ballM(piece) / 2 };
   const thawed = measured(slowestOf(dimensions, piece), piece.thicknessMm);
   if (frozenShare <= 0 || !dimensions.boxMm) return sectioned(dimensions, thawed);

@@ -26,6 +26,7 @@ export {
   type ChangeByHeat,
   type Reached,
 } from './changes.ts';
+export { quickerCooks, type QuickerCook, type Sooner } from './quicker.ts';
 export { stallOf, type Stall } from './stall.ts';
 export { PULLS_AT, SLICES_AT } from './tenderness.ts';
 export {

@@ -42,7 +42,7 @@ export function pointAt({ minute }: Pick<Cook, 'minute'>, at: number): number {
 }
 
 /** Less than this, and nobody asks whether it pulls apart. */
-const WORTH_TELLING = 0.5;
+export const WORTH_TELLING = 0.5;
 
 /** When a cook is tender enough to slice, and to pull apart; nothing for what is not cooked so long. */
 export function tenderAt({

@@ -3,10 +3,12 @@ import {
   cookOnce,
   cooks,
   ensembleOf,
+  quickerCooks,
   whatIfs,
   type Afterwards,
   type CookSpec,
   type Ensemble,
+  type QuickerCook,
   type WhatIf,
 } from '@zemrin/core';
 import { expose, type Endpoint } from 'comlink';
@@ -44,6 +46,11 @@ const api = {
       await rest();
       if (mine !== wanted) return undefined;
     }
+  },
+
+  /** What would make a cook so many minutes quicker. */
+  quicker(spec: CookSpec, wantedMin: number): QuickerCook[] {
+    return quickerCooks(spec, wantedMin);
   },
 
   stop(): void {

@@ -26,6 +26,7 @@ import { Curve } from './Curve.tsx';
 import { Facts } from './Facts.tsx';
 import { Inside } from './Inside.tsx';
 import { Numbers } from './Numbers.tsx';
+import { Quicker } from './Quicker.tsx';
 import { Section } from './Section.tsx';
 import { Sentences } from './Sentences.tsx';
 import { Sliders } from './Sliders.tsx';
@@ -129,6 +130,7 @@ export function CookThought(props: ThoughtProps) {
         </div>
         <Sliders draft={draft} units={units} />
         <Sentences whatIfs={studied.study?.whatIfs ?? []} />
+        <Quicker spec={spec} />
         <Stages draft={draft} />
         <Inside changes={inside} units={units} />
         <Numbers cook={cook} band={studied.ensemble} shares={shares} units={units} />
