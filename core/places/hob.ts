@@ -19,8 +19,11 @@ const BY_VERB: Readonly<Partial<Record<string, string>>> = {
   hold: 'warm-oven',
 };
 
-/** Water that a pump stirs, through a bag, W/(m²·K). Handbook figure, from memory. */
-const STIRRED_BATH = 250;
+/**
+ * Water that a pump stirs, through a bag, W/(m²·K): the figure the usual printed table of heating
+ * times in a bath rests on. Source: D. E. Baldwin, Sous Vide Cooking: A Review (2012), from memory.
+ */
+const STIRRED_BATH = 95;
 
 const LIQUID = { basis: 'handbook', offsetSdC: 1.5, cooks: true } as const;
 
