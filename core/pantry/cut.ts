@@ -47,7 +47,7 @@ export interface MinuteSpan {
   readonly most: number;
 }
 
-/** Raw all through, not only on its surface. */
+/** Raw all through, not only on its surface: mince, in a skin or not. */
 export function isMince({ id }: Pick<Cut, 'id'>): boolean {
   return id.endsWith('mince');
 }

@@ -60,6 +60,8 @@ export interface Context {
   /** The oven was set to something else, and nothing was said since. */
   turned: boolean;
   fireC: number | undefined;
+  /** The oven has been turned off, and not on again. */
+  ovenOff: boolean;
   /** Of the fat that things are fried in. */
   oilC: number | undefined;
   /** What was cooked has been chilled for hours since: a heat is of another fire. */
@@ -86,6 +88,7 @@ export function newContext(
     ovenC: undefined,
     turned: false,
     fireC: undefined,
+    ovenOff: false,
     oilC: undefined,
     cooled: false,
     soak: undefined,

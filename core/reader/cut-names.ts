@@ -9,9 +9,10 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   'beef-rib-roast-boneless': 'boneless rib roast|rolled rib|rib-eye roast|ribeye roast|lomo alto',
   'beef-topside': 'topside|top round|beef topside|silverside|redondo de ternera|tapa de ternera',
   'beef-eye-round': 'eye of round|eye round|bottom round',
-  'beef-rump-roast': 'rump roast|beef roast|roasting joint|rump|cadera de ternera|babilla',
+  'beef-rump-roast':
+    'rump roast|beef roast|roasting joint|rump|rump cap|sirloin cap|picanha|picaña|cadera de ternera|babilla',
   'beef-steak':
-    'steak|sirloin steak|rump steak|fillet steak|rib-eye|ribeye|rib eye steak|t-bone|porterhouse|entrecot|entrecote|chuletón|chuleton|bistec|bife|filete de ternera|new york strip|strip steak',
+    'steak|sirloin steak|rump steak|fillet steak|rib-eye|ribeye|rib eye steak|t-bone|porterhouse|entrecot|entrecote|chuletón|chuleton|chuletones|tomahawk|veal chop|bistec|bife|filete de ternera|new york strip|strip steak',
   'beef-flank': 'flank steak|flank|bavette|arrachera|falda de ternera',
   'beef-skirt': 'skirt steak|skirt|entraña|entrana',
   'beef-hanger': 'hanger steak|onglet',
@@ -19,34 +20,39 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   'beef-short-ribs-plate': 'plate short rib|plate rib',
   'beef-ribs-cross-cut-thin': 'cross-cut rib|flanken rib',
   'beef-chuck':
-    'chuck|braising steak|stewing steak|stewing beef|beef stew meat|stew meat|stew beef|braising beef|diced beef|cubed beef|beef stew|casserole steak|ternera para guisar|carne para guisar|ternera para guiso|ternera en trozo|aguja de ternera|beef',
+    'chuck|braising steak|stewing steak|stewing beef|beef stew meat|stew meat|stew beef|braising beef|diced beef|cubed beef|diced veal|stewing veal|veal|beef stew|casserole steak|ternera para guisar|carne para guisar|ternera para guiso|ternera en trozo|aguja de ternera|beef',
   'beef-chuck-roast':
     'chuck roast|pot roast|blade roast|feather blade|beef chuck roast|braising joint',
   'beef-brisket': 'brisket|pecho de ternera',
   'beef-shin':
-    'beef shin|shin of beef|shin|shank of beef|beef shank|osso buco|ossobuco|morcillo|morcillo de ternera|jarrete de ternera|jarrete|zancarrón|ternera',
+    'beef shin|veal shin|shin of veal|shin of beef|shin|shank of beef|beef shank|osso buco|ossobuco|morcillo|morcillo de ternera|jarrete de ternera|jarrete|zancarrón|ternera',
   'beef-cheek': 'beef cheek|ox cheek|carrillera de ternera|carrillada de ternera',
   oxtail: 'oxtail|rabo de toro|rabo de buey|rabo de ternera',
   'beef-mince':
-    'ground beef|minced beef|beef mince|mince|ground chuck|carne picada|carne picada de ternera|carne molida|burger',
+    'ground beef|minced beef|beef mince|minced veal|ground veal|minced venison|venison mince|ground venison|mince|ground chuck|carne picada|carne picada de ternera|carne molida|burger',
   'lamb-shoulder-bone-in':
-    'lamb shoulder|shoulder of lamb|paletilla de cordero|paleta de cordero|paletilla lechal|paletilla',
+    'lamb shoulder|shoulder of lamb|shoulder of mutton|mutton shoulder|shoulder of goat|goat shoulder|shoulder of kid|kid goat shoulder|paletilla de cabrito|paletilla de cordero|paleta de cordero|paletilla lechal|paletilla',
   'lamb-shoulder-boneless':
-    'boneless lamb shoulder|diced lamb|cubed lamb|lamb shoulder cubed|lamb stew meat|stewing lamb|lamb|cordero en trozo|cordero para guisar|cordero',
-  'lamb-leg-bone-in': 'leg of lamb|lamb leg|gigot|pierna de cordero',
+    'boneless lamb shoulder|diced lamb|cubed lamb|lamb shoulder cubed|lamb stew meat|stewing lamb|diced mutton|mutton|diced goat|goat|kid goat|cabrito|lamb|cordero en trozo|cordero para guisar|cordero',
+  'lamb-leg-bone-in':
+    'leg of lamb|lamb leg|gigot|pierna de cordero|leg of goat|goat leg|leg of kid|pierna de cabrito|leg of mutton|leg of hogget',
   'lamb-leg-boneless':
     'boneless leg of lamb|boneless lamb leg|butterflied leg of lamb|butterflied lamb leg',
   'lamb-leg-rolled': 'rolled leg of lamb|rolled lamb leg',
-  'lamb-rack': 'rack of lamb|lamb rack|carré de cordero|carre de cordero|costillar de cordero',
+  'lamb-rack':
+    'rack of lamb|racks of lamb|lamb rack|carré de cordero|carre de cordero|costillar de cordero',
   'lamb-chop':
     'lamb chop|lamb cutlet|chuleta de cordero|chuletilla de cordero|chuletilla|lamb loin chop',
   'lamb-shank': 'lamb shank|jarrete de cordero',
+  'lamb-mince':
+    'ground lamb|minced lamb|lamb mince|carne picada de cordero|cordero picado|minced goat|minced mutton',
   'lamb-neck': 'lamb neck|neck of lamb|neck fillet|cuello de cordero',
   'pork-shoulder-bone-in':
     'pork shoulder|shoulder of pork|pork butt|boston butt|picnic shoulder|paleta de cerdo|paletilla de cerdo',
   'pork-shoulder-boneless':
     'boneless pork shoulder|pork shoulder diced|diced pork|cubed pork|pork neck|pork collar|pork stew meat|stewing pork|pork|cerdo en trozo|magro de cerdo|aguja de cerdo|carne de cerdo|cabeza de lomo',
-  'pork-collar-steak': 'pork collar steak|pork neck steak|pork shoulder steak|pork steak',
+  'pork-collar-steak':
+    'pork collar steak|pork neck steak|pork shoulder steak|pork steak|presa|presa ibérica|presa iberica|secreto|secreto ibérico|secreto iberico|pluma ibérica|pluma iberica|pluma',
   'pork-loin-boneless':
     'pork loin|loin of pork|pork loin roast|rolled pork loin|lomo de cerdo|cinta de lomo',
   'pork-tenderloin':
@@ -67,7 +73,10 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   'pork-cheek': 'pork cheek|carrillera|carrillera de cerdo|carrillada|carrillada de cerdo',
   'pork-mince':
     'ground pork|minced pork|pork mince|carne picada de cerdo|pork sausage meat|sausage meat',
-  'chicken-whole': 'whole chicken|roasting chicken|chicken|pollo|pollo entero|pollo de corral',
+  'pork-sausage-mince':
+    'pork sausage|fresh sausage|sausage|bratwurst|salchicha|salchicha fresca|butifarra|longaniza fresca',
+  'chicken-whole':
+    'whole chicken|roasting chicken|chicken|poussin|spring chicken|capon|pollo|pollo entero|pollo de corral|picantón|coquelet|capón',
   'chicken-breast':
     'chicken breast|chicken fillet|breast of chicken|pechuga|pechuga de pollo|chicken tender|boneless chicken breast',
   'chicken-thigh-bone-in':
@@ -78,6 +87,7 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   'chicken-wing': 'chicken wing|wing|alita de pollo|alita|ala de pollo',
   'chicken-mince':
     'ground chicken|minced chicken|chicken mince|ground turkey|turkey mince|minced turkey|carne picada de pollo|carne picada de pavo',
+  'chicken-liver': 'chicken liver|higadito de pollo|higaditos|duck liver',
   'turkey-whole': 'whole turkey|turkey|pavo|pavo entero',
   'turkey-breast': 'turkey breast|turkey crown|boneless turkey breast|pechuga de pavo',
   'turkey-breast-bone-in': 'bone-in turkey breast|turkey breast on the bone|turkey breast bone in',
@@ -105,7 +115,7 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   'salmon-side': 'salmon side|side of salmon|whole salmon fillet|lado de salmón',
   'trout-fillet': 'trout fillet|filete de trucha|sea trout fillet',
   'trout-whole': 'trout|whole trout|trucha',
-  'mackerel-whole': 'mackerel|caballa|sardina grande',
+  'mackerel-whole': 'mackerel|caballa|sardine|sardina|sardina grande|herring|arenque|jurel',
   'tuna-steak': 'tuna steak|fresh tuna|tuna loin|atún fresco|lomo de atún|ventresca|bonito',
   'bream-whole':
     'bream|sea bream|whole bream|dorada|besugo|pargo|sea bass|whole sea bass|lubina|branzino|red snapper|snapper',

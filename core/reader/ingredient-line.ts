@@ -109,7 +109,9 @@ function settled(
   isEach: boolean,
 ): ReadIngredient {
   const ingredient = ingredientNamed(name);
-  const cut = cutNamed(name);
+  // "2 racks of lamb": the rack is told before it.
+  const called = amount && isPiece(amount.unit) ? `${amount.unit} ${name}` : name;
+  const cut = cutNamed(called) ?? cutNamed(name);
   const measures = [amount, other].flatMap((one) => (one ? [weigh(one)] : []));
   const times = amount && other?.unit && isPiece(amount.unit) && isEach ? amount.value : 1;
   const direct = measures.find(({ grams }) => grams !== undefined)?.grams;

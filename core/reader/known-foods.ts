@@ -245,7 +245,7 @@ export function ingredientNamed(name: string): Ingredient | undefined {
 
 /** Made of it, or for it. */
 const NOT_THE_MEAT =
-  /(?:stock|broth|caldo|fumet|bouillon|consomm[eé]|sausage(?! meat)|bacon|skin(?!-on| on|less)|gravy|seasoning|\bfat\b|rub\b|dripping|sauce|salsa|paste|powder|extract|\bbuns?\b|\bbread\b|flakes|dried (?:shrimp|prawns?|fish|cod)|\boil\b|aceite|\bbones\b|huesos? de|chorizo|salami|prosciutto|jam[oó]n serrano|jam[oó]n york|lardon|crackling)/iu;
+  /(?:stock|broth|caldo|fumet|bouillon|consomm[eé]|(?:smoked|cured|dried|cooked|blood|liver)[^,]*sausage|sausage rolls?|(?:quail|duck|goose)(?:'s)? eggs?|huevos? de (?:codorniz|pato)|bacon|skin(?!-on| on|less)|gravy|seasoning|\bfat\b|rub\b|dripping|sauce|salsa|paste|powder|extract|\bbuns?\b|\bbread\b|flakes|dried (?:shrimp|prawns?|fish|cod)|\boil\b|aceite|\bbones\b|huesos? de|chorizo|salami|prosciutto|jam[oó]n serrano|jam[oó]n york|lardon|crackling)/iu;
 
 /** The cut a recipe means; undefined where it names none, or only a stock of it. */
 export function cutNamed(name: string): Cut | undefined {

@@ -17,6 +17,7 @@ import { isSaidAgain } from './said-again.ts';
 import type { ReadSentence, Seen } from './seen.ts';
 import { noteSoak } from './soaks.ts';
 import { spansIn, type ReadDuration } from './span.ts';
+import { OVEN_OFF } from './settle-verb.ts';
 import { bySurroundings } from './surroundings.ts';
 import { placeIn, verbsIn, type VerbWords, type VerbHit } from './verbs.ts';
 
@@ -195,6 +196,7 @@ function seenIn(text: string, context: Context, boldly: boolean): Seen {
     // What was on a ring is in there now.
     if (context.hot?.place === 'hob') context.hot = undefined;
   }
+  if (OVEN_OFF.test(text)) context.ovenOff = true;
   const cue = CONDITION.test(text) ? undefined : cueIn(text, context);
   const allLengths = spansIn(text);
   const set = LOWERED.exec(text);
@@ -207,6 +209,7 @@ function seenIn(text: string, context: Context, boldly: boolean): Seen {
   const degrees = climbing ? all.filter(({ from }) => from < climbing.index) : all;
   const climbsTo = climbing ? all.find(({ from }) => from >= climbing.index) : undefined;
   const said = verbsIn(text, context.language);
+  if (!OVEN_OFF.test(text) && degrees.some(isOven)) context.ovenOff = false;
   // "45 minutes before you cook": how long coals burn, and how long a joint stands.
   const ahead = lengths.length === 0 && beginsWith(text, cue, said, degrees);
   noteSoak(text, context);

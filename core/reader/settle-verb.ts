@@ -6,7 +6,7 @@ import type { VerbHit } from './verbs.ts';
 /** "Turn the heat to low, put on a lid and let it be"; "turn the oven off and leave them in there". */
 const LEFT_LOW =
   /(?<!\p{L})(?:heat to (?:low|minimum)|low heat|(?:lower|reduce|turn down) the (?:heat|flame)(?![^.;,]{0,24}\d{3})|(?:put|clap|stick) (?:on )?(?:a|the) lid(?: on)?|fuego (?:bajo|lento|suave|m[ií]nimo))/iu;
-const OVEN_OFF =
+export const OVEN_OFF =
   /(?<!\p{L})(?:(?:turn|switch) (?:the oven |it )?off|with the (?:heat|oven) off|oven (?:is )?off|(?:turned|switched)-off oven|horno apagado|apaga(?:r|mos)? el horno)/iu;
 /** Peppers sweat in a covered bowl, off the fire. */
 const COVERED_BOWL =
@@ -64,6 +64,7 @@ export function verbOf(
       if (stays(hit, before, own, context)) return context.hot?.verb;
       if (context.hot !== undefined && ONCE_MORE.test(own)) return context.hot.verb;
       if (OVEN_OFF.test(`${before}${own}`)) return 'rest';
+      if (context.ovenOff && IN_THERE.test(own)) return 'rest';
       if (BOILS_LOW.test(before)) return 'simmer';
       if (named === 'fridge') return SETS.test(`${before}${own}`) ? 'chill' : cold(context);
       if (named === 'oven' && TO_GET_HOT.test(own)) return 'preheat';
@@ -80,10 +81,16 @@ export function verbOf(
       if (crusts(own, context)) return context.hot?.verb;
       return named === 'counter' || STAYS_PUT.test(own) ? waits(context) : undefined;
     case 'wait':
+      if (context.ovenOff && IN_THERE.test(own)) return 'rest';
       if (context.hot === undefined && context.place === 'grill' && CRUSTS.test(own))
         return 'grill';
       if (context.hot === undefined && LIES_IN_WATER.test(own)) return 'soak';
-      if (named === 'oven' && !OVEN_OFF.test(`${before}${own}`) && !context.dough)
+      if (
+        named === 'oven' &&
+        !context.ovenOff &&
+        !OVEN_OFF.test(`${before}${own}`) &&
+        !context.dough
+      )
         return context.hasMeat ? 'roast' : 'bake';
       if (stays(hit, before, own, context)) return context.hot?.verb;
       if (liesInPan(context)) return 'fry';
@@ -152,6 +159,7 @@ function bakesNow({ dough, ovenC, hot }: Context): boolean {
 
 /** "Drop the heat to 150. Leave it for four hours": it goes on in there. */
 function stays({ to, from }: VerbHit, before: string, own: string, context: Context): boolean {
+  if (context.ovenOff) return false;
   const leaves = /^(?:leave|keep|let|dej)/iu.test(own.slice(0, to - from));
   return context.turned && leaves && context.hot !== undefined && !OVEN_OFF.test(before);
 }
@@ -175,6 +183,8 @@ function liesInPan({ hot, place, hasMeat, aside }: Context): boolean {
 
 const IN_FRIDGE =
   /(?<!\p{L})(?:in|en) (?:the |la |el )?(?:fridge|refrigerator|nevera|frigor[ií]fico|refrigerador)(?!\p{L})/iu;
+/** "Leave it in there till cold": in an oven that is off. */
+const IN_THERE = /(?<!\p{L})(?:in (?:there|it|the oven)|inside|dentro|en el horno)(?!\p{L})/iu;
 /** "Leave them for two hours in water with vinegar". */
 const LIES_IN_WATER =
   /(?<!\p{L})(?:in|en) (?:(?:cold|clean|fresh|salted|plenty of) )*(?:water|agua)(?!\p{L})(?! (?:hirv|caliente|ba[ñn]))/iu;

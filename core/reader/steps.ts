@@ -154,11 +154,22 @@ function follows(before: Step, act: ReadAct, side?: Step, isHot = false): Gap {
   const gap = { step: before.id, from: 'end' as const, leastMin: 0 };
   // Seared and coated, it goes on at once.
   const atOnce = isHot && FIRE_VERBS.has(act.verb);
-  return open ? gap : { ...gap, mostMin: atOnce ? AT_ONCE_MIN : waitAfter(before.verb, act.verb) };
+  return open
+    ? gap
+    : {
+        ...gap,
+        mostMin:
+          atOnce && !isInBath(before.verb, before.place.tempC)
+            ? AT_ONCE_MIN
+            : waitAfter(before, act.verb),
+      };
 }
 
 /** How long food may wait between two things done to it, minutes. Common practice, no source. */
-function waitAfter(before: Verb, next: Verb): number {
+function waitAfter(step: Step, next: Verb): number {
+  const { verb: before } = step;
+  if (isInBath(before, step.place.tempC)) return IN_BATH_MIN;
+  if (WET_FIRES.has(before) && OFF_FIRE.has(next)) return IN_LID_MIN;
   if (TURNS.has(before)) return AT_ONCE_MIN;
   if (before === 'temper') return SOON_MIN;
   if (!FIRE_VERBS.has(before)) return before === 'rest' ? A_WHILE_MIN : NEXT_STEP_MOST_MIN;
@@ -166,6 +177,19 @@ function waitAfter(before: Verb, next: Verb): number {
   return goesOn ? AT_ONCE_MIN : A_WHILE_MIN;
 }
 
+function isInBath(verb: Verb, tempC: number | undefined): boolean {
+  return WET_FIRES.has(verb) && (tempC ?? Infinity) <= BATH_MOST_C;
+}
+
+const WET_FIRES: ReadonlySet<Verb> = new Set(['simmer', 'braise']);
+/** Hotter, it cooks on. Our own line, no source. */
+const BATH_MOST_C = 85;
+/** In its bath it stays as it is, in its lid it stays hot. Common practice, no source. */
+const IN_BATH_MIN = 120;
+/** From so long on a bath does little in an hour more; and how much longer it may be. Common practice, no source. */
+const LONG_BATH_MIN = 480;
+const LONG_BATH_STRETCH = 1.33;
+const IN_LID_MIN = 30;
 const TURNS: ReadonlySet<Verb> = new Set(['turn', 'baste', 'glaze', 'stir']);
 const AT_ONCE_MIN = 5;
 /** Out of the cold, food does not wait again. */
@@ -242,19 +266,36 @@ function timeOf(act: ReadAct, { foods }: About, soak: string | undefined): StepT
     return { kind: 'heat', food: food.id, until: { coreC: untilC } };
   }
   const usual = usualMin(act);
-  const likely = Math.max(1, likelyMin ?? leastMin ?? mostMin ?? usual);
+  // "Up to three days": no longer than is usual, where nothing is said of the least.
+  const upTo = mostMin !== undefined && ELASTIC.has(verb) ? Math.min(mostMin, usual) : mostMin;
+  const likely = Math.max(1, likelyMin ?? leastMin ?? upTo ?? usual);
   const least = Math.min(likely, Math.max(1, leastMin ?? Math.round(likely * 0.8)));
   const most = Math.max(likely, mostMin ?? Math.round(likely * (ELASTIC.has(verb) ? 2 : 1.25)));
-  const stretched = verb === 'rest' ? Math.round(likely * REST_STRETCH) : most;
+  const stretched = Math.max(most, Math.round(likely * (STRETCH[verb] ?? 1)));
   const longest = Math.max(most, isNight(act) ? lasting(undefined) : stretched);
+  // A day and a half in a bath may be two.
+  if (isInBath(verb, act.tempC) && likely >= LONG_BATH_MIN)
+    return {
+      kind: 'elastic',
+      leastMin: likely,
+      bestMin: likely,
+      longestMin: Math.max(most, Math.round(likely * LONG_BATH_STRETCH)),
+    };
   if (ELASTIC.has(verb))
     return { kind: 'elastic', leastMin: least, bestMin: likely, longestMin: longest };
   if (least === likely && likely === most) return { kind: 'fixed', minutes: likely };
   return { kind: 'range', leastMin: least, likelyMin: likely, mostMin: most };
 }
 
-/** A rest of so many minutes may be half as long again. Common practice, no source. */
-const REST_STRETCH = 1.5;
+/** What lies so long may lie longer, times as long. Common practice, no source. */
+const STRETCH: Readonly<Partial<Record<Verb, number>>> = {
+  rest: 1.5,
+  soak: 1.5,
+  marinate: 1.5,
+  brine: 1.25,
+  thaw: 1.5,
+  chill: 2,
+};
 
 function handsOf(act: ReadAct, label: string, likely: number): Step['hands'] {
   const { verb, tendEveryMin } = act;
