@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { CUTS } from '../pantry/index.ts';
 import { CUT_NAMES } from './cut-names.ts';
+import { readRecipe } from './index.ts';
 import { cutNamed } from './known-foods.ts';
 
 describe('what recipes call a cut', () => {
@@ -35,5 +36,36 @@ describe('what recipes call a cut', () => {
     'shrimp paste',
   ])('and not in what is only made of it: “%s”', (line) => {
     expect(cutNamed(line)).toBeUndefined();
+  });
+});
+
+describe('the cut of an ingredient', () => {
+  it.each([
+    // Raw all through, whatever it is called besides.
+    ['4 beef burgers', 'beef-mince'],
+    ['500 g steak mince', 'beef-mince'],
+    ['600 g minced lamb', 'lamb-mince'],
+    ['500 g pork shoulder, minced', 'pork-mince'],
+    ['4 hamburguesas de ternera', 'beef-mince'],
+    ['8 pork sausages', 'pork-sausage-mince'],
+    // With its bone or without, as the line says.
+    ['1 boned and rolled shoulder of lamb, 1.8 kg', 'lamb-shoulder-boneless'],
+    ['8 chicken thighs, skin on, bone in', 'chicken-thigh-bone-in'],
+    ['500 g raw king prawns, peeled', 'prawns-peeled'],
+    // Of the animal it names.
+    ['4 turkey steaks', 'turkey-breast'],
+    ['4 goose steaks', 'goose-whole'],
+    ['4 swordfish steaks', 'tuna-steak'],
+    ['4 cauliflower steaks', 'cauliflower'],
+    // What it is counted in belongs to it.
+    ['2 racks of lamb', 'lamb-rack'],
+    ['200 g cooked chicken', 'cooked-poultry'],
+    // Cooked in its tin, or no meat at all.
+    ['2 tins kidney beans', undefined],
+    ['4 veggie burgers', undefined],
+    ['12 quail eggs', undefined],
+    ['300 g smoked salmon', undefined],
+  ])('“%s”', (line, id) => {
+    expect(readRecipe(`Dish\n${line}\n\nFry for 10 minutes.`).ingredients[0]?.cut).toBe(id);
   });
 });

@@ -12,8 +12,8 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   'beef-rump-roast':
     'rump roast|beef roast|roasting joint|rump|rump cap|sirloin cap|picanha|picaña|cadera de ternera|babilla',
   'beef-steak':
-    'steak|sirloin steak|rump steak|fillet steak|rib-eye|ribeye|rib eye steak|t-bone|porterhouse|entrecot|entrecote|chuletón|chuleton|chuletones|tomahawk|veal chop|bistec|bife|filete de ternera|new york strip|strip steak',
-  'beef-flank': 'flank steak|flank|bavette|arrachera|falda de ternera',
+    'steak|sirloin steak|rump steak|fillet steak|rib-eye|ribeye|rib eye steak|t-bone|porterhouse|entrecot|entrecote|chuletón|chuleton|chuletones|tomahawk|côte de boeuf|veal chop|bistec|bife|filete de ternera|new york strip|strip steak',
+  'beef-flank': 'flank steak|flank|bavette|bavette steak|arrachera|falda de ternera',
   'beef-skirt': 'skirt steak|skirt|entraña|entrana',
   'beef-hanger': 'hanger steak|onglet',
   'beef-short-ribs': 'short rib|beef rib|costilla de ternera|asado de tira',
@@ -30,6 +30,13 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   oxtail: 'oxtail|rabo de toro|rabo de buey|rabo de ternera',
   'beef-mince':
     'ground beef|minced beef|beef mince|minced veal|ground veal|minced venison|venison mince|ground venison|mince|ground chuck|carne picada|carne picada de ternera|carne molida|burger',
+  'cooked-beef': 'cooked beef|leftover beef|leftover roast beef|restos de ternera',
+  'cooked-pork': 'cooked pork|leftover pork|leftover roast pork|pulled pork leftover',
+  'cooked-lamb': 'cooked lamb|leftover lamb|leftover roast lamb|cordero asado sobrante',
+  'cooked-poultry':
+    'cooked chicken|leftover chicken|leftover roast chicken|cooked turkey|leftover turkey|leftover roast turkey|pollo cocido|restos de pollo|restos de pavo',
+  'cooked-fish': 'cooked fish|leftover fish|pescado cocido',
+  'cooked-rice': 'cooked rice|leftover rice|arroz cocido|arroz sobrante',
   'lamb-shoulder-bone-in':
     'lamb shoulder|shoulder of lamb|shoulder of mutton|mutton shoulder|shoulder of goat|goat shoulder|shoulder of kid|kid goat shoulder|paletilla de cabrito|paletilla de cordero|paleta de cordero|paletilla lechal|paletilla',
   'lamb-shoulder-boneless':
@@ -57,20 +64,23 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
     'pork loin|loin of pork|pork loin roast|rolled pork loin|lomo de cerdo|cinta de lomo',
   'pork-tenderloin':
     'pork tenderloin|pork fillet|solomillo de cerdo|solomillo ibérico|solomillo iberico',
-  'pork-chop-bone-in': 'pork chop|pork cutlet|chuleta de cerdo|chuleta de lomo|chop',
+  'pork-chop-bone-in':
+    'pork chop|pork cutlet|chuleta de cerdo|chuleta de lomo|chuleta de sajonia|chop',
   'pork-belly-strips':
     'pork belly strip|belly strip|belly slice|pork belly slice|tira de panceta|panceta en tira',
   'pork-belly': 'pork belly|belly of pork|belly pork|panceta|panceta fresca',
   'pork-spare-ribs':
     'spare rib|pork rib|sparerib|costilla de cerdo|costillar de cerdo|costillar|costillares|costillares de cerdo|costilla|st louis rib|rack of rib',
   'pork-back-ribs': 'baby back rib|back rib|baby rib|loin rib',
-  'pork-leg-bone-in': 'leg of pork|pork leg|fresh ham|pierna de cerdo|codillo fresco',
+  'pork-leg-bone-in':
+    'leg of pork|pork leg|fresh ham|suckling pig|suckling pig leg|cochinillo|lechón|pierna de cerdo|codillo fresco',
   'ham-bone-in': 'gammon|gammon joint|ham joint|smoked gammon|uncooked ham|raw ham|jamón fresco',
   'ham-cooked-bone-in':
     'cooked ham|ham|bone-in ham|smoked ham|spiral ham|baked ham|cooked ham joint',
   'ham-hock':
     'ham hock|smoked ham hock|raw ham hock|pork hock|gammon hock|smoked hock|hock|codillo|codillo de cerdo|lacón|lacon|knuckle',
-  'pork-cheek': 'pork cheek|carrillera|carrillera de cerdo|carrillada|carrillada de cerdo',
+  'pork-cheek':
+    'pork cheek|pig cheek|carrillera|carrillera de cerdo|carrillada|carrillada de cerdo',
   'pork-mince':
     'ground pork|minced pork|pork mince|carne picada de cerdo|pork sausage meat|sausage meat',
   'pork-sausage-mince':
@@ -78,7 +88,7 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   'chicken-whole':
     'whole chicken|roasting chicken|chicken|poussin|spring chicken|capon|pollo|pollo entero|pollo de corral|picantón|coquelet|capón',
   'chicken-breast':
-    'chicken breast|chicken fillet|breast of chicken|pechuga|pechuga de pollo|chicken tender|boneless chicken breast',
+    'chicken breast|chicken fillet|breast of chicken|pechuga|pechuga de pollo|chicken tender|chicken supreme|chicken escalope|chicken steak|suprema de pollo|boneless chicken breast',
   'chicken-thigh-bone-in':
     'bone-in chicken thigh|chicken leg|chicken quarter|chicken leg quarter|chicken piece|chicken joint|chicken thigh bone in|skin-on chicken thigh|muslo de pollo|muslo|contramuslo con hueso|cuarto trasero de pollo|trasero de pollo|pollo troceado|pollo en trozo',
   'chicken-thigh-boneless':
@@ -89,7 +99,8 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
     'ground chicken|minced chicken|chicken mince|ground turkey|turkey mince|minced turkey|carne picada de pollo|carne picada de pavo',
   'chicken-liver': 'chicken liver|higadito de pollo|higaditos|duck liver',
   'turkey-whole': 'whole turkey|turkey|pavo|pavo entero',
-  'turkey-breast': 'turkey breast|turkey crown|boneless turkey breast|pechuga de pavo',
+  'turkey-breast':
+    'turkey breast|turkey crown|turkey steak|turkey escalope|boneless turkey breast|pechuga de pavo',
   'turkey-breast-bone-in': 'bone-in turkey breast|turkey breast on the bone|turkey breast bone in',
   'turkey-leg': 'turkey leg|turkey drumstick|turkey thigh|muslo de pavo',
   'duck-whole': 'whole duck|duck|duckling|pato|pato entero',
@@ -99,7 +110,8 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   'guinea-fowl-whole': 'guinea fowl|guinea hen|pintada',
   quail: 'quail|codorniz|codornice',
   pheasant: 'pheasant|faisán|faisan',
-  'wood-pigeon': 'pigeon|wood pigeon|squab|pichón|pichones|paloma',
+  'wood-pigeon':
+    'pigeon|wood pigeon|partridge|perdiz|perdices|grouse|woodcock|squab|pichón|pichones|paloma',
   'venison-loin':
     'venison loin|venison fillet|venison steak|venison|lomo de ciervo|lomo de venado|solomillo de ciervo',
   'venison-haunch':
@@ -116,12 +128,13 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   'trout-fillet': 'trout fillet|filete de trucha|sea trout fillet',
   'trout-whole': 'trout|whole trout|trucha',
   'mackerel-whole': 'mackerel|caballa|sardine|sardina|sardina grande|herring|arenque|jurel',
-  'tuna-steak': 'tuna steak|fresh tuna|tuna loin|atún fresco|lomo de atún|ventresca|bonito',
+  'tuna-steak':
+    'tuna steak|fresh tuna|swordfish|swordfish steak|pez espada|emperador|tuna loin|atún fresco|lomo de atún|ventresca|bonito',
   'bream-whole':
     'bream|sea bream|whole bream|dorada|besugo|pargo|sea bass|whole sea bass|lubina|branzino|red snapper|snapper',
   'fish-whole': 'whole fish|pescado entero|rodaballo|turbot',
   'white-fish-fillet':
-    'cod|cod fillet|cod loin|haddock|hake|hake fillet|pollock|coley|halibut|monkfish|tilapia|catfish|plaice|sole|whiting|white fish|fish fillet|firm white fish|sea bass fillet|bream fillet|merluza|lomo de merluza|bacalao|bacalao fresco|lomo de bacalao|rape|lenguado|filete de pescado|pescado blanco|pescadilla|fletán|corvina|mero',
+    'cod|cod fillet|cod loin|haddock|hake|hake fillet|pollock|coley|halibut|halibut steak|cod steak|hake steak|fish steak|monkfish|tilapia|catfish|plaice|sole|whiting|white fish|fish fillet|firm white fish|sea bass fillet|bream fillet|merluza|lomo de merluza|bacalao|bacalao fresco|lomo de bacalao|rape|lenguado|filete de pescado|pescado blanco|pescadilla|fletán|corvina|mero',
   'prawns-shell-on':
     'prawn|shrimp|king prawn|tiger prawn|gamba|langostino|camarón|camarones|shell-on prawn|langoustine',
   'prawns-peeled': 'peeled prawn|peeled shrimp|shelled prawn|gamba pelada|raw peeled prawn',
@@ -132,10 +145,10 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   octopus: 'octopus|pulpo',
   'lobster-whole': 'lobster|bogavante|langosta',
   'crab-whole': 'crab|whole crab|cangrejo|buey de mar|centollo',
-  'tofu-firm': 'tofu|firm tofu',
-  'pressed-cheese-grilling': 'halloumi|grilling cheese|queso para asar',
-  aubergine: 'aubergine|eggplant|berenjena',
-  cauliflower: 'cauliflower|coliflor',
+  'tofu-firm': 'tofu|firm tofu|tofu steak',
+  'pressed-cheese-grilling': 'halloumi|halloumi steak|grilling cheese|queso para asar',
+  aubergine: 'aubergine|aubergine steak|eggplant|berenjena',
+  cauliflower: 'cauliflower|cauliflower steak|coliflor',
   'beetroot-cut': 'beetroot|beet|remolacha',
   'kidney-beans-dry': 'kidney bean|dried kidney bean|red kidney bean|alubia roja|frijol rojo',
 };

@@ -1,4 +1,5 @@
 import { findUnit, GRAMS_PER, ML_PER, type SpoonSystem } from '../quantity/index.ts';
+import { cutOf } from './cut-of.ts';
 import { cutNamed, ingredientNamed } from './known-foods.ts';
 import {
   IN_WORDS,
@@ -109,9 +110,7 @@ function settled(
   isEach: boolean,
 ): ReadIngredient {
   const ingredient = ingredientNamed(name);
-  // "2 racks of lamb": the rack is told before it.
-  const called = amount && isPiece(amount.unit) ? `${amount.unit} ${name}` : name;
-  const cut = cutNamed(called) ?? cutNamed(name);
+  const cut = cutOf(name, line, amount && isPiece(amount.unit) ? amount.unit : undefined);
   const measures = [amount, other].flatMap((one) => (one ? [weigh(one)] : []));
   const times = amount && other?.unit && isPiece(amount.unit) && isEach ? amount.value : 1;
   const direct = measures.find(({ grams }) => grams !== undefined)?.grams;

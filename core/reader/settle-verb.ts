@@ -81,25 +81,7 @@ export function verbOf(
       if (crusts(own, context)) return context.hot?.verb;
       return named === 'counter' || STAYS_PUT.test(own) ? waits(context) : undefined;
     case 'wait':
-      if (context.ovenOff && IN_THERE.test(own)) return 'rest';
-      if (context.hot === undefined && context.place === 'grill' && CRUSTS.test(own))
-        return 'grill';
-      if (context.hot === undefined && LIES_IN_WATER.test(own)) return 'soak';
-      if (
-        named === 'oven' &&
-        !context.ovenOff &&
-        !OVEN_OFF.test(`${before}${own}`) &&
-        !context.dough
-      )
-        return context.hasMeat ? 'roast' : 'bake';
-      if (stays(hit, before, own, context)) return context.hot?.verb;
-      if (liesInPan(context)) return 'fry';
-      if (crusts(own, context)) return context.hot?.verb;
-      if (COLD.test(own)) return cold(context);
-      if (OVEN_OFF.test(before)) return 'rest';
-      if (BOILS_LOW.test(before) || LEFT_LOW.test(before)) return 'simmer';
-      if (THICKENS.test(own)) return 'reduce';
-      return context.hot !== undefined && ONCE_MORE.test(own) ? context.hot.verb : waits(context);
+      return waited(hit, before, own, named, context);
     case 'temper':
       return context.dough && !context.hasMeat ? 'rise' : 'temper';
     case 'chill':
@@ -150,6 +132,29 @@ export function verbOf(
     default:
       return hit.verb;
   }
+}
+
+/** What "leave it" and "let it" stand for. */
+function waited(
+  hit: VerbHit,
+  before: string,
+  own: string,
+  named: PlaceKind | undefined,
+  context: Context,
+): Verb | undefined {
+  if (context.ovenOff && IN_THERE.test(own)) return 'rest';
+  if (context.hot === undefined && context.place === 'grill' && CRUSTS.test(own)) return 'grill';
+  if (context.hot === undefined && LIES_IN_WATER.test(own)) return 'soak';
+  if (named === 'oven' && !context.ovenOff && !OVEN_OFF.test(`${before}${own}`) && !context.dough)
+    return context.hasMeat ? 'roast' : 'bake';
+  if (stays(hit, before, own, context)) return context.hot?.verb;
+  if (liesInPan(context)) return 'fry';
+  if (crusts(own, context)) return context.hot?.verb;
+  if (COLD.test(own)) return cold(context);
+  if (OVEN_OFF.test(before)) return 'rest';
+  if (BOILS_LOW.test(before) || LEFT_LOW.test(before)) return 'simmer';
+  if (THICKENS.test(own)) return 'reduce';
+  return context.hot !== undefined && ONCE_MORE.test(own) ? context.hot.verb : waits(context);
 }
 
 /** A dough, and an oven that is hot for it. */

@@ -26,7 +26,7 @@ const ALL =
  * sauce beside; those it names where a dish has several. Undefined where nothing tells.
  */
 export function foodsOfActs(
-  { acts, ingredients }: Pick<ReadRecipe, 'acts' | 'ingredients'>,
+  { acts, ingredients, lines }: Pick<ReadRecipe, 'acts' | 'ingredients' | 'lines'>,
   foods: readonly Food[],
 ): ReadonlyArray<readonly string[] | undefined> {
   const found: (readonly string[] | undefined)[] = [];
@@ -34,6 +34,7 @@ export function foodsOfActs(
   const others = ingredients
     .filter(({ cut }) => cut === undefined)
     .flatMap(({ name }) => lastWord(name));
+  const joined = joinedBefore(lines, foods);
   let rested = false;
   let cooked = false;
   /** What is in the pot, while it is on. */
@@ -47,7 +48,9 @@ export function foodsOfActs(
     const sameLine = before?.line === act.line ? found[i - 1] : undefined;
     const named = foods.filter((food) => namesFood({}, food, act.text)).map(({ id }) => id);
     const works = named.length > 0 ? named : undefined;
+    const joins = joined.has(i);
     if (FIRES.has(act.verb)) found.push(undefined);
+    else if (joins && !works) found.push(undefined);
     else if (!works && isBeside(act, sauceLine, acts.slice(i + 1), rested)) found.push([]);
     else if (!works && isOfOthers(act, others, inPlay)) found.push([]);
     // What was begun with the rice goes on with it.
@@ -62,6 +65,23 @@ export function foodsOfActs(
     else if (isOn && !TURNS.has(act.verb)) pot = undefined;
     if (isOn) inPlay = true;
   });
+  return found;
+}
+
+/** "Put the meats and the bones in the pot; when it boils, skim": no step by itself, and the meat is in. */
+const MEATS = /(?<!\p{L})(?:meats?|carnes?)(?!\p{L})/iu;
+
+/** The acts right before which a sentence without any put the meat in. */
+function joinedBefore(lines: ReadRecipe['lines'], foods: readonly Food[]): ReadonlySet<number> {
+  const found = new Set<number>();
+  let isIn = false;
+  for (const { part, text, acts } of lines) {
+    if (part !== 'method' && part !== 'unread') continue;
+    const [first] = acts;
+    if (first !== undefined && isIn) found.add(first);
+    if (first !== undefined) isIn = false;
+    else isIn ||= MEATS.test(text) || foods.some((food) => namesFood({}, food, text));
+  }
   return found;
 }
 
