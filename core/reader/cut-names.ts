@@ -2,7 +2,8 @@
 export const CUT_NAMES: Readonly<Record<string, string>> = {
   'beef-fillet':
     'beef fillet|beef tenderloin|fillet of beef|solomillo de ternera|solomillo de vaca|solomillo de buey',
-  'beef-sirloin-roast': 'sirloin roast|sirloin joint|strip roast|lomo de ternera|lomo bajo',
+  'beef-sirloin-roast':
+    'sirloin roast|sirloin of beef|rolled sirloin|sirloin joint|strip roast|lomo de ternera|lomo bajo',
   'beef-tri-tip': 'tri-tip|tri tip',
   'beef-rib-roast-bone-in':
     'rib roast|prime rib|standing rib roast|rib of beef|forerib|fore rib|bone-in rib roast|costillar de ternera',
@@ -25,9 +26,9 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
     'chuck roast|pot roast|blade roast|feather blade|beef chuck roast|braising joint',
   'beef-brisket': 'brisket|pecho de ternera',
   'beef-shin':
-    'beef shin|veal shin|shin of veal|shin of beef|shin|shank of beef|beef shank|osso buco|ossobuco|morcillo|morcillo de ternera|jarrete de ternera|jarrete|zancarrón|ternera',
+    'beef shin|veal shin|veal shank|shin of veal|shin of beef|shin|shank of beef|beef shank|osso buco|ossobuco|morcillo|morcillo de ternera|jarrete de ternera|jarrete|zancarrón|ternera',
   'beef-cheek': 'beef cheek|ox cheek|carrillera de ternera|carrillada de ternera',
-  oxtail: 'oxtail|rabo de toro|rabo de buey|rabo de ternera',
+  oxtail: 'oxtail|ox tail|rabo de toro|rabo de buey|rabo de ternera',
   'beef-mince':
     'ground beef|minced beef|beef mince|minced veal|ground veal|minced venison|venison mince|ground venison|mince|ground chuck|carne picada|carne picada de ternera|carne molida|burger',
   'cooked-beef': 'cooked beef|leftover beef|leftover roast beef|restos de ternera',
@@ -61,7 +62,7 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   'pork-collar-steak':
     'pork collar steak|pork neck steak|pork shoulder steak|pork steak|presa|presa ibérica|presa iberica|secreto|secreto ibérico|secreto iberico|pluma ibérica|pluma iberica|pluma',
   'pork-loin-boneless':
-    'pork loin|loin of pork|pork loin roast|rolled pork loin|lomo de cerdo|cinta de lomo',
+    'pork loin|loin of pork|pork loin roast|rolled pork loin|lomo de cerdo|lomo de cerdo en trozo|lomo de cerdo en un trozo|cinta de lomo',
   'pork-tenderloin':
     'pork tenderloin|pork fillet|solomillo de cerdo|solomillo ibérico|solomillo iberico',
   'pork-chop-bone-in':
@@ -117,7 +118,7 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   'venison-haunch':
     'venison haunch|haunch of venison|venison leg|leg of venison|venison roast|pierna de ciervo',
   'venison-dice':
-    'diced venison|venison dice|venison stew meat|stewing venison|ciervo en trozo|ciervo para guisar',
+    'diced venison|venison shoulder|shoulder of venison|venison dice|venison stew meat|stewing venison|ciervo en trozo|ciervo para guisar',
   'wild-boar-shoulder': 'wild boar|boar shoulder|wild boar shoulder|jabalí|jabali',
   'rabbit-jointed': 'rabbit|jointed rabbit|conejo|conejo troceado',
   'rabbit-saddle': 'rabbit saddle|saddle of rabbit',
@@ -134,7 +135,7 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
     'bream|sea bream|whole bream|dorada|besugo|pargo|sea bass|whole sea bass|lubina|branzino|red snapper|snapper',
   'fish-whole': 'whole fish|pescado entero|rodaballo|turbot',
   'white-fish-fillet':
-    'cod|cod fillet|cod loin|haddock|hake|hake fillet|pollock|coley|halibut|halibut steak|cod steak|hake steak|fish steak|monkfish|tilapia|catfish|plaice|sole|whiting|white fish|fish fillet|firm white fish|sea bass fillet|bream fillet|merluza|lomo de merluza|bacalao|bacalao fresco|lomo de bacalao|rape|lenguado|filete de pescado|pescado blanco|pescadilla|fletán|corvina|mero',
+    'cod|cod fillet|cod loin|haddock|hake|hake fillet|pollock|coley|skate|skate wing|raya|halibut|halibut steak|cod steak|hake steak|fish steak|monkfish|tilapia|catfish|plaice|sole|whiting|white fish|fish fillet|firm white fish|sea bass fillet|bream fillet|merluza|lomo de merluza|bacalao|bacalao fresco|lomo de bacalao|rape|lenguado|filete de pescado|pescado blanco|pescadilla|fletán|corvina|mero',
   'prawns-shell-on':
     'prawn|shrimp|king prawn|tiger prawn|gamba|langostino|camarón|camarones|shell-on prawn|langoustine',
   'prawns-peeled': 'peeled prawn|peeled shrimp|shelled prawn|gamba pelada|raw peeled prawn',

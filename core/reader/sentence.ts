@@ -272,7 +272,7 @@ function laidIn(
 
 /** "Oven 230". */
 const BARE_OVEN =
-  /^\s*(?:the )?(?:oven|horno)(?: on)?,?\s+(?:at |to |a )?\d{3}\s*°?\s*C?(?:\s*[(/,]?\s*(?:fan|ventilador|con ventilador|gas(?: mark)?)\s*\d{0,3}\s*°?\s*C?\s*\)?|\s*[(/,]\s*\d{3}\s*°?\s*C?\s+fan\s*\)?){0,3}(?:\s+(?:from|at|by|desde las|a las) \d{1,2}[:.]\d{2})?\s*\.?$/iu;
+  /^\s*(?:the )?(?:oven|horno)(?: on)?,?\s+(?:at |to |a )?\d{3}\s*[°º]?\s*C?(?:\s*[(/,]?\s*(?:fan|ventilador|con ventilador|gas(?: mark)?)\s*\d{0,3}\s*°?\s*C?\s*\)?|\s*[(/,]\s*\d{3}\s*°?\s*C?\s+fan\s*\)?){0,3}(?:\s+(?:from|at|by|desde las|a las) \d{1,2}[:.]\d{2})?\s*\.?$/iu;
 
 /** "Then oven, 180, 20 min.", "get a pan really hot, 2 mins one side": what a place and a length stand for. */
 function withoutVerb({ text, place, spans }: Seen, pan: boolean, context: Context) {

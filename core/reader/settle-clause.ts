@@ -67,6 +67,9 @@ export function told(
     const bare = weak ? bareHeat(text, spans, degrees, context) : undefined;
     return hits.map((one, i) => (bare && i === owner ? { ...one, verb: bare } : one));
   }
+  // It is said in so many words.
+  if (hits.some((one, i) => one.verb === cue.verb && shareOf(spans, hits, i).some(isTimed)))
+    return hits;
   // What simmers in a hot oven is braised there.
   const inOven = degrees.some(isOven) || INTO_OVEN.test(text.slice(cue.from));
   const verb = cue.verb === 'simmer' && inOven ? 'braise' : cue.verb;

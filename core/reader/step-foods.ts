@@ -19,7 +19,7 @@ const OF_BRINE =
   /(?<!\p{L})(?:brine|salt|sugar|water|salmuera|sal|az[uú]car|agua|spices|especias)(?!\p{L})/iu;
 /** "Put it back", "return the meat": whatever there is. */
 const ALL =
-  /(?<!\p{L})(?:it|them|meat|pieces|everything|joint|bird|carne|piezas|todo|trozos|\p{L}{2,}(?:[aei]r|ndo|[ae])l[oa]s?|l[oa]s? \p{L}+[aei]mos)(?!\p{L})/iu;
+  /(?<!\p{L})(?:it|them|meat|pieces|everything|joint|bird|balls?|patties|burgers?|skewers?|fillets?|steaks?|chops?|legs|thighs|ribs|alb[oó]ndigas|hamburguesas|brochetas|filetes|chuletas|carne|piezas|todo|trozos|\p{L}{2,}(?:[aei]r|ndo|[ae])l[oa]s?|l[oa]s? \p{L}+[aei]mos)(?!\p{L})/iu;
 
 /**
  * The foods of each step of a recipe, where its words tell: none for a brine on the boil and for a

@@ -291,8 +291,6 @@ function timeOf(act: ReadAct, { foods }: About, soak: string | undefined): StepT
 const STRETCH: Readonly<Partial<Record<Verb, number>>> = {
   rest: 1.5,
   soak: 1.5,
-  marinate: 1.5,
-  brine: 1.25,
   thaw: 1.5,
   chill: 2,
 };

@@ -49,9 +49,10 @@ export const VERB_ROWS: readonly VerbRow[] = [
   },
   {
     verb: 'soak',
-    english: 'soak|steep(?= )|submerge|immerse|(?:quick-)?pickle(?= (?:the|it|them|for|in|\\d))',
+    english:
+      'soak|rehydrate|steep(?= )|submerge|immerse|(?:quick-)?pickle(?= (?:the|it|them|for|in|\\d))',
     spanish:
-      '(?:ten|tener|tenemos)[^.;]{0,20} en remojo|desal(?:a|an|ar|amos)(?!\\p{L})|encurt(?:e|a|ir|imos)(?!\\p{L})|sumer(?:ge|ja|gir|gimos)|remoj(?:a|e|ar|amos)|empap(?:a|e|ar|amos)|(?:pon|ponga|poner|ponemos|deja|deje|dejar|dejamos)[^.;]{0,30} (?:en|a) remojo',
+      '(?:ten|tener|tenemos)[^.;]{0,20} en remojo|(?:re)?hidrat(?:a|e|ar|amos)|desal(?:a|an|ar|amos)(?!\\p{L})|encurt(?:e|a|ir|imos)(?!\\p{L})|sumer(?:ge|ja|gir|gimos)|remoj(?:a|e|ar|amos)|empap(?:a|e|ar|amos)|(?:pon|ponga|poner|ponemos|deja|deje|dejar|dejamos)[^.;]{0,30} (?:en|a) remojo',
   },
   {
     verb: 'mix',

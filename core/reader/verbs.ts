@@ -158,7 +158,7 @@ function isSpanishOrder(sentence: string, from: number, to: number): boolean {
   // "Que repose 10 minutos" is an order; "hasta que hierva" is none.
   if (
     !/^\s*que (?:se )?$/iu.test(sentence.slice(0, from)) &&
-    /(?:cuando|hasta que|en cuanto|que|que se|si|hasta|antes de|sin|no|nunca|jam[aá]s)\s+$/iu.test(
+    /(?:cuando|hasta que|en cuanto|que|que se|si|hasta|antes de|para|sin|no|nunca|jam[aá]s)\s+$/iu.test(
       sentence.slice(0, from),
     )
   )
