@@ -66,7 +66,7 @@ const CUES: readonly Cue[] = [
     verb,
     // "Brisket on 5:45".
     words:
-      /^(?:(?:the|my) )?(?:\p{L}+ ){1,2}(?:goes |go |went )?on(?=(?: at)? \d{1,2}[:.]?\d{0,2}(?!\d)|[.,;]|$)/iu,
+      /^(?!(?:the )?(?:lid|foil|cover|sauce|glaze|top|wood|chips|water|vents?)(?!\p{L}))(?:(?:the|my) )?(?:\p{L}+ ){1,2}(?:goes |go |went )?on(?=(?: at)? \d{1,2}[:.]?\d{0,2}(?!\d)|[.,;]|$)/iu,
     alone: true,
     when: ({ place, fireC, hasMeat }) =>
       hasMeat && place === (verb === 'smoke' ? 'smoker' : 'grill') && fireC !== undefined,

@@ -7,6 +7,9 @@ const TINNED =
 /** Raw all through. */
 const MINCED =
   /(?<!\p{L})(?:minced?|ground|burgers?|patt(?:y|ies)|meatballs?|koftas?|picad[oa]s?|molid[oa]s?|hamburguesas?|alb[oó]ndigas?)(?!\p{L})/iu;
+/** "Pork shoulder, coarsely minced", and no "with ground cumin". */
+const THEN_MINCED =
+  /,\s*(?:(?:very|coarsely|finely|roughly|freshly|twice|bien|muy) )*(?:minced|ground|picad[oa]s?|molid[oa]s?)(?=\s*(?:[.,;)(]|$))/iu;
 const MINCE_OF: Readonly<Partial<Record<Animal, string>>> = {
   beef: 'beef-mince',
   game: 'beef-mince',
@@ -35,7 +38,7 @@ export function cutOf(name: string, line: string, piece?: string): Cut | undefin
   const found = (piece === undefined ? undefined : cutNamed(`${piece} ${name}`)) ?? cutNamed(name);
   if (!found) return undefined;
   const animal = animalNamed(name)?.animal;
-  if (MINCED.test(line) && !isMince(found)) {
+  if ((MINCED.test(name) || THEN_MINCED.test(line)) && !isMince(found)) {
     const mince = CUTS.get(MINCE_OF[animal ?? found.animal] ?? '');
     if (mince) return mince;
   }

@@ -24,7 +24,7 @@ const MAY_BE =
   /^\s*\(?(?:(?:it|this|they|the \p{L}+) )?(?:can|may) (?:also |now |happily )?(?:wait|keep|be (?:chilled|made|kept|frozen|stored|prepared|left|held|refrigerated))(?!\p{L})|^\s*\(?(?:se )?puede[n]? (?:hacer|guardar|congelar|conservar|preparar|dejar)|^\s*(?:(?:it|this|they) (?:is|are|tastes?) )?(?:even )?better (?:still )?(?:the )?(?:next|following) day|^\s*(?:est[aá]n? )?(?:a[uú]n )?mejor(?:es)? (?:a[uú]n )?(?:de un d[ií]a para (?:el )?otro|al d[ií]a siguiente)/iu;
 /** "Or keep for up to a week in the fridge": what is left of it, some other day. */
 const STORED =
-  /(?<!\p{L})(?:(?:or|leftovers|then) )?(?:keep|keeps|store|stores|freeze|se conserva|se guarda|aguanta)(?!\p{L})[^.;]{0,30}(?:up to|for|at most|hasta|unos|m[aá]ximo)\s+(?:an? |\p{L}+ |\d+(?:\s?[-–]\s?\d+)? )(?:weeks?|months?|semanas?|mes(?:es)?)(?!\p{L})/iu;
+  /(?:^\s*|,\s*)(?:or (?:keep|store|freeze)|o (?:guarda|conserva|congela))(?!\p{L})[^.;]{0,30}(?:up to|for|at most|hasta|unos|m[aá]ximo)\s+(?:an? |\p{L}+ |\d+(?:\s?[-–]\s?\d+)? )(?:weeks?|months?|semanas?|mes(?:es)?)(?!\p{L})/iu;
 /** "Se come templada, a la media hora": how it is eaten. */
 const EATEN = /^\s*(?:se (?:come|sirve|toma)n?|(?:best )?eaten|it is best eaten)(?!\p{L})/iu;
 /** A heading within a line: "To serve: 200 °C oven, 20 minutes". */

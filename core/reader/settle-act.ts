@@ -19,9 +19,11 @@ export function settleAct(
 
 /** "Keep it in a 70 °C oven": nothing cooks there. */
 function keptWarm(text: string, act: MadeAct): MadeAct {
-  const { verb, tempC = Infinity, untilC } = act;
-  const cooks = verb !== 'roast' && verb !== 'bake';
-  if (cooks || tempC > KEPT_WARM_MOST_C || untilC !== undefined || !KEPT.test(text)) return act;
+  const { verb, tempC = Infinity, untilC, mostMin = 0 } = act;
+  const inOven = verb === 'roast' || verb === 'bake';
+  // For hours on end it cooks there, however gently.
+  const cooks = !inOven || untilC !== undefined || mostMin > KEPT_WARM_MOST_MIN;
+  if (cooks || tempC > KEPT_WARM_MOST_C || !KEPT.test(text)) return act;
   return { ...act, verb: 'hold' };
 }
 
@@ -29,6 +31,7 @@ const KEPT =
   /(?<!\p{L})(?:keep|keeps|kept|leave|hold|wait|mant[eé]n\p{L}*|conserv\p{L}*|guard\p{L}*)(?!\p{L})/iu;
 /** An oven that keeps warm and does not cook. Our own line, no source. */
 const KEPT_WARM_MOST_C = 85;
+const KEPT_WARM_MOST_MIN = 180;
 
 const COLD: ReadonlySet<string> = new Set(['chill', 'marinate', 'brine']);
 /** From the evening to the morning. Common practice, no source. */

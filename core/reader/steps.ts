@@ -168,7 +168,7 @@ function follows(before: Step, act: ReadAct, side?: Step, isHot = false): Gap {
 /** How long food may wait between two things done to it, minutes. Common practice, no source. */
 function waitAfter(step: Step, next: Verb): number {
   const { verb: before } = step;
-  if (isInBath(before, step.place.tempC)) return IN_BATH_MIN;
+  if (isInBath(before, step.place.tempC)) return inBathMin(step);
   if (WET_FIRES.has(before) && OFF_FIRE.has(next)) return IN_LID_MIN;
   if (TURNS.has(before)) return AT_ONCE_MIN;
   if (before === 'temper') return SOON_MIN;
@@ -181,11 +181,18 @@ function isInBath(verb: Verb, tempC: number | undefined): boolean {
   return WET_FIRES.has(verb) && (tempC ?? Infinity) <= BATH_MOST_C;
 }
 
+/** How long what is done may lie on in its bath: a fish poached for ten minutes no hour. */
+function inBathMin({ time }: Step): number {
+  const minutes = time.kind === 'fixed' ? time.minutes : 'leastMin' in time ? time.leastMin : 0;
+  return Math.max(AT_ONCE_MIN, Math.min(IN_BATH_MIN, Math.round(minutes * IN_BATH_SHARE)));
+}
+
 const WET_FIRES: ReadonlySet<Verb> = new Set(['simmer', 'braise']);
 /** Hotter, it cooks on. Our own line, no source. */
 const BATH_MOST_C = 85;
-/** In its bath it stays as it is, in its lid it stays hot. Common practice, no source. */
+/** In its bath it stays as it is for half as long again, in its lid it stays hot. Common practice, no source. */
 const IN_BATH_MIN = 120;
+const IN_BATH_SHARE = 0.5;
 /** From so long on a bath does little in an hour more; and how much longer it may be. Common practice, no source. */
 const LONG_BATH_MIN = 480;
 const LONG_BATH_STRETCH = 1.33;
