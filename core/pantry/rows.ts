@@ -124,8 +124,6 @@ export const CutRow = z.strictObject({
     z.tuple([z.number(), z.number(), z.number(), z.number(), z.number()]),
     z.string(),
   ]),
-  /** The row of the Indian Food Composition Tables 2017 it is compared with. */
-  ifct: z.string().optional(),
   shape: z.enum(SHAPES),
   thicknessMm: sourced,
   /** Hollow birds and fish: the meat itself, which brine meets from both sides. */
