@@ -66,6 +66,22 @@ describe('what makes a cook quicker', () => {
             expect(one.ways.length).toBeLessThanOrEqual(2);
           }
           expect(found.length).toBeLessThanOrEqual(4);
+          // None that is told later asks less of the food and of the cook than one before it.
+          if (found[0]?.enough === true)
+            found.slice(1).forEach((one, i) => {
+              const before = found[i];
+              const harms = (cook = one) => [-cook.tenderer, cook.drier].map((x) => Math.max(0, x));
+              const kinder = harms().every((harm, k) => harm < (harms(before)[k] ?? 0));
+              expect(kinder && one.ways.length <= (before?.ways.length ?? 0)).toBe(false);
+            });
+          else {
+            const most = Math.max(0, ...found.map(({ savedMin }) => savedMin));
+            for (const way of ['flattened', 'halved', 'thinner', 'tempered', 'wrapped'] as const) {
+              const alone = soonerCook(spec, { do: way });
+              if (alone) expect(now - minutes(alone)).toBeLessThan(most + 0.1);
+            }
+            expect(most).toBeLessThan(wanted);
+          }
         },
       ),
       { numRuns: 25 },

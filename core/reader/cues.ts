@@ -52,7 +52,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'marinate',
     words:
-      /(?<!\p{L})(?:(?:in|with) (?:the |its |their )?marinade|in (?:the |a |some )?(?:\p{L}+ )?(?:yogh?urt|buttermilk|kefir)|en (?:el |un )?(?:yogur|suero(?: de leche)?|leche)|steep\p{L}*|marinade|marinating|marinando|macerando|(?:yogh?urt|spice|curry|herb) (?:mixture|mix|paste)|(?:en|con) (?:el |la |su )?(?:adobo|marinada|macerad\p{L}*)|maceraci[oó]n|adobo|marinad[oa]|escabeche)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:in|with) (?:the |its |their )?marinade|in (?:the |a |some )?(?:\p{L}+ )?(?:yogh?urt|buttermilk|kefir)|en (?:el |un )?(?:yogur|suero(?: de leche)?)|steep\p{L}*|marinade|marinating|marinando|macerando|(?:yogh?urt|spice|curry|herb) (?:mixture|mix|paste)|(?:en|con) (?:el |la |su )?(?:adobo|marinada|macerad\p{L}*)|maceraci[oó]n|adobo|marinad[oa]|escabeche)(?!\p{L})/iu,
     when: ({ hot, hasMeat }) => hot === undefined && hasMeat,
     over: WEAK,
   },

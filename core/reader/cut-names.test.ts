@@ -48,6 +48,13 @@ describe('the cut of an ingredient', () => {
     ['500 g pork shoulder, minced', 'pork-mince'],
     ['4 hamburguesas de ternera', 'beef-mince'],
     ['8 pork sausages', 'pork-sausage-mince'],
+    ['4 lamb burgers', 'lamb-mince'],
+    ['6 lamb sausages', 'lamb-mince'],
+    ['8 chicken sausages', 'chicken-mince'],
+    ['4 salchichas de pollo', 'chicken-mince'],
+    ['4 hamburguesas de cerdo', 'pork-mince'],
+    ['500 g pork and beef mince', 'pork-mince'],
+    ['4 chicken breasts, with 1 tsp ground cumin', 'chicken-breast'],
     // With its bone or without, as the line says.
     ['1 boned and rolled shoulder of lamb, 1.8 kg', 'lamb-shoulder-boneless'],
     ['8 chicken thighs, skin on, bone in', 'chicken-thigh-bone-in'],
@@ -62,6 +69,8 @@ describe('the cut of an ingredient', () => {
     ['200 g cooked chicken', 'cooked-poultry'],
     // Cooked in its tin, or no meat at all.
     ['2 tins kidney beans', undefined],
+    ['400 g can kidney beans', undefined],
+    ['4 steaks, as thick as you can get', 'beef-steak'],
     ['4 veggie burgers', undefined],
     ['12 quail eggs', undefined],
     ['300 g smoked salmon', undefined],

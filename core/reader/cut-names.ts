@@ -30,7 +30,7 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   'beef-cheek': 'beef cheek|ox cheek|carrillera de ternera|carrillada de ternera',
   oxtail: 'oxtail|ox tail|rabo de toro|rabo de buey|rabo de ternera',
   'beef-mince':
-    'ground beef|minced beef|beef mince|minced veal|ground veal|minced venison|venison mince|ground venison|mince|ground chuck|carne picada|carne picada de ternera|carne molida|burger',
+    'ground beef|minced beef|beef mince|minced veal|ground veal|minced venison|venison mince|ground venison|mince|ground chuck|carne picada|carne picada de ternera|carne molida|burger|hamburguesa|albóndiga|meatball',
   'cooked-beef': 'cooked beef|leftover beef|leftover roast beef|restos de ternera',
   'cooked-pork': 'cooked pork|leftover pork|leftover roast pork|pulled pork leftover',
   'cooked-lamb': 'cooked lamb|leftover lamb|leftover roast lamb|cordero asado sobrante',
@@ -53,7 +53,7 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
     'lamb chop|lamb cutlet|chuleta de cordero|chuletilla de cordero|chuletilla|lamb loin chop',
   'lamb-shank': 'lamb shank|jarrete de cordero',
   'lamb-mince':
-    'ground lamb|minced lamb|lamb mince|carne picada de cordero|cordero picado|minced goat|minced mutton',
+    'ground lamb|merguez|minced lamb|lamb mince|carne picada de cordero|cordero picado|minced goat|minced mutton',
   'lamb-neck': 'lamb neck|neck of lamb|neck fillet|cuello de cordero',
   'pork-shoulder-bone-in':
     'pork shoulder|shoulder of pork|pork butt|boston butt|picnic shoulder|paleta de cerdo|paletilla de cerdo',
@@ -83,9 +83,9 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   'pork-cheek':
     'pork cheek|pig cheek|carrillera|carrillera de cerdo|carrillada|carrillada de cerdo',
   'pork-mince':
-    'ground pork|minced pork|pork mince|carne picada de cerdo|pork sausage meat|sausage meat',
+    'ground pork|minced pork|pork mince|carne picada de cerdo|pork sausage meat|sausage meat|sausagemeat',
   'pork-sausage-mince':
-    'pork sausage|fresh sausage|sausage|bratwurst|salchicha|salchicha fresca|butifarra|longaniza fresca',
+    'pork sausage|fresh sausage|sausage|chipolata|bratwurst|salchicha|salchicha fresca|butifarra|longaniza fresca',
   'chicken-whole':
     'whole chicken|roasting chicken|chicken|poussin|spring chicken|capon|pollo|pollo entero|pollo de corral|picantón|coquelet|capón',
   'chicken-breast':

@@ -1,12 +1,12 @@
-import { animalNamed, CUTS, isMince, type Animal, type Cut } from '../pantry/index.ts';
+import { CUTS, isMince, type Animal, type Cut } from '../pantry/index.ts';
 import { cutAmong, cutNamed } from './known-foods.ts';
 
-/** Cooked in its tin or its jar. */
+/** Cooked in its tin or its jar; "as you can", "to fit your tin" are none. */
 const TINNED =
-  /(?<!\p{L})(?:tins?|tinned|cans?|canned|jars?|latas?|en conserva|botes? de)(?!\p{L})/iu;
+  /(?<!\p{L})(?:tinned|canned|(?:(?:\d+|an?|one|two|three|small|large|big|half)(?: ?(?:g|ml|oz))?[- ])(?:(?:small|large|big) )?(?:tins?|cans?|jars?)|latas?|en conserva|botes? de)(?!\p{L})/iu;
 /** Raw all through. */
 const MINCED =
-  /(?<!\p{L})(?:minced?|ground|burgers?|patt(?:y|ies)|meatballs?|koftas?|picad[oa]s?|molid[oa]s?|hamburguesas?|alb[oó]ndigas?)(?!\p{L})/iu;
+  /(?<!\p{L})(?:minced?|ground|sausages?|burgers?|patt(?:y|ies)|meatballs?|koftas?|salchichas?|picad[oa]s?|molid[oa]s?|hamburguesas?|alb[oó]ndigas?)(?!\p{L})/iu;
 /** "Pork shoulder, coarsely minced", and no "with ground cumin". */
 const THEN_MINCED =
   /,\s*(?:(?:very|coarsely|finely|roughly|freshly|twice|bien|muy) )*(?:minced|ground|picad[oa]s?|molid[oa]s?)(?=\s*(?:[.,;)(]|$))/iu;
@@ -17,7 +17,15 @@ const MINCE_OF: Readonly<Partial<Record<Animal, string>>> = {
   lamb: 'lamb-mince',
   poultry: 'chicken-mince',
 };
-const BEEF = /(?<!\p{L})(?:beef|veal|ox|bullock|ternera|vaca|buey|añojo)(?!\p{L})/iu;
+/** An animal by its own word; of several, the one that wants the most heat first. */
+const ANIMALS: ReadonlyArray<readonly [RegExp, Animal]> = [
+  [/(?<!\p{L})(?:chicken|turkey|duck|goose|poultry|pollo|pavo|pato)s?(?!\p{L})/iu, 'poultry'],
+  [/(?<!\p{L})(?:pork|cerdo|ib[eé]ric[oa]s?)(?!\p{L})/iu, 'pork'],
+  [/(?<!\p{L})(?:lamb|mutton|hogget|goat|kid|merguez|cordero|cabrito)(?!\p{L})/iu, 'lamb'],
+  [/(?<!\p{L})(?:venison|boar|deer|rabbit|ciervo|venado|jabal[ií]|conejo)(?!\p{L})/iu, 'game'],
+  [/(?<!\p{L})(?:fish|salmon|tuna|cod|haddock|trout|pescado|salm[oó]n|at[uú]n)(?!\p{L})/iu, 'fish'],
+  [/(?<!\p{L})(?:beef|veal|ox|bullock|ternera|vaca|buey|añojo)(?!\p{L})/iu, 'beef'],
+];
 const BONELESS =
   /(?<!\p{L})(?:boned|boneless|off the bone|bone out|deshuesad[oa]s?|sin hueso)(?!\p{L})/iu;
 const ON_BONE =
@@ -37,14 +45,14 @@ export function cutOf(name: string, line: string, piece?: string): Cut | undefin
   // "2 racks of lamb": the rack is told before it.
   const found = (piece === undefined ? undefined : cutNamed(`${piece} ${name}`)) ?? cutNamed(name);
   if (!found) return undefined;
-  const animal = animalNamed(name)?.animal;
-  if ((MINCED.test(name) || THEN_MINCED.test(line)) && !isMince(found)) {
+  const animal = ANIMALS.find(([words]) => words.test(name))?.[1];
+  const isOther = animal !== undefined && animal !== found.animal;
+  if (isMince(found) ? isOther : MINCED.test(name) || THEN_MINCED.test(line)) {
     const mince = CUTS.get(MINCE_OF[animal ?? found.animal] ?? '');
     if (mince) return mince;
   }
-  // "Goose steaks" are no beef; and a steak of something unheard of is not beef for that.
-  const isOther = found.animal === 'beef' && animal !== undefined && !BEEF.test(name);
-  const own = isOther ? (cutAmong(name, animal) ?? found) : found;
+  // "Goose steaks" are no beef.
+  const own = isOther && found.animal === 'beef' ? (cutAmong(name, animal) ?? found) : found;
   return asTold(own, line);
 }
 

@@ -1,6 +1,6 @@
 import { actOf, minutesOf, type MadeAct } from './act.ts';
 import { alone } from './adds.ts';
-import { HEATS, PLACES_TO_BE, WET, type Context, type ReadAct } from './context.ts';
+import { HEATS, PLACES_TO_BE, type Context, type ReadAct } from './context.ts';
 import { CONDITION, NOT_DONE, onCondition } from './condition.ts';
 import { cueIn } from './cues.ts';
 import { DAY_BEFORE } from './day-before.ts';
@@ -10,6 +10,7 @@ import { againOf, goingOn, isAnotherSide, isPan } from './goes-on.ts';
 import { hasLooseNumber } from './loose-numbers.ts';
 import { kept } from './kept-verbs.ts';
 import { LOWERED } from './lowered.ts';
+import { noteAct } from './note-act.ts';
 import { AT_THE_LAST, isMoment, isWithin, momentOf } from './moment.ts';
 import { settleAct } from './settle-act.ts';
 import { bareHeat, beginsWith, goingHotter, probedIn, shareOf, told } from './settle-clause.ts';
@@ -26,9 +27,6 @@ const CLIMBS =
 
 const MEANWHILE =
   /^\s*(?:meanwhile|in the meantime|at the same time|while (?:the|it|they|that|your)|mientras|entretanto|a la vez)/iu;
-
-/** What is done to a food that cooks by something else. */
-const FINISHES: ReadonlySet<VerbWords> = new Set<VerbWords>(['glaze', 'reduce']);
 
 /**
  * Reads one clause of a method. `boldly`: a moment may be a length, and a length without a verb
@@ -334,28 +332,6 @@ function soakedSoLong(act: ReadAct, lies: ReadAct): ReadAct | undefined {
     return undefined;
   const { leastMin, likelyMin, mostMin } = lies;
   return { ...act, leastMin, likelyMin, mostMin, lit: [...act.lit, ...lies.lit] };
-}
-
-/** Cold through again. Our own line, no source. */
-const CHILLED_MIN = 240;
-
-/** What later sentences lean on. */
-function noteAct(act: ReadAct, context: Context): void {
-  if (act.likelyMin !== undefined || HEATS.has(act.verb)) context.turned = false;
-  // So hot is the fat, and nothing else on a ring is told in degrees.
-  if (act.verb === 'fry' && act.place === 'hob' && act.tempC !== undefined)
-    context.oilC = act.tempC;
-  // What is rolled into balls is no marinade.
-  if (act.verb === 'mix' || act.verb === 'shape') context.mixed = act.verb === 'mix';
-  if (act.verb === 'chill' && (act.likelyMin ?? 0) >= CHILLED_MIN) context.cooled = true;
-  else if (HEATS.has(act.verb)) context.cooled = false;
-  const isSoak = act.verb === 'marinate' || act.verb === 'brine';
-  if (isSoak && act.likelyMin !== undefined) context.soaked = true;
-  context.aside = act.meanwhile ? act.line : undefined;
-  const cooks = HEATS.has(act.verb) && !FINISHES.has(act.verb);
-  const beside = act.meanwhile && context.hot;
-  if (cooks && !beside && !(context.soakAhead && WET.has(act.verb))) context.hot = act;
-  if (act.place && act.verb !== 'prepare' && act.verb !== 'mix') context.place = act.place;
 }
 
 /** What no step took; a core of what cooked before goes to that. */
