@@ -73,6 +73,10 @@ export interface Context {
   aside: number | undefined;
   /** Its sentence began with the evening before. */
   dayBefore: boolean;
+  /** What boils was turned down since. */
+  low: boolean;
+  /** Stock, wine or the like was poured over what fries. */
+  wet: boolean;
   hot: ReadAct | undefined;
   place: PlaceKind | undefined;
   slowCooker: boolean;
@@ -95,6 +99,8 @@ export function newContext(
     soaked: false,
     aside: undefined,
     dayBefore: false,
+    low: false,
+    wet: false,
     hot: undefined,
     place: undefined,
     slowCooker: false,

@@ -38,7 +38,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'brine',
     words:
-      /(?<!\p{L})(?:(?:in|into|through|under|from) (?:the |a |its |their )?(?:cold |cooled )?(?:brine|cure)|salt(?:ed)? (?:water )?bath|bath (?:of|in) salt(?:ed)? ?water|in salt(?:ed)? water|under (?:the )?salt|cured? (?:under|in|with) (?:the )?salt|dry[- ]brine|brine|sal(?:a|ar|e|amos|ad[oa]s?)(?!\p{L})[^.;]{0,90}(?:nevera|frigor[ií]fico)|salt(?:ed)?(?!\p{L})[^.;]{0,90}(?:fridge|refrigerat\p{L}*)|salt (?:it|them|the \p{L}+)[^.;]{0,24}(?:before|ahead|beforehand)|(?:sal(?:a|ar|amos)|s[aá]l(?:a|e)l[oa]s?) [^.;]{0,40} (?:antes|la v[ií]spera|(?:la noche|el d[ií]a) anterior)|(?:en|a) (?:la )?salmuera|(?:en|bajo) (?:la )?sal(?= )|en agua con sal|salmuera)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:in|into|through|under|from) (?:the |a |its |their )?(?:cold |cooled )?(?:brine|cure)|salt(?:ed)? (?:water )?bath|bath (?:of|in) salt(?:ed)? ?water|in salt(?:ed)? water|^salt (?:it|them|the \p{L}+)(?: for)?(?= (?:\d|an? |half|overnight)[^.;,]{0,12}(?:h|min|night|day))|under (?:the )?salt|cured? (?:under|in|with) (?:the )?salt|dry[- ]brine|brine|sal(?:a|ar|e|amos|ad[oa]s?)(?!\p{L})[^.;]{0,90}(?:nevera|frigor[ií]fico)|salt(?:ed)?(?!\p{L})[^.;]{0,90}(?:fridge|refrigerat\p{L}*)|salt (?:it|them|the \p{L}+)[^.;]{0,24}(?:before|ahead|beforehand)|(?:sal(?:a|ar|amos)|s[aá]l(?:a|e)l[oa]s?) [^.;]{0,40} (?:antes|la v[ií]spera|(?:la noche|el d[ií]a) anterior)|(?:en|a) (?:la )?salmuera|(?:en|bajo) (?:la )?sal(?= )|en agua con sal|salmuera)(?!\p{L})/iu,
     when: ({ hot, hasMeat }) => hot === undefined && hasMeat,
     over: [...WEAK, 'soak'],
   },
@@ -98,6 +98,22 @@ const CUES: readonly Cue[] = [
       /(?<!\p{L})(?:(?:high|full|low) pressure|a presi[oó]n(?! atmos)|presi[oó]n (?:m[aá]xima|alta|media|baja)|pressure cooker|(?:up to|at|reaches|comes to|comes up to) (?:full )?pressure|(?:sub|alcanc|coj|cog|tom)\p{L}* (?:la )?presi[oó]n|olla (?:expr[eé]s|a presi[oó]n|r[aá]pida))(?!\p{L})/iu,
     when: ({ hot }) => hot === undefined || hot.place === 'hob',
     over: [...WEAK, 'preheat', 'boil', 'simmer'],
+  },
+  {
+    verb: 'simmer',
+    words:
+      /(?<!\p{L})(?:water bath|sous[- ]vide|baja temperatura|al vac[ií]o)(?=[^.;]{0,30}(?<!\d)[4-9]\d\s?(?:°|º|C(?!\p{L})|degrees|grados))/iu,
+    over: WEAK,
+  },
+  {
+    verb: 'rest',
+    words: /(?<!in a )(?<!\p{L})bag (?:it|them|the \p{L}+)(?= for)/iu,
+    over: WEAK,
+  },
+  {
+    verb: 'simmer',
+    words: /(?<!\p{L})(?:a ladle(?:ful)? at a time|cazo a cazo|poco a poco el caldo)(?!\p{L})/iu,
+    over: WEAK,
   },
   {
     verb: 'roast',
@@ -160,7 +176,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'reduce',
     words:
-      /(?<!\p{L})(?:bubbl\p{L}* (?:away|down)|boil\p{L}* (?:away|down)|almost nothing|by half|by (?:a |two )?thirds?|to thicken|(?:a|hasta) la mitad|que (?:se )?consuma|casi (?:en )?nada)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:bubbl|boil|cook)\p{L}*(?: it| them| the \p{L}+)? (?:away|down)|down to (?:a )?(?:third|half|quarter|glaze|syrup)|almost nothing|by half|by (?:a |two )?thirds?|to thicken|(?:a|hasta) la mitad|que (?:se )?consuma|casi (?:en )?nada)(?!\p{L})/iu,
     over: ['put', 'wait', 'cook', 'rest'],
   },
   {
@@ -203,7 +219,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'cool',
     words:
-      /(?<!\p{L})(?:in(?:to)? (?:a |an |the )?(?:bowl of )?(?:iced?|ice-cold)[- ](?:water|bath)|(?:en|a) (?:un ba[ñn]o de )?agua (?:con hielo|helada))(?!\p{L})/iu,
+      /(?<!\p{L})(?:in(?:to)? (?:a |an |the )?(?:bowl of )?(?:iced?|ice-cold)[- ](?:water|bath)|(?:straight )?(?:into|onto|over) ice(?=[.,;]|$)|under (?:the |a )?(?:running )?cold (?:tap|water)|(?:en|a) (?:un ba[ñn]o de )?agua (?:con hielo|helada))(?!\p{L})/iu,
     over: ['put', 'wait', 'chill'],
   },
   {

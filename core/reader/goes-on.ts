@@ -134,7 +134,7 @@ export function goingOn(
   const inPan = hot.place !== 'hob' && hot.place !== 'grill' && IN_PAN.test(text);
   if (elsewhere || inPan || !(isNew || rests)) return undefined;
   const intoOven = !rests && tooHot;
-  const inLid = ON_RING.has(hot.verb) && LID_OVER.test(text);
+  const inLid = ON_RING.has(hot.verb) && (context.wet || LID_OVER.test(text));
   const inOven = context.hasMeat ? 'roast' : 'bake';
   const lasts = length ? minutesOf(text, length, context) : {};
   // "When the bark is dark (around 5 hours)": since it began, not again.

@@ -15,6 +15,7 @@ import {
   TO_TASTE,
 } from './ingredient-words.ts';
 import { NUMBER, numberIn } from './numbers.ts';
+import { isOnlyWeight, weightInName } from './weight-in-name.ts';
 
 /** A line of an ingredient list, understood. */
 export interface ReadIngredient {
@@ -70,8 +71,8 @@ export function readIngredientLine(
   // "A knob of butter (about 20 g)": as weighed, not as spoken.
   const inBrackets = brackets.map((inside) => leading(inside, spoons)).find((one) => one?.unit);
   const { name: called, preparation } = nameOf(amount?.rest ?? bare);
-  const weighs = WEIGHS.exec(called);
-  const name = weighs ? called.slice(0, weighs.index) : called;
+  const inName = amount && !isPiece(amount.unit) ? undefined : weightInName(called);
+  const name = inName?.name ?? called;
   if (name === '') return undefined;
   const read = settled(
     line,
@@ -79,17 +80,15 @@ export function readIngredientLine(
     preparation,
     mixture,
     (habit || amount?.guessed ? inBrackets : undefined) ?? amount,
-    inBrackets ?? behind(weighs?.[1] ?? preparation, spoons),
-    EACH_ONE.test(text) || CONTAINER.test(amount?.unit ?? ''),
+    inBrackets ??
+      (inName && { value: inName.grams, unit: 'g', rest: name, guessed: false }) ??
+      behind(preparation, spoons),
+    // "Two 400 g tins": each weighs so much.
+    EACH_ONE.test(text) || CONTAINER.test(amount?.unit ?? '') || inName !== undefined,
   );
   return habit && !inBrackets ? { ...read, guessed: true } : read;
 }
 
-/** "A whole chicken of 1.8 kg". */
-const WEIGHS = new RegExp(
-  `\\s(?:de|of)\\s+((?:unos |about )?${NUMBER}\\s*(?:kg|g|lbs?|kilos?|gramos)\\b.*)$`,
-  'iu',
-);
 const EACH_ONE = /\b(?:each|apiece|per piece|cada un[oa]|c\/u)\b/iu;
 const CONTAINER =
   /^(?:cans?|tins?|latas?|jars?|botes?|packets?|packs?|sobres?|bottles?|botellas?)$/iu;
@@ -112,7 +111,8 @@ function settled(
   const ingredient = ingredientNamed(name);
   const cut = cutOf(name, line, amount && isPiece(amount.unit) ? amount.unit : undefined);
   const measures = [amount, other].flatMap((one) => (one ? [weigh(one)] : []));
-  const times = amount && other?.unit && isPiece(amount.unit) && isEach ? amount.value : 1;
+  const times =
+    amount && other?.unit && isPiece(amount.unit) && isEach ? Math.max(1, amount.value) : 1;
   const direct = measures.find(({ grams }) => grams !== undefined)?.grams;
   const ml = measures.find((one) => one.ml !== undefined)?.ml;
   const isCount = amount !== undefined && isPiece(amount.unit);
@@ -267,7 +267,7 @@ function withUnit(value: number, rest: string, spoons: SpoonSystem): Amount {
       return { value, unit, rest: of(words.slice(start + length).join(' ')), guessed: false };
   }
   const first = words[0] ?? '';
-  if (PIECES.test(first) && words.length > 1) {
+  if (PIECES.test(first) && words.length > 1 && !isOnlyWeight(words.slice(1).join(' '))) {
     const piece = first.toLowerCase();
     const size = SIZES.test(piece);
     return {
@@ -303,6 +303,10 @@ function trailing(text: string, spoons: SpoonSystem): Amount | undefined {
   return { value: numberIn(number), unit: unit ?? word?.toLowerCase(), rest: name, guessed: false };
 }
 
+/** "2 fat duck breasts", "a nice chicken": no more than praise. */
+const PRAISED =
+  /^(?:nice|lovely|decent|good-sized|plump|meaty|big|fat(?= (?:duck|chicken|goose|pork|lamb|beef|scallop|prawn|chop|leek|salmon|cod)))\s+(?=\p{L}{3,})/iu;
+
 /** The name, and what is done to it: after the first comma, or a word that says so. */
 function nameOf(text: string): { name: string; preparation?: string | undefined } {
   const clean = text
@@ -310,6 +314,7 @@ function nameOf(text: string): { name: string; preparation?: string | undefined 
     .replace(/\s+/g, ' ')
     .trim()
     .replace(/^(?:some|unos|unas|algo de)\s+/iu, '')
+    .replace(PRAISED, '')
     .replace(
       /^(?:cans?|tins?|jars?|packets?|packs?|cartons?|latas?|botes?)\s+(?:of\s+|de\s+)?(?=\p{L})/iu,
       '',

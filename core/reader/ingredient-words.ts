@@ -25,7 +25,7 @@ export const UNIT_WORDS: ReadonlyArray<readonly [RegExp, string]> = [
 export const PIECES =
   /^(?:cloves?|dientes?|sprigs?|ramitas?|ramas?|leaves|leaf|hojas?|sticks?|stalks?|heads?|cabezas?|slices?|rebanadas?|lonchas?|pieces?|trozos?|bunch(?:es)?|manojos?|cans?|tins?|latas?|jars?|botes?|packets?|packs?|sobres?|bottles?|botellas?|racks?|fillets?|filetes?|strips?|rashers?|knobs?|thumbs?|cubes?|envelopes?|steaks?|chops?|ears?|whole|large|medium|small|grandes?|medianas?|pequeñas?|heaped|piezas?|unidades?)$/iu;
 export const SIZES =
-  /^(?:large|medium|small|big|grandes?|medianas?|medianos?|pequeñas?|pequeños?|whole|heaped|level|scant|generous|good|rounded|buenas?|ripe|fresh|thick|thin)$/iu;
+  /^(?:large|medium|small|big|grandes?|medianas?|medianos?|pequeñas?|pequeños?|whole|heaped|level|scant|generous|good|rounded|buenas?|ripe|fresh|thick|thin|fat|plump|nice|meaty|hermos[oa]s?|gordas?|gordos?)$/iu;
 export const HABITS: ReadonlyArray<readonly [RegExp, string, number]> = [
   [
     /^(?:a |an |one |un |una )?(?:good |big |generous |buen )?(?:glug|chorro|drizzle)s?(?:\s+(?:of|de))?\b/iu,
@@ -101,6 +101,7 @@ export const SPOKEN: ReadonlyArray<readonly [RegExp, string]> = [
 export const IN_WORDS: ReadonlyArray<readonly [RegExp, string]> = [
   [/^(?:un )?kilo y medio(?: de)?(?= )/iu, '1.5 kg'],
   [/^(?:un )?litro y medio(?: de)?(?= )/iu, '1.5 l'],
+  [/^cuarto y mitad(?: de)?(?= )/iu, '375 g'],
   [/^(?:un )?kilo y cuarto(?: de)?(?= )/iu, '1.25 kg'],
   [/^(?:un )?cuarto(?: de)? kilo(?: de)?(?= )/iu, '250 g'],
   [/^tres cuartos(?: de)? kilo(?: de)?(?= )/iu, '750 g'],

@@ -2,6 +2,7 @@ import { addTo } from './add-to.ts';
 import { clausesOf } from './clauses.ts';
 import { DAY_BEFORE } from './day-before.ts';
 import { HEATS, type Context, type ReadAct } from './context.ts';
+import { spansIn } from './span.ts';
 import { bestParse, type ReadPart } from './parses.ts';
 import { hasLooseNumber } from './loose-numbers.ts';
 import { lineOf, type ReadLine } from './read-line.ts';
@@ -117,7 +118,11 @@ function readClause({ clause: { from }, read }: ReadPart, acts: ReadAct[]): Read
 
 /** "Transfer to a 160° oven. Braise for two hours": it was put in for that. */
 function goesIntoFor(last: ReadAct | undefined, act: ReadAct): boolean {
-  const put = last?.guessed && last.likelyMin === undefined && last.untilC === undefined;
+  const put =
+    last?.guessed &&
+    last.likelyMin === undefined &&
+    last.untilC === undefined &&
+    !spansIn(last.text).some(({ sense }) => sense === 'perKg');
   const same = last?.place === act.place && last?.tempC === act.tempC;
   return put === true && same && HEATS.has(act.verb) && act.likelyMin !== undefined;
 }

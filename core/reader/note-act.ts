@@ -7,6 +7,10 @@ const FINISHES: ReadonlySet<VerbWords> = new Set<VerbWords>(['glaze', 'reduce'])
 /** Cold through again. Our own line, no source. */
 const CHILLED_MIN = 240;
 
+/** What is beaten or tossed, and nothing soaks in. */
+const NO_MARINADE =
+  /(?<!\p{L})(?:whip|work|meatballs?|cream|egg whites?|yolks|batter|dressing|salad|slaw|nata|claras|yemas|ensalada)(?!\p{L})/iu;
+
 /** What later sentences lean on. */
 export function noteAct(act: ReadAct, context: Context): void {
   if (act.likelyMin !== undefined || HEATS.has(act.verb)) context.turned = false;
@@ -14,7 +18,8 @@ export function noteAct(act: ReadAct, context: Context): void {
   if (act.verb === 'fry' && act.place === 'hob' && act.tempC !== undefined)
     context.oilC = act.tempC;
   // What is rolled into balls is no marinade.
-  if (act.verb === 'mix' || act.verb === 'shape') context.mixed = act.verb === 'mix';
+  if (act.verb === 'mix' || act.verb === 'shape')
+    context.mixed = act.verb === 'mix' && !NO_MARINADE.test(act.text);
   if (act.verb === 'chill' && (act.likelyMin ?? 0) >= CHILLED_MIN) context.cooled = true;
   else if (HEATS.has(act.verb)) context.cooled = false;
   const isSoak = act.verb === 'marinate' || act.verb === 'brine';
@@ -23,5 +28,21 @@ export function noteAct(act: ReadAct, context: Context): void {
   const cooks = HEATS.has(act.verb) && !FINISHES.has(act.verb);
   const beside = act.meanwhile && context.hot;
   if (cooks && !beside && !(context.soakAhead && WET.has(act.verb))) context.hot = act;
+  if (HEATS.has(act.verb)) [context.low, context.wet] = [false, false];
   if (act.place && act.verb !== 'prepare' && act.verb !== 'mix') context.place = act.place;
 }
+
+/** What a clause does to the pot that is on: turned down, or filled. */
+export function notePot(text: string, context: Context): void {
+  const { hot } = context;
+  if (hot?.place !== 'hob') return;
+  context.low ||= hot.verb === 'boil' && TURNS_DOWN.test(text);
+  context.wet ||= DRY_PAN.has(hot.verb) && POURS.test(text);
+}
+
+const TURNS_DOWN =
+  /(?<!\p{L})(?:(?:drop|reduce|lower|turn|bring|knock)(?: it| the heat)?(?: right| back)*(?: down)? to (?:a |the )?(?:bare |gentle |slow )?(?:simmer|low|minimum)|(?:turn|lower|reduce) (?:it |the (?:heat|flame) )?(?:right )?(?:down|low)|lower the (?:heat|flame)|baja(?:r|mos)? (?:el fuego|al m[ií]nimo))(?!\p{L})/iu;
+const DRY_PAN: ReadonlySet<VerbWords> = new Set<VerbWords>(['fry', 'sear', 'brown']);
+/** As much as makes a pot of it: no splash. */
+const POURS =
+  /(?<!\p{L})(?:(?:add|pour|tip|ladle|stir)(?: in| on| over)?|cover with|top up with|moj\p{L}+|cubr\p{L}+|vi[eé]rt\p{L}+|a[ñn]ad\p{L}+|agreg\p{L}+|ech\p{L}+|riega|regar) (?!(?:a )?(?:splash|drop|little|chorrito|poco))[^.;]{0,30}(?<!\p{L})(?:stock|broth|water|coconut milk|milk|(?:chopped|tinned|canned|crushed) tomatoes|passata|caldo|agua|fumet|leche(?: de coco)?|tomate (?:triturado|frito))(?!\p{L})/iu;

@@ -1,4 +1,5 @@
 import { CUTS, type Animal } from '../pantry/index.ts';
+import { cutOf } from './cut-of.ts';
 import type { SpoonSystem } from '../quantity/index.ts';
 import { newContext, type ReadAct } from './context.ts';
 import { noteSoak } from './soaks.ts';
@@ -165,9 +166,26 @@ function readIngredients(
     );
     found.push(...read);
   }
-  if (found.length > 0) return found;
+  if (found.length > 0) return withCutOf(raw.title ?? '', found);
   return raw.method.flatMap(({ text }) => inlineIngredients(text, system));
 }
+
+/**
+ * "Sunday rib of beef", of "a 3 kg joint": where no ingredient is a cut, the first one that nobody
+ * knows and that is counted or weighed like a piece of meat is what the title names.
+ */
+function withCutOf(title: string, found: readonly ReadIngredient[]): ReadIngredient[] {
+  const cut = cutOf(title, title);
+  const isIt = (one: ReadIngredient) =>
+    one.ingredient === undefined &&
+    !one.unmeasured &&
+    (one.grams ?? (one.count === undefined ? 0 : Infinity)) >= LEAST_PIECE_G;
+  const at = found.some((one) => one.cut !== undefined) ? -1 : found.findIndex(isIt);
+  return found.map((one, i) => (cut && i === at ? { ...one, cut: cut.id, guessed: true } : one));
+}
+
+/** Less is seldom what a dish is called after. Our own line, no source. */
+const LEAST_PIECE_G = 200;
 
 /** What a method is read with. */
 interface MethodOf {

@@ -181,7 +181,8 @@ function isMethod(raw: string, line: string, part: Part): boolean {
   if (part === 'method') return true;
   if (STEP_NUMBER.test(line)) return true;
   const words = line.split(/\s+/).length;
-  const sentence = /[.;!]$/.test(line) || /[.;]\s+\p{Lu}/u.test(line);
+  const long = words > LEAST_TOLD_WORDS && /[.;!]\s+\p{L}/u.test(line) && spansIn(line).length > 1;
+  const sentence = /[.;!]$/.test(line) || /[.;]\s+\p{Lu}/u.test(line) || long;
   if (part === 'ingredients' && ordersFirst(raw, line)) return true;
   const counted = STARTS_AMOUNT.test(line) || ENDS_AMOUNT.test(line) || BULLET.test(raw.trim());
   if (part === 'ingredients' && !counted && words > 2 && AT_A_CLOCK.test(line)) return true;
@@ -202,6 +203,9 @@ function isMethod(raw: string, line: string, part: Part): boolean {
     (sentence && words > 6 && !STARTS_AMOUNT.test(line)) || (words > 12 && spansIn(line).length > 0)
   );
 }
+
+/** No ingredient is told at such length. Our own line, no source. */
+const LEAST_TOLD_WORDS = 20;
 
 /** A note of what is done: it lasts, it is hot, or it begins with an order. */
 function isDoing(line: string): boolean {

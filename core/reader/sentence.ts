@@ -10,7 +10,7 @@ import { againOf, goingOn, isAnotherSide, isPan } from './goes-on.ts';
 import { hasLooseNumber } from './loose-numbers.ts';
 import { kept } from './kept-verbs.ts';
 import { LOWERED } from './lowered.ts';
-import { noteAct } from './note-act.ts';
+import { noteAct, notePot } from './note-act.ts';
 import { AT_THE_LAST, isMoment, isWithin, momentOf } from './moment.ts';
 import { settleAct } from './settle-act.ts';
 import { bareHeat, beginsWith, goingHotter, probedIn, shareOf, told } from './settle-clause.ts';
@@ -66,7 +66,8 @@ export function readSentence(
     if (more) return { acts: [more], understood: true, left: 0 };
   }
   if (hits.length === 0) {
-    if (seen.lowered) turnTo(seen.lowered, context);
+    if (seen.lowered) turnTo(seen.lowered, context, [], OF_FAT.test(text));
+    notePot(text, context);
     if (CONDITION.test(text)) return { acts: [], understood: false, left: numbers };
     const { said, spans, degrees } = seen;
     const pan = isPan(text, seen.place, spans, context);
@@ -80,7 +81,8 @@ export function readSentence(
     hits.push({ verb: bare, from: 0, to: 0 });
   }
   const acts = actsOf(seen, hits, line, group, context);
-  if (seen.lowered) turnTo(seen.lowered, context, acts);
+  if (seen.lowered) turnTo(seen.lowered, context, acts, OF_FAT.test(text));
+  notePot(text, context);
   if (seen.climbsTo) climbs(text, seen.climbsTo, context);
   const read = withLeft(seen, merged(acts), context);
   return moment && read.adds === undefined && read.left > 0
@@ -104,10 +106,22 @@ function climbs(text: string, { tempC }: Degree, context: Context): void {
 }
 
 /** The oven is set to something else; what cooks in there goes on, unless a step said so itself. */
-function turnTo({ tempC }: Degree, context: Context, acts: readonly ReadAct[] = []): void {
+function turnTo(
+  { tempC }: Degree,
+  context: Context,
+  acts: readonly ReadAct[],
+  ofFat: boolean,
+): void {
+  if (ofFat) {
+    context.oilC = tempC;
+    return;
+  }
   context.ovenC = tempC;
   context.turned = !acts.some(({ verb }) => HEATS.has(verb));
 }
+
+/** "Turn the oil up to 190". */
+const OF_FAT = /(?<!\p{L})(?:oil|fat|lard|aceite|manteca)(?!\p{L})[^.;]{0,20}\d{3}/iu;
 
 const AFTER = /^\s*(?:and |then )?(?:after|tras|pasad[oa]s|al cabo de)\s+(?:about\s+|unos\s+)?$/iu;
 
@@ -223,8 +237,9 @@ function seenIn(text: string, context: Context, boldly: boolean): Seen {
 function hitsOf(seen: Seen, context: Context, boldly: boolean): VerbHit[] {
   const { text, place, spans, degrees, cue, lowered } = seen;
   if (BARE_OVEN.test(text) && spans.length === 0) return [{ verb: 'preheat', from: 0, to: 0 }];
+  const found = boldly ? beforeTurning(kept(seen), seen, context) : kept(seen);
   const hits = intoOven(
-    goingHotter(told(text, kept(seen), cue, spans, degrees, context), lowered, context),
+    goingHotter(told(text, found, cue, spans, degrees, context), lowered, context),
     seen,
     context,
   );
@@ -236,6 +251,19 @@ function hitsOf(seen: Seen, context: Context, boldly: boolean): VerbHit[] {
     laidIn(seen, context) ??
     (boldly && !CONDITION.test(text) ? bySurroundings(text, spans, context) : undefined);
   return verb ? [{ verb, from: 0, to: 0 }] : [];
+}
+
+/** "Skin side down in a pan, 10 minutes, flip for 3": the first side is what goes on before. */
+function beforeTurning(
+  found: readonly VerbHit[],
+  { text, spans }: Seen,
+  context: Context,
+): readonly VerbHit[] {
+  const [first] = found;
+  const own = first ? spans.filter(({ to }) => to <= first.from) : [];
+  if (first?.verb !== 'turn' || own.length === 0) return found;
+  const verb = bySurroundings(text.slice(0, first.from), own, context);
+  return verb ? [{ verb, from: 0, to: 0 }, ...found] : found;
 }
 
 /** "Sear two minutes a side and finish for 8 at 180": no ring is set to that. */
@@ -296,7 +324,8 @@ function actsOf(
   const dayBefore = DAY_BEFORE.test(text) || context.dayBefore;
   const acts: ReadAct[] = [];
   hits.forEach((hit, i) => {
-    if (lowered && lowered.from < hit.from) context.ovenC = lowered.tempC;
+    if (lowered && lowered.from < hit.from)
+      context[OF_FAT.test(text) ? 'oilC' : 'ovenC'] = lowered.tempC;
     // "Roast 20 minutes, then lower the oven to 160" is not at 160 yet.
     const later = lowered && hit.to > hit.from && lowered.from > hit.from ? lowered : undefined;
     const share = {
@@ -347,12 +376,21 @@ function withLeft(
   const open = hot !== undefined && acts.every(({ untilC }) => untilC === undefined);
   const core = open ? left.find(isCore) : undefined;
   const loose = hasLooseNumber(text, [...allLengths, ...degrees]) ? 1 : 0;
+  const unweighed = allLengths.filter((one) => isUnweighed(one, acts)).length;
   return {
     acts,
     adds: core && { untilC: core.tempC },
     understood: true,
-    left: allLengths.filter(isLeft).length + left.length - (core ? 1 : 0) + loose,
+    left: allLengths.filter(isLeft).length + left.length - (core ? 1 : 0) + loose + unweighed,
   };
+}
+
+/** "15 minutes a pound", of nobody knows how many pounds: a step has it, and no time from it. */
+function isUnweighed({ sense, from, to }: ReadDuration, acts: readonly ReadAct[]): boolean {
+  if (sense !== 'perKg') return false;
+  return acts.some(
+    ({ likelyMin, lit }) => likelyMin === undefined && lit.some(([a, b]) => a < to && b > from),
+  );
 }
 
 /** Whether a step has taken a time or a heat, or the oven was set to it. */

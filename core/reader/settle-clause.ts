@@ -99,6 +99,10 @@ export function told(
   const first = spans.find((span) => isTimed(span) && owns && span.from < owns.from);
   if (owns && WORK.has(owns.verb) && first && cue.from < owns.from && cue.verb === 'cool')
     return [hit, ...hits];
+  // "In a water bath for two hours, then brown a minute a side": each has its own.
+  const since = spans.some((span) => isTimed(span) && owns && span.from >= owns.from);
+  if (owns && first && since && cue.from < owns.from && HEATS.has(cue.verb) && !cue.goesOn)
+    return [hit, ...hits];
   // "Ten minutes' rest and it is ready to carve": the length is of the rest.
   const timedCue = spans.find((span) => isTimed(span) && span.from <= cue.from);
   const thenCut =
@@ -227,7 +231,7 @@ const SUGAR_TO =
   /(?<!\p{L})(?:bring|heat|take|cook|lleva|calienta) (?:the |el |la )?(?:\p{L}+ )?(?:sugar|syrup|caramel|jam|marmalade|az[uú]car|alm[ií]bar|mermelada)(?!\p{L})/iu;
 /** "In 180°C fat". */
 const IN_FAT =
-  /(?<!\p{L})(?:in|into|en) [^.;,]{0,14}(?:fat|oil|lard|dripping|aceite|manteca)(?!\p{L})/iu;
+  /(?<!\p{L})(?:in|into|en) [^.;,]{0,14}(?<!\p{L})(?:fat|oil|lard|dripping|aceite|manteca)(?!\p{L})/iu;
 /** Fat smokes and burns above. Common practice, no source. */
 const HOTTEST_FAT_C = 200;
 

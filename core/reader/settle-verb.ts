@@ -59,7 +59,11 @@ export function verbOf(
     case 'cook':
       if (named !== 'oven' && WARMS.test(own)) return 'simmer';
       if (named === undefined && !oven && WARMS_AGAIN.test(own)) return 'simmer';
-      return cooks(own, before, named ?? (oven ? heated(context) : undefined), context);
+      return inPot(
+        cooks(own, before, named ?? (oven ? heated(context) : undefined), context),
+        before,
+        context,
+      );
     case 'put':
       if (stays(hit, before, own, context)) return context.hot?.verb;
       if (context.hot !== undefined && ONCE_MORE.test(own)) return context.hot.verb;
@@ -134,6 +138,12 @@ export function verbOf(
   }
 }
 
+/** A pot that was turned down, or a pan that something was poured into, simmers. */
+function inPot(verb: Verb, before: string, context: Context): Verb {
+  const down = verb === 'boil' && (context.low || LEFT_LOW.test(before));
+  return down || (verb === 'fry' && context.wet) ? 'simmer' : verb;
+}
+
 /** What "leave it" and "let it" stand for. */
 function waited(
   hit: VerbHit,
@@ -164,10 +174,14 @@ function bakesNow({ dough, ovenC, hot }: Context): boolean {
 
 /** "Drop the heat to 150. Leave it for four hours": it goes on in there. */
 function stays({ to, from }: VerbHit, before: string, own: string, context: Context): boolean {
-  if (context.ovenOff) return false;
+  if (context.ovenOff || TAKEN_OUT.test(before)) return false;
   const leaves = /^(?:leave|keep|let|dej)/iu.test(own.slice(0, to - from));
   return context.turned && leaves && context.hot !== undefined && !OVEN_OFF.test(before);
 }
+
+/** "Out, foil over, leave it be". */
+const TAKEN_OUT =
+  /(?:^\s*|[,;]\s*)(?:(?:take|lift|get|pull|whip) (?:it|them|the \p{L}+) )?(?:out|off)(?= ?[,.]| and )|(?<!\p{L})foil over(?!\p{L})|(?:^|[,;]\s*)(?:remove|s[aá]ca(?:l[oa]s?)?|retira(?:l[oa]s?)?)(?!\p{L})[^.;]{0,24}$/iu;
 
 /** "Let the coating set in the fridge": nothing soaks. */
 const SETS =

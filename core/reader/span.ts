@@ -146,7 +146,7 @@ function halfOf(words: string | undefined): number {
 
 /** "Another five", "for 15.", "five more", "every six": minutes, where nothing else is said behind. */
 const BARE_MINUTES = new RegExp(
-  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest|resting(?: it| them)?|(?:^|then |and )(?:simmer|braise|bake|roast|fry|grill|steam)|release|reposar?|otr[oa]s|cada)\\s+)(${NUMBER}(?:\\s*[-–]\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$|(?:at|a) \\d{2,3})))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;:)]|$|(?:at|a) \\d{2,3}|before(?!\\p{L})))`,
+  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest|resting(?: it| them)?|(?:^|then |and )(?:simmer|braise|bake|roast|fry|grill|steam)|(?:flip|turn)(?: it| them)?(?: over)? for|rehogar?|sofre[ií]r?|cocer|release|reposar?|otr[oa]s|cada)\\s+)(${NUMBER}(?:\\s*[-–]\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$|(?:at|a) \\d{2,3})))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;:)]|$|(?:at|a) \\d{2,3}|(?:before|y|and then)(?!\\p{L})))`,
   'giu',
 );
 /** Fewer are persons. */
@@ -213,7 +213,7 @@ const FEW = 12;
 
 /** "then 10–15": minutes again, when minutes were said before. */
 const AGAIN =
-  /(?:then|another|up to|no (?:longer|more) than|not (?:longer|more) than|at most|better|ideally|preferably|luego|despu[eé]s|hasta|mejor|idealmente|no m[aá]s de)\s+(?!\d+\s*°)(\d+)(?:\s*[-–—]\s*(\d+))?(?=\s*(?:[.,;)]|$))/giu;
+  /(?:then|another|after|for the (?:first|last|final)|tras|up to|no (?:longer|more) than|not (?:longer|more) than|at most|better|ideally|preferably|luego|despu[eé]s|hasta|mejor|idealmente|no m[aá]s de)\s+(?!\d+\s*°)(\d+)(?:\s*[-–—]\s*(\d+))?(?=\s*(?:[.,;)]|$))/giu;
 
 function againIn(text: string, before: readonly Atom[]): Atom[] {
   return [...text.matchAll(AGAIN)].map((match) => {

@@ -57,7 +57,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'mix',
     english:
-      'mix|combine|whisk|blitz|whizz|blend|beat|toss|pur[ée]e|mash|whip(?= (?:the |up |together )?(?:\\p{L}+ )?(?:cream|eggs?|whites?|butter|until|for|\\d))|cream(?= the| together)|fold|pulse|process|stir together|make (?:the |a )?(?:marinade|rub|paste|glaze|sauce|dressing|brine|batter|dough)',
+      'mix|combine|whisk|blitz|whizz|blend|beat|toss|pur[ée]e|mash|whip(?= (?:the |up |together )?(?:\\p{L}+ )?(?:cream|eggs?|whites?|butter|until|for|\\d))|cream(?= the| together)|fold|pulse|process|stir together|work (?:with )?(?:the|it|everything)(?=[^.;]{0,60} \\d+ ?min)|make (?:the |a )?(?:marinade|rub|paste|glaze|sauce|dressing|brine|batter|dough)',
     spanish:
       'mezcl(?:a|an|e|ar|amos|en|as)|combin(?:a|e|ar|amos|en)|bat(?:e|a|ir|imos|an)|tritur(?:a|e|ar|amos)|prepara(?:r|mos)? (?:la |el |una )?(?:marinada|adobo|salsa|masa|glaseado|mezcla)',
   },
@@ -140,7 +140,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'boil',
     english:
-      'boil|hard-boil|soft-boil|parboil|blanch|(?:let [^.;]{0,20})?(?:come|comes|return|returns|get|gets) (?:back )?(?:up )?to (?:a |the )?boil|bring (?:it |the [^.;]{1,30}? |everything |all |[^.;]{1,25}? )?(?:back |just )?(?:up )?to (?:a |the )?(?:full |rolling |rapid |full rolling )?boil',
+      '(?:slide|drop|lower|plunge|tip|lay|slip|dip|dunk|throw|put) (?:(?:it|them|the [^.;,]{1,24}) )?into (?:the |a pan of |plenty of |some )?(?:well[- ]salted |salted )?(?:rapidly |fast |gently )?boiling (?:salted )?water|boil|hard-boil|soft-boil|parboil|blanch|(?:let [^.;]{0,20})?(?:come|comes|return|returns|get|gets) (?:back )?(?:up )?to (?:a |the )?boil|bring (?:it |the [^.;]{1,30}? |everything |all |[^.;]{1,25}? )?(?:back |just )?(?:up )?to (?:a |the )?(?:full |rolling |rapid |full rolling )?boil',
     spanish:
       'dej(?:a|e|ar|amos|en)[^.;]{0,20}que (?:hierva|cueza)|herv(?:ir|imos)|hierv(?:e|a|an|en)(?!\\p{L})|llev(?:a|e|ar)[^.;]{0,60}a ebullici[oó]n|cuec(?:e|en)(?!\\p{L})|cocer|cocemos|coced(?!\\p{L})|cuez(?:a|an)|llev(?:a|ar)[^.;]{0,20}a hervir|escald(?:a|ar)|blanque(?:a|e|ar)',
   },
@@ -185,7 +185,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'cool',
     english:
-      '(?:let|allow|leave|set aside)(?![^.;]{0,40}somewhere cool)[^.;]{0,40}(?:to )?cool(?! place| spot| room| oven| ?box| ?bag)|(?<!somewhere )cool(?! place| oven| side| water| ?box| ?bag)|refresh(?= (?:in|under|it|them))|(?:shock|plunge)(?= [^.;,]{0,20}(?:in|into) (?:iced?|cold|ice-cold))',
+      '(?:let|allow|leave|set aside)(?![^.;]{0,40}somewhere cool)[^.;]{0,40}(?:to )?cool(?! place| spot| room| oven| ?box| ?bag)|(?<!somewhere )cool(?! place| oven| side| water| ?box| ?bag)|refresh(?= (?:in|under|it|them))|(?:run|hold) (?:it |them |the \\p{L}+ )?under (?:the )?(?:running )?cold (?:water|tap)|(?:shock|plunge)(?= [^.;,]{0,20}(?:in|into) (?:iced?|cold|ice-cold))',
     spanish:
       '(?:dej(?:a|e|ar|amos|en)[^.;]{0,25})?enfr[ií](?:a|e|ar|en)|templar|p[aá]s(?:a|e|ar)(?:l[oa]s?)? (?:por|a|en) agua (?:fr[ií]a|helada|con hielo)|refresc(?:a|ar|amos)(?!\\p{L})',
   },
@@ -231,7 +231,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'prepare',
     english:
-      'slash|salt(?= (?:the|it|them|both|all|well|generously|inside))|chop|dice|peel|trim|cut(?![- ]side)|mince(?! beef|d)|grate|score|cube|halve|quarter|crush|deseed|julienne|thread|skewer|pat|blot|rinse|wash|drain|strain|skim|rub|massage|stuff|tie|truss|butterfly|pound|prick|pierce|dredge|wipe|scrape|core',
+      'slash|salt(?= (?:the|it|them|both|all|well|generously|inside))|chop|dice|peel|trim|cut(?![- ]side)|mince(?! beef|d)|grate|score|cube|halve|quarter(?! of an hour)|crush|deseed|julienne|thread|skewer|pat|blot|rinse|wash|drain|strain|skim|rub|massage|stuff|tie|truss|butterfly|pound|prick|pierce|dredge|wipe|scrape|core',
     spanish:
       'rellen(?:a|e|ar)|sal(?:a|e|ar)(?= (?:el|la|los|las|al final|bien|por|generos))|pic(?:a|ar|amos)(?!\\p{L})|pique|pel(?:a|an|e|ar|amos)(?!\\p{L})|cort(?:a|an|e|ar|amos|en)(?!\\p{L})|rall(?:a|e|ar)|troce(?:a|e|ar)|sec(?:a|ar)(?!\\p{L})|seque|escurr(?:e|a|ir|imos)|lav(?:a|e|ar)(?!\\p{L})|limpi(?:a|e|ar)|sazon(?:a|an|e|ar)|salpimient(?:a|e)|salpiment(?:a|e|ar)|frot(?:a|an|e|ar)|unt(?:a|e|ar)(?!\\p{L})|ensart(?:a|an|e|ar)|machac(?:a|ar)|machaque|col(?:ar|amos)|cuel(?:a|e)(?!\\p{L})|retir(?:a|e|ar|amos) la grasa|at(?:a|ar)(?= (?:la|el|con))|pinch(?:a|e|ar)',
   },
