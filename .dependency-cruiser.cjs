@@ -96,7 +96,7 @@ const CORE_DOORS = {
     'batch',
     'meal',
   ],
-  reader: ['figures', 'quantity', 'terms', 'places', 'words', 'pantry', 'batch', 'meal'],
+  reader: ['figures', 'quantity', 'terms', 'places', 'words', 'pantry', 'heat', 'batch', 'meal'],
   lists: ['figures', 'quantity', 'time', 'terms', 'words', 'pantry', 'batch', 'meal', 'plan'],
   weave: ['terms', 'places', 'words', 'meal', 'plan'],
   formats: [

@@ -11,7 +11,7 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   'beef-topside': 'topside|top round|beef topside|silverside|redondo de ternera|tapa de ternera',
   'beef-eye-round': 'eye of round|eye round|bottom round',
   'beef-rump-roast':
-    'rump roast|beef roast|roasting joint|rump|rump cap|sirloin cap|picanha|picaña|cadera de ternera|babilla',
+    'rump roast|joint of beef|beef joint|beef roast|roasting joint|rump|rump cap|sirloin cap|picanha|picaña|cadera de ternera|babilla',
   'beef-steak':
     'steak|sirloin steak|rump steak|fillet steak|rib-eye|ribeye|rib eye steak|t-bone|porterhouse|entrecot|entrecote|chuletón|chuleton|chuletones|tomahawk|côte de boeuf|veal chop|bistec|bife|filete de ternera|new york strip|strip steak',
   'beef-flank': 'flank steak|flank|bavette|bavette steak|arrachera|falda de ternera',
@@ -43,14 +43,14 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   'lamb-shoulder-boneless':
     'boneless lamb shoulder|diced lamb|cubed lamb|lamb shoulder cubed|lamb stew meat|stewing lamb|diced mutton|mutton|diced goat|goat|kid goat|cabrito|lamb|cordero en trozo|cordero para guisar|cordero',
   'lamb-leg-bone-in':
-    'leg of lamb|lamb leg|gigot|pierna de cordero|leg of goat|goat leg|leg of kid|pierna de cabrito|leg of mutton|leg of hogget',
+    'leg of lamb|joint of lamb|lamb joint|lamb leg|gigot|pierna de cordero|leg of goat|goat leg|leg of kid|pierna de cabrito|leg of mutton|leg of hogget',
   'lamb-leg-boneless':
     'boneless leg of lamb|boneless lamb leg|butterflied leg of lamb|butterflied lamb leg',
   'lamb-leg-rolled': 'rolled leg of lamb|rolled lamb leg',
   'lamb-rack':
     'rack of lamb|racks of lamb|lamb rack|carré de cordero|carre de cordero|costillar de cordero',
   'lamb-chop':
-    'lamb chop|lamb cutlet|chuleta de cordero|chuletilla de cordero|chuletilla|lamb loin chop',
+    'lamb chop|lamb cutlet|costilla de cordero|chuletita|chuleta de cordero|chuletilla de cordero|chuletilla|lamb loin chop',
   'lamb-shank': 'lamb shank|jarrete de cordero',
   'lamb-mince':
     'ground lamb|merguez|minced lamb|lamb mince|carne picada de cordero|cordero picado|minced goat|minced mutton',
@@ -58,13 +58,13 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   'pork-shoulder-bone-in':
     'pork shoulder|shoulder of pork|pork butt|boston butt|picnic shoulder|paleta de cerdo|paletilla de cerdo',
   'pork-shoulder-boneless':
-    'boneless pork shoulder|pork shoulder diced|diced pork|cubed pork|pork neck|pork collar|pork stew meat|stewing pork|pork|cerdo en trozo|magro de cerdo|aguja de cerdo|carne de cerdo|cabeza de lomo',
+    'boneless pork shoulder|cerdo|pork shoulder diced|diced pork|cubed pork|pork neck|pork collar|pork stew meat|stewing pork|pork|cerdo en trozo|magro de cerdo|aguja de cerdo|carne de cerdo|cabeza de lomo',
   'pork-collar-steak':
     'pork collar steak|pork neck steak|pork shoulder steak|pork steak|presa|presa ibérica|presa iberica|secreto|secreto ibérico|secreto iberico|pluma ibérica|pluma iberica|pluma',
   'pork-loin-boneless':
-    'pork loin|loin of pork|pork loin roast|rolled pork loin|lomo de cerdo|lomo de cerdo en trozo|lomo de cerdo en un trozo|cinta de lomo',
+    'pork loin|joint of pork|pork joint|loin of pork|pork loin roast|rolled pork loin|lomo de cerdo|lomo de cerdo en trozo|lomo de cerdo en un trozo|cinta de lomo',
   'pork-tenderloin':
-    'pork tenderloin|pork fillet|solomillo de cerdo|solomillo ibérico|solomillo iberico',
+    'pork tenderloin|pork fillet|solomillo|solomillo de cerdo|solomillo ibérico|solomillo iberico',
   'pork-chop-bone-in':
     'pork chop|pork cutlet|chuleta de cerdo|chuleta de lomo|chuleta de sajonia|chop',
   'pork-belly-strips':
@@ -91,7 +91,7 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   'chicken-breast':
     'chicken breast|chicken fillet|breast of chicken|pechuga|pechuga de pollo|chicken tender|chicken supreme|chicken escalope|chicken steak|suprema de pollo|boneless chicken breast',
   'chicken-thigh-bone-in':
-    'bone-in chicken thigh|chicken leg|chicken quarter|chicken leg quarter|chicken piece|chicken joint|chicken thigh bone in|skin-on chicken thigh|muslo de pollo|muslo|contramuslo con hueso|cuarto trasero de pollo|trasero de pollo|pollo troceado|pollo en trozo',
+    'bone-in chicken thigh|jointed chicken|chicken leg|chicken quarter|chicken leg quarter|chicken piece|chicken joint|chicken thigh bone in|skin-on chicken thigh|muslo de pollo|muslo|contramuslo con hueso|cuarto trasero de pollo|trasero de pollo|pollo troceado|pollo en trozo',
   'chicken-thigh-boneless':
     'chicken thigh|boneless chicken thigh|boneless thigh|chicken thigh fillet|contramuslo|contramuslo de pollo|contramuslo deshuesado|boneless chicken|diced chicken|thigh',
   'chicken-drumstick': 'drumstick|chicken drumstick|jamoncito de pollo|jamoncito',
@@ -128,7 +128,8 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   'salmon-side': 'salmon side|side of salmon|whole salmon fillet|lado de salmón',
   'trout-fillet': 'trout fillet|filete de trucha|sea trout fillet',
   'trout-whole': 'trout|whole trout|trucha',
-  'mackerel-whole': 'mackerel|caballa|sardine|sardina|sardina grande|herring|arenque|jurel',
+  'mackerel-whole':
+    'mackerel|red mullet|salmonete|caballa|sardine|sardina|sardina grande|herring|arenque|jurel',
   'tuna-steak':
     'tuna steak|fresh tuna|swordfish|swordfish steak|pez espada|emperador|tuna loin|atún fresco|lomo de atún|ventresca|bonito',
   'bream-whole':

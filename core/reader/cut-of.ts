@@ -1,4 +1,5 @@
 import { CUTS, isMince, type Animal, type Cut } from '../pantry/index.ts';
+import { cutOfForm } from './cut-form.ts';
 import { cutAmong, cutNamed } from './known-foods.ts';
 
 /** Cooked in its tin or its jar; "as you can", "to fit your tin" are none. */
@@ -20,7 +21,7 @@ const MINCE_OF: Readonly<Partial<Record<Animal, string>>> = {
 /** An animal by its own word; of several, the one that wants the most heat first. */
 const ANIMALS: ReadonlyArray<readonly [RegExp, Animal]> = [
   [/(?<!\p{L})(?:chicken|turkey|duck|goose|poultry|pollo|pavo|pato)s?(?!\p{L})/iu, 'poultry'],
-  [/(?<!\p{L})(?:pork|cerdo|ib[eé]ric[oa]s?)(?!\p{L})/iu, 'pork'],
+  [/(?<!\p{L})(?:pork|gammon|cerdo|ib[eé]ric[oa]s?)(?!\p{L})/iu, 'pork'],
   [/(?<!\p{L})(?:lamb|mutton|hogget|goat|kid|merguez|cordero|cabrito)(?!\p{L})/iu, 'lamb'],
   [/(?<!\p{L})(?:venison|boar|deer|rabbit|ciervo|venado|jabal[ií]|conejo)(?!\p{L})/iu, 'game'],
   [/(?<!\p{L})(?:fish|salmon|tuna|cod|haddock|trout|pescado|salm[oó]n|at[uú]n)(?!\p{L})/iu, 'fish'],
@@ -43,7 +44,8 @@ const PEELED = /(?<!\p{L})(?:peeled|shelled|pelad[oa]s?)(?!\p{L})/iu;
 export function cutOf(name: string, line: string, piece?: string): Cut | undefined {
   if (TINNED.test(line)) return undefined;
   // "2 racks of lamb": the rack is told before it.
-  const found = (piece === undefined ? undefined : cutNamed(`${piece} ${name}`)) ?? cutNamed(name);
+  const found =
+    (piece === undefined ? undefined : cutNamed(`${piece} of ${name}`)) ?? cutNamed(name);
   if (!found) return undefined;
   const animal = ANIMALS.find(([words]) => words.test(name))?.[1];
   const isOther = animal !== undefined && animal !== found.animal;
@@ -53,7 +55,7 @@ export function cutOf(name: string, line: string, piece?: string): Cut | undefin
   }
   // "Goose steaks" are no beef.
   const own = isOther && found.animal === 'beef' ? (cutAmong(name, animal) ?? found) : found;
-  return asTold(own, line);
+  return asTold(cutOfForm(own, name, `${piece ?? ''} ${line}`), line);
 }
 
 /** The same cut as the line has it: with its bone, its shell, or without. */

@@ -8,7 +8,8 @@ import type { ReadRecipe } from './read.ts';
 import { soaksOfActs } from './soaks.ts';
 import type { ReadAct } from './context.ts';
 import { isNight, lasting } from './night.ts';
-import { piecesSaid } from './pieces.ts';
+import { eachOf, piecesCounted } from './count-weight.ts';
+import { piecesSaid, shapeSaid, speaksOfOthers } from './pieces.ts';
 import { FIRE_VERBS } from '../terms/index.ts';
 import { cutNamed } from './known-foods.ts';
 import { reserveIn } from './reserve.ts';
@@ -74,12 +75,17 @@ function objectOf({ text, lit }: ReadAct): string {
 const OBJECT_WORDS = 5;
 const LIES: ReadonlySet<ReadAct['verb']> = new Set(['marinate', 'brine', 'temper', 'prepare']);
 
-/** What is done before the first fire: how the food is cut up. */
-function beforeFire({ acts }: ReadRecipe): readonly ReadAct[] {
+/** What is done to a food before the first fire: how it is cut up, or beaten out. */
+function beforeFire({ acts, ingredients }: ReadRecipe, one: ReadIngredient): readonly ReadAct[] {
   const first = acts.findIndex(({ verb }) => FIRE_VERBS.has(verb));
   const until = first === -1 ? acts : acts.slice(0, first);
-  return until.filter(({ verb }) => verb === 'prepare');
+  const others = ingredients.filter((other) => other !== one).map(({ name }) => name);
+  return until.filter(
+    ({ verb, text }) => CUTS_UP.has(verb) && !speaksOfOthers(text, one.name, others),
+  );
 }
+
+const CUTS_UP: ReadonlySet<ReadAct['verb']> = new Set(['prepare', 'shape', 'mix']);
 
 /** What is hot is eaten at once; a loaf that has cooled, or a pudding from the cold, waits. */
 function readyWithin({ acts }: ReadRecipe): number {
@@ -95,17 +101,19 @@ const CHILLED_WITHIN_MIN = 18 * 60;
 
 /** As many as a dish may have. */
 const MOST_PIECES = 100;
-const PORTION_G = 250;
 
 function foodOf(one: ReadIngredient, recipe: ReadRecipe, fresh: (wish: string) => string): Food[] {
   const cut = one.cut === undefined ? undefined : CUTS.get(one.cut);
   if (!cut) return [];
   const low = cut.rawPerAdultG.low;
+  const before = beforeFire(recipe, one);
+  const { thicknessMm, eachG } = shapeSaid(one, cut, before);
   const counted =
-    one.count === undefined ? undefined : one.count * (COUNTED_G[cut.id] ?? PORTION_G);
+    one.count === undefined ? undefined : one.count * (eachG ?? eachOf(cut, one.line));
   const weightG = one.grams ?? counted ?? low * (recipe.portions ?? 4);
-  const counts = one.count !== undefined && one.count > 1 ? Math.round(one.count) : undefined;
-  const pieces = piecesSaid(one, weightG, beforeFire(recipe)) ?? counts;
+  const counts = one.count === undefined ? 1 : piecesCounted(cut, one.line, one.count);
+  const sliced = eachG === undefined ? undefined : Math.max(1, Math.round(weightG / eachG));
+  const pieces = piecesSaid(one, cut, weightG, before) ?? (counts > 1 ? counts : sliced);
   return [
     {
       id: fresh(one.name),
@@ -116,28 +124,10 @@ function foodOf(one: ReadIngredient, recipe: ReadRecipe, fresh: (wish: string) =
           ? { kind: 'fixed', weightG: Math.round(weightG) }
           : { kind: 'weight', rawG: Math.round(weightG / recipe.portions) },
       ...(pieces !== undefined && { inPieces: Math.min(MOST_PIECES, pieces) }),
+      ...(thicknessMm !== undefined && { thicknessMm }),
     },
   ];
 }
-
-/** What one of it weighs, where a recipe only counts. Common practice, no source. */
-const COUNTED_G: Readonly<Record<string, number>> = {
-  'chicken-whole': 1600,
-  'turkey-whole': 5500,
-  'duck-whole': 2200,
-  'chicken-breast': 180,
-  'chicken-thigh-bone-in': 170,
-  'chicken-thigh-boneless': 110,
-  'chicken-drumstick': 120,
-  'chicken-wing': 90,
-  'lamb-shank': 400,
-  'duck-leg': 230,
-  'duck-breast': 350,
-  'beef-steak': 250,
-  'pork-chop-bone-in': 260,
-  'pork-spare-ribs': 1300,
-  'pork-back-ribs': 900,
-};
 
 /** The ingredients by the heading they stand under; without any, one mixture of them all. */
 function mixturesOf(

@@ -74,6 +74,11 @@ export const LISTS =
 export const LED = /^[\p{L} '’-]{2,28}:\s+(?=(?:\d|an?\s))/iu;
 /** Commas between things, not within brackets; and before an "and" that leads to another amount. */
 const BETWEEN = /,\s+(?![^(]*\))|\s+·\s+|\s+(?=(?:and|y)\s+(?:some|an?|\d|½|¼|un)\b)/iu;
+/** How large a thing is, and no thing. */
+const ONLY_SIZE = new RegExp(
+  `^(?:about|around|roughly|unos|unas|de unos)?\\s*(?:${NUMBER})\\s*-?(?:(?:mm|cm|in(?:ch(?:es)?)?|dedos?|fingers?)[- ]+(?:thick|long|de (?:grosor|grueso|largo))|(?:kg|kilos?|g|gramos|grams|lbs?|oz)(?: each| cada un[oa]| in (?:total|all|weight)| en total)?)$`,
+  'iu',
+);
 const AND = /^(?:and|y)\s+/iu;
 const LEAST_LISTED = 3;
 
@@ -87,7 +92,14 @@ export function listOf(line: string): string[] {
     .replace(/[.]$/, '')
     .split(BETWEEN)
     .map((item) => item.trim())
-    .filter((item) => item !== '');
+    .filter((item) => item !== '')
+    .reduce<string[]>((all, item) => {
+      // "2 chops, 5 cm thick, 500 g each": one thing.
+      const last = all.at(-1);
+      return last !== undefined && ONLY_SIZE.test(item)
+        ? [...all.slice(0, -1), `${last}, ${item}`]
+        : [...all, item];
+    }, []);
   const amounts = items
     .map((item) => item.replace(AND, ''))
     .filter((item) => STARTS_AMOUNT.test(item) || LISTED.test(item)).length;

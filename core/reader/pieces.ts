@@ -1,6 +1,10 @@
 import type { ReadAct } from './context.ts';
 import type { ReadIngredient } from './ingredient-line.ts';
+import type { Cut } from '../pantry/index.ts';
+import { formOfLine, type ReadForm } from './cut-form.ts';
+import { plainWords } from './known-foods.ts';
 import { NUMBER, numberIn } from './numbers.ts';
+import { thicknessIn } from './thickness.ts';
 
 const CM_PER: Readonly<Record<string, number>> = { mm: 0.1, cm: 1, in: 2.54 };
 const SIZED = new RegExp(
@@ -8,11 +12,11 @@ const SIZED = new RegExp(
   'iu',
 );
 const COUNTED = new RegExp(
-  `(?:cut|chop|divide|corta\\p{L}*|troce\\p{L}*)[^.;]{0,40}?(?:into|in|en) (${NUMBER}) (?:large |big |even |equal |thick |buenos )?(?:pieces|chunks|parts|portions|trozos|piezas|partes)`,
+  `(?:cut|chop|divide|roll|shape|form|make|split|corta\\p{L}*|troce\\p{L}*|divid\\p{L}*|haz|hacer|forma\\p{L}*)[^.;]{0,40}?(?:(?:into|in|en) )?(?<![\\d.,])(${NUMBER}) (?:(?:large|big|even|equal|thick|small|little|walnut-sized|buenos|buenas) )*(?:pieces|chunks|parts|portions|balls|meatballs|patties|burgers|rounds|medallions|steaks|slices|trozos|piezas|partes|bolas|bolitas|alb[oó]ndigas|hamburguesas)`,
   'iu',
 );
 const DICED =
-  /(?<!\p{L})(?:diced|cubed|in (?:bite-size(?:d)? )?(?:cubes|chunks|dice)|into (?:bite-size(?:d)? )?(?:cubes|chunks|dice)|for stewing|stewing|en (?:dados|tacos|cubos)|troce?ad[oa]s?)(?!\p{L})/iu;
+  /(?<!\p{L})(?:diced|cubed|(?:in(?:to)? )?bite[- ]sized? (?:pieces|chunks|bits)|in (?:bite-size(?:d)? )?(?:cubes|chunks|dice)|into (?:bite-size(?:d)? )?(?:cubes|chunks|dice)|for stewing|stewing|en (?:dados|tacos|cubos)|troce?ad[oa]s?)(?!\p{L})/iu;
 /** A cube of three centimetres and a little. Common practice, no source. */
 const DICE_G = 35;
 
@@ -22,6 +26,7 @@ const DICE_G = 35;
  */
 export function piecesSaid(
   { line, preparation = '' }: ReadIngredient,
+  { id }: Cut,
   weightG: number,
   before: readonly ReadAct[],
 ): number | undefined {
@@ -31,12 +36,55 @@ export function piecesSaid(
     if (counted !== undefined && numberIn(counted) >= 2) return Math.round(numberIn(counted));
     const sized = SIZED.exec(text);
     const each = sized ? (numberIn(sized[1] ?? '') * cmPer(sized[2] ?? 'cm')) ** 3 : NaN;
-    const grams = Number.isFinite(each) ? each : DICED.test(text) ? DICE_G : undefined;
+    const grams = Number.isFinite(each) ? each : isDiced(text, id) ? DICE_G : undefined;
     if (grams !== undefined) return Math.max(1, Math.round(weightG / Math.max(1, grams)));
   }
   return undefined;
 }
 
+/** "Conejo troceado" is in its joints. */
+function isDiced(text: string, cut: string): boolean {
+  return DICED.test(JOINTED.has(cut) ? text.replace(/troce?ad[oa]s?/giu, '') : text);
+}
+
+const JOINTED: ReadonlySet<string> = new Set([
+  'chicken-thigh-bone-in',
+  'rabbit-jointed',
+  'hare-jointed',
+]);
+
 function cmPer(unit: string): number {
   return CM_PER[unit.slice(0, 2).toLowerCase()] ?? 1;
 }
+
+/**
+ * How thick a food is and what each piece of it weighs, by its list or by what is done before it
+ * meets a fire; empty where nothing says.
+ */
+export function shapeSaid(
+  { line, preparation = '' }: ReadIngredient,
+  cut: Cut,
+  before: readonly ReadAct[],
+): Partial<ReadForm> {
+  const texts = [`${line} ${preparation}`, ...before.map(({ text }) => text)];
+  const saidMm = texts.map(thicknessIn).find((mm) => mm !== undefined);
+  const form = texts.map((text) => formOfLine(cut, text, saidMm)).find((one) => one !== undefined);
+  return form ?? (saidMm === undefined ? {} : { thicknessMm: saidMm });
+}
+
+/** "Cut the carrots into chunks": whether a sentence names other foods, and not this one. */
+export function speaksOfOthers(text: string, name: string, others: readonly string[]): boolean {
+  const said = new Set(plainWords(text));
+  const isSaid = (food: string) =>
+    plainWords(food).some((word) => word.length > 2 && !PLAIN.has(word) && said.has(word));
+  if (isSaid(name) || ANY_MEAT.test(text)) return false;
+  return others.some(isSaid);
+}
+
+/** Words of many names, by which no food is known. */
+const PLAIN = new Set(
+  'large small medium fresh dried ground whole white black red green piece fillet fresco grande blanco rojo verde del las los con para the and'.split(
+    ' ',
+  ),
+);
+const ANY_MEAT = /(?<!\p{L})(?:meat|joint|bird|fish|carne|pieza|pescado)(?!\p{L})/iu;

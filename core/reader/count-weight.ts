@@ -1,0 +1,41 @@
+import { usualG } from '../heat/index.ts';
+import type { Cut } from '../pantry/index.ts';
+
+/** What one of it weighs as cooks buy it, g, where that is not what a butcher calls usual. Common practice, no source. */
+const COUNTED_G: Readonly<Record<string, number>> = {
+  'turkey-whole': 5500,
+  'duck-whole': 2200,
+  'ham-bone-in': 2000,
+  'beef-chuck': 1200,
+  octopus: 1500,
+};
+/** An animal that is sold whole and cut up: what it weighs, g, and into how many. Common practice, no source. */
+const CUT_UP: Readonly<Record<string, { readonly wholeG: number; readonly pieces: number }>> = {
+  'chicken-thigh-bone-in': { wholeG: 1600, pieces: 8 },
+  'rabbit-jointed': { wholeG: 1200, pieces: 7 },
+  'hare-jointed': { wholeG: 1800, pieces: 7 },
+};
+const WHOLE =
+  /(?<!\p{L})(?:pollo|chicken|conejo|rabbit|liebre|hare)s?(?!\p{L})(?! (?:thigh|leg|piece|joint|portion|quarter)s?)/iu;
+const THIGHS = /(?<!\p{L})(?:contra)?muslos?|traseros?(?!\p{L})/iu;
+/** Fish of one kind, by what it is called, g. Common practice, no source. */
+const SMALL_FISH: ReadonlyArray<readonly [RegExp, number]> = [
+  [/(?<!\p{L})sardin(?:e|a)s?(?!\p{L})/iu, 60],
+  [/(?<!\p{L})(?:red mullets?|salmonetes?|herrings?|arenques?)(?!\p{L})/iu, 200],
+];
+
+/** A whole animal cut up, of which a recipe counts the animals; undefined for anything else. */
+function cutUp({ id }: Cut, name: string): { wholeG: number; pieces: number } | undefined {
+  return WHOLE.test(name) && !THIGHS.test(name) ? CUT_UP[id] : undefined;
+}
+
+/** What one of a food weighs, where a recipe only counts it, g. */
+export function eachOf(cut: Cut, name: string): number {
+  const fish = SMALL_FISH.find(([words]) => words.test(name))?.[1];
+  return cutUp(cut, name)?.wholeG ?? fish ?? COUNTED_G[cut.id] ?? usualG(cut);
+}
+
+/** In how many pieces so many of a food are cooked. */
+export function piecesCounted(cut: Cut, name: string, count: number): number {
+  return Math.round(count * (cutUp(cut, name)?.pieces ?? 1));
+}

@@ -1,0 +1,50 @@
+import { NUMBER, numberIn } from './numbers.ts';
+
+/** Millimetres in what recipes measure a thickness in; a finger is common practice, no source. */
+const MM_PER: ReadonlyArray<readonly [RegExp, number]> = [
+  [/^mm/iu, 1],
+  [/^c/iu, 10],
+  [/^(?:in|"|”|″|pulg)/iu, 25.4],
+  [/^(?:thumb|pulgar)/iu, 22],
+  [/^(?:fing|ded)/iu, 18],
+];
+const UNIT = '(?:mm|cm|cent[ií]metros?|in(?:ch(?:es)?)?|["”″]|pulgadas?|fingers?|thumbs?|dedos?)';
+const RANGE = `(?<low>${NUMBER})(?:\\s*(?:-|–|to|a|o|or)\\s*(?<high>${NUMBER}))?`;
+const PIECE =
+  '(?:steaks?|slices?|chops?|medallions?|rounds|cutlets?|escalopes?|rashers|strips|rodajas?|filetes?|medallones|lonchas|chuletas?|tajadas|tiras)';
+
+/** "1.5 cm thick", "an inch thick", "de dos dedos de grosor". */
+const THICK = new RegExp(
+  `${RANGE}[\\s-]*(?<unit>${UNIT})[\\s-]*(?:thick(?:ness)?|in thickness|de (?:grosor|grueso|espesor|alto))(?! (?:layer|fat|rind|crust|skin))`,
+  'iu',
+);
+/** "3 cm medallions", "into 1 cm slices". */
+const SIZED = new RegExp(`${RANGE}[\\s-]*(?<unit>${UNIT})[\\s-]+(?:thick[\\s-]+)?${PIECE}`, 'iu');
+/** "Rodajas de 3 cm". */
+const SIZED_ES = new RegExp(
+  `${PIECE} (?:\\p{L}+ (?:de \\p{L}+ )?){0,4}?de (?:unos )?${RANGE}[\\s-]*(?<unit>${UNIT})`,
+  'iu',
+);
+/** "Beat out to 4 mm", "to an even 1 cm". */
+const FLATTENED = new RegExp(
+  `(?:beat|pound|bash|bat|flatten|roll|press|aplan|aplast|golpe)\\p{L}*[^.;]{0,40}?(?:to|until|hasta|a)[^.;\\d]{0,40}?${RANGE}[\\s-]*(?<unit>${UNIT})`,
+  'iu',
+);
+/** A finger's breadth and the like, without a number: "finger-thick slices". */
+const BY_HAND = /(?<unit>finger|thumb)[- ]thick/iu;
+
+/** Nobody cooks a thinner slice, or a thicker piece, mm. Our own line, no source. */
+const LEAST_MM = 2;
+const MOST_MM = 150;
+
+/** How thick a text says a food is cut, or is beaten, mm; undefined where it says nothing. */
+export function thicknessIn(text: string): number | undefined {
+  const found = [THICK, SIZED, SIZED_ES, FLATTENED, BY_HAND]
+    .map((pattern) => pattern.exec(text))
+    .find((match) => match !== null);
+  const { low = '1', high = low, unit = '' } = found?.groups ?? {};
+  const each = MM_PER.find(([pattern]) => pattern.test(unit))?.[1];
+  if (!found || each === undefined) return undefined;
+  const mm = ((numberIn(low) + numberIn(high)) / 2) * each;
+  return mm >= LEAST_MM && mm <= MOST_MM ? Math.round(mm * 10) / 10 : undefined;
+}
