@@ -7,18 +7,17 @@ import { DAY_BEFORE } from './day-before.ts';
 import { degreesIn, type Degree } from './degree.ts';
 import { noStep } from './no-step.ts';
 import { againOf, goingOn, isAnotherSide, isPan } from './goes-on.ts';
-import { hasLooseNumber } from './loose-numbers.ts';
 import { kept } from './kept-verbs.ts';
 import { LOWERED } from './lowered.ts';
 import { noteAct, notePot } from './note-act.ts';
 import { AT_THE_LAST, isMoment, isWithin, momentOf } from './moment.ts';
 import { settleAct } from './settle-act.ts';
 import { bareHeat, beginsWith, goingHotter, probedIn, shareOf, told } from './settle-clause.ts';
-import { isSaidAgain } from './said-again.ts';
 import type { ReadSentence, Seen } from './seen.ts';
 import { noteSoak } from './soaks.ts';
 import { spansIn, type ReadDuration } from './span.ts';
 import { OVEN_OFF } from './settle-verb.ts';
+import { withLeft } from './with-left.ts';
 import { bySurroundings } from './surroundings.ts';
 import { placeIn, verbsIn, type VerbWords, type VerbHit } from './verbs.ts';
 
@@ -363,46 +362,6 @@ function soakedSoLong(act: ReadAct, lies: ReadAct): ReadAct | undefined {
   return { ...act, leastMin, likelyMin, mostMin, lit: [...act.lit, ...lies.lit] };
 }
 
-/** What no step took; a core of what cooked before goes to that. */
-function withLeft(
-  { text, allLengths, degrees, lowered }: Seen,
-  acts: readonly ReadAct[],
-  { hot }: Context,
-): ReadSentence {
-  const isLeft = (one: ReadDuration | Degree) =>
-    !owned(one, acts, lowered) && !isSaidAgain(text, one);
-  const left = degrees.filter(isLeft);
-  // "Pull at 52, it climbs to 57 while resting".
-  const open = hot !== undefined && acts.every(({ untilC }) => untilC === undefined);
-  const core = open ? left.find(isCore) : undefined;
-  const loose = hasLooseNumber(text, [...allLengths, ...degrees]) ? 1 : 0;
-  const unweighed = allLengths.filter((one) => isUnweighed(one, acts)).length;
-  return {
-    acts,
-    adds: core && { untilC: core.tempC },
-    understood: true,
-    left: allLengths.filter(isLeft).length + left.length - (core ? 1 : 0) + loose + unweighed,
-  };
-}
-
-/** "15 minutes a pound", of nobody knows how many pounds: a step has it, and no time from it. */
-function isUnweighed({ sense, from, to }: ReadDuration, acts: readonly ReadAct[]): boolean {
-  if (sense !== 'perKg') return false;
-  return acts.some(
-    ({ likelyMin, lit }) => likelyMin === undefined && lit.some(([a, b]) => a < to && b > from),
-  );
-}
-
-/** Whether a step has taken a time or a heat, or the oven was set to it. */
-function owned(
-  { from, to }: { readonly from: number; readonly to: number },
-  acts: readonly ReadAct[],
-  lowered: Degree | undefined,
-): boolean {
-  if (lowered && lowered.from <= from && lowered.to >= to) return true;
-  return acts.some(({ lit }) => lit.some(([a, b]) => a < to && b > from));
-}
-
 /** "In for 20 mins": into the oven that was set. */
 const IN_FOR = /^\s*(?:back )?in(?: (?:it|they) goes?)? for\s/iu;
 /** "LOW 8–10 hrs". */
@@ -410,7 +369,6 @@ const SETTING = /^\s*(?:on )?(?:low|high)\b/iu;
 /** "Cover with a damp cloth for an hour": a dough rises. */
 const COVERED_UP = /^\s*(?:cover|tapa|cubre)/iu;
 const HOT_PAN = /\b(?:hot|side|caliente|lado)s?\b/iu;
-const isCore = ({ sense }: Degree): boolean => sense === 'core';
 const isLength = ({ sense }: ReadDuration): boolean => sense === 'length';
 /** The same verb twice in a sentence, only one of them with a time, is one step. */
 function merged(acts: readonly ReadAct[]): ReadAct[] {

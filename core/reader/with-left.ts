@@ -1,0 +1,48 @@
+import type { Context, ReadAct } from './context.ts';
+import type { Degree } from './degree.ts';
+import { hasLooseNumber } from './loose-numbers.ts';
+import { isSaidAgain } from './said-again.ts';
+import type { ReadSentence, Seen } from './seen.ts';
+import type { ReadDuration } from './span.ts';
+
+/** What no step took; a core of what cooked before goes to that. */
+export function withLeft(
+  { text, allLengths, degrees, lowered }: Seen,
+  acts: readonly ReadAct[],
+  { hot }: Context,
+): ReadSentence {
+  const isLeft = (one: ReadDuration | Degree) =>
+    !owned(one, acts, lowered) && !isSaidAgain(text, one);
+  const left = degrees.filter(isLeft);
+  // "Pull at 52, it climbs to 57 while resting".
+  const open = hot !== undefined && acts.every(({ untilC }) => untilC === undefined);
+  const core = open ? left.find(isCore) : undefined;
+  const loose = hasLooseNumber(text, [...allLengths, ...degrees]) ? 1 : 0;
+  const unweighed = allLengths.filter((one) => isUnweighed(one, acts)).length;
+  return {
+    acts,
+    adds: core && { untilC: core.tempC },
+    understood: true,
+    left: allLengths.filter(isLeft).length + left.length - (core ? 1 : 0) + loose + unweighed,
+  };
+}
+
+/** "15 minutes a pound", of nobody knows how many pounds: a step has it, and no time from it. */
+function isUnweighed({ sense, from, to }: ReadDuration, acts: readonly ReadAct[]): boolean {
+  if (sense !== 'perKg') return false;
+  return acts.some(
+    ({ likelyMin, lit }) => likelyMin === undefined && lit.some(([a, b]) => a < to && b > from),
+  );
+}
+
+/** Whether a step has taken a time or a heat, or the oven was set to it. */
+function owned(
+  { from, to }: { readonly from: number; readonly to: number },
+  acts: readonly ReadAct[],
+  lowered: Degree | undefined,
+): boolean {
+  if (lowered && lowered.from <= from && lowered.to >= to) return true;
+  return acts.some(({ lit }) => lit.some(([a, b]) => a < to && b > from));
+}
+
+const isCore = ({ sense }: Degree): boolean => sense === 'core';
