@@ -51,7 +51,8 @@ export function alone(
     const adds = { untilC: core.tempC, ...minutes };
     return { acts: [], adds, understood: true, left: length !== undefined && !lasts ? 1 : 0 };
   }
-  if (length && said.length === 0 && !saysSomething(text)) {
+  const goesIn = untimed && GOES_IN_FOR.test(text);
+  if (length && said.length === 0 && (goesIn || !saysSomething(text))) {
     return { acts: [], adds: minutesOf(text, length, context), understood: true, left: 0 };
   }
   const named = placeIn(text);
@@ -83,6 +84,8 @@ export function alone(
   };
 }
 
+/** "Lower in the eggs for an hour", of a bath that is on. */
+const GOES_IN_FOR = /^\s*(?:lower|drop|slide|slip|add|tip) (?:in|the|it|them)(?!\p{L})/iu;
 /** "Everything into the slow cooker". */
 const GOES_IN =
   /^\s*(?:everything|all of it|the lot|todo)(?: else)? (?:goes |va )?(?:in|into|to|a|al|en)(?!\p{L})/iu;

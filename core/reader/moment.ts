@@ -5,11 +5,11 @@ import type { ReadDuration } from './span.ts';
 export function isMoment(text: string, { from, to }: ReadDuration): boolean {
   const rests =
     /(?:for|wait|esper\p{L}*|aguard\p{L}*|rest|stand|sit|settle|cool|repos\p{L}*|descans\p{L}*|durante|it|them)(?: for)?(?: about)?\s*$/iu;
-  if (rests.test(text.slice(0, from))) return false;
+  if (rests.test(text.slice(0, from)) || INTERVALS.test(text.slice(to))) return false;
   // "Rest off the heat 10 minutes before serving": so long, and then it is served.
   if (RESTS_SO.test(text.slice(0, from)) && THEN_EATEN.test(text.slice(to))) return false;
   const before =
-    /(?:after(?: about)?|(?<!\p{L})a los|at the end of|for the (?:first|last)|(?:in|during) the (?:first|last)|pasad[oa]s?|despu[eé]s de|al cabo de|los [uú]ltimos|durante los [uú]ltimos|a falta de|cuando (?:falten|queden)|in about)\s*$/iu;
+    /(?:after(?: about)?|(?<!\p{L})a los|(?<!\p{L})at|at the end of|for the (?:first|last)|(?:in|during) the (?:first|last)|pasad[oa]s?|despu[eé]s de|al cabo de|los [uú]ltimos|durante los [uú]ltimos|a falta de|cuando (?:falten|queden)|in about)\s*$/iu;
   const behind =
     /^\s*(?:before|prior|ahead|earlier|from the end|to go|remaining|into|antes|apart|old|in advance|later)\b/iu;
   if (
@@ -21,6 +21,9 @@ export function isMoment(text: string, { from, to }: ReadDuration): boolean {
   if (RESTED.test(text.slice(to)) || AT_ANOTHER_HEAT.test(text.slice(0, from))) return false;
   return before.test(text.slice(0, from)) || behind.test(text.slice(to));
 }
+
+/** "At 15 minute intervals". */
+const INTERVALS = /^[\s-]*interval/iu;
 
 /** "For the last ten minutes, …": the end of what goes on. */
 export const AT_THE_LAST =
@@ -41,6 +44,7 @@ const THEN_EATEN =
 /** "After an hour", "for the last ten minutes", "10 minutes into it": a moment of what goes on. */
 export function isWithin(text: string, { from, to }: ReadDuration): boolean {
   if (RESTED.test(text.slice(to)) || AT_ANOTHER_HEAT.test(text.slice(0, from))) return false;
+  if (INTERVALS.test(text.slice(to))) return false;
   return AT_A_MOMENT.test(text.slice(0, from)) || INTO_IT.test(text.slice(to));
 }
 
@@ -91,4 +95,4 @@ export function momentOf(
 }
 
 const AT_A_MOMENT =
-  /(?:after(?: about)?|(?<!\p{L})a los|tras|at the end of|for the (?:last|final)|(?:in|during) the (?:first|last|final)|pasad[oa]s?|despu[eé]s de|al cabo de|(?:durante )?los [uú]ltimos|a falta de|cuando (?:falten|queden))\s*$/iu;
+  /(?:after(?: about)?|(?<!\p{L})a los|(?<!\p{L})at|tras|at the end of|for the (?:last|final)|(?:in|during) the (?:first|last|final)|pasad[oa]s?|despu[eé]s de|al cabo de|(?:durante )?los [uú]ltimos|a falta de|cuando (?:falten|queden))\s*$/iu;

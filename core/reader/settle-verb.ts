@@ -7,7 +7,7 @@ import type { VerbHit } from './verbs.ts';
 const LEFT_LOW =
   /(?<!\p{L})(?:heat to (?:low|minimum)|low heat|(?:lower|reduce|turn down) the (?:heat|flame)(?![^.;,]{0,24}\d{3})|(?:put|clap|stick) (?:on )?(?:a|the) lid(?: on)?|fuego (?:bajo|lento|suave|m[ií]nimo))/iu;
 export const OVEN_OFF =
-  /(?<!\p{L})(?:(?:turn|switch) (?:the oven |it )?off|with the (?:heat|oven) off|oven (?:is )?off|(?:turned|switched)-off oven|horno apagado|apaga(?:r|mos)? el horno)/iu;
+  /(?<!\p{L})(?:(?:turn|switch) (?:the oven |it )?off|turn off the (?:heat|gas|flame)|with the (?:heat|oven) off|oven (?:is )?off|(?:turned|switched)-off oven|horno apagado|apaga(?:r|mos)? el horno)/iu;
 /** Peppers sweat in a covered bowl, off the fire. */
 const COVERED_BOWL =
   /(?<!\p{L})(?:covered bowl|bag|bowl covered|bowl,? (?:and )?cover|bol tapado|bolsa)(?!\p{L})/iu;
@@ -217,7 +217,7 @@ const UNDER = /^(?:submerge|immerse|sumer)/iu;
 
 /** "Melt the butter, stir in the flour and cook for 2 minutes". */
 const MELTED =
-  /(?<!\p{L})(?:melt|heat|derrit\p{L}*|calient\p{L}*|calentar) [^.;]{0,30}(?:butter|oil|fat|ghee|lard|mantequilla|aceite|manteca)(?!\p{L})/iu;
+  /(?<!\p{L})(?:melt|heat|add|derrit\p{L}*|calient\p{L}*|calentar|a[ñn]ad\p{L}+) [^.;]{0,30}(?:butter|oil|fat|ghee|lard|mantequilla|aceite|manteca)(?!\p{L})/iu;
 
 /** What is left alone over a fire that was lit. */
 const ON_FIRE: Partial<Record<PlaceKind, Verb>> = { smoker: 'smoke', grill: 'grill' };
@@ -292,7 +292,7 @@ function cooks(own: string, before: string, named: PlaceKind | undefined, contex
   )
     return 'fry';
   if (
-    /low heat|\bon low\b|gently|fuego (?:lento|bajo)|(?<!un)covered|lid on|(?<!des)tapad|suavemente/iu.test(
+    /low (?:heat|flame)|gentle (?:heat|flame)|\bon low\b|gently|fuego (?:lento|bajo)|(?<!un)covered|lid on|(?<!des)tapad|suavemente/iu.test(
       own,
     )
   ) {

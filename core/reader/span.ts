@@ -41,7 +41,7 @@ const HALF =
   '(?:\\s+(?:and a half|y media|and a quarter|y cuarto|and three[- ]quarters?|y tres cuartos))?';
 /** "1 hour", "4-6 hours", "1 h 30", "two and a half hours", "an hour and a half", "hora y media". */
 const ATOM = new RegExp(
-  `(?:(?:(?:between|entre)\\s+(?<from>${NUMBER})\\s+(?:and|y)\\s+(?<till>${NUMBER})|(?<low>${NUMBER})(?<lowPlus>${AND_HALF})(?:${DASH}(?<high>${NUMBER})(?<plus>${AND_HALF}))?)` +
+  `(?:(?:(?:between|entre|minimum of|m[ií]nimo de)\\s+(?<from>${NUMBER})\\s+(?:and|y)\\s+(?:(?:a |un )?(?:maximum of|m[aá]ximo de)\\s+)?(?<till>${NUMBER})|(?<low>${NUMBER})(?<lowPlus>${AND_HALF})(?:${DASH}(?<high>${NUMBER})(?<plus>${AND_HALF}))?)` +
     `(?:\\s*(?:more|further|additional|full|whole|good|short|final|last|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:,?\\s+(?:or|o)\\s+(?:up to\\s+|hasta\\s+)?(?<orMore>two|three|four|dos|tres|cuatro)(?!\\s*(?:${UNIT}|\\p{L})))?` +
     `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?<=h ?\\d{2})(?=\\s*(?:-|–|—|to|a)\\s)|(?<=(?:h|hr|hrs|hour|hours|hora|horas) ?\\d{2})(?=\\s+(?:at|in|en|a \\d|until|per|more|hasta)(?!\\p{L}))|(?=\\s*(?:[.,;()]|$))))?)` +
     '|(?<said>minuto y medio|half an hour|half[- ]hour|media hora|otra media(?! (?:hora|taza))|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|a third of an hour|two thirds of an hour|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto|hora y tres cuartos)' +
@@ -86,7 +86,7 @@ interface Atom {
 
 /** "6 a side", with no unit: minutes. */
 const A_SIDE = new RegExp(
-  `(${DIGITS})(?:\\s*(?:-|–|to)\\s*(${DIGITS}))?(?=\\s+(?:(?:a|per|each|on each|por|por cada)\\s+(?:side|lado|cara)|on (?:the|its|each) (?:\\p{L}+[- ]){0,2}side))`,
+  `(${DIGITS})(?:\\s*(?:-|–|to)\\s*(${DIGITS}))?(?=\\s+(?:(?:a|per|each|on each|por|por cada)\\s+(?:side|lado|cara)|on (?:the|its|each) (?:\\p{L}+[- ]){0,2}side|on the (?:flesh|skin|other|second|fat|cut|bone)(?=[.,;]|$)))`,
   'giu',
 );
 
@@ -146,7 +146,7 @@ function halfOf(words: string | undefined): number {
 
 /** "Another five", "for 15.", "five more", "every six": minutes, where nothing else is said behind. */
 const BARE_MINUTES = new RegExp(
-  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest|resting(?: it| them)?|(?:^|then |and )(?:simmer|braise|bake|roast|fry|grill|steam)|(?:flip|turn)(?: it| them)?(?: over)? for|rehogar?|sofre[ií]r?|cocer|release|reposar?|otr[oa]s|cada)\\s+)(${NUMBER}(?:\\s*[-–]\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$|(?:at|a) \\d{2,3})))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;:)]|$|(?:at|a) \\d{2,3}|(?:before|y|and then)(?!\\p{L})))`,
+  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest|resting(?: it| them)?|(?:^|then |and )(?:simmer|braise|bake|roast|fry|grill|steam)|(?:flip|turn)(?: it| them)?(?: over)? for|rehogar?|sofre[ií]r?|cocer|release|reposar?|otr[oa]s|cada)\\s+)(${NUMBER}(?:\\s*(?:[-–]|to|a)\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$|(?:at|a) \\d{2,3})))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;:)]|$|(?:at|a) \\d{2,3}|(?:before|y|and then|covered|uncovered|with (?:the|a|its) lid)(?!\\p{L})))`,
   'giu',
 );
 /** Fewer are persons. */
@@ -182,7 +182,7 @@ function bareMinutesIn(text: string, timed: boolean): Atom[] {
     // "Tent it for ten", and "a pie for ten".
     const persons = /(?:for|durante)\s+$/iu.test(before) && !/^\d{1,2}$/.test(match[0]);
     if (persons && !LIES_FOR.test(before)) return [];
-    const [low = '', high = low] = match[0].split(/\s*[-–]\s*/);
+    const [low = '', high = low] = match[0].split(/\s*(?:[-–]|(?<=\d)\s(?:to|a)\s)\s*/);
     const [minutes, most] = [numberIn(low), numberIn(high)];
     const again =
       timed ||

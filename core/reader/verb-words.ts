@@ -59,7 +59,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'mix|combine|whisk|blitz|whizz|blend|beat|toss|pur[ée]e|mash|whip(?= (?:the |up |together )?(?:\\p{L}+ )?(?:cream|eggs?|whites?|butter|until|for|\\d))|cream(?= the| together)|fold|pulse|process|stir together|work (?:with )?(?:the|it|everything)(?=[^.;]{0,60} \\d+ ?min)|make (?:the |a )?(?:marinade|rub|paste|glaze|sauce|dressing|brine|batter|dough)',
     spanish:
-      'mezcl(?:a|an|e|ar|amos|en|as)|combin(?:a|e|ar|amos|en)|bat(?:e|a|ir|imos|an)|tritur(?:a|e|ar|amos)|prepara(?:r|mos)? (?:la |el |una )?(?:marinada|adobo|salsa|masa|glaseado|mezcla)',
+      'lic[uú](?:a|e|ar|amos)(?!\\p{L})|mezcl(?:a|an|e|ar|amos|en|as)|combin(?:a|e|ar|amos|en)|bat(?:e|a|ir|imos|an)|tritur(?:a|e|ar|amos)|prepara(?:r|mos)? (?:la |el |una )?(?:marinada|adobo|salsa|masa|glaseado|mezcla)',
   },
   {
     verb: 'knead',
@@ -103,7 +103,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'fry|sizzle|(?:stir|pan|deep|dry|shallow|oven)-fry|saut[eé]|caramel[iy][sz]e(?= (?:the |\\p{L}+ )?(?:onions?|shallots?))|toast(?= (?:the|it|them|\\d|for|in|\\p{L}+ (?:for |\\d))(?!\\p{L}))|sweat|soften(?= \\p{L}|\\s\\d)(?! until| and| or| a little| slightly)|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
     spanish:
-      'fr[ií](?:e|amos|en)(?!\\p{L})|fre[ií]r|sofr[ií](?:e|en|a|amos)|sofre[ií]mos|fre[ií]mos|sofre[ií]r|salte(?:a|an|e|ar|amos)|(?:haz|haga|hacer|hacemos|prepara|preparar) (?:un |el )?sofrito|rehog(?:a|an|ar|amos)|rehogue|poch(?:a|an|e|ar|amos)|(?:dej(?:a|e|ar|amos|en) )?(?:que )?(?:sude|sud(?:a|ar|amos))(?= |[.,;]|$)',
+      'fr[ií](?:e|amos|en)(?!\\p{L})|tuest(?:a|e|en)(?!\\p{L})|tostar(?= (?:el|la|los|las|en|\\d))|fre[ií]r|sofr[ií](?:e|en|a|amos)|sofre[ií]mos|fre[ií]mos|sofre[ií]r|salte(?:a|an|e|ar|amos)|(?:haz|haga|hacer|hacemos|prepara|preparar) (?:un |el )?sofrito|rehog(?:a|an|ar|amos)|rehogue|poch(?:a|an|e|ar|amos)|(?:dej(?:a|e|ar|amos|en) )?(?:que )?(?:sude|sud(?:a|ar|amos))(?= |[.,;]|$)',
   },
   {
     verb: 'grill',
