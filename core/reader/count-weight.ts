@@ -21,6 +21,7 @@ const THIGHS = /(?<!\p{L})(?:contra)?muslos?|traseros?(?!\p{L})/iu;
 /** Fish of one kind, by what it is called, g. Common practice, no source. */
 const SMALL_FISH: ReadonlyArray<readonly [RegExp, number]> = [
   [/(?<!\p{L})sardin(?:e|a)s?(?!\p{L})/iu, 60],
+  [/(?<!\p{L})(?:boquer[oó]n(?:es)?|anchov(?:y|ies))(?!\p{L})/iu, 15],
   [/(?<!\p{L})(?:red mullets?|salmonetes?|herrings?|arenques?)(?!\p{L})/iu, 200],
 ];
 

@@ -244,7 +244,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'again',
     words: new RegExp(
-      `(?<!\\p{L})(?:carry(?:ing)? on|continue|keep going|keep at it|go on|finish|leave (?:it|them) (?:in|on|there)${NO_LIQUID}|another|longer|more|extra|sigue|siga|seguir|seguimos|contin[uú]a|continuar|prosigue|termina|acaba|otr[oa]s?|m[aá]s)(?!\\p{L})`,
+      `(?<!\\p{L})(?:carry(?:ing)? on|continue|keep going|keep at it|go on|finish|leave (?:it|them) (?:in|on(?! (?:the|a) (?:counter|side|worktop|table|bench|board|rack|plate))|there)${NO_LIQUID}|another|longer|more|extra|sigue|siga|seguir|seguimos|contin[uú]a|continuar|prosigue|termina|acaba|otr[oa]s?|m[aá]s)(?!\\p{L})`,
       'iu',
     ),
     when: ({ hot, ovenOff }) => hot !== undefined && !ovenOff,

@@ -35,7 +35,7 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   'cooked-pork': 'cooked pork|leftover pork|leftover roast pork|pulled pork leftover',
   'cooked-lamb': 'cooked lamb|leftover lamb|leftover roast lamb|cordero asado sobrante',
   'cooked-poultry':
-    'cooked chicken|leftover chicken|leftover roast chicken|cooked turkey|leftover turkey|leftover roast turkey|pollo cocido|restos de pollo|restos de pavo',
+    'cooked chicken|confit duck leg|duck confit|confit of duck|confit de pato|leftover chicken|leftover roast chicken|cooked turkey|leftover turkey|leftover roast turkey|pollo cocido|restos de pollo|restos de pavo',
   'cooked-fish': 'cooked fish|leftover fish|pescado cocido',
   'cooked-rice': 'cooked rice|leftover rice|arroz cocido|arroz sobrante',
   'lamb-shoulder-bone-in':
@@ -129,14 +129,14 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   'trout-fillet': 'trout fillet|filete de trucha|sea trout fillet',
   'trout-whole': 'trout|whole trout|trucha',
   'mackerel-whole':
-    'mackerel|red mullet|salmonete|caballa|sardine|sardina|sardina grande|herring|arenque|jurel',
+    'mackerel|red mullet|salmonete|boquerón|boquerones|fresh anchovy|caballa|sardine|sardina|sardina grande|herring|arenque|jurel',
   'tuna-steak':
     'tuna steak|fresh tuna|swordfish|swordfish steak|pez espada|emperador|tuna loin|atún fresco|lomo de atún|ventresca|bonito',
   'bream-whole':
     'bream|sea bream|whole bream|dorada|besugo|pargo|sea bass|whole sea bass|lubina|branzino|red snapper|snapper',
   'fish-whole': 'whole fish|pescado entero|rodaballo|turbot',
   'white-fish-fillet':
-    'cod|cod fillet|cod loin|haddock|hake|hake fillet|pollock|coley|skate|skate wing|raya|halibut|halibut steak|cod steak|hake steak|fish steak|monkfish|tilapia|catfish|plaice|sole|whiting|white fish|fish fillet|firm white fish|sea bass fillet|bream fillet|merluza|lomo de merluza|bacalao|bacalao fresco|lomo de bacalao|rape|lenguado|filete de pescado|pescado blanco|pescadilla|fletán|corvina|mero',
+    'cod|cazón|dogfish|huss|rosada|panga|ling|gurnard|john dory|gallo|perca|rubio|palometa|cod fillet|cod loin|haddock|hake|hake fillet|pollock|coley|skate|skate wing|raya|halibut|halibut steak|cod steak|hake steak|fish steak|monkfish|tilapia|catfish|plaice|sole|whiting|white fish|fish fillet|firm white fish|sea bass fillet|bream fillet|merluza|lomo de merluza|bacalao|bacalao fresco|lomo de bacalao|rape|lenguado|filete de pescado|pescado blanco|pescadilla|fletán|corvina|mero',
   'prawns-shell-on':
     'prawn|shrimp|king prawn|tiger prawn|gamba|langostino|camarón|camarones|shell-on prawn|langoustine',
   'prawns-peeled': 'peeled prawn|peeled shrimp|shelled prawn|gamba pelada|raw peeled prawn',

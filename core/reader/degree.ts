@@ -168,8 +168,15 @@ function findDegrees(text: string, fahrenheit: boolean): Degree[] {
 /** "At -18 °C": a freezer. */
 const BELOW_ZERO = /(?:^|[\s(])(?:[-−]|minus |menos )\s?$/iu;
 
+/** "Roast at 75 °C for nine hours": an oven so cool, and no core. */
+const SET_FOR =
+  /(?<!\p{L})(?:roast|bake|cook|smoke|dry|dehydrate|hornea|asa|ahuma|seca|cocina)\p{L}*(?!\p{L})(?! (?:up )?(?:to|until))[^.;\d]{0,40}\s(?:at|a)\s+(?:about |around |unos )?$/iu;
+const LASTS =
+  /^\s*,?\s*(?:for|durante)?\s*(?:about |around |unas? |unos )?(?:\d|an? |half|media|one|two|three|four|five|six|seven|eight|nine|ten|twelve|dos|tres|cuatro|cinco|seis|ocho|diez|doce)[^.;]{0,14}(?:h|min)/iu;
+
 function senseOf(text: string, { from, to, tempC }: Omit<Degree, 'sense'>): Degree['sense'] {
   if (tempC > CORE_MOST_C) return 'place';
+  if (SET_FOR.test(text.slice(0, from)) && LASTS.test(text.slice(to))) return 'place';
   if (OF_OVEN.test(text.slice(0, from)) || OVEN_BEHIND.test(text.slice(to))) return 'place';
   const isCore =
     CORE.test(text.slice(0, from)) ||

@@ -5,6 +5,8 @@ import { allergensNamed, CUTS, INGREDIENTS, type OwnIngredient } from '../pantry
 import { gramsOf, parseQuantity, QuantityError } from '../quantity/index.ts';
 import type { ReadIngredient } from './ingredient-line.ts';
 import type { ReadRecipe } from './read.ts';
+import { withFrozen } from './from-frozen.ts';
+import { keptDays } from './kept-days.ts';
 import { soaksOfActs } from './soaks.ts';
 import type { ReadAct } from './context.ts';
 import { isNight, lasting } from './night.ts';
@@ -14,6 +16,7 @@ import { FIRE_VERBS } from '../terms/index.ts';
 import { cutNamed } from './known-foods.ts';
 import { reserveIn } from './reserve.ts';
 import { stepsOf } from './steps.ts';
+import { thicknessIn } from './thickness.ts';
 
 /** A dish as a recipe has it, and what its pantry needs besides. */
 export interface DraftDish {
@@ -33,21 +36,53 @@ export function draftDish(recipe: ReadRecipe, taken: ReadonlySet<string> = new S
   const name = recipe.title ?? 'New dish';
   const dishId = fresh(name);
   const listed = recipe.ingredients.flatMap((one) => foodOf(one, recipe, fresh));
-  const foods = listed.length > 0 ? listed : foodSpokenOf(recipe, fresh);
-  const others = recipe.ingredients.filter(({ cut }) => cut === undefined || !CUTS.has(cut));
+  const spoken = listed.length > 0 ? listed : foodSpokenOf(recipe, fresh);
+  const rice = spoken.length > 0 ? undefined : riceOf(recipe);
+  const foods = rice ? [foodOfRice(rice, fresh)] : spoken;
+  const others = recipe.ingredients.filter(
+    (one) => one !== rice && (one.cut === undefined || !CUTS.has(one.cut)),
+  );
   const own: OwnIngredient[] = [];
   const mixtures = mixturesOf(recipe, others, foods, fresh, own);
-  const steps = stepsOf(recipe, { dishId, foods, mixtures, fresh });
+  const steps = stepsOf(withFrozen(recipe), { dishId, foods, mixtures, fresh });
   const dish = DishSchema.parse({
     id: dishId,
     name,
     readyWithinMin: readyWithin(recipe),
     foods,
-    mixtures: mixtures.map((mixture) => withWindow(mixture, soakOf(mixture, recipe, mixtures))),
+    mixtures: mixtures.map((mixture) => ({
+      ...withWindow(mixture, soakOf(mixture, recipe, mixtures)),
+      ...(foods.length === 0 && mixtures.length === 1 && keepingOf(recipe)),
+    })),
     steps,
   });
   const washed = dish.steps.reduce((sum, step) => withWash({}, sum, step.id), dish);
   return { dish: washed, own };
+}
+
+/** How long a recipe says that what it makes keeps. */
+function keepingOf({ lines }: ReadRecipe): Pick<Mixture, 'keepsDays'> {
+  const keepsDays = lines.map(({ text }) => keptDays(text)).find((days) => days !== undefined);
+  return keepsDays === undefined ? {} : { keepsDays };
+}
+
+/** Cooked rice is watched over where it is all the dish has. */
+function riceOf({ ingredients }: ReadRecipe): ReadIngredient | undefined {
+  return ingredients.find(
+    ({ name, grams }) => RICE.test(name) && grams !== undefined && grams >= LEAST_RICE_G,
+  );
+}
+
+const RICE = /^(?:\p{L}+ ){0,2}(?:rice|arroz)(?! (?:vinegar|wine|flour|noodles?|paper))(?!\p{L})/iu;
+/** Less is a thickening. Common practice, no source. */
+const LEAST_RICE_G = 50;
+
+function foodOfRice(
+  { name, grams = LEAST_RICE_G }: ReadIngredient,
+  fresh: (wish: string) => string,
+): Food {
+  const share = { kind: 'fixed' as const, weightG: Math.round(grams) };
+  return { id: fresh(name), name, cut: 'rice-dry', share };
 }
 
 /**
@@ -75,17 +110,21 @@ function objectOf({ text, lit }: ReadAct): string {
 const OBJECT_WORDS = 5;
 const LIES: ReadonlySet<ReadAct['verb']> = new Set(['marinate', 'brine', 'temper', 'prepare']);
 
-/** What is done to a food before the first fire: how it is cut up, or beaten out. */
-function beforeFire({ acts, ingredients }: ReadRecipe, one: ReadIngredient): readonly ReadAct[] {
+/** What is said of a food until it meets its first fire: how it is cut up, or beaten out. */
+function beforeFire({ acts, lines, ingredients }: ReadRecipe, one: ReadIngredient): string[] {
   const first = acts.findIndex(({ verb }) => FIRE_VERBS.has(verb));
-  const until = first === -1 ? acts : acts.slice(0, first);
+  const method = lines.filter(({ part }) => part === 'method' || part === 'unread');
+  const at = method.findIndex((line) => line.acts.includes(first));
+  const told = (at === -1 ? method : method.slice(0, at)).map(({ text }) => text);
+  const sameLine = (method[at]?.acts ?? [])
+    .filter((i) => i < first)
+    .map((i) => acts[i]?.text ?? '');
+  // "Press the balls flat and cook for two minutes".
+  const fire = acts[first]?.text ?? '';
+  const texts = [...told, ...sameLine, ...(thicknessIn(fire) === undefined ? [] : [fire])];
   const others = ingredients.filter((other) => other !== one).map(({ name }) => name);
-  return until.filter(
-    ({ verb, text }) => CUTS_UP.has(verb) && !speaksOfOthers(text, one.name, others),
-  );
+  return texts.filter((text) => !speaksOfOthers(text, one.name, others));
 }
-
-const CUTS_UP: ReadonlySet<ReadAct['verb']> = new Set(['prepare', 'shape', 'mix']);
 
 /** What is hot is eaten at once; a loaf that has cooled, or a pudding from the cold, waits. */
 function readyWithin({ acts }: ReadRecipe): number {

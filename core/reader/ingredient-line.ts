@@ -72,7 +72,7 @@ export function readIngredientLine(
   const inBrackets = brackets.map((inside) => leading(inside, spoons)).find((one) => one?.unit);
   const { name: called, preparation } = nameOf(amount?.rest ?? bare);
   const inName = amount && !isPiece(amount.unit) ? undefined : weightInName(called);
-  const name = inName?.name ?? called;
+  const name = inName?.name.replace(PRAISED, '') ?? called;
   if (name === '') return undefined;
   const read = settled(
     line,

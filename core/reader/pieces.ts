@@ -1,4 +1,3 @@
-import type { ReadAct } from './context.ts';
 import type { ReadIngredient } from './ingredient-line.ts';
 import type { Cut } from '../pantry/index.ts';
 import { formOfLine, type ReadForm } from './cut-form.ts';
@@ -28,9 +27,9 @@ export function piecesSaid(
   { line, preparation = '' }: ReadIngredient,
   { id }: Cut,
   weightG: number,
-  before: readonly ReadAct[],
+  before: readonly string[],
 ): number | undefined {
-  const texts = [`${line} ${preparation}`, ...before.map(({ text }) => text)];
+  const texts = [`${line} ${preparation}`, ...before];
   for (const text of texts) {
     const counted = COUNTED.exec(text)?.[1];
     if (counted !== undefined && numberIn(counted) >= 2) return Math.round(numberIn(counted));
@@ -64,9 +63,9 @@ function cmPer(unit: string): number {
 export function shapeSaid(
   { line, preparation = '' }: ReadIngredient,
   cut: Cut,
-  before: readonly ReadAct[],
+  before: readonly string[],
 ): Partial<ReadForm> {
-  const texts = [`${line} ${preparation}`, ...before.map(({ text }) => text)];
+  const texts = [`${line} ${preparation}`, ...before];
   const saidMm = texts.map(thicknessIn).find((mm) => mm !== undefined);
   const form = texts.map((text) => formOfLine(cut, text, saidMm)).find((one) => one !== undefined);
   return form ?? (saidMm === undefined ? {} : { thicknessMm: saidMm });

@@ -29,6 +29,8 @@ const TIMES =
 /** "Prep 20m", above everything else. */
 const BARE_TIMES =
   /^(?:prep|cook(?:ing)?|total|active|ready in|marinat\p{L}+)(?: time)?\s*[:–-]?\s*(?:about\s*)?\d+\s*(?:h|m|hrs?|hours?|mins?|minutes?)(?!\p{L})[\p{L}\d\s½]{0,14}(?:\+\s*[\p{L} ]{3,24})?$/iu;
+/** "Marinade: 100 ml soy": no time. */
+const STARTS_MIXTURE = /^marinade\s*:/iu;
 const GROUP = /^(?:for (?:the )?|para (?:el |la |los |las )?)?([^:.]{2,40}?)\s*:$/iu;
 const FOR_THE = /^(?:for (?:the )?|para (?:el |la |los |las )?)([\p{L} '&-]{2,40})$/iu;
 /** "Ingredientes (6 raciones)". */
@@ -82,7 +84,9 @@ export function sectionsOf(text: string): RawRecipe {
       continue;
     }
     const facts = line.split(/\s*[|·•;]\s*|,\s+/).filter((one) => one !== '');
-    const isTime = (one: string) => TIMES.test(one) || (part === 'start' && BARE_TIMES.test(one));
+    const isTime = (one: string) =>
+      (TIMES.test(one) && (spansIn(one).length > 0 || !STARTS_MIXTURE.test(one))) ||
+      (part === 'start' && BARE_TIMES.test(one));
     if (facts.length > 1 && facts.every((one) => YIELD.test(one) || isTime(one))) {
       yieldText ??= facts.find((one) => YIELD.test(one));
       told.push(...facts);

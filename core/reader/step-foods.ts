@@ -21,6 +21,9 @@ const OF_BRINE =
 const ALL =
   /(?<!\p{L})(?:it|them|meat|pieces|everything|joint|bird|balls?|patties|burgers?|skewers?|fillets?|steaks?|chops?|legs|thighs|ribs|alb[oó]ndigas|hamburguesas|brochetas|filetes|chuletas|carne|piezas|todo|trozos|\p{L}{2,}(?:[aei]r|ndo|[ae])l[oa]s?|l[oa]s? \p{L}+[aei]mos)(?!\p{L})/iu;
 
+const EVERYTHING =
+  /(?<!\p{L})(?:everything|all (?:of it|together)|the lot|todo|todo junto)(?!\p{L})/iu;
+
 /**
  * The foods of each step of a recipe, where its words tell: none for a brine on the boil and for a
  * sauce beside; those it names where a dish has several. Undefined where nothing tells.
@@ -39,6 +42,8 @@ export function foodsOfActs(
   let cooked = false;
   /** What is in the pot, while it is on. */
   let pot: readonly string[] | undefined;
+  /** What was worked on last; undefined where nothing has told. */
+  let inHand: readonly string[] | undefined;
   /** Something has been done to a food already. */
   let inPlay = false;
   /** The line in which a sauce of its own is made. */
@@ -48,13 +53,22 @@ export function foodsOfActs(
     const sameLine = before?.line === act.line ? found[i - 1] : undefined;
     const named = foods.filter((food) => namesFood({}, food, act.text)).map(({ id }) => id);
     const works = named.length > 0 ? named : undefined;
-    const joins = joined.has(i);
+    const joins = joined.get(i);
     if (FIRES.has(act.verb)) found.push(undefined);
-    else if (joins && !works) found.push(undefined);
+    // "Layer the beans, sausages and duck": with what was in hand before.
+    else if (joins && !works)
+      found.push(inHand && foods.length > 1 ? [...new Set([...inHand, ...joins])] : undefined);
     else if (!works && isBeside(act, sauceLine, acts.slice(i + 1), rested)) found.push([]);
     else if (!works && isOfOthers(act, others, inPlay)) found.push([]);
     // What was begun with the rice goes on with it.
-    else if (!works && !inPlay && sameLine?.length === 0 && !LIES.has(act.verb)) found.push([]);
+    else if (
+      !works &&
+      !inPlay &&
+      sameLine?.length === 0 &&
+      !LIES.has(act.verb) &&
+      !EVERYTHING.test(act.text)
+    )
+      found.push([]);
     else if (foods.length === 1) found.push(undefined);
     else found.push(inPot(act, works ?? sameLine, pot));
     if (!works && isOfSauce(act)) sauceLine = act.line;
@@ -63,7 +77,7 @@ export function foodsOfActs(
     if (isOn && cooked && OFF_FIRE.has(act.verb)) rested = true;
     if (isOn && IN_POT.has(act.verb)) pot = found[i];
     else if (isOn && !TURNS.has(act.verb)) pot = undefined;
-    if (isOn) inPlay = true;
+    if (isOn) [inPlay, inHand] = [true, found[i] ?? inHand];
   });
   return found;
 }
@@ -71,16 +85,19 @@ export function foodsOfActs(
 /** "Put the meats and the bones in the pot; when it boils, skim": no step by itself, and the meat is in. */
 const MEATS = /(?<!\p{L})(?:meats?|carnes?)(?!\p{L})/iu;
 
-/** The acts right before which a sentence without any put the meat in. */
-function joinedBefore(lines: ReadRecipe['lines'], foods: readonly Food[]): ReadonlySet<number> {
-  const found = new Set<number>();
-  let isIn = false;
+/** The acts right before which a sentence without any put foods in, and which. */
+function joinedBefore(
+  lines: ReadRecipe['lines'],
+  foods: readonly Food[],
+): ReadonlyMap<number, ReadonlySet<string>> {
+  const found = new Map<number, ReadonlySet<string>>();
+  let put = new Set<string>();
   for (const { part, text, acts } of lines) {
     if (part !== 'method' && part !== 'unread') continue;
     const [first] = acts;
-    if (first !== undefined && isIn) found.add(first);
-    if (first !== undefined) isIn = false;
-    else isIn ||= MEATS.test(text) || foods.some((food) => namesFood({}, food, text));
+    if (first !== undefined && put.size > 0) found.set(first, put);
+    const named = foods.filter((food) => MEATS.test(text) || namesFood({}, food, text));
+    put = new Set(first === undefined ? [...put, ...named.map(({ id }) => id)] : []);
   }
   return found;
 }

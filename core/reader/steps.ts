@@ -7,6 +7,7 @@ import { NUMBER } from './numbers.ts';
 import type { ReadRecipe } from './read.ts';
 import { isNight, lasting } from './night.ts';
 import { soaksOfActs } from './soaks.ts';
+import { mixturesUsedAgain } from './used-again.ts';
 import { foodsOfActs, isOfSauce, OFF_FIRE } from './step-foods.ts';
 
 interface About {
@@ -100,6 +101,9 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
   let isHot = false;
   const foods = foodsOfActs(recipe, about.foods);
   const soaks = soaksOfActs(recipe.acts, about.mixtures);
+  const again = mixturesUsedAgain(recipe, about.mixtures, soaks);
+  // Where there is no food, everything is done to the one mixture.
+  const [only] = about.foods.length === 0 && about.mixtures.length === 1 ? about.mixtures : [];
   const joined = (step: Step) => {
     joins.push(step);
     steps.push(step);
@@ -109,6 +113,7 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
     const step = {
       ...stepOf(act, about, soaks.get(i)),
       ...(worked && { foods: [...worked] }),
+      ...withMixtures(again.get(i) ?? (only && !ALONE.has(act.verb) ? [only.id] : undefined)),
     };
     const soaksLater = recipe.acts.slice(i + 1).some(({ verb }) => isSoak(verb));
     if (AHEAD.has(act.verb) || isAside(act)) joined(step);
@@ -127,6 +132,13 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
     }
   });
   return steps;
+}
+
+/** What is done to no food and no mixture. */
+const ALONE: ReadonlySet<Verb> = new Set(['light', 'preheat', 'serve']);
+
+function withMixtures(mixtures: readonly string[] | undefined): Pick<Step, 'mixtures'> {
+  return mixtures ? { mixtures: [...mixtures] } : {};
 }
 
 /** A sauce: by its words, after another of its steps, or while the meat is off its fire. */

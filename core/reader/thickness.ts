@@ -37,6 +37,11 @@ const BY_HAND = /(?<unit>finger|thumb)[- ]thick/iu;
 const LEAST_MM = 2;
 const MOST_MM = 150;
 
+/** "Smash them flat". Common practice, no source. */
+const SMASHED =
+  /(?<!\p{L})(?:smash|press|squash|aplasta)\p{L}*(?!\p{L})[^.;,]{0,30}(?<!\p{L})(?:flat|thin|finas?|planas?)(?!\p{L})|(?<!\p{L})smash (?:burgers?|patt(?:y|ies))(?!\p{L})/iu;
+const SMASHED_MM = 8;
+
 /** How thick a text says a food is cut, or is beaten, mm; undefined where it says nothing. */
 export function thicknessIn(text: string): number | undefined {
   const found = [THICK, SIZED, SIZED_ES, FLATTENED, BY_HAND]
@@ -44,6 +49,7 @@ export function thicknessIn(text: string): number | undefined {
     .find((match) => match !== null);
   const { low = '1', high = low, unit = '' } = found?.groups ?? {};
   const each = MM_PER.find(([pattern]) => pattern.test(unit))?.[1];
+  if (!found && SMASHED.test(text)) return SMASHED_MM;
   if (!found || each === undefined) return undefined;
   const mm = ((numberIn(low) + numberIn(high)) / 2) * each;
   return mm >= LEAST_MM && mm <= MOST_MM ? Math.round(mm * 10) / 10 : undefined;

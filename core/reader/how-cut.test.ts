@@ -1,0 +1,108 @@
+import { describe, expect, it } from 'vitest';
+import { draftDish, readRecipe } from './index.ts';
+
+const dishOf = (list: string, method = 'Roast for 1 hour.') =>
+  draftDish(readRecipe(`Dish\n${list}\n1 onion\n\n${method}`)).dish;
+const foodOf = (list: string, method?: string) => {
+  const [food] = dishOf(list, method).foods;
+  const weightG = food?.share.kind === 'fixed' ? food.share.weightG : undefined;
+  return { cut: food?.cut, weightG, pieces: food?.inPieces ?? 1, thicknessMm: food?.thicknessMm };
+};
+
+/** What stands in a text is read; what does not is common practice, no source. */
+describe('how a food is cut', () => {
+  it.each([
+    // How thick it is, said with it.
+    ['4 pork chops, 2.5 cm thick', 'pork-chop-bone-in', 1000, 4, 25],
+    ['2 sirloin steaks, an inch thick', 'beef-steak', 500, 2, 25.4],
+    ['1 chuletón de vaca de 1 kg, de dos dedos de grosor', 'beef-steak', 1000, 1, 36],
+    ['4 rodajas de merluza de 3 cm (200 g cada una)', 'white-fish-fillet', 800, 4, 30],
+    ['1 butterflied leg of lamb, 1.8 kg, about 4 cm thick', 'lamb-leg-boneless', 1800, 1, 40],
+    // The form a butcher cuts it into, and what that is cut from.
+    ['4 veal escalopes, about 120 g each', 'beef-steak', 480, 4, 6],
+    ['4 filetes de pavo', 'turkey-breast', 720, 4, 20],
+    ['600 g rib-eye, thinly sliced', 'beef-steak', 600, 30, 4],
+    ['450 g turkey, cut into strips', 'turkey-breast', 450, 30, 10],
+    ['4 mackerel fillets', 'mackerel-whole', 360, 4, 12],
+    ['2 gammon steaks', 'ham-bone-in', 360, 2, 20],
+    // What is sold as steaks, by the strip or whole is no form of something else.
+    ['4 steaks', 'beef-steak', 1000, 4, undefined],
+    ['2 strip steaks', 'beef-steak', 500, 2, undefined],
+    ['1 leg of lamb', 'lamb-leg-bone-in', 2300, 1, undefined],
+    // An animal that is sold whole and cut up.
+    ['1 pollo troceado', 'chicken-thigh-bone-in', 1600, 8, undefined],
+    ['12 sardinas', 'mackerel-whole', 720, 12, undefined],
+  ])('“%s”', (line, cut, weightG, pieces, thicknessMm) => {
+    expect(foodOf(line)).toEqual({ cut, weightG, pieces, thicknessMm });
+  });
+
+  it.each([
+    ['4 chicken breasts', 'Pound the breasts to an even 1 cm. Grill 6 minutes.', 4, 10],
+    ['500 g pork mince', 'Roll the meat into 20 balls. Fry for 8 minutes.', 20, undefined],
+    ['600 g beef mince', 'Make 8 balls. Press them flat and fry for 3 minutes.', 8, 8],
+    // What is done to something else.
+    ['1 kg beef shin', 'Slice the onion thinly. Braise for 3 hours.', 1, undefined],
+    ['1 kg beef shin', 'Cut the onion into 3 cm chunks. Braise for 3 hours.', 1, undefined],
+  ])('“%s”, by what is done to it: “%s”', (line, method, pieces, thicknessMm) => {
+    const { pieces: found, thicknessMm: mm } = foodOf(line, method);
+    expect([found, mm]).toEqual([pieces, thicknessMm]);
+  });
+});
+
+describe('a weight within a name', () => {
+  it.each([
+    ['A nice 1.5 kg chicken', 'chicken', 1500],
+    ['A 2-kilo piece of topside', 'topside', 2000],
+    ['Two 400 g tins of tomatoes', 'tins of tomatoes', 800],
+    ['a leg of lamb weighing roughly 2 kg', 'leg of lamb', 2000],
+    ['un pollo de corral de kilo y medio', 'pollo de corral', 1500],
+    ['2 steaks of 250 g each', 'steaks', 500],
+    ['cuarto y mitad de carne picada', 'carne picada', 375],
+  ])('is read: “%s”', (line, name, grams) => {
+    const [first] = readRecipe(`Dish\n${line}\n1 onion\n\nRoast.`).ingredients;
+    expect([first?.name, first?.grams]).toEqual([name, grams]);
+  });
+
+  it('and the cut, from the title, where the list has only the word', () => {
+    const { ingredients } = readRecipe('Sunday rib of beef\nA 3 kg rib\n2 onions\n\nRoast.');
+    expect(ingredients[0]).toMatchObject({ cut: 'beef-rib-roast-bone-in', guessed: true });
+  });
+});
+
+describe('what a recipe does that is not safe', () => {
+  it('keeps the frozen meat that nobody thaws frozen until its fire', () => {
+    const { steps } = dishOf('1.5 kg frozen beef chuck roast', 'Slow cook on low for 8 hours.');
+    expect(steps[0]?.place.kind).toBe('freezer');
+    const thawed = dishOf('1.5 kg frozen beef chuck roast, thawed', 'Braise for 3 hours.');
+    expect(thawed.steps[0]?.place.kind).not.toBe('freezer');
+  });
+
+  it.each([
+    ['Grill 20 minutes. Pour the marinade over and serve.', 'serve'],
+    ['Grill 20 minutes. Pour over the marinade. Simmer for 5 minutes.', 'simmer'],
+  ])('puts a marinade on what was cooked where it says so: “%s”', (method, verb) => {
+    const { steps, mixtures } = dishOf(
+      '1 kg chicken thighs\nMarinade: 100 ml soy, 2 tbsp honey',
+      `Marinate overnight. ${method}`,
+    );
+    const used = steps.filter((step) => step.mixtures?.includes(mixtures[0]?.id ?? '?'));
+    expect(used.map((step) => step.verb)).toEqual([verb]);
+  });
+
+  it('but not where it is thrown away', () => {
+    const { steps } = dishOf(
+      '1 kg chicken thighs\nMarinade: 100 ml soy, 2 tbsp honey',
+      'Marinate overnight. Grill 20 minutes. Discard the marinade.',
+    );
+    expect(steps.filter((step) => step.mixtures !== undefined)).toEqual([]);
+  });
+
+  it('keeps an oil as long as the recipe says', () => {
+    const { dish } = draftDish(
+      readRecipe(
+        'Oil\n3 heads of garlic\n300 ml olive oil\n\nSimmer 40 minutes. It keeps a month.',
+      ),
+    );
+    expect(dish.mixtures[0]?.keepsDays).toBe(30);
+  });
+});

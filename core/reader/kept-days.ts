@@ -1,0 +1,33 @@
+import { MINUTES_PER_DAY } from '../figures/index.ts';
+import { spansIn } from './span.ts';
+
+/** "It keeps for two weeks in the fridge", "store in a jar for up to a month". */
+const KEEPS =
+  /(?<!\p{L})(?:keeps?|kept|stores?|lasts?|guarda\p{L}*|conserva\p{L}*|aguanta|dura)(?!\p{L})[^.;]{0,60}$/iu;
+const MONTHS =
+  /(?<!\p{L})(?:keeps?|stores?|lasts?|guarda\p{L}*|conserva\p{L}*|aguanta|dura)(?!\p{L})[^.;]{0,60}?(?<count>\d+|an?|one|two|three|six|un|dos|tres|seis)\s+(?:months?|mes(?:es)?)(?!\p{L})/iu;
+const COUNTS: Readonly<Record<string, number>> = {
+  a: 1,
+  an: 1,
+  one: 1,
+  un: 1,
+  two: 2,
+  dos: 2,
+  three: 3,
+  tres: 3,
+  six: 6,
+  seis: 6,
+};
+const DAYS_PER_MONTH = 30;
+const MOST_DAYS = 365;
+
+/** How many days a text says that something keeps; undefined where it says nothing. */
+export function keptDays(text: string): number | undefined {
+  const count = MONTHS.exec(text)?.groups?.count?.toLowerCase();
+  if (count !== undefined)
+    return Math.min(MOST_DAYS, (COUNTS[count] ?? Number(count)) * DAYS_PER_MONTH);
+  const span = spansIn(text).find(({ from }) => KEEPS.test(text.slice(0, from)));
+  const minutes = span?.mostMin ?? span?.likelyMin;
+  if (minutes === undefined || minutes < MINUTES_PER_DAY) return undefined;
+  return Math.min(MOST_DAYS, Math.round(minutes / MINUTES_PER_DAY));
+}

@@ -1,0 +1,58 @@
+import type { Mixture } from '../batch/index.ts';
+import { FIRE_VERBS, type Verb } from '../terms/index.ts';
+import type { ReadRecipe } from './read.ts';
+
+/** Out of it, or away with it. */
+const THROWN =
+  /(?<!\p{L})(?:discard|throw|tip (?:away|off)|drain|wipe|pat|shak(?:e|ing)|scrape|out of|from|off|away|desech\p{L}*|escurr\p{L}*|tira(?:r)?|retira\p{L}*|sac\p{L}*|sin)(?!\p{L})/iu;
+const WORDS: Readonly<Partial<Record<Mixture['kind'], RegExp>>> = {
+  marinade: /(?<!\p{L})(?:marinade|marinada|adobo)(?!\p{L})/iu,
+  paste: /(?<!\p{L})(?:paste|marinade|adobo)(?!\p{L})/iu,
+  'wet brine': /(?<!\p{L})(?:brine|salmuera)(?!\p{L})/iu,
+};
+const SOAKING: ReadonlySet<Verb> = new Set(['marinate', 'brine', 'soak']);
+
+const BOILS: ReadonlySet<Verb> = new Set(['boil', 'simmer', 'reduce', 'braise']);
+
+/**
+ * "Pour the marinade over and serve": what food lay in before its fire, put on it or warmed after
+ * that, by the index of the act it is done with; with the act before, where nothing else is done.
+ *
+ * @param soaks which mixture food lies in at an act
+ */
+export function mixturesUsedAgain(
+  { acts, lines }: Pick<ReadRecipe, 'acts' | 'lines'>,
+  mixtures: readonly Mixture[],
+  soaks: ReadonlyMap<number, string>,
+): ReadonlyMap<number, readonly string[]> {
+  const found = new Map<number, readonly string[]>();
+  const soaked = new Set<string>();
+  let hot = false;
+  let before = -1;
+  /** Put on or into something, by a sentence in which nothing else is done. */
+  let poured: readonly string[] = [];
+  for (const { part, text, acts: own } of lines) {
+    if (part !== 'method' && part !== 'unread') continue;
+    const last = own.findLast((i) => !SOAKING.has(acts[i]?.verb ?? 'soak'));
+    const boils = own.find((i) => BOILS.has(acts[i]?.verb ?? 'soak'));
+    // "Pour in the marinade. Bubble for three minutes".
+    if (poured.length > 0 && own.length > 0) found.set(boils ?? before, poured);
+    if (own.length > 0) poured = [];
+    const again = mixtures.filter(
+      ({ id, kind, reserve }) =>
+        soaked.has(id) && !reserve && WORDS[kind]?.test(text) && !THROWN.test(text),
+    );
+    const ids = again.map(({ id }) => id);
+    if (hot && last !== undefined && ids.length > 0) found.set(last, ids);
+    else if (hot && ids.length > 0) poured = ids;
+    for (const i of own) {
+      const mixture = soaks.get(i);
+      if (mixture !== undefined) soaked.add(mixture);
+      const verb = acts[i]?.verb;
+      hot ||= verb !== undefined && FIRE_VERBS.has(verb) && soaked.size > 0;
+      before = Math.max(before, i);
+    }
+  }
+  if (poured.length > 0 && before >= 0) found.set(before, poured);
+  return found;
+}
