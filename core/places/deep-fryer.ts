@@ -16,6 +16,7 @@ export const deepFryer = definePlace({
     limited: true,
     oneHeat: true,
     drawn: { width: 56, height: 42 },
+    potDoes: true,
   },
   environments: [
     {

@@ -76,6 +76,8 @@ export interface ApplianceDefinition {
   readonly toleranceC?: number;
   /** Every kitchen has one; a step in it asks for none. */
   readonly assumed?: true;
+  /** A pot where it stands does as well, in a kitchen that has none. */
+  readonly potDoes?: true;
   /** May have a cool side. */
   readonly twoSided?: true;
   /** As it is drawn: on the floor by a drawing of its own, or on the counter, width and height. */

@@ -1,4 +1,4 @@
-import { CUTS, type Animal, type Cut } from '../pantry/index.ts';
+import { CUTS, isMince, type Animal, type Cut } from '../pantry/index.ts';
 import { plainWords } from './known-foods.ts';
 
 /** A form a butcher or a cook cuts meat and fish into. */
@@ -44,6 +44,22 @@ const FORMS: readonly CutForm[] = [
   { words: words('steaks?|filetes?|bistecs?|bifes?'), thicknessMm: 20, eachG: 180 },
   { words: words('slices?|sliced|lonchas?|rodajas?|tajadas?|ruedas?'), thicknessMm: 12 },
 ];
+/** Of mince, and too small to be thick by itself. Common practice, no source. */
+const PATTY = words('patt(?:y|ies)|burgers?|sliders?|hamburguesas?|hamburguesitas?');
+const SMALL_PATTY_MM = 12;
+
+const SMALL_PATTY_MOST_G = 70;
+
+/** How thick a small patty is, where a text speaks of patties, mm; undefined for a ball, or for a large one. */
+export function smallPattyMm(
+  cut: Cut,
+  eachG: number,
+  texts: readonly string[],
+): number | undefined {
+  const small = isMince(cut) && eachG <= SMALL_PATTY_MOST_G;
+  return small && texts.some((text) => PATTY.test(text)) ? SMALL_PATTY_MM : undefined;
+}
+
 /** "Belly strips", "strip steak": what the cut is called. */
 const NAME_OF_CUT =
   /(?<!\p{L})(?:strip (?:steaks?|loin|roast)|belly[^,]*|panceta[^,]*|tenders?)(?!\p{L})/giu;

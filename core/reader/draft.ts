@@ -10,8 +10,9 @@ import { keptDays } from './kept-days.ts';
 import { soaksOfActs } from './soaks.ts';
 import type { ReadAct } from './context.ts';
 import { isNight, lasting } from './night.ts';
+import { smallPattyMm } from './cut-form.ts';
 import { eachOf, piecesCounted } from './count-weight.ts';
-import { piecesSaid, shapeSaid, speaksOfOthers } from './pieces.ts';
+import { isLoaf, piecesSaid, shapeSaid, speaksOfOthers } from './pieces.ts';
 import { FIRE_VERBS } from '../terms/index.ts';
 import { cutNamed } from './known-foods.ts';
 import { reserveIn } from './reserve.ts';
@@ -152,7 +153,10 @@ function foodOf(one: ReadIngredient, recipe: ReadRecipe, fresh: (wish: string) =
   const weightG = one.grams ?? counted ?? low * (recipe.portions ?? 4);
   const counts = one.count === undefined ? 1 : piecesCounted(cut, one.line, one.count);
   const sliced = eachG === undefined ? undefined : Math.max(1, Math.round(weightG / eachG));
-  const pieces = piecesSaid(one, cut, weightG, before) ?? (counts > 1 ? counts : sliced);
+  const loaf = isLoaf(cut, recipe.title ?? '', before) ? 1 : undefined;
+  const pieces = loaf ?? piecesSaid(one, cut, weightG, before) ?? slicedOrCounted(counts, sliced);
+  const eachPieceG = weightG / (pieces ?? 1);
+  const thickMm = thicknessMm ?? smallPattyMm(cut, eachPieceG, [one.line, ...before]);
   return [
     {
       id: fresh(one.name),
@@ -163,9 +167,15 @@ function foodOf(one: ReadIngredient, recipe: ReadRecipe, fresh: (wish: string) =
           ? { kind: 'fixed', weightG: Math.round(weightG) }
           : { kind: 'weight', rawG: Math.round(weightG / recipe.portions) },
       ...(pieces !== undefined && { inPieces: Math.min(MOST_PIECES, pieces) }),
-      ...(thicknessMm !== undefined && { thicknessMm }),
+      ...(thickMm !== undefined && { thicknessMm: thickMm }),
     },
   ];
+}
+
+/** "2 tenderloins, in 2 cm medallions" are medallions; "4 escalopes, 150 g each" are four. */
+function slicedOrCounted(counted: number, sliced: number | undefined): number | undefined {
+  if (sliced !== undefined && sliced >= 2 * counted) return sliced;
+  return counted > 1 ? counted : sliced;
 }
 
 /** The ingredients by the heading they stand under; without any, one mixture of them all. */

@@ -1,4 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { applyCommand, emptyMeal } from '../meal/index.ts';
+import { plan } from '../plan/index.ts';
+import { at } from '../test/meals.ts';
 import { draftDish, readRecipe } from './index.ts';
 
 const dishOf = (list: string, method = 'Roast for 1 hour.') =>
@@ -39,6 +42,10 @@ describe('how a food is cut', () => {
   it.each([
     ['4 chicken breasts', 'Pound the breasts to an even 1 cm. Grill 6 minutes.', 4, 10],
     ['500 g pork mince', 'Roll the meat into 20 balls. Fry for 8 minutes.', 20, undefined],
+    ['900 g beef mince', 'Pack the mince into a loaf tin. Bake for 80 minutes.', 1, undefined],
+    ['500 g beef mince', 'Form into 10 patties. Fry for 4 minutes.', 10, 12],
+    ['700 g lamb mince', 'Shape the mince round 8 skewers. Grill for 10 minutes.', 8, undefined],
+    ['2 pork tenderloins, 400 g each, in 2 cm medallions', 'Fry for 6 minutes.', 10, 20],
     ['600 g beef mince', 'Make 8 balls. Press them flat and fry for 3 minutes.', 8, 8],
     // What is done to something else.
     ['1 kg beef shin', 'Slice the onion thinly. Braise for 3 hours.', 1, undefined],
@@ -46,6 +53,33 @@ describe('how a food is cut', () => {
   ])('“%s”, by what is done to it: “%s”', (line, method, pieces, thicknessMm) => {
     const { pieces: found, thicknessMm: mm } = foodOf(line, method);
     expect([found, mm]).toEqual([pieces, thicknessMm]);
+  });
+});
+
+describe('what is fried', () => {
+  it.each([
+    ['Fry at 180 °C for 7 minutes.', 'deep-fryer', 180],
+    ['Deep-fry for 3 minutes.', 'deep-fryer', 175],
+    ['Fry in a frying pan for 8 minutes.', 'hob', undefined],
+    ['Fry in butter for 8 minutes.', 'hob', undefined],
+  ] as const)('lies in deep fat where that is said: “%s”', (method, kind, tempC) => {
+    const place = dishOf('4 cod fillets', method).steps.find(({ verb }) => verb === 'fry')?.place;
+    expect(place).toEqual(tempC === undefined ? { kind } : { kind, tempC });
+  });
+
+  it('in a pot on a ring, where the kitchen has no fryer', () => {
+    const meal = applyCommand(emptyMeal('m', 'M', '2026-12-12T19:00', 'UTC', 'Kitchen'), {
+      do: 'putDish',
+      dish: dishOf('4 cod fillets', 'Fry at 180 °C for 7 minutes.'),
+      own: [],
+    });
+    const hob = { id: 'hob', kind: 'hob' as const, name: 'Hob', fits: 4 };
+    const made = plan(meal, { ...meal.kitchen, appliances: [hob] }, at('2026-12-12T08:00'));
+    expect(made.status).toBe('fits');
+    expect(made.steps.map(({ place, appliance }) => [place.kind, appliance])).toContainEqual([
+      'hob',
+      'hob',
+    ]);
   });
 });
 

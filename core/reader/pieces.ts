@@ -1,5 +1,5 @@
 import type { ReadIngredient } from './ingredient-line.ts';
-import type { Cut } from '../pantry/index.ts';
+import { isMince, type Cut } from '../pantry/index.ts';
 import { formOfLine, type ReadForm } from './cut-form.ts';
 import { plainWords } from './known-foods.ts';
 import { NUMBER, numberIn } from './numbers.ts';
@@ -11,7 +11,7 @@ const SIZED = new RegExp(
   'iu',
 );
 const COUNTED = new RegExp(
-  `(?:cut|chop|divide|roll|shape|form|make|split|corta\\p{L}*|troce\\p{L}*|divid\\p{L}*|haz|hacer|forma\\p{L}*)[^.;]{0,40}?(?:(?:into|in|en) )?(?<![\\d.,])(${NUMBER}) (?:(?:large|big|even|equal|thick|small|little|walnut-sized|buenos|buenas) )*(?:pieces|chunks|parts|portions|balls|meatballs|patties|burgers|rounds|medallions|steaks|slices|trozos|piezas|partes|bolas|bolitas|alb[oó]ndigas|hamburguesas)`,
+  `(?:cut|chop|divide|roll|shape|form|make|split|corta\\p{L}*|troce\\p{L}*|divid\\p{L}*|haz|hacer|forma\\p{L}*)[^.;]{0,40}?(?:(?:into|in|en|round|around|onto) )?(?<![\\d.,])(${NUMBER}) (?:(?:large|big|even|equal|thick|small|little|walnut-sized|buenos|buenas) )*(?:pieces|chunks|parts|portions|balls|meatballs|patties|burgers|rounds|medallions|steaks|slices|skewers|brochetas|trozos|piezas|partes|bolas|bolitas|alb[oó]ndigas|hamburguesas)`,
   'iu',
 );
 const DICED =
@@ -69,6 +69,15 @@ export function shapeSaid(
   const saidMm = texts.map(thicknessIn).find((mm) => mm !== undefined);
   const form = texts.map((text) => formOfLine(cut, text, saidMm)).find((one) => one !== undefined);
   return form ?? (saidMm === undefined ? {} : { thicknessMm: saidMm });
+}
+
+/** Packed into a tin, or shaped like what comes out of one. */
+const LOAF =
+  /(?<!\p{L})(?:meat ?loa(?:f|ves)|loaf|terrine|pastel de carne|pan de carne|molde(?: de plum ?cake)?)(?!\p{L})/iu;
+
+/** Whether mince is cooked in one piece, by its dish or by what is done to it. */
+export function isLoaf(cut: Cut, title: string, before: readonly string[]): boolean {
+  return isMince(cut) && (LOAF.test(title) || before.some((text) => LOAF.test(text)));
 }
 
 /** "Cut the carrots into chunks": whether a sentence names other foods, and not this one. */

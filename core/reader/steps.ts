@@ -249,6 +249,7 @@ function stepOf(act: ReadAct, about: About, soak: string | undefined): Step {
   const otherwise = act.otherwise && { otherwise: { ...act.otherwise, chance: 0.25 } };
   const doneWhen = { ...core, ...text, ...otherwise };
   const onRoom = COLD_C[place];
+  const inFat = isInFat(act);
   return {
     id: about.fresh(`${about.dishId}-${verb}`),
     verb,
@@ -258,14 +259,30 @@ function stepOf(act: ReadAct, about: About, soak: string | undefined): Step {
     place: act.slowCooker
       ? { kind: 'slow-cooker', tempC: HIGH_ONLY.test(act.text) ? SLOW_HIGH_C : SLOW_LOW_C }
       : {
-          kind: place,
+          kind: inFat ? 'deep-fryer' : place,
           ...(tempC !== undefined ? { tempC } : onRoom !== undefined && { tempC: onRoom }),
+          ...(inFat && tempC === undefined && { tempC: FAT_C }),
         },
     hands: handsOf(act, label, likely),
     cautions: [],
     ...(Object.keys(doneWhen).length > 0 && { doneWhen }),
   };
 }
+
+/** Under fat: it is said, or how hot the fat is. */
+function isInFat({ verb, place, text, tempC }: ReadAct): boolean {
+  if (verb !== 'fry' || place !== 'hob') return false;
+  const hot = tempC !== undefined && tempC >= FAT_LEAST_C && tempC <= FAT_MOST_C;
+  return (hot && !IN_PAN.test(text)) || UNDER_FAT.test(text);
+}
+
+const UNDER_FAT =
+  /(?<!\p{L})(?:deep[- ]f(?:ry|ried|rying|at)|(?:in|into) (?:the )?(?:deep|hot,? deep|plenty of (?:hot )?) ?(?:oil|fat|butter)|(?:en )?(?:abundante|mucho) aceite|aceite (?:abundante|hondo)|freidora)(?!\p{L})/iu;
+const IN_PAN = /(?<!\p{L})(?:frying pan|skillet|griddle|sart[eé]n|plancha)(?!\p{L})/iu;
+/** Fat as hot as one fries in, °C. Common practice, no source. */
+const FAT_LEAST_C = 140;
+const FAT_MOST_C = 200;
+const FAT_C = 175;
 
 /** "On high", and not "on low or on high". */
 const HIGH_ONLY = /^(?!.*(?<!\p{L})(?:low|bajo)(?!\p{L})).*(?<!\p{L})(?:high|alto)(?!\p{L})/iu;

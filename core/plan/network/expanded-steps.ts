@@ -12,7 +12,7 @@ import {
   type Place,
   type Step,
 } from '../../meal/index.ts';
-import { placeOfCooker } from '../../places/index.ts';
+import { placeNamed, placeOfCooker } from '../../places/index.ts';
 import { epochMinOfIso } from '../../time/index.ts';
 import type { Message } from '../../words/index.ts';
 import { waitKindOf } from './wait-kind.ts';
@@ -106,6 +106,10 @@ export function expandMeal(
 
 /** Where a step is: in the appliance its cooker is, where the kitchen has one. */
 function placeOfStep({ place, time }: Step, { kitchen }: Meal): Place {
+  const { appliance, standsOn } = placeNamed(place.kind);
+  // Deep fat in a kitchen without a fryer is a pot on a ring.
+  if (appliance?.potDoes && standsOn && !kitchen.appliances.some(({ kind }) => kind === place.kind))
+    return { ...place, kind: standsOn };
   if (time.kind !== 'heat' || time.cooker === undefined) return place;
   const { own } = placeOfCooker(time.cooker);
   const has = own !== place.kind && kitchen.appliances.some(({ kind }) => kind === own);
