@@ -78,7 +78,10 @@ export function actOf(
           : named;
   const place = placeOf(verb, where, context);
   const lengths = share.spans.filter(({ sense }) => sense === 'length' || sense === 'perKg');
-  const said = lengths.find(({ to }) => IN_ALL.test(text.slice(to))) ?? lengths[0];
+  const said =
+    lengths.find(({ to }) => IN_ALL.test(text.slice(to))) ??
+    lengths.find((one) => !isInBrackets(text, one)) ??
+    lengths[0];
   const mixes =
     (verb === 'mix' || verb === 'prepare') && (said?.mostMin ?? Infinity) <= LONGEST_BY_HAND_MIN;
   const length = QUICK.has(verb) && !mixes ? undefined : said;
@@ -127,6 +130,11 @@ export function actOf(
     guessed:
       called !== undefined || hit.verb === 'cook' || hit.verb === 'put' || hit.verb === 'wait',
   };
+}
+
+/** "The (parboiled, 8 mins) potatoes for 50 mins": of what was done before, in brackets. */
+function isInBrackets(text: string, { from }: ReadDuration): boolean {
+  return text.lastIndexOf('(', from) > text.lastIndexOf(')', from);
 }
 
 /** Meat that soaks for hours is in the cold; pulses and skewers are not. */
@@ -189,6 +197,11 @@ export function minutesOf(
 function timesOf(text: string, span: ReadDuration): number {
   const behind = text.slice(span.to);
   if (span.perSide && secondSideOf(text, span) !== undefined) return 1;
+  if (
+    /^\s*(?:each|every) time/iu.test(behind) &&
+    /(?<!\p{L})(?:twice|dos veces)(?!\p{L})/iu.test(text)
+  )
+    return 2;
   const sides = span.perSide ? (numberOf(SIDES, text) ?? 2) : 1;
   return sides * (EACH_BATCH.test(behind) ? (numberOf(BATCHES, text) ?? 1) : 1);
 }

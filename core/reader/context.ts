@@ -71,6 +71,8 @@ export interface Context {
   soaked: boolean;
   /** The line in which something is done on the side. */
   aside: number | undefined;
+  /** The sentence before ended in a semicolon: this one goes on with it. */
+  carriesOn: boolean;
   /** Its sentence began with the evening before. */
   dayBefore: boolean;
   /** What boils was turned down since. */
@@ -98,6 +100,7 @@ export function newContext(
     soak: undefined,
     soaked: false,
     aside: undefined,
+    carriesOn: false,
     dayBefore: false,
     low: false,
     wet: false,
@@ -134,3 +137,9 @@ export const PLACES_TO_BE: ReadonlySet<string> = new Set([
   'fridge',
   'freezer',
 ]);
+
+/** How what is on goes on: a pot that was turned down, or a pan that was filled, simmers. */
+export function goesOnAs({ hot, wet, low }: Context): Verb | undefined {
+  const fills = wet && (hot?.verb === 'fry' || hot?.verb === 'sear' || hot?.verb === 'brown');
+  return fills || (low && hot?.verb === 'boil') ? 'simmer' : hot?.verb;
+}

@@ -1,6 +1,6 @@
 import { NO_LIQUID } from './clauses.ts';
 import type { Verb } from '../terms/index.ts';
-import type { Context } from './context.ts';
+import { goesOnAs, type Context } from './context.ts';
 import type { VerbWords } from './verbs.ts';
 
 /** What a clause is about where its verb says little, or it has none. */
@@ -163,7 +163,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'rise',
     words:
-      /(?<!\p{L})(?:(?:bulk|first|second|final) (?:rise|proof|prove|ferment\p{L}*)|bench rest|(?:primera|segunda|1ª|2ª) fermentaci[oó]n|fermentaci[oó]n(?: en bloque| final)?|levado|reposo)(?!\p{L})/iu,
+      /(?<!\p{L})(?:aut[oó]lisis|autolysis|autolyse|(?:bulk|first|second|final) (?:rise|proof|prove|ferment\p{L}*)|bench rest|(?:primera|segunda|1ª|2ª) fermentaci[oó]n|fermentaci[oó]n(?: en bloque| final)?|levado|reposo)(?!\p{L})/iu,
     when: ({ dough, hot }) => dough && hot === undefined,
     over: WEAK,
   },
@@ -275,7 +275,7 @@ export function cueIn(clause: string, context: Context): CueHit | undefined {
     if (when && !when(context)) continue;
     const match = words.exec(said);
     if (!match) continue;
-    const means = verb === 'again' ? context.hot?.verb : verb;
+    const means = verb === 'again' ? goesOnAs(context) : verb;
     if (means === undefined) continue;
     const into = alone || /^(?:into|en)(?!\p{L})/iu.test(match[0]);
     return {

@@ -1,5 +1,13 @@
 import { minutesOf, type Share } from './act.ts';
-import { HEATS, PLACES_TO_BE, WET, WET_MOST_C, type Context, type ReadAct } from './context.ts';
+import {
+  goesOnAs,
+  HEATS,
+  PLACES_TO_BE,
+  WET,
+  WET_MOST_C,
+  type Context,
+  type ReadAct,
+} from './context.ts';
 import type { Degree } from './degree.ts';
 import type { PlaceKind } from '../places/index.ts';
 import type { ReadDuration } from './span.ts';
@@ -21,9 +29,11 @@ export function againOf(text: string, act: ReadAct, share: Share, context: Conte
     const own = text.slice(span.to, next);
     const isStage = STAGE.test(between) && STAGE_HOW.test(own) && lasts(span, tempC);
     if (!THEN.test(between) && !isStage) return [];
+    // "20 min at 220 then 25 at 180": the heat before the "then" is the first one's.
+    const turnsAt = before.to + (THEN.exec(between)?.index ?? 0);
     const set = share.degrees
       .filter(({ sense }) => sense === 'place')
-      .find(({ from }) => from > before.to && from < next);
+      .find(({ from }) => from > turnsAt && from < next);
     tempC = set?.tempC ?? tempC;
     if (act.place === 'oven') context.ovenC = tempC;
     return [{ ...act, ...minutesOf(text, span, context), tempC, lit: [] }];
@@ -116,6 +126,7 @@ export function goingOn(
   const length = spans.find(isLength);
   const core = degrees.find(({ sense }) => sense === 'core');
   const set = degrees.find(({ sense }) => sense === 'place');
+  const every = spans.find(({ sense }) => sense === 'every');
   if (!hot || (!length && !core)) return undefined;
   // "Better from one day to the next", "heat the oil for 2 minutes": neither is of what cooks.
   if ((length && isNight(length)) || HEATS_FAT.test(text)) return undefined;
@@ -134,13 +145,17 @@ export function goingOn(
   const inPan = hot.place !== 'hob' && hot.place !== 'grill' && IN_PAN.test(text);
   if (elsewhere || inPan || !(isNew || rests)) return undefined;
   const intoOven = !rests && tooHot;
-  const inLid = ON_RING.has(hot.verb) && (context.wet || LID_OVER.test(text));
+  const inLid = ON_RING.has(hot.verb) && LID_OVER.test(text);
   const inOven = context.hasMeat ? 'roast' : 'bake';
   const lasts = length ? minutesOf(text, length, context) : {};
   // "When the bark is dark (around 5 hours)": since it began, not again.
   const since = WHEN.test(text) && lasts.likelyMin !== undefined ? (hot.likelyMin ?? 0) : 0;
   const act: ReadAct = {
-    verb: rests ? 'rest' : intoOven ? inOven : (inLiquid(text) ?? (inLid ? 'simmer' : hot.verb)),
+    verb: rests
+      ? 'rest'
+      : intoOven
+        ? inOven
+        : (inLiquid(text) ?? (inLid ? 'simmer' : (goesOnAs(context) ?? hot.verb))),
     text,
     line,
     group,
@@ -150,8 +165,8 @@ export function goingOn(
     place: place === 'box' ? 'box' : rests ? 'board' : intoOven ? 'oven' : hot.place,
     meanwhile: false,
     dayBefore: false,
-    tendEveryMin: spans.find(({ sense }) => sense === 'every')?.likelyMin,
-    lit: [...spans, ...degrees].map(({ from, to }) => [from, to] as const),
+    tendEveryMin: every?.likelyMin,
+    lit: [length, every, core, set].flatMap((one) => (one ? [[one.from, one.to] as const] : [])),
     guessed: true,
   };
   if (!rests) context.hot = act;

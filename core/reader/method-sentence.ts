@@ -39,7 +39,9 @@ export function readMethodSentence(
   const read: ReadClause[] = [];
   const others: ReadPart[] = [];
   let doubtful = false;
-  context.dayBefore = BEGINS_BEFORE.test(sentence);
+  context.dayBefore = BEGINS_BEFORE.test(sentence) || (context.carriesOn && context.dayBefore);
+  context.carriesOn = sentence.endsWith(';');
+  const main = context.hot;
   for (const clause of clauses) {
     const choice = bestParse(clause, line, group, context, acts, rather);
     doubtful ||= choice.other !== undefined;
@@ -53,6 +55,8 @@ export function readMethodSentence(
       if (context.hot === hot && at >= 0) context.hot = acts[at];
     }
   }
+  // What was done meanwhile is over with its sentence; what cooked before goes on.
+  if (main && read[0]?.made[0]?.meanwhile) context.hot = main;
   const other = doubtful ? others.flatMap((part) => part.read.acts) : [];
   const made = read.flatMap(({ made }) => made);
   const understood =

@@ -26,8 +26,7 @@ export function noteAct(act: ReadAct, context: Context): void {
   if (isSoak && act.likelyMin !== undefined) context.soaked = true;
   context.aside = act.meanwhile ? act.line : undefined;
   const cooks = HEATS.has(act.verb) && !FINISHES.has(act.verb);
-  const beside = act.meanwhile && context.hot;
-  if (cooks && !beside && !(context.soakAhead && WET.has(act.verb))) context.hot = act;
+  if (cooks && !(context.soakAhead && WET.has(act.verb))) context.hot = act;
   if (HEATS.has(act.verb)) [context.low, context.wet] = [false, false];
   if (act.place && act.verb !== 'prepare' && act.verb !== 'mix') context.place = act.place;
 }

@@ -251,7 +251,7 @@ function ordersFirst(raw: string, line: string): boolean {
 function isIngredient(raw: string, line: string, part: Part): boolean {
   if (part === 'ingredients') return true;
   const words = line.split(/\s+/).length;
-  if (words > 16) return false;
+  if (words > 16 || NAMED_BY_HOURS.test(line)) return false;
   return (
     STARTS_AMOUNT.test(line) ||
     /^[\p{L} ]{3,40}[,:]\s*\d+(?:[.,]\d+)?(?:\s*\p{L}+)?$/u.test(line) ||
@@ -261,9 +261,11 @@ function isIngredient(raw: string, line: string, part: Part): boolean {
   );
 }
 
+/** "7-hour lamb": what it is called. */
+const NAMED_BY_HOURS = /^\d{1,2}[- ](?:hour|hr|minute|day)[- ]\p{L}/iu;
 /** "1.20 down to 170": a line of a timetable. */
 const AT_CLOCK =
-  /^(?:(?:mon|tues?|wed|thu(?:rs?)?|fri|sat|sun)(?:day)?,? |(?:lunes|martes|mi[eé]rcoles|jueves|viernes|s[aá]bado|domingo),? )?(?:(?:at|a las) )?(?:[01]?\d|2[0-3])[.:h][0-5]\d(?:\s*(?:am|pm|h))?(?![\d\p{L}])\s*[:–—-]?\s+/iu;
+  /^(?:(?:mon|tues?|wed|thu(?:rs?)?|fri|sat|sun)(?:day)?,? |(?:lunes|martes|mi[eé]rcoles|jueves|viernes|s[aá]bado|domingo),? )?(?:(?:at|a las) )?(?:(?:[01]?\d|2[0-3])[.:h][0-5]\d(?:\s*(?:am|pm|h))?|(?:1[0-2]|\d)\s?[ap]m)(?![\d\p{L}])\s*[:–—-]?\s+/iu;
 /** Two are a beginning and an end. */
 const LEAST_TIMED = 3;
 

@@ -62,7 +62,7 @@ export function readSentence(
   }
   if (isAnotherSide(text) && context.hot?.place === 'grill' && !cooks(hits)) {
     const more = goingOn(text, line, group, seen.spans, seen.degrees, context);
-    if (more) return { acts: [more], understood: true, left: 0 };
+    if (more) return wentOn(seen, more, context);
   }
   if (hits.length === 0) {
     if (seen.lowered) turnTo(seen.lowered, context, [], OF_FAT.test(text));
@@ -74,7 +74,7 @@ export function readSentence(
       said.length === 0 && !pan && !(context.slowCooker && SETTING.test(text))
         ? goingOn(text, line, group, spans, degrees, context)
         : undefined;
-    if (more) return { acts: [more], understood: true, left: 0 };
+    if (more) return wentOn(seen, more, context);
     const bare = said.length === 0 ? withoutVerb(seen, pan, context) : undefined;
     if (!bare) return alone(seen, context);
     hits.push({ verb: bare, from: 0, to: 0 });
@@ -87,6 +87,16 @@ export function readSentence(
   return moment && read.adds === undefined && read.left > 0
     ? { ...read, adds: moment.adds, lit: [moment.at], left: read.left - 1 }
     : read;
+}
+
+/** What goes on, with the stages a "then" leads to; what none of them took is left. */
+function wentOn(seen: Seen, more: ReadAct, context: Context): ReadSentence {
+  const { text, spans, degrees } = seen;
+  const stages = againOf(text, more, { spans, degrees }, context);
+  const lit =
+    stages.length > 0 ? [...spans, ...degrees].map(({ from, to }) => [from, to] as const) : [];
+  const acts = [more, ...stages].map((act) => ({ ...act, lit: [...act.lit, ...lit] }));
+  return withLeft({ ...seen, allLengths: spans }, acts, context);
 }
 
 function cooks(hits: readonly VerbHit[]): boolean {

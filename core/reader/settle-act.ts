@@ -3,6 +3,7 @@ import type { MadeAct } from './act.ts';
 import type { Context } from './context.ts';
 import { isNight } from './night.ts';
 import { NUMBER, numberIn } from './numbers.ts';
+import { spansIn } from './span.ts';
 import { placeIn } from './verbs.ts';
 
 /** What a step leaves open, from what its clause says besides: the night, and how often. */
@@ -66,7 +67,8 @@ export function roundsMin(text: string, everyMin: number | undefined): number | 
 /** It is folded in rounds, and rises between them. */
 function inRounds(text: string, act: MadeAct, { dough }: Context): MadeAct {
   if (act.likelyMin !== undefined) return act;
-  const minutes = roundsMin(text, act.tendEveryMin);
+  const all = dough ? spansIn(text).find(({ sense }) => sense === 'length') : undefined;
+  const minutes = roundsMin(text, act.tendEveryMin) ?? (act.tendEveryMin && all?.likelyMin);
   if (minutes === undefined) return act;
   const rises = dough && act.verb === 'mix' ? RISES : {};
   return { ...act, ...rises, leastMin: minutes, likelyMin: minutes, mostMin: minutes };

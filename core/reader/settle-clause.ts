@@ -84,7 +84,9 @@ export function told(
   const said = hits.findLastIndex(
     ({ from }, i) => from < cue.from && shareOf(spans, hits, i).some(isTimed),
   );
-  const at = owner === -1 && BARE_CUES.has(cue.verb) ? 0 : Math.max(owner, said);
+  // "Put it in its marinade the night before": as long as that.
+  const ahead = cue.verb === 'marinate' && DAY_BEFORE.test(text);
+  const at = owner === -1 && (BARE_CUES.has(cue.verb) || ahead) ? 0 : Math.max(owner, said);
   const owns = hits[at];
   const lies = spans.find((span) => isTimed(span) && (span.leastMin ?? 0) >= LIES_FROM_MIN);
   // "Sieve it, back in the pan for 5 minutes to thicken", "shape, second prove 50 minutes".

@@ -7,7 +7,7 @@ import type { VerbHit } from './verbs.ts';
 const LEFT_LOW =
   /(?<!\p{L})(?:heat to (?:low|minimum)|low heat|(?:lower|reduce|turn down) the (?:heat|flame)(?![^.;,]{0,24}\d{3})|(?:put|clap|stick) (?:on )?(?:a|the) lid(?: on)?|fuego (?:bajo|lento|suave|m[ií]nimo))/iu;
 export const OVEN_OFF =
-  /(?<!\p{L})(?:(?:turn|switch) (?:the oven |it )?off|turn off the (?:heat|gas|flame)|with the (?:heat|oven) off|oven (?:is )?off|(?:turned|switched)-off oven|horno apagado|apaga(?:r|mos)? el horno)/iu;
+  /(?<!\p{L})(?:(?:turn|switch) (?:the oven |it )?off|(?:turn off|kill|cut) the (?:heat|gas|flame)|with the (?:heat|oven) off|oven (?:is )?off|(?:turned|switched)-off oven|horno apagado|apaga(?:r|mos)? el horno)/iu;
 /** Peppers sweat in a covered bowl, off the fire. */
 const COVERED_BOWL =
   /(?<!\p{L})(?:covered bowl|bag|bowl covered|bowl,? (?:and )?cover|bol tapado|bolsa)(?!\p{L})/iu;
@@ -257,7 +257,7 @@ function heated({ place, hot }: Context): PlaceKind {
 
 /** What happens to food in a pan, and in no pot. */
 const DRY_COOKED =
-  /(?<!\p{L})(?:turn(?:ing|ed)|flip(?:ping|ped)|golden|brown(?:ed)?|crisp\p{L}*|render\p{L}*|colou?red|(?:skin|cut|fat|flesh)[- ]side|side down|(?:a|each|(?:the )?(?:first|one|other|second)) side|in (?:the |a little |some |plenty of )?(?:hot )?(?:butter|oil|ghee|dripping|lard)|en (?:el |un poco de )?(?:aceite|mantequilla|manteca)|dorad\p{L}*|crujiente|por (?:cada )?lado|vuelta)(?!\p{L})/iu;
+  /(?<!\p{L})(?:turn(?:ing|ed)|flip(?:ping|ped)|golden|undisturbed|brown(?:ed)?|crisp\p{L}*|render\p{L}*|colou?red|(?:skin|cut|fat|flesh)[- ]side|side down|(?:a|each|(?:the )?(?:first|one|other|second)) side|in (?:the |a little |some |plenty of )?(?:hot )?(?:butter|oil|ghee|dripping|lard)|en (?:el |un poco de )?(?:aceite|mantequilla|manteca)|dorad\p{L}*|crujiente|por (?:cada )?lado|vuelta)(?!\p{L})/iu;
 
 /** "Raise the heat and cook until browned". */
 const HOTTER = /(?<!\p{L})(?:rais|increas|turn up|sub(?:e|ir|imos) (?:el )?fuego)/iu;

@@ -146,7 +146,7 @@ function halfOf(words: string | undefined): number {
 
 /** "Another five", "for 15.", "five more", "every six": minutes, where nothing else is said behind. */
 const BARE_MINUTES = new RegExp(
-  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest|resting(?: it| them)?|(?:^|then |and )(?:simmer|braise|bake|roast|fry|grill|steam)|(?:flip|turn)(?: it| them)?(?: over)? for|rehogar?|sofre[ií]r?|cocer|release|reposar?|otr[oa]s|cada)\\s+)(${NUMBER}(?:\\s*(?:[-–]|to|a)\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$|(?:at|a) \\d{2,3})))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;:)]|$|(?:at|a) \\d{2,3}|(?:before|y|and then|covered|uncovered|with (?:the|a|its) lid)(?!\\p{L})))`,
+  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest|(?:^|let it |let them )(?:stand|sit)|resting(?: it| them)?|(?:^|then |and )(?:simmer|braise|bake|roast|fry|grill|steam)|(?:flip|turn)(?: it| them)?(?: over)? for|rehogar?|sofre[ií]r?|cocer|release|reposar?|otr[oa]s|cada)\\s+)(${NUMBER}(?:\\s*(?:[-–]|to|a)\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$|(?:at|a) \\d{2,3})))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;:)]|$|(?:at|a) \\d{2,3}|(?:before|y|and then|covered|uncovered|with (?:the|a|its) lid)(?!\\p{L})))`,
   'giu',
 );
 /** Fewer are persons. */
@@ -186,7 +186,7 @@ function bareMinutesIn(text: string, timed: boolean): Atom[] {
     const [minutes, most] = [numberIn(low), numberIn(high)];
     const again =
       timed ||
-      /(?:another|further|every|each|again for|rest|resting(?: it| them)?|release|simmer|braise|bake|roast|fry|grill|steam|reposar?|otr[oa]s|cada)\s+$/iu.test(
+      /(?:another|further|every|each|again for|rest|stand|sit|resting(?: it| them)?|release|simmer|braise|bake|roast|fry|grill|steam|reposar?|otr[oa]s|cada)\s+$/iu.test(
         before,
       );
     const behind = text.slice(match.index + match[0].length);

@@ -150,6 +150,79 @@ describe('a loaf', () => {
   });
 });
 
+describe('a turn of notes and chat', () => {
+  it.each([
+    // Taken out, it rests, whatever it cooked in.
+    [
+      'Roast for 1 hour at 190 °C. Out, foil over, leave it be for 30 minutes.',
+      ['roast 60 oven', 'rest 30 board'],
+    ],
+    // A pot that was turned down, or that something was poured into, simmers.
+    ['Bring to the boil, drop to a simmer; cook 2 hours.', ['simmer 120 hob']],
+    [
+      'Fry the onions 10 minutes. Add the stock. Cook for 20 minutes more.',
+      ['fry 10 hob', 'simmer 20 hob'],
+    ],
+    // The first side is what goes on before the turning.
+    [
+      'Skin side down in a cold pan, medium heat, 10 minutes, flip for 3.',
+      ['sear 10 hob', 'sear 3 hob'],
+    ],
+    // Each stage has its own heat.
+    [
+      'Roast 10 minutes at 230 °C. 20 min at 220 then 25 at 180.',
+      ['roast 10 oven', 'roast 20 oven', 'roast 25 oven'],
+    ],
+    // A bath that is held, and then a pan.
+    [
+      'Sit it in a water bath at 58 °C for 2 hours, dry well and brown 1 minute a side.',
+      ['simmer 120 hob', 'brown 2 hob'],
+    ],
+    ['Cocinar a baja temperatura, 65 ºC, durante 24 horas.', ['simmer 1440 hob']],
+    // An oven that is no hotter than a core.
+    ['Roast at 75 °C for 9 hours.', ['roast 540 oven']],
+    // In brackets stands what was done before.
+    ['Roast the (parboiled, 8 mins) potatoes for 50 mins.', ['roast 50 oven']],
+    // What is left on the counter does not go on cooking.
+    ['Simmer for 1 hour. Leave it on the counter overnight.', ['simmer 60 hob', 'rest 600 board']],
+    // Meanwhile is over with its sentence.
+    [
+      'Braise for 2 hours. Meanwhile fry the onion 12 mins, add the paste 2 mins. Another hour.',
+      ['braise 120 hob', 'fry 12 hob', 'fry 2 hob', 'braise 60 hob'],
+    ],
+    ['Kill the heat and let it sit 10 minutes.', ['rest 10 board']],
+    ['Salt the beef 1 hour, rinse and dry.', ['brine 60 fridge']],
+    ['Blanch twice, 2 minutes each time.', ['boil 4 hob']],
+  ])('is read as a cook means it: “%s”', (method, steps) => {
+    expect(said(method)).toEqual(steps);
+  });
+
+  it('loses no number of what goes by a weight nobody knows', () => {
+    const { lines } = readRecipe('Dish\n\nRoast 15 minutes per 500 g at 180 °C.');
+    expect(lines.some(({ lost }) => lost)).toBe(true);
+  });
+
+  it('reads a note in small letters that stands under its list', () => {
+    const { acts } = readRecipe(
+      'soup\n\n- 300 g prawns\n- 1 tin coconut milk\n\nshells in a dry pan, 3 mins. pour over 800 ml water, 15 mins simmering then strain. noodles in just boiled water 6 mins, drain. done',
+    );
+    expect(acts.flatMap(({ likelyMin }) => likelyMin ?? [])).toEqual([3, 15, 6]);
+  });
+
+  it('reads hours that stand before a step without their minutes', () => {
+    const { acts, title } = readRecipe(
+      '7-hour lamb\n- shoulder, 2.2 kg bone in\n\n10am in at 220, 30 min uncovered\nthen stock in, foil tight, 130, 6.5 hrs\n5pm foil off, 200 for 20\n6pm rest half an hour',
+    );
+    expect(title).toBe('7-hour lamb');
+    expect(acts.map(({ likelyMin, tempC }) => [likelyMin, tempC])).toEqual([
+      [30, 220],
+      [390, 130],
+      [20, 200],
+      [30, undefined],
+    ]);
+  });
+});
+
 describe('what is no step of this evening', () => {
   it.each([
     'Simmer for 2 hours, or in a pressure cooker 50 minutes.',

@@ -52,7 +52,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'soak|rehydrate|steep(?= )|submerge|immerse|(?:quick-)?pickle(?= (?:the|it|them|for|in|\\d))',
     spanish:
-      '(?:ten|tener|tenemos)[^.;]{0,20} en remojo|(?:re)?hidrat(?:a|e|ar|amos)|desal(?:a|an|ar|amos)(?!\\p{L})|encurt(?:e|a|ir|imos)(?!\\p{L})|sumer(?:ge|ja|gir|gimos)|remoj(?:a|e|ar|amos)|empap(?:a|e|ar|amos)|(?:pon|ponga|poner|ponemos|deja|deje|dejar|dejamos)[^.;]{0,30} (?:en|a) remojo',
+      '(?:ten|tener|tenemos)[^.;]{0,20} en remojo|(?:re)?hidrat(?:a|e|ar|amos)|desal(?:a|an|ar|amos)(?!\\p{L})|(?:en)?c[uú]rt(?:e|a|ir|imos)(?!\\p{L})|sumer(?:ge|ja|gir|gimos)|remoj(?:a|e|ar|amos)|empap(?:a|e|ar|amos)|(?:pon|ponga|poner|ponemos|deja|deje|dejar|dejamos)[^.;]{0,30} (?:en|a) remojo',
   },
   {
     verb: 'mix',
@@ -212,7 +212,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'shred',
     english:
-      'shred(?! of)|pull (?:the |it )?(?:\\p{L}+ )?(?:apart|into (?:shreds|strands)|with (?:two )?forks?)|pull it(?= ?[.,;]|$)|pull(?= and |[.;]|$)|pull (?:all )?the (?:pork|meat|beef|lamb|chicken)(?! (?:out|from|off)(?! the bones?))',
+      'shred(?! of)|pull (?:the |it )?(?:\\p{L}+ )?(?:apart|into (?:shreds|strands)|with (?:two )?(?:forks?|spoons?))|pull it(?= ?[.,;]|$)|pull(?= and |[.;]|$)|pull (?:all )?the (?:pork|meat|beef|lamb|chicken)(?! (?:out|from|off)(?! the bones?))',
     spanish:
       'desmenuz(?:a|ar|amos)|desmenuce|deshebr(?:a|e|ar)|deshilach(?:a|e|ar)|desmech(?:a|e|ar)',
   },
