@@ -131,6 +131,19 @@ describe('what a recipe does that is not safe', () => {
     expect(steps.filter((step) => step.mixtures !== undefined)).toEqual([]);
   });
 
+  it.each([
+    ['Pressure cook for 30 minutes.', 0],
+    ['Slow cook on low for 8 hours.', 1],
+  ])('boils kidney beans hard, or says so: “%s”', (method, stops) => {
+    const base = emptyMeal('m', 'M', '2026-12-12T19:00', 'UTC', 'Kitchen');
+    const dish = dishOf('300 g dried kidney beans', `Soak overnight. ${method}`);
+    const meal = applyCommand(base, { do: 'putDish', dish, own: [] });
+    const { findings } = plan(meal, meal.kitchen, at('2026-12-11T08:00'), { rescues: false });
+    expect(findings.filter(({ rule, level }) => rule === 'beans' && level === 'stop')).toHaveLength(
+      stops,
+    );
+  });
+
   it('keeps an oil as long as the recipe says', () => {
     const { dish } = draftDish(
       readRecipe(

@@ -47,7 +47,9 @@ const OVERNIGHT = {
 function coldOvernight(text: string, act: MadeAct, { hot, dough }: Context): MadeAct {
   const said = placeIn(text);
   if (said !== undefined && said !== 'fridge') return act;
-  const lies = act.verb === 'rest' && (act.place === 'board' || act.place === undefined);
+  const lies =
+    act.verb === 'cool' ||
+    (act.verb === 'rest' && (act.place === 'board' || act.place === undefined));
   if (!lies || !isNight(act) || hot === undefined || dough) return act;
   return { ...act, verb: 'chill', place: 'fridge', guessed: true };
 }

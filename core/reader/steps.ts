@@ -259,7 +259,7 @@ function stepOf(act: ReadAct, about: About, soak: string | undefined): Step {
     place: act.slowCooker
       ? { kind: 'slow-cooker', tempC: HIGH_ONLY.test(act.text) ? SLOW_HIGH_C : SLOW_LOW_C }
       : {
-          kind: inFat ? 'deep-fryer' : place,
+          kind: inFat ? 'deep-fryer' : isUnderPressure(act) ? 'pressure-cooker' : place,
           ...(tempC !== undefined ? { tempC } : onRoom !== undefined && { tempC: onRoom }),
           ...(inFat && tempC === undefined && { tempC: FAT_C }),
         },
@@ -268,6 +268,13 @@ function stepOf(act: ReadAct, about: About, soak: string | undefined): Step {
     ...(Object.keys(doneWhen).length > 0 && { doneWhen }),
   };
 }
+
+function isUnderPressure({ verb, text, place }: ReadAct): boolean {
+  return verb === 'braise' && place !== 'oven' && PRESSURE.test(text);
+}
+
+const PRESSURE =
+  /(?<!\p{L})(?:pressure[- ]?cook\p{L}*|(?:high|full|low|up to) pressure|olla (?:expr[eé]s|r[aá]pida|a presi[oó]n)|a presi[oó]n|(?:sub|alcanc|cog|tom)\p{L}* (?:la )?presi[oó]n)(?!\p{L})/iu;
 
 /** Under fat: it is said, or how hot the fat is. */
 function isInFat({ verb, place, text, tempC }: ReadAct): boolean {

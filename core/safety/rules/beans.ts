@@ -17,10 +17,12 @@ export const beans: Rule = {
       if (!bean) return [];
       const boils = dish.acts.filter(
         ({ verb, tempC, ...act }) =>
-          (verb === 'boil' || verb === 'simmer') &&
-          (verb === 'boil' || tempC !== undefined) &&
-          (tempC ?? meal.boilingC) >= meal.boilingC - BOIL_ROUNDING_C &&
-          act.foods.includes(bean.id),
+          act.foods.includes(bean.id) &&
+          // Under pressure water boils hotter still.
+          (act.place === 'pressure-cooker' ||
+            ((verb === 'boil' || verb === 'simmer') &&
+              (verb === 'boil' || tempC !== undefined) &&
+              (tempC ?? meal.boilingC) >= meal.boilingC - BOIL_ROUNDING_C)),
       );
       const longest = Math.max(0, ...boils.map(minutesOf));
       const [first] = dish.acts.filter(
