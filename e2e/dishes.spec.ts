@@ -22,6 +22,8 @@ test('a pasted recipe becomes a chain on the table, and nothing of it is lost', 
   await page.getByRole('textbox', { name: 'The recipe' }).fill(RECIPE);
   const right = page.getByRole('region', { name: 'What was understood' });
   await expect(right).toContainText('Cider-braised hock');
+  // However long its sentences, it stands beside the shelf and not below it.
+  await expect(right).toBeInViewport({ ratio: 0.1 });
   await expect(right.getByRole('list', { name: 'Steps' }).getByRole('listitem')).toHaveCount(5);
   await expect(right.getByRole('textbox', { name: /^Time of Simmer/ })).toHaveValue(
     /2 h 30 to 3 h, turn every 45 min/,

@@ -364,7 +364,8 @@ const TENDING = { stir: 'Stir', turn: 'Turn', baste: 'Baste' } as const;
 /** Small words a label does not end on. */
 const TRAILS =
   /(?:\s+(?:of|the|an?|in|on|to|and|with|from|into|it|de|la|el|los|las|con|y|en|al|del))+$/iu;
-const LABEL_ENDS = /[,.;:(]|\s(?:for|until|till|about|durante|hasta|unos|por)\s/iu;
+const LABEL_ENDS =
+  /[,.;:(]|\s\d+(?:\s?[-–]\s?\d+)?\s?(?:min|h(?:ours?|rs?|oras?)?(?!\p{L}))|\s(?:for|until|till|about|durante|hasta|unos|por)\s/iu;
 
 const BEGINS_NUMBER = new RegExp(
   `^[^\\p{L}\\d]*(?:\\d|(?:${NUMBER})\\s|half|media|hora|more|m[aá]s)`,

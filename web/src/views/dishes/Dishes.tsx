@@ -43,7 +43,7 @@ export default function Dishes() {
       )}
       <Shelf meal={meal} chosen={dish} />
       <div
-        className={`min-w-0 grow bg-panel px-4 py-5 md:px-7 ${dish === undefined ? 'hidden lg:block' : ''}`}
+        className={`min-w-0 grow bg-panel px-4 py-5 md:px-7 lg:basis-0 ${dish === undefined ? 'hidden lg:block' : ''}`}
       >
         <NavLink to={`/meal/${meal.id}/dishes`} end className="btn mb-3 lg:hidden">
           {t('dishes.all')}
