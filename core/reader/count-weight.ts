@@ -36,6 +36,12 @@ export function eachOf(cut: Cut, name: string): number {
   return cutUp(cut, name)?.wholeG ?? fish ?? COUNTED_G[cut.id] ?? usualG(cut);
 }
 
+/** In how many pieces a weight of small fish is; undefined for any other food. */
+export function fishIn(name: string, weightG: number): number | undefined {
+  const each = SMALL_FISH.find(([words]) => words.test(name))?.[1];
+  return each === undefined ? undefined : Math.max(1, Math.round(weightG / each));
+}
+
 /** In how many pieces so many of a food are cooked. */
 export function piecesCounted(cut: Cut, name: string, count: number): number {
   return Math.round(count * (cutUp(cut, name)?.pieces ?? 1));

@@ -35,7 +35,7 @@ const FORMS: readonly CutForm[] = [
   },
   {
     words: words(
-      'minute steaks?|thin[- ](?:cut )?(?:steaks?|chops?|fillets?)|fin[oa]s|delgad[oa]s',
+      'minute steaks?|thin[- ](?:cut )?(?:steaks?|chops?|fillets?|slices?|rashers?)|fin[oa]s|delgad[oa]s',
     ),
     thicknessMm: 8,
     eachG: 120,

@@ -1,4 +1,4 @@
-import { CUTS, isMince, type Animal, type Cut } from '../pantry/index.ts';
+import { CUTS, isMince, isReady, type Animal, type Cut } from '../pantry/index.ts';
 import { cutOfForm } from './cut-form.ts';
 import { cutAmong, cutNamed } from './known-foods.ts';
 
@@ -27,6 +27,19 @@ const ANIMALS: ReadonlyArray<readonly [RegExp, Animal]> = [
   [/(?<!\p{L})(?:fish|salmon|tuna|cod|haddock|trout|pescado|salm[oó]n|at[uú]n)(?!\p{L})/iu, 'fish'],
   [/(?<!\p{L})(?:beef|veal|ox|bullock|ternera|vaca|buey|añojo)(?!\p{L})/iu, 'beef'],
 ];
+/** Cooked before, and no raw meat. */
+const COOKED =
+  /(?<!\p{L})(?:cooked|left-?over|roasted|poached|cocid[oa]s?|asad[oa]s?|sobras|restos)(?!\p{L})/iu;
+const COOKED_OF: Readonly<Partial<Record<Animal, string>>> = {
+  beef: 'cooked-beef',
+  pork: 'cooked-pork',
+  lamb: 'cooked-lamb',
+  poultry: 'cooked-poultry',
+  fish: 'cooked-fish',
+};
+/** A bird in its joints. */
+const JOINTED =
+  /(?<!\p{L})(?:jointed|cut up|cut in(?:to)? (?:\p{L}+ |\d+ )?(?:pieces|joints|portions)|in (?:\p{L}+ |\d+ )(?:pieces|joints)|troce?ad[oa]|despiezad[oa]|en (?:trozos|octavos|cuartos))(?!\p{L})/iu;
 const BONELESS =
   /(?<!\p{L})(?:boned|boneless|off the bone|bone out|deshuesad[oa]s?|sin hueso)(?!\p{L})/iu;
 const ON_BONE =
@@ -47,6 +60,8 @@ export function cutOf(name: string, line: string, piece?: string): Cut | undefin
   const found =
     (piece === undefined ? undefined : cutNamed(`${piece} of ${name}`)) ?? cutNamed(name);
   if (!found) return undefined;
+  const ready = COOKED.test(name) ? CUTS.get(COOKED_OF[found.animal] ?? '') : undefined;
+  if (ready && !isReady(found)) return ready;
   const animal = ANIMALS.find(([words]) => words.test(name))?.[1];
   const isOther = animal !== undefined && animal !== found.animal;
   if (isMince(found) ? isOther : MINCED.test(name) || THEN_MINCED.test(line)) {
@@ -60,6 +75,8 @@ export function cutOf(name: string, line: string, piece?: string): Cut | undefin
 
 /** The same cut as the line has it: with its bone, its shell, or without. */
 function asTold(cut: Cut, line: string): Cut {
+  if (cut.id === 'chicken-whole' && JOINTED.test(line))
+    return CUTS.get('chicken-thigh-bone-in') ?? cut;
   const other = (from: string, to: string) =>
     cut.id.endsWith(from) ? CUTS.get(`${cut.id.slice(0, -from.length)}${to}`) : undefined;
   if (BONELESS.test(line)) return other('-bone-in', '-boneless') ?? cut;

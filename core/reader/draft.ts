@@ -11,7 +11,7 @@ import { soaksOfActs } from './soaks.ts';
 import type { ReadAct } from './context.ts';
 import { isNight, lasting } from './night.ts';
 import { smallPattyMm } from './cut-form.ts';
-import { eachOf, piecesCounted } from './count-weight.ts';
+import { eachOf, fishIn, piecesCounted } from './count-weight.ts';
 import { isLoaf, piecesSaid, shapeSaid, speaksOfOthers } from './pieces.ts';
 import { FIRE_VERBS } from '../terms/index.ts';
 import { cutNamed } from './known-foods.ts';
@@ -154,7 +154,11 @@ function foodOf(one: ReadIngredient, recipe: ReadRecipe, fresh: (wish: string) =
   const counts = one.count === undefined ? 1 : piecesCounted(cut, one.line, one.count);
   const sliced = eachG === undefined ? undefined : Math.max(1, Math.round(weightG / eachG));
   const loaf = isLoaf(cut, recipe.title ?? '', before) ? 1 : undefined;
-  const pieces = loaf ?? piecesSaid(one, cut, weightG, before) ?? slicedOrCounted(counts, sliced);
+  const pieces =
+    loaf ??
+    piecesSaid(one, cut, weightG, before) ??
+    slicedOrCounted(counts, sliced) ??
+    fishIn(one.line, weightG);
   const eachPieceG = weightG / (pieces ?? 1);
   const thickMm = thicknessMm ?? smallPattyMm(cut, eachPieceG, [one.line, ...before]);
   return [

@@ -34,6 +34,12 @@ describe('how a food is cut', () => {
     ['1 leg of lamb', 'lamb-leg-bone-in', 2300, 1, undefined],
     // An animal that is sold whole and cut up.
     ['1 pollo troceado', 'chicken-thigh-bone-in', 1600, 8, undefined],
+    ['1 chicken, about 4 lb, cut up', 'chicken-thigh-bone-in', 1814, 8, undefined],
+    ['600 g boquerones', 'mackerel-whole', 600, 40, undefined],
+    ['8 thin slices of topside', 'beef-topside', 960, 8, 8],
+    ['800 g de cerdo en dados de 2,5 cm', 'pork-shoulder-boneless', 800, 51, undefined],
+    // Cooked before.
+    ['400 g cooked salmon', 'cooked-fish', 400, 1, undefined],
     ['12 sardinas', 'mackerel-whole', 720, 12, undefined],
   ])('“%s”', (line, cut, weightG, pieces, thicknessMm) => {
     expect(foodOf(line)).toEqual({ cut, weightG, pieces, thicknessMm });

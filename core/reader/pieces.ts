@@ -10,6 +10,10 @@ const SIZED = new RegExp(
   `(${NUMBER})[\\s-]*(mm|cm|in(?:ch(?:es)?)?)[\\s-]+(?:pieces|chunks|cubes|dice|lengths|cubos|dados|trozos)`,
   'iu',
 );
+const SIZED_ES = new RegExp(
+  `(?:dados|cubos|tacos|trozos|daditos) de (?:unos )?(${NUMBER})\\s*(mm|cm)`,
+  'iu',
+);
 const COUNTED = new RegExp(
   `(?:cut|chop|divide|roll|shape|form|make|split|corta\\p{L}*|troce\\p{L}*|divid\\p{L}*|haz|hacer|forma\\p{L}*)[^.;]{0,40}?(?:(?:into|in|en|round|around|onto) )?(?<![\\d.,])(${NUMBER}) (?:(?:large|big|even|equal|thick|small|little|walnut-sized|buenos|buenas) )*(?:pieces|chunks|parts|portions|balls|meatballs|patties|burgers|rounds|medallions|steaks|slices|skewers|brochetas|trozos|piezas|partes|bolas|bolitas|alb[oó]ndigas|hamburguesas)`,
   'iu',
@@ -33,7 +37,7 @@ export function piecesSaid(
   for (const text of texts) {
     const counted = COUNTED.exec(text)?.[1];
     if (counted !== undefined && numberIn(counted) >= 2) return Math.round(numberIn(counted));
-    const sized = SIZED.exec(text);
+    const sized = SIZED.exec(text) ?? SIZED_ES.exec(text);
     const each = sized ? (numberIn(sized[1] ?? '') * cmPer(sized[2] ?? 'cm')) ** 3 : NaN;
     const grams = Number.isFinite(each) ? each : isDiced(text, id) ? DICE_G : undefined;
     if (grams !== undefined) return Math.max(1, Math.round(weightG / Math.max(1, grams)));

@@ -87,6 +87,8 @@ export function verbOf(
     case 'wait':
       return waited(hit, before, own, named, context);
     case 'temper':
+      // What comes off its fire does not come out of the cold.
+      if (context.hot !== undefined && !context.cooled) return 'rest';
       return context.dough && !context.hasMeat ? 'rise' : 'temper';
     case 'chill':
       return SETS.test(before) || SETS.test(own) ? 'chill' : cold(context);

@@ -190,6 +190,11 @@ describe('a turn of notes and chat', () => {
       'Braise for 2 hours. Meanwhile fry the onion 12 mins, add the paste 2 mins. Another hour.',
       ['braise 120 hob', 'fry 12 hob', 'fry 2 hob', 'braise 60 hob'],
     ],
+    // At room temperature once it has been cooked, it stands there.
+    [
+      'Cuece 18 minutos en agua. Déjalo a temperatura ambiente 5 horas.',
+      ['boil 18 hob', 'rest 300 board'],
+    ],
     ['Kill the heat and let it sit 10 minutes.', ['rest 10 board']],
     ['Salt the beef 1 hour, rinse and dry.', ['brine 60 fridge']],
     ['Blanch twice, 2 minutes each time.', ['boil 4 hob']],
