@@ -77,6 +77,8 @@ export interface Context {
   dayBefore: boolean;
   /** What boils was turned down since. */
   low: boolean;
+  /** It was laid into an oven that is set, and nothing was said of how long. */
+  laid: boolean;
   /** Stock, wine or the like was poured over what fries. */
   wet: boolean;
   hot: ReadAct | undefined;
@@ -104,6 +106,7 @@ export function newContext(
     dayBefore: false,
     low: false,
     wet: false,
+    laid: false,
     hot: undefined,
     place: undefined,
     slowCooker: false,

@@ -100,6 +100,24 @@ const CUES: readonly Cue[] = [
     over: [...WEAK, 'preheat', 'boil', 'simmer'],
   },
   {
+    verb: 'soak',
+    words:
+      /(?<!\p{L})(?:(?:pour|tip) (?:over |on )?(?:the |plenty of )?(?:boiling|hot) water(?: over| on)?|pour over (?:the )?boiling|cover with (?:boiling|hot) water)(?!\p{L})/iu,
+    over: WEAK,
+  },
+  {
+    verb: 'marinate',
+    words:
+      /(?<!\p{L})(?:rub|massage|coat|smear|slather|toss)(?!\p{L})[^.;]{0,80}(?:fridge|refrigerat\p{L}*)(?!\p{L})/iu,
+    when: ({ hot, hasMeat, dough }) => hot === undefined && hasMeat && !dough,
+    over: WEAK,
+  },
+  {
+    verb: 'fry',
+    words: /(?<!\p{L})sofrito(?= (?:de|con)(?!\p{L})|:)/iu,
+    over: [...WEAK, 'simmer'],
+  },
+  {
     verb: 'simmer',
     words:
       /(?<!\p{L})(?:water bath|sous[- ]vide|baja temperatura|al vac[ií]o)(?=[^.;]{0,30}(?<!\d)[4-9]\d\s?(?:°|º|C(?!\p{L})|degrees|grados))/iu,
@@ -182,7 +200,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'simmer',
     words:
-      /(?<!\p{L})(?:(?:at|to|on) (?:a |the )?(?:bare |barest |merest |slightest |faintest |gentle |gentlest |slow |slowest )?(?:shiver|murmur|tremble|blip|simmer|lowest (?:heat|flame))|barely (?:trembl|mov|bubbl|simmer)\p{L}*|(?:let|leave) (?:it|them|everything|the \p{L}+) (?:to )?(?:gently |slowly |quietly )?(?:blip|tick|bubble|burble|putter|plop|mutter|chug|simmer)\p{L}*(?: away| along| over)?|lowest (?:heat|flame|setting)|back of the (?:stove|hob|range)|lid on|cociendo|simmering(?! water)|(?:muy )?(?:a )?fuego (?:muy )?(?:lento|bajo|suave|m[ií]nimo)|chup chup|sin que hierva|hervor (?:muy )?(?:suave|lento)|apenas (?:hierv|tiembl|burbuj)\p{L}*)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:at|to|on) (?:a |the )?(?:bare |barest |merest |slightest |faintest |gentle |gentlest |slow |slowest )?(?:shiver|murmur|tremble|blip|simmer|lowest (?:heat|flame))|barely (?:trembl|mov|bubbl|simmer)\p{L}*|(?:let|leave) (?:it|them|everything|the \p{L}+) (?:to )?(?:gently |slowly |quietly )?(?:blip|tick|bubble|burble|putter|plop|mutter|chug|simmer)\p{L}*(?: away| along| over)?|lowest (?:heat|flame|setting)|back of the (?:stove|hob|range)|(?<!(?:coals?|charcoal|grill|barbecue|bbq|smoker|kettle)[^.;]{0,40})lid on|cociendo|simmering(?! water)|(?:muy )?(?:a )?fuego (?:muy )?(?:lento|bajo|suave|m[ií]nimo)|chup chup|sin que hierva|hervor (?:muy )?(?:suave|lento)|apenas (?:hierv|tiembl|burbuj)\p{L}*)(?!\p{L})/iu,
     when: ({ slowCooker, place, fireC }) =>
       !slowCooker && fireC === undefined && place !== 'grill' && place !== 'smoker',
     over: ['put', 'wait', 'cook', 'rest', 'boil'],

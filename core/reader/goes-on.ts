@@ -1,3 +1,4 @@
+import type { Verb } from '../terms/index.ts';
 import { minutesOf, type Share } from './act.ts';
 import {
   goesOnAs,
@@ -100,6 +101,15 @@ const IN_PAN =
   /(?<!\p{L})(?:(?:cut|skin|flesh|fat)[- ]side|side down|in the (?:\p{L}+ )?fat|skillet|frying pan|sart[eé]n)(?!\p{L})/iu;
 const RESTS = /\brest(?:s|ing)?\b(?! of)|\breposa/iu;
 
+/** How it goes on: "onions in, 10 minutes", where meat was browned, are fried. */
+function onRing(text: string, context: Context, hot: ReadAct): Verb {
+  const browned = hot.verb === 'sear' || hot.verb === 'brown';
+  return browned && VEGETABLES.test(text) ? 'fry' : (goesOnAs(context) ?? hot.verb);
+}
+
+const VEGETABLES =
+  /^\s*(?:the |la |el |las |los )?(?:\p{L}+ )?(?:onions?|shallots?|leeks?|carrots?|celery|peppers?|mushrooms?|garlic|veg(?:etables)?|cebollas?|puerros?|zanahorias?|pimientos?|setas|champi[ñn]ones|verduras?)(?!\p{L})/iu;
+
 /** "Move to the cooler side": over the same fire, and a stage of its own. */
 export function isAnotherSide(text: string): boolean {
   return OTHER_SIDE.test(text);
@@ -155,7 +165,7 @@ export function goingOn(
       ? 'rest'
       : intoOven
         ? inOven
-        : (inLiquid(text) ?? (inLid ? 'simmer' : (goesOnAs(context) ?? hot.verb))),
+        : (inLiquid(text) ?? (inLid ? 'simmer' : onRing(text, context, hot))),
     text,
     line,
     group,

@@ -27,18 +27,21 @@ export function noteAct(act: ReadAct, context: Context): void {
   context.aside = act.meanwhile ? act.line : undefined;
   const cooks = HEATS.has(act.verb) && !FINISHES.has(act.verb);
   if (cooks && !(context.soakAhead && WET.has(act.verb))) context.hot = act;
-  if (HEATS.has(act.verb)) [context.low, context.wet] = [false, false];
+  if (HEATS.has(act.verb)) [context.low, context.wet, context.laid] = [false, false, false];
   if (act.place && act.verb !== 'prepare' && act.verb !== 'mix') context.place = act.place;
 }
 
 /** What a clause does to the pot that is on: turned down, or filled. */
 export function notePot(text: string, context: Context): void {
-  const { hot } = context;
+  const { hot, ovenC, hasMeat } = context;
+  context.laid ||= hot === undefined && ovenC !== undefined && hasMeat && LAYS.test(text);
   if (hot?.place !== 'hob') return;
   context.low ||= hot.verb === 'boil' && TURNS_DOWN.test(text);
   context.wet ||= DRY_PAN.has(hot.verb) && POURS.test(text);
 }
 
+const LAYS =
+  /^\s*(?:put|place|lay|sit|set|stand|pon|ponga|coloca|mete|introduce)(?!\p{L})(?![^.;]{0,60}(?:fridge|freezer|nevera|bowl|bol))/iu;
 const TURNS_DOWN =
   /(?<!\p{L})(?:(?:drop|reduce|lower|turn|bring|knock)(?: it| the heat)?(?: right| back)*(?: down)? to (?:a |the )?(?:bare |gentle |slow )?(?:simmer|low|minimum)|(?:turn|lower|reduce) (?:it |the (?:heat|flame) )?(?:right )?(?:down|low)|lower the (?:heat|flame)|baja(?:r|mos)? (?:el fuego|al m[ií]nimo))(?!\p{L})/iu;
 const DRY_PAN: ReadonlySet<VerbWords> = new Set<VerbWords>(['fry', 'sear', 'brown']);

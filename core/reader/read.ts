@@ -211,7 +211,9 @@ function* readMethod(
     weightG: heaviestG(ingredients),
   });
   noteSoak(raw.title ?? '', context);
-  if (placeIn(raw.title ?? '') === 'slow-cooker') context.slowCooker = true;
+  const titled = placeIn(raw.title ?? '');
+  if (titled === 'slow-cooker') context.slowCooker = true;
+  if (titled === 'grill' || titled === 'smoker') context.place = titled;
   const acts: ReadAct[] = [];
   const sentences = raw.method.flatMap(({ text, group }, line) =>
     sentencesOf(text).map((sentence) => ({ sentence, group, line })),

@@ -262,7 +262,7 @@ function isIngredient(raw: string, line: string, part: Part): boolean {
 }
 
 /** "7-hour lamb": what it is called. */
-const NAMED_BY_HOURS = /^\d{1,2}[- ](?:hour|hr|minute|day)[- ]\p{L}/iu;
+const NAMED_BY_HOURS = /^\d{1,2}(?:-(?:hour|hr|minute|day)|\s(?:hour|hr))[- ]\p{L}/iu;
 /** "1.20 down to 170": a line of a timetable. */
 const AT_CLOCK =
   /^(?:(?:mon|tues?|wed|thu(?:rs?)?|fri|sat|sun)(?:day)?,? |(?:lunes|martes|mi[eé]rcoles|jueves|viernes|s[aá]bado|domingo),? )?(?:(?:at|a las) )?(?:(?:[01]?\d|2[0-3])[.:h][0-5]\d(?:\s*(?:am|pm|h))?|(?:1[0-2]|\d)\s?[ap]m)(?![\d\p{L}])\s*[:–—-]?\s+/iu;

@@ -105,9 +105,12 @@ const HEAT_WORDS: ReadonlySet<VerbWords> = HEATS;
 
 /** "While the smoker comes up to 120". */
 function climbs(text: string, { tempC }: Degree, context: Context): void {
-  if (!/(?:smoker|grill|barbecue|ahumador|barbacoa)/iu.test(text)) context.ovenC = tempC;
-  else {
+  if (!/(?:smoker|grill|barbecue|ahumador|barbacoa)/iu.test(text)) {
+    context.ovenC = tempC;
+    context.turned = context.hot?.place === 'oven';
+  } else {
     context.fireC = tempC;
+    context.turned = true;
     context.place = /(?:smoker|ahumador)/iu.test(text) ? 'smoker' : 'grill';
   }
 }
@@ -312,6 +315,7 @@ function withoutVerb({ text, place, spans }: Seen, pan: boolean, context: Contex
   if (!spans.some(isLength)) return pan ? ('sear' as const) : undefined;
   if (IN_FOR.test(text) && context.ovenC !== undefined && context.hot?.place !== 'hob')
     return context.hasMeat ? ('roast' as const) : ('bake' as const);
+  if (context.laid && context.ovenC !== undefined) return 'roast' as const;
   if (context.dough && context.hot === undefined && COVERED_UP.test(text)) return 'rise' as const;
   if (place !== undefined && PLACES_TO_BE.has(place)) return 'put' as const;
   if (pan) return 'sear' as const;

@@ -85,7 +85,8 @@ export function told(
     ({ from }, i) => from < cue.from && shareOf(spans, hits, i).some(isTimed),
   );
   // "Put it in its marinade the night before": as long as that.
-  const ahead = cue.verb === 'marinate' && DAY_BEFORE.test(text);
+  const ahead = cue.verb === 'marinate' && (DAY_BEFORE.test(text) || context.dayBefore);
+  if (ahead && owner === -1 && hits.every(({ verb: one }) => WORK.has(one))) return [...hits, hit];
   const at = owner === -1 && (BARE_CUES.has(cue.verb) || ahead) ? 0 : Math.max(owner, said);
   const owns = hits[at];
   const lies = spans.find((span) => isTimed(span) && (span.leastMin ?? 0) >= LIES_FROM_MIN);

@@ -88,7 +88,7 @@ export function verbOf(
       return waited(hit, before, own, named, context);
     case 'temper':
       // What comes off its fire does not come out of the cold.
-      if (context.hot !== undefined && !context.cooled) return 'rest';
+      if (context.hot !== undefined && !context.cooled && !OUT_OF_COLD.test(own)) return 'rest';
       return context.dough && !context.hasMeat ? 'rise' : 'temper';
     case 'chill':
       return SETS.test(before) || SETS.test(own) ? 'chill' : cold(context);
@@ -220,6 +220,8 @@ const UNDER = /^(?:submerge|immerse|sumer)/iu;
 /** "Melt the butter, stir in the flour and cook for 2 minutes". */
 const MELTED =
   /(?<!\p{L})(?:melt|heat|add|derrit\p{L}*|calient\p{L}*|calentar|a[ñn]ad\p{L}+) [^.;]{0,30}(?:butter|oil|fat|ghee|lard|mantequilla|aceite|manteca)(?!\p{L})/iu;
+
+const OUT_OF_COLD = /(?<!\p{L})(?:fridge|refrigerator|cold|nevera|frigor[ií]fico)(?!\p{L})/iu;
 
 /** What is left alone over a fire that was lit. */
 const ON_FIRE: Partial<Record<PlaceKind, Verb>> = { smoker: 'smoke', grill: 'grill' };

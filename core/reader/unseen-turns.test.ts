@@ -195,6 +195,21 @@ describe('a turn of notes and chat', () => {
       'Cuece 18 minutos en agua. Déjalo a temperatura ambiente 5 horas.',
       ['boil 18 hob', 'rest 300 board'],
     ],
+    // Two times of an hour and minutes are one range.
+    ['Roast at 180 °C, 1 hr 15 – 1 hr 30.', ['roast 83 oven']],
+    ['Brown the beef 8 minutes. Onions, 10 min over a low heat.', ['brown 8 hob', 'fry 10 hob']],
+    [
+      'Horno a 180 °C. Pon la carne con medio litro de agua. 1 hora.',
+      ['preheat undefined oven', 'roast 60 oven'],
+    ],
+    [
+      'Roast at 140 °C for 4 h. Rest 30 min while the oven climbs to 250 °C. Another 15 min.',
+      ['roast 240 oven', 'rest 30 board', 'roast 15 oven'],
+    ],
+    [
+      'Braise 2 hours at 150 °C. Couscous: pour over boiling water, cover 5 min.',
+      ['braise 120 oven', 'soak 5 counter'],
+    ],
     ['Kill the heat and let it sit 10 minutes.', ['rest 10 board']],
     ['Salt the beef 1 hour, rinse and dry.', ['brine 60 fridge']],
     ['Blanch twice, 2 minutes each time.', ['boil 4 hob']],
