@@ -10,7 +10,8 @@ export const counter = definePlace({
   words: { en: { name: 'counter' } },
   namedBy: {
     order: 9,
-    pattern: /room temperature|counter|temperatura ambiente|encimera|warm place|lugar c[aá]lido/iu,
+    pattern:
+      /room temperature|counter|temperatura ambiente|encimera|work ?tops?\b|work ?surface|windowsill|warm place|lugar c[aá]lido/iu,
   },
   room: 'inside',
   workplace: 'board',

@@ -190,6 +190,8 @@ describe('a turn of notes and chat', () => {
       'Braise for 2 hours. Meanwhile fry the onion 12 mins, add the paste 2 mins. Another hour.',
       ['braise 120 hob', 'fry 12 hob', 'fry 2 hob', 'braise 60 hob'],
     ],
+    // Where somebody says it lies, however unwisely.
+    ['Thaw on the worktop for 5 hours.', ['thaw 300 counter']],
     // At room temperature once it has been cooked, it stands there.
     [
       'Cuece 18 minutos en agua. Déjalo a temperatura ambiente 5 horas.',
