@@ -3,7 +3,6 @@ import { clausesOf } from './clauses.ts';
 import { DAY_BEFORE } from './day-before.ts';
 import { HEATS, type Context, type ReadAct } from './context.ts';
 import { spansIn } from './span.ts';
-import { MEANWHILE } from './meanwhile.ts';
 import { bestParse, type ReadPart } from './parses.ts';
 import { hasLooseNumber } from './loose-numbers.ts';
 import { lineOf, type ReadLine } from './read-line.ts';
@@ -57,7 +56,8 @@ export function readMethodSentence(
     }
   }
   // What was done meanwhile is over with its sentence; what cooked before goes on.
-  if (main && MEANWHILE.test(sentence) && read[0]?.made[0]?.meanwhile) context.hot = main;
+  const fire = read.flatMap((one) => one.made).find(({ verb }) => HEATS.has(verb));
+  if (main && fire?.meanwhile) context.hot = main;
   const other = doubtful ? others.flatMap((part) => part.read.acts) : [];
   const made = read.flatMap(({ made }) => made);
   const understood =

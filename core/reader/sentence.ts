@@ -9,7 +9,6 @@ import { noStep } from './no-step.ts';
 import { againOf, goingOn, isAnotherSide, isPan } from './goes-on.ts';
 import { kept } from './kept-verbs.ts';
 import { LOWERED } from './lowered.ts';
-import { MEANWHILE } from './meanwhile.ts';
 import { noteAct, notePot } from './note-act.ts';
 import { AT_THE_LAST, isMoment, isWithin, momentOf } from './moment.ts';
 import { settleAct } from './settle-act.ts';
@@ -24,6 +23,10 @@ import { placeIn, verbsIn, type VerbWords, type VerbHit } from './verbs.ts';
 
 const CLIMBS =
   /(?<!\p{L})(?:while|as|whilst|mientras) (?:the |you (?:heat|bring|raise) the |el )?(?:oven|smoker|grill|barbecue|horno|ahumador|barbacoa)[^.;]{0,20}(?=\d{3})/iu;
+
+/** A clause that is done beside what goes on. */
+const MEANWHILE =
+  /^\s*(?:meanwhile|in the meantime|at the same time|while (?:the|it|they|that|your)|mientras|entretanto|a la vez)/iu;
 
 /**
  * Reads one clause of a method. `boldly`: a moment may be a length, and a length without a verb

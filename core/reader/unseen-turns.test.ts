@@ -212,6 +212,10 @@ describe('a turn of notes and chat', () => {
       'Braise 2 hours at 150 °C. Couscous: pour over boiling water, cover 5 min.',
       ['braise 120 oven', 'soak 5 counter'],
     ],
+    [
+      'Braise for 2 hours. Meanwhile fry the onion 12 mins. Fry the mushrooms 5 mins. Another hour.',
+      ['braise 120 hob', 'fry 12 hob', 'fry 5 hob', 'braise 60 hob'],
+    ],
     ['Kill the heat and let it sit 10 minutes.', ['rest 10 board']],
     ['Salt the beef 1 hour, rinse and dry.', ['brine 60 fridge']],
     ['Blanch twice, 2 minutes each time.', ['boil 4 hob']],
