@@ -72,8 +72,13 @@ test('a meal is duplicated, deleted, and brought back', async ({ page }) => {
   await page.getByRole('menuitem', { name: 'Delete' }).click();
   await expect(page.getByRole('link', { name: 'Open First-frost supper, again' })).toHaveCount(0);
   await comeAgain(page);
-  await page.getByText('Lately deleted').click();
-  await page.getByRole('button', { name: 'Bring back' }).click();
+  // What was opened while the page was still being read may be closed again.
+  const back = page.getByRole('button', { name: 'Bring back' });
+  await expect(async () => {
+    if (!(await back.isVisible())) await page.getByText('Lately deleted').click();
+    await expect(back).toBeVisible({ timeout: 2000 });
+  }).toPass();
+  await back.click();
   await expect(page.getByRole('link', { name: 'Open First-frost supper, again' })).toBeVisible();
 });
 
