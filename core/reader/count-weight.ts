@@ -17,7 +17,7 @@ const CUT_UP: Readonly<Record<string, { readonly wholeG: number; readonly pieces
 };
 const WHOLE =
   /(?<!\p{L})(?:pollo|chicken|conejo|rabbit|liebre|hare)s?(?!\p{L})(?! (?:thigh|leg|piece|joint|portion|quarter)s?)/iu;
-const THIGHS = /(?<!\p{L})(?:contra)?muslos?|traseros?(?!\p{L})/iu;
+const THIGHS = /(?<!\p{L})(?:(?:contra)?muslos?|traseros?)(?!\p{L})/iu;
 /** Fish of one kind, by what it is called, g. Common practice, no source. */
 const SMALL_FISH: ReadonlyArray<readonly [RegExp, number]> = [
   [/(?<!\p{L})sardin(?:e|a)s?(?!\p{L})/iu, 60],

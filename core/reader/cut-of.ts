@@ -27,9 +27,9 @@ const ANIMALS: ReadonlyArray<readonly [RegExp, Animal]> = [
   [/(?<!\p{L})(?:fish|salmon|tuna|cod|haddock|trout|pescado|salm[oó]n|at[uú]n)(?!\p{L})/iu, 'fish'],
   [/(?<!\p{L})(?:beef|veal|ox|bullock|ternera|vaca|buey|añojo)(?!\p{L})/iu, 'beef'],
 ];
-/** Cooked before, and no raw meat. */
+/** Cooked before, and no raw meat; "asado de tira" and what is half cooked are none. */
 const COOKED =
-  /(?<!\p{L})(?:cooked|left-?over|roasted|poached|cocid[oa]s?|asad[oa]s?|sobras|restos)(?!\p{L})/iu;
+  /(?<!\p{L}|(?:part|partly|half|par|slow|not)[- ])(?:cooked|left-?over|roasted|poached|cocid[oa]s?|(?<=(?:pollo|pavo) )asado|sobras|restos)(?!\p{L})/iu;
 const COOKED_OF: Readonly<Partial<Record<Animal, string>>> = {
   beef: 'cooked-beef',
   pork: 'cooked-pork',

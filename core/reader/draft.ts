@@ -74,7 +74,8 @@ function riceOf({ ingredients }: ReadRecipe): ReadIngredient | undefined {
   );
 }
 
-const RICE = /^(?:\p{L}+ ){0,2}(?:rice|arroz)(?! (?:vinegar|wine|flour|noodles?|paper))(?!\p{L})/iu;
+const RICE =
+  /^(?:\p{L}+ ){0,2}(?:rice|arroz)(?! (?:vinegar|wine|flour|noodles?|paper|syrup|bran|milk|crackers?|cakes?))(?!\p{L})/iu;
 /** Less is a thickening. Common practice, no source. */
 const LEAST_RICE_G = 50;
 

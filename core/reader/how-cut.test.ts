@@ -40,6 +40,8 @@ describe('how a food is cut', () => {
     ['800 g de cerdo en dados de 2,5 cm', 'pork-shoulder-boneless', 800, 51, undefined],
     // Cooked before.
     ['400 g cooked salmon', 'cooked-fish', 400, 1, undefined],
+    ['2 kg de asado de tira', 'beef-short-ribs', 2000, 1, undefined],
+    ['600 g part-cooked chicken', 'chicken-whole', 600, 1, undefined],
     ['12 sardinas', 'mackerel-whole', 720, 12, undefined],
   ])('“%s”', (line, cut, weightG, pieces, thicknessMm) => {
     expect(foodOf(line)).toEqual({ cut, weightG, pieces, thicknessMm });
@@ -59,6 +61,16 @@ describe('how a food is cut', () => {
   ])('“%s”, by what is done to it: “%s”', (line, method, pieces, thicknessMm) => {
     const { pieces: found, thicknessMm: mm } = foodOf(line, method);
     expect([found, mm]).toEqual([pieces, thicknessMm]);
+  });
+});
+
+describe('a pressure cooker', () => {
+  it.each([
+    ['Pressure cook for 40 minutes.', 'pressure-cooker'],
+    ['Braise for 2 hours (45 minutes in a pressure cooker).', 'hob'],
+  ])('is used where it is said, not where it may be: “%s”', (method, kind) => {
+    const { steps } = dishOf('1 kg beef shin', method);
+    expect(steps.map(({ place }) => place.kind)).toEqual([kind]);
   });
 });
 

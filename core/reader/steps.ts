@@ -270,7 +270,9 @@ function stepOf(act: ReadAct, about: About, soak: string | undefined): Step {
 }
 
 function isUnderPressure({ verb, text, place }: ReadAct): boolean {
-  return verb === 'braise' && place !== 'oven' && PRESSURE.test(text);
+  // "(45 minutes in a pressure cooker)" is another way to do it.
+  const said = text.replace(/\([^()]*\)|(?<!\p{L})(?:or|o)\s.*$/giu, '');
+  return verb === 'braise' && place !== 'oven' && PRESSURE.test(said);
 }
 
 const PRESSURE =

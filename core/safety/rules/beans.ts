@@ -19,7 +19,7 @@ export const beans: Rule = {
         ({ verb, tempC, ...act }) =>
           act.foods.includes(bean.id) &&
           // Under pressure water boils hotter still.
-          (act.place === 'pressure-cooker' ||
+          ((act.place === 'pressure-cooker' && WET.has(verb)) ||
             ((verb === 'boil' || verb === 'simmer') &&
               (verb === 'boil' || tempC !== undefined) &&
               (tempC ?? meal.boilingC) >= meal.boilingC - BOIL_ROUNDING_C)),
@@ -51,4 +51,5 @@ export const beans: Rule = {
     }),
 };
 
+const WET = new Set(['boil', 'simmer', 'braise', 'steam']);
 const COOKS = new Set(['boil', 'simmer', 'braise', 'steam', 'bake', 'roast', 'fry']);
