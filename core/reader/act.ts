@@ -16,6 +16,8 @@ const UNTIL = /(?:until|till|hasta que|hasta)\s+([^.;,(]{3,80})/iu;
 /** Nobody whisks or chops longer; what lasts longer is of something else. Our own line, no source. */
 const LONGEST_BY_HAND_MIN = 15;
 
+const TENDING: ReadonlySet<VerbWords> = new Set<VerbWords>(['baste', 'turn', 'stir']);
+
 const QUICK: ReadonlySet<VerbWords> = new Set<VerbWords>([
   'mix',
   'prepare',
@@ -84,7 +86,9 @@ export function actOf(
     lengths[0];
   const mixes =
     (verb === 'mix' || verb === 'prepare') && (said?.mostMin ?? Infinity) <= LONGEST_BY_HAND_MIN;
-  const length = QUICK.has(verb) && !mixes ? undefined : said;
+  const none =
+    (QUICK.has(verb) && !mixes) || (TENDING.has(verb) && said?.sense === 'perKg');
+  const length = none ? undefined : said;
   const every = share.spans.find(({ sense }) => sense === 'every');
   const cores = share.degrees.filter(({ sense }) => sense === 'core');
   // "Wrap at 74 and smoke on to 94".

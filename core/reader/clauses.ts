@@ -21,7 +21,7 @@ const LOWERS =
  * "before". Both halves must hold enough to stand alone.
  */
 const TURN = new RegExp(
-  `\\s*(?:;|(?<=^\\s*(?:to (?:serve|finish|reheat)|para (?:servir|terminar|acabar))):|(?:,|\\.)?\\s+(?:and\\s+|y\\s+)?(?:then|followed by|after that|afterwards|luego|despu[eé]s|a continuaci[oó]n|seguido de)(?=[\\s,]),?|,?\\s+(?:and|y)\\s+(?=(?:${GOES_ON})(?!\\p{L}))|,\\s+(?=(?:${GOES_ON})(?!\\p{L}))|\\s+(?=(?:${LOWERS})))\\s*`,
+  `\\s*(?:;|(?<=^\\s*(?:to (?:serve|finish|reheat)|para (?:servir|terminar|acabar))):|(?:,|\\.)?\\s+(?:and\\s+|y\\s+)?(?:then|followed by|after that|afterwards|luego|despu[eé]s|a continuaci[oó]n|seguido de)(?=[\\s,]),?|,?\\s+(?:and|y)\\s+(?=(?:${GOES_ON})(?!\\p{L}))|,\\s+(?=(?:${GOES_ON})(?!\\p{L}))|\\s+(?=(?:${LOWERS}))|(?<=(?:take|get|bring|saca)\\p{L}*[^.;,]{0,40}(?:hours?|minutes?|mins?|horas?|minutos?) (?:before|ahead|beforehand|antes)),\\s+)\\s*`,
   'giu',
 );
 

@@ -230,7 +230,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'roast',
     words:
-      /(?<!\p{L})(?:in (?:a|an|the) (?!(?:turned|switched)-off)[^.;]{0,24}(?<!dutch )oven|(?<!dutch )oven,? (?:at )?\d|roasting(?! (?:tin|tray|pan|dish))|en (?:el|un) horno|de horno|al horno|asado)(?!\p{L})/iu,
+      /(?<!\p{L})(?:in (?:a|an|the) (?!(?:turned|switched)-off)[^.;]{0,24}(?<!dutch )oven|(?<!dutch )oven,? (?:at )?\d|roasting(?! (?:tin|tray|pan|dish))|en (?:el|un) horno|de horno|al horno|asado(?! de))(?!\p{L})/iu,
     when: ({ dough }) => !dough,
     over: ['put', 'cook'],
   },
@@ -250,7 +250,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'chill',
     words:
-      /(?<!\p{L})(?:in(?:to)? the (?:fridge|refrigerator)|(?:keep|leave|stays?) (?:it |them )?cold|en (?:la nevera|el frigor[ií]fico|fr[ií]o))(?!\p{L})/iu,
+      /(?<!\p{L})(?:in(?:to)? the (?:fridge|refrigerator)|(?<=(?:^|[,;:–-])\s*)(?:fridge|refrigerator|nevera),?(?= (?:overnight|for |until |at least |o\/n|toda |\d))|(?:keep|leave|stays?) (?:it |them )?cold|en (?:la nevera|el frigor[ií]fico|fr[ií]o))(?!\p{L})/iu,
     over: ['put', 'wait'],
   },
   {

@@ -7,8 +7,17 @@ const AMOUNT = new RegExp(
   'giu',
 );
 
+/** "Leg of lamb, about 2.3 kg": a sentence that is a food and its weight. */
+const WEIGHED = new RegExp(
+  `^\\s*(?:an? |the |un |una |el |la )?(?<name>[\\p{L}][\\p{L}'’ -]{2,40}?),?\\s+(?<amount>(?:about |around |roughly |weighing |of |unos |de )*${NUMBER}\\s?(?:kg|kilos?|g|lbs?|pounds?))(?: or so)?\\s*[.,;:]?\\s*$`,
+  'iu',
+);
+
 /** Amounts inside the sentences of a recipe that has no list: "whisk 100 ml soy sauce with…". */
 export function inlineIngredients(text: string, spoons: SpoonSystem): ReadIngredient[] {
+  const { name, amount } = WEIGHED.exec(text)?.groups ?? {};
+  const whole = name && amount ? readIngredientLine(`${amount} ${name}`, spoons) : undefined;
+  if (whole?.cut !== undefined) return [whole];
   return [...text.matchAll(AMOUNT)].flatMap((match) => {
     const unit = findUnit(match[2] ?? '', spoons);
     const known = unit

@@ -13,6 +13,7 @@ import { lineOf, type ReadLine } from './read-line.ts';
 import { readMethodSentence } from './method-sentence.ts';
 import { recipeTexts } from './several.ts';
 import { rawRecipe, tidied } from './source.ts';
+import { weightInName } from './weight-in-name.ts';
 import { languageOf, placeIn, type Language } from './verbs.ts';
 
 export interface ReadRecipe {
@@ -167,7 +168,9 @@ function readIngredients(
     found.push(...read);
   }
   if (found.length > 0) return withCutOf(raw.title ?? '', found);
-  return raw.method.flatMap(({ text }) => inlineIngredients(text, system));
+  return raw.method
+    .flatMap(({ text }) => sentencesOf(text))
+    .flatMap((sentence) => inlineIngredients(sentence, system));
 }
 
 /**
@@ -208,7 +211,7 @@ function* readMethod(
     hasMeat:
       ingredients.some(({ cut }) => cut !== undefined) || MEAT.test(`${raw.title ?? ''}\n${whole}`),
     redMeat: ingredients.some(({ cut }) => RED.has(CUTS.get(cut ?? '')?.animal ?? 'none')),
-    weightG: heaviestG(ingredients),
+    weightG: heaviestG(ingredients) ?? weightInName(raw.title ?? '')?.grams,
   });
   noteSoak(raw.title ?? '', context);
   const titled = placeIn(raw.title ?? '');
@@ -246,7 +249,7 @@ function isDough(ingredients: readonly ReadIngredient[], whole: string): boolean
     ingredients.some(({ name }) =>
       /yeast|levadura|sourdough (?:starter|culture)|masa madre/iu.test(name),
     ) ||
-    /\b(?:dough|masa)\b/iu.test(whole) ||
+    /\b(?:dough|masa|banneton|autolyse)\b/iu.test(whole) ||
     (ingredients.some(({ name }) => BREAD_FLOUR.test(name)) && RAISED.test(whole))
   );
 }

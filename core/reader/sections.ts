@@ -40,6 +40,10 @@ const PEOPLE = /people|persons|guests|personas|comensales/iu;
 /** "STEP 2" above its text. */
 const STEP_HEADING = /^(?:step|paso)\s*\d{1,2}\s*:?$/iu;
 
+/** "FRI", "Day 2", "The night before:" above what is done then. */
+const DAY_HEADING =
+  /^(?:(?:(?:mon|tues?|wed(?:nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?|lunes|martes|mi[eé]rcoles|jueves|viernes|s[aá]bado|domingo|(?:day|d[ií]a) \d|today|tomorrow|hoy|mañana)(?: (?:am|pm|morning|afternoon|evening|night|por la (?:mañana|tarde|noche)))?|(?:the )?(?:night|day|evening) before|el d[ií]a (?:antes|anterior)|(?:on )?the day(?: itself)?|el mismo d[ií]a)\s*:?$/iu;
+
 /** No line of a recipe is longer: it is kept as it is, and not read. */
 const LONGEST_LINE = 12_000;
 
@@ -100,7 +104,7 @@ export function sectionsOf(text: string): RawRecipe {
       told.push(line);
     } else if (yieldText === undefined && YIELD.test(line) && line.length < 60 && part !== 'method')
       yieldText = line;
-    else if (isTime(line)) told.push(line);
+    else if (isTime(line) || (title !== undefined && DAY_HEADING.test(line))) told.push(line);
     else if (heading && part === 'start' && title === undefined) title = line;
     else if (isGroup(line, heading, part)) {
       group = groupName(line);
@@ -254,7 +258,7 @@ function isIngredient(raw: string, line: string, part: Part): boolean {
   if (words > 16 || NAMED_BY_HOURS.test(line)) return false;
   return (
     STARTS_AMOUNT.test(line) ||
-    /^[\p{L} ]{3,40}[,:]\s*\d+(?:[.,]\d+)?(?:\s*\p{L}+)?$/u.test(line) ||
+    /^[\p{L} ]{3,40}[,:]\s*\d+(?:[.,]\d+)?(?:\s*(?!(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|ene|abr|ago|dic)\p{L}*$)\p{L}+)?$/iu.test(line) ||
     ENDS_AMOUNT.test(line) ||
     LISTED.test(line) ||
     BULLET.test(raw.trim())

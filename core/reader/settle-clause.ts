@@ -95,7 +95,7 @@ export function told(
   if (owns && HANDWORK.has(owns.verb) && behind && LASTS.has(cue.verb) && !cue.goesOn)
     return [...hits, { ...hit, from: behind.from }];
   // "Rinse, dry, a day in the fridge": the work, and then what it lies in.
-  if (owns && WORK.has(owns.verb) && COLD.has(cue.verb) && lies) {
+  if (owns && HANDWORK.has(owns.verb) && COLD.has(cue.verb) && lies) {
     return [...hits, { ...hit, from: lies.from, to: lies.to }];
   }
   // "Plunge into iced water for five minutes, then peel": first that, and then the work.

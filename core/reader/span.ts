@@ -38,12 +38,12 @@ const DASH =
 const AND_HALF =
   '(?:\\s+(?:and (?:a|one)[- ]half|and (?:a |one )?quarter|and three[- ]quarters?|y medi[ao]|y cuarto|y tres cuartos))?';
 const HALF =
-  '(?:\\s+(?:and a half|y media|and a quarter|y cuarto|and three[- ]quarters?|y tres cuartos))?';
+  '(?:\\s+(?:and a half|y medi[ao]|and a quarter|y cuarto|and three[- ]quarters?|y tres cuartos))?';
 /** "1 hour", "4-6 hours", "1 h 30", "two and a half hours", "an hour and a half", "hora y media". */
 const ATOM = new RegExp(
   `(?:(?:(?:between|entre|minimum of|m[ií]nimo de)\\s+(?<from>${NUMBER})\\s+(?:and|y)\\s+(?:(?:a |un )?(?:maximum of|m[aá]ximo de)\\s+)?(?<till>${NUMBER})|(?<low>${NUMBER})(?<lowPlus>${AND_HALF})(?:${DASH}(?<high>${NUMBER})(?<plus>${AND_HALF}))?)` +
-    `(?:\\s*(?:more|further|additional|full|whole|good|short|final|last|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:,?\\s+(?:or|o)\\s+(?:up to\\s+|hasta\\s+)?(?<orMore>two|three|four|dos|tres|cuatro)(?!\\s*(?:${UNIT}|\\p{L})))?` +
-    `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?<=(?:h|hrs?|hours?|horas?) ?\\d{2})(?=\\s*(?:-|–|—|to|a)\\s)|(?<=(?:h|hr|hrs|hour|hours|hora|horas) ?\\d{2})(?=\\s+(?:at|in|en|a \\d|until|per|more|hasta)(?!\\p{L}))|(?=\\s*(?:[.,;()]|$))))?)` +
+    `(?:-?ish)?(?:\\s*(?:more|further|additional|full|whole|good|short|final|last|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:,?\\s+(?:or|o)\\s+(?:up to\\s+|hasta\\s+)?(?<orMore>two|three|four|dos|tres|cuatro)(?!\\s*(?:${UNIT}|\\p{L})))?` +
+    `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?<=(?:h|hrs?|hours?|horas?) ?\\d{2})(?=\\s*(?:-|–|—|to|a)\\s)|(?<=(?:h|hr|hrs|hour|hours|hora|horas) ?\\d{2})(?=\\s+(?:at|in|en|a \\d|until|per|more|hasta)(?!\\p{L}))|(?<=hours? and (?:${NUMBER}))(?=\\s(?:for|until|till|should|will|at|in)(?!\\p{L}))|(?=\\s*(?:[.,;()](?!\\d)|$))))?)` +
     '|(?<said>minuto y medio|half an hour|half[- ]hour|media hora|otra media(?! (?:hora|taza))|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|a third of an hour|two thirds of an hour|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto|hora y tres cuartos)' +
     '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora|minute|minuto|other day|other hour|day|d[ií]a)(?![\\p{L}])|(?<=(?:last|final|[uú]ltima) )(?:hour|hora)(?![\\p{L}])|(?<=(?:turn|stir|flip)\\p{L}*\\s(?:it |them |the \\p{L}+ )?)daily(?![\\p{L}]))' +
     '|(?<night>(?:until|till) (?:the )?(?:next|following) (?:day|morning)|(?:until|till) (?:tomorrow|(?:the )?morning)|hasta (?:el d[ií]a siguiente|la mañana siguiente|mañana)(?!\\p{L})|overnight|o/n(?![\\p{L}])|the whole night|all night|through the night|for the night|toda la noche|durante la noche|de un d[ií]a para otro|de la noche a la mañana|una noche entera|una noche|la noche(?! anterior| antes))',
@@ -146,7 +146,7 @@ function halfOf(words: string | undefined): number {
 
 /** "Another five", "for 15.", "five more", "every six": minutes, where nothing else is said behind. */
 const BARE_MINUTES = new RegExp(
-  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest(?: it| them)?|(?:^|let it |let them )(?:stand|sit)|resting(?: it| them)?|(?:^|then |and |, )(?:simmer|braise|bake|roast|fry|grill|steam)|(?:flip|turn)(?: it| them)?(?: over)? for|rehogar?|sofre[ií]r?|cocer|release|reposar?|otr[oa]s|cada)\\s+)(${NUMBER}(?:\\s*(?:[-–]|to|a)\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$|(?:at|a) \\d{2,3})))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;:)]|$|(?:at|a) \\d{2,3}|(?:before|y|and then|and (?:shred|slice|serve|carve|pull|cut)|covered|uncovered|with (?:the|a|its) lid)(?!\\p{L})))`,
+  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest(?: it| them)?|(?:^|let it |let them )(?:stand|sit)|resting(?: it| them)?|(?:^|then |and |, )(?:simmer|braise|bake|roast|fry|grill|steam)|(?:flip|turn)(?: it| them)?(?: over)? for|rehogar?|sofre[ií]r?|cocer|release|reposar?|otr[oa]s|cada|lid (?:on|off)(?: for)?|(?:^|, )(?:un)?covered(?: for)?)\\s+)(${NUMBER}(?:\\s*(?:[-–]|to|a)\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$|(?:at|a) \\d{2,3})))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;:)]|$|(?:(?:at|a) |@ ?)\\d{2,3}|(?:before|y|and then|and (?:shred|slice|serve|carve|pull|cut)|covered|uncovered|with (?:the|a|its) lid)(?!\\p{L})))`,
   'giu',
 );
 /** Fewer are persons. */
@@ -186,7 +186,7 @@ function bareMinutesIn(text: string, timed: boolean): Atom[] {
     const [minutes, most] = [numberIn(low), numberIn(high)];
     const again =
       timed ||
-      /(?:another|further|every|each|again for|rest(?: it| them)?|stand|sit|resting(?: it| them)?|release|simmer|braise|bake|roast|fry|grill|steam|reposar?|otr[oa]s|cada)\s+$/iu.test(
+      /(?:another|further|every|each|again for|rest(?: it| them)?|stand|sit|resting(?: it| them)?|release|simmer|braise|bake|roast|fry|grill|steam|reposar?|otr[oa]s|cada|lid (?:on|off)(?: for)?|covered(?: for)?)\s+$/iu.test(
         before,
       );
     const behind = text.slice(match.index + match[0].length);

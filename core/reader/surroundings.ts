@@ -23,7 +23,7 @@ const SURROUNDINGS: ReadonlyArray<readonly [RegExp, VerbWords]> = [
   ],
   [
     near(
-      '(?:pan|skillet|wok|griddle|sart[eé]n|plancha|cast[- ]iron)|(?:fierce|high|hot|strong|medium|medium-high|moderate|brisk|full) (?:heat|flame)|fuego (?:muy )?(?:vivo|fuerte|alto|medio)|butter|in oil|mantequilla',
+      '(?:pan|skillet|wok|griddle|sart[eé]n|plancha|cast[- ]iron)|(?:fierce|high|hot|strong|medium|medium-high|moderate|brisk|full) (?:heat|flame)|fuego (?:muy )?(?:vivo|fuerte|alto|medio)|butter|in (?:the |its |their |that )?(?:same )?(?:oil|fat|drippings?)|mantequilla',
     ),
     'fry',
   ],
@@ -45,6 +45,8 @@ const OF_THE_DISH =
 /** As long as anybody leaves a food to it, minutes. Our own line, no source. */
 const MOST_MIN: Partial<Record<VerbWords, number>> = { fry: 60, sear: 20, boil: 180, grill: 240 };
 const MOST_WORDS = 9;
+/** "Lid on 20". */
+const LID_ONLY = /^\s*(?:lid on|(?:with )?(?:the|a|its) lid on|covered)[^\p{L}]*(?:min\p{L}*)?\W*$/iu;
 
 const LIT: Partial<Record<PlaceKind, VerbWords>> = { grill: 'grill', smoker: 'smoke' };
 
@@ -60,7 +62,9 @@ export function bySurroundings(
   if (place === 'oven' || place === 'smoker' || place === 'grill') return 'put';
   const sides = SIDES.test(text);
   if (sides) return context.hot && DRY.has(context.hot.verb) ? context.hot.verb : 'sear';
-  const found = SURROUNDINGS.find(([words]) => words.test(text))?.[1];
+  // A lid on what is in the oven: it stays there.
+  const inTheOven = context.hot?.place === 'oven' && LID_ONLY.test(text);
+  const found = inTheOven ? undefined : SURROUNDINGS.find(([words]) => words.test(text))?.[1];
   const goesOn = GOES_ON.test(text) || text.trim().split(/\s+/).length <= MOST_WORDS;
   // The oven was said before: "an hour and three quarters should do it".
   const inOven = context.ovenC === undefined ? undefined : context.hasMeat ? 'roast' : 'bake';

@@ -30,7 +30,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'temper',
     english:
-      'temper(?= |[.,;]|$)|(?:let|allow) (?:it|them|the \\p{L}+)(?: to)? come up(?= (?:for )?(?:\\d|an?|half|one|two))|(?<=(?:hours?|minutes?|mins?) (?:before|ahead of) [^.;,]{0,30}, )(?:take|get|bring) (?:it|them|the \\p{L}+) out|\\p{L}+ out of (?:the )?(?:fridge|refrigerator)|(?:bring|let [^.;]{0,40} come|allow [^.;]{0,40} to come|leave [^.;]{0,30}|let [^.;]{0,30}(?:sit|stand)) (?:[^.;]{0,30} )?(?:up )?(?:to|at) room temp(?:erature)?|(?:bring|come) (?:up )?to room temp(?:erature)?|(?:take|remove|pull|get) [^.;]{0,40}(?:out of|from) the (?:fridge|refrigerator|cold)|(?:take|get|bring) (?:it |them |(?:the )?\\p{L}+ (?:\\p{L}+ )?)?out(?= (?:about |some )?(?:an?|\\d+|half|one|two)[^.;]{0,20}(?:hours?|minutes?|mins?) (?:ahead|before|beforehand|early|earlier))',
+      'temper(?= |[.,;]|$)|(?:let|allow) [^.;,]{0,24}(?:come|get|rise)(?: up)? to (?:the )?(?:warmth|temperature|heat) of the (?:kitchen|room)|(?:let|allow) (?:it|them|the \\p{L}+)(?: to)? come up(?= (?:for )?(?:\\d|an?|half|one|two))|(?<=(?:hours?|minutes?|mins?) (?:before|ahead of) [^.;,]{0,30}, )(?:take|get|bring) (?:it|them|the \\p{L}+) out|\\p{L}+ out of (?:the )?(?:fridge|refrigerator)|(?:bring|let [^.;]{0,40} come|allow [^.;]{0,40} to come|leave [^.;]{0,30}|let [^.;]{0,30}(?:sit|stand)) (?:[^.;]{0,30} )?(?:up )?(?:to|at) room temp(?:erature)?|(?:bring|come) (?:up )?to room temp(?:erature)?|(?:take|remove|pull|get) [^.;]{0,40}(?:out of|from) the (?:fridge|refrigerator|cold)|(?:take|get|bring) (?:it |them |(?:the )?\\p{L}+ (?:\\p{L}+ )?)?out(?= (?:about |some )?(?:an?|\\d+|half|one|two)[^.;]{0,20}(?:hours?|minutes?|mins?) (?:ahead|before|beforehand|early|earlier))',
     spanish:
       'atemper(?:a|e|ar|amos)|templar?(?= (?:fuera|la carne|el|a temperatura))|(?:saca|saque|sacar|sacamos)(?:l[oa]s?)?(?= (?:hora|un[ao]?s?|media|dos|tres|\\d+)[^.;]{0,20}(?:horas?|minutos?) antes)|(?:saca|saque|sacar|sacamos|(?:deja|deje|dejar)(?! (?:que se )?enfr))[^.;]{0,50}(?:de la nevera|del refrigerador|del frigor[ií]fico|temperatura ambiente)',
   },
@@ -50,7 +50,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'soak',
     english:
-      'soak|rehydrate|steep(?= )|submerge|immerse|(?:quick-)?pickle(?= (?:the|it|them|for|in|\\d))',
+      'soak|rehydrate|steep(?= )|submerge|immerse|(?:quick-)?pickle(?= (?:the|it|them|for|in|\\d))|(?<=^[^\\p{L}]{0,4})pickle(?= \\p{L}+[^.;]{0,24}\\d)',
     spanish:
       '(?:ten|tener|tenemos)[^.;]{0,20} en remojo|(?:re)?hidrat(?:a|e|ar|amos)|desal(?:a|an|ar|amos)(?!\\p{L})|(?:en)?c[uú]rt(?:e|a|ir|imos)(?!\\p{L})|sumer(?:ge|ja|gir|gimos)|remoj(?:a|e|ar|amos)|empap(?:a|e|ar|amos)|(?:pon|ponga|poner|ponemos|deja|deje|dejar|dejamos)[^.;]{0,30} (?:en|a) remojo',
   },
@@ -103,7 +103,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'fry|sizzle|(?:stir|pan|deep|dry|shallow|oven)-fry|saut[eé]|caramel[iy][sz]e(?= (?:the |\\p{L}+ )?(?:onions?|shallots?))|toast(?= (?:the|it|them|\\d|for|in|\\p{L}+ (?:for |\\d))(?!\\p{L}))|sweat|soften(?= \\p{L}|\\s\\d)(?! until| and| or| a little| slightly)|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
     spanish:
-      'fr[ií](?:e|amos|en)(?!\\p{L})|tuest(?:a|e|en)(?!\\p{L})|tostar(?= (?:el|la|los|las|en|\\d))|fre[ií]r|sofr[ií](?:e|en|a|amos)|sofre[ií]mos|fre[ií]mos|sofre[ií]r|salte(?:a|an|e|ar|amos)|(?:haz|haga|hacer|hacemos|prepara|preparar) (?:un |el )?sofrito|rehog(?:a|an|ar|amos)|rehogue|poch(?:a|an|e|ar|amos)|(?:dej(?:a|e|ar|amos|en) )?(?:que )?(?:sude|sud(?:a|ar|amos))(?= |[.,;]|$)',
+      'fr[ií](?:e|amos|en)(?!\\p{L})|tuest(?:a|e|en)(?!\\p{L})|tostar(?= (?:el|la|los|las|en|\\d))|fre[ií]r|sofr[ií](?:e|en|a|amos)|sofre[ií]mos|fre[ií]mos|sofre[ií]r|salte(?:a|an|e|ar|amos)|cuaj(?:a|ar|amos)(?=[^.;]{0,20}sart[eé]n)|(?:haz|haga|hacer|hacemos|prepara|preparar) (?:un |el )?sofrito|rehog(?:a|an|ar|amos)|rehogue|poch(?:a|an|e|ar|amos)|(?:dej(?:a|e|ar|amos|en) )?(?:que )?(?:sude|sud(?:a|ar|amos))(?= |[.,;]|$)',
   },
   {
     verb: 'grill',
@@ -126,7 +126,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'braise',
     english:
-      'confit(?= (?:in|at|the|for|it|them|gently|slowly))|braise|stew(?! for (?!(?:about |around |another )?(?:\\d|an? |two|three|four|half)[^.;]{0,12}(?:h|m))| meat| beef)|pot-roast|slow[- ]cook|pressure[- ]cook',
+      'confit(?= (?:\\d|in|at|the|for|it|them|gently|slowly))|braise|stew(?! for (?!(?:about |around |another )?(?:\\d|an? |two|three|four|half)[^.;]{0,12}(?:h|m))| meat| beef)|pot-roast|slow[- ]cook|pressure[- ]cook',
     spanish:
       'estof(?:a|an|e|ar|amos)(?!\\p{L})|guis(?:a|an|e|ar|amos)(?!\\p{L})|brase(?:a|e|ar)|confit(?:a|an|e|ar|amos)(?!\\p{L})',
   },
@@ -153,7 +153,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'reduce',
     english:
-      'reduce(?! to \\d{3}| (?:the )?(?:oven|heat|temperature|flame|to a (?:simmer|low))| (?:heat|oven))|boil down|cook down|simmer down',
+      'reduce(?! to \\d{3}(?! ?(?:ml|g)(?!\\p{L}))| (?:the )?(?:oven|heat|temperature|flame|to a (?:simmer|low))| (?:heat|oven))|boil down|cook down|simmer down',
     spanish:
       '(?:reduc(?:e|ir|imos|en)|reduzca|dej(?:a|e|ar) reducir|dej(?:a|e|ar) que (?:se )?reduzca|que (?:se )?(?:reduzca|concentre)|concentr(?:a|ar|amos))(?! el fuego| la temperatura| el horno)',
   },
@@ -205,7 +205,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'rest',
     english:
-      '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit|settle|steam[- ]dry)(?!\\p{L})|rest(?! of)|infuse(?= )|tent (?:it |them |the \\p{L}+ )?(?:loosely )?(?:with foil )?(?=(?:for |about )?\\d)|tent with foil(?= (?:for|and))|(?:stand|sit)(?= (?:for|\\d|(?:the|it|them)(?! in (?:the|a) (?:pan|fridge))[^.;,]{0,36}(?:for|\\d)))',
+      '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit|settle|steam[- ]dry)(?!\\p{L})|rest(?! of)|infuse(?= )|tent (?:it |them |the \\p{L}+ )?(?:loosely )?(?:with foil )?(?=(?:for |about )?\\d)|tent with foil(?= (?:for|and))|(?:stand|sit)(?= (?:for|\\d|(?:half |three[- ]quarters of )?an (?:extra )?hour|a (?:good |further )?quarter of|(?:the|it|them)(?! in (?:the|a) (?:pan|fridge))[^.;,]{0,36}(?:for|\\d)))',
     spanish:
       '(?:dej(?:a|e|ar|amos|en)[^.;]{0,40})?(?:reposar|repos(?:a|an|e|amos|en)(?!\\p{L})|infusion(?:a|e|ar|amos)(?!\\p{L})|descansar|descanse)',
   },
