@@ -10,6 +10,7 @@ import type { PreparedPiece } from './prepared-piece.ts';
 import { compositionOf } from './makeup.ts';
 import { conductivityOf, densityOf, heatCapacityOf, type Composition } from './composition.ts';
 import { cookOnce, type CookSpec } from './cook-spec.ts';
+import { collagenOf } from './tenderness.ts';
 import { constantProperties, enthalpyOf, thermalPropertiesOf } from './thermal-properties.ts';
 
 const K = 0.5;
@@ -20,7 +21,7 @@ const DRY = { permeance: 1e-8, crustKgPerM2: 1, crustPower: 1, juiceShare: 0 };
 
 function plain(body: Body): PreparedPiece {
   const properties = constantProperties(K, RHO, CP);
-  return { body, properties, surface: DRY, boilingC: 200, startC: 20, tenderFactor: 1 };
+  return { body, properties, surface: DRY, boilingC: 200, startC: 20, softening: collagenOf(1) };
 }
 
 /** θ of core and surface of a body after a Fourier time, in a bath. */

@@ -23,7 +23,7 @@ import { CHART_FACTORS } from './charts/chart-factors.ts';
 import { bodyOf, flatBodyOf, type Body, type Form } from './body.ts';
 import type { Piece } from './form.ts';
 import { atRest, inAir } from './form-in-air.ts';
-import { propertiesOfCut, tenderFactorOf } from './makeup.ts';
+import { propertiesOfCut, softeningOf } from './makeup.ts';
 import { bodyIn, startingForm, type PreparedPiece } from './prepared-piece.ts';
 import { boilingCAt } from '../air/index.ts';
 
@@ -81,7 +81,7 @@ export function cookOnce(
     surface: { ...surface, permeance: surface.permeance * variation.moisture },
     boilingC: boilingCAt(spec.conditions.altitudeM),
     startC: spec.startC + variation.startC,
-    tenderFactor: tenderFactorOf(spec.piece.cut),
+    softening: softeningOf(spec.piece.cut),
   };
   const stages = spec.stages.map((stage) => stageOf(stage, spec, variation, form));
   return cook(food, stages, { cells: INTERACTIVE_CELLS, everyMin: 5, ...options });

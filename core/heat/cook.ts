@@ -174,7 +174,10 @@ class Run {
   }
 
   private soften(seconds: number): void {
-    const rate = tenderingPerSecond(this.field.forkC, this.food.tenderFactor);
+    const { field, food } = this;
+    const { softening } = food;
+    const tempC = softening.judgedIn === 'fork' ? field.forkC : field.coreC;
+    const rate = tenderingPerSecond(tempC, softening);
     if (rate <= 0) return;
     this.tenderness = 1 - (1 - this.tenderness) * Math.exp(-rate * seconds);
     this.track.tenderness = this.tenderness;

@@ -16,7 +16,7 @@ import { risingMinutes } from './rising.ts';
 import { cookOnce, type CookSpec, type StageSpec } from './cook-spec.ts';
 import { stallOf } from './stall.ts';
 import { thermalPropertiesOf } from './thermal-properties.ts';
-import { hoursToTender } from './tenderness.ts';
+import { collagenOf, hoursToTender } from './tenderness.ts';
 import { whatIfs } from './what-if.ts';
 
 function specOf(id: string, weightG: number, stages: readonly StageSpec[], startC = 5): CookSpec {
@@ -231,7 +231,7 @@ describe('what else physics times', () => {
         surface: { permeance: 1e-8, crustKgPerM2: 1, crustPower: 1, juiceShare: 0 },
         boilingC: 100,
         startC: 80,
-        tenderFactor: 1,
+        softening: collagenOf(1),
       };
       const around = { airC, convection: h, emissivity: 0 };
       const options = { cells: 30, everyMin: 1e6 };

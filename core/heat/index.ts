@@ -3,7 +3,7 @@ export { boundaryConditionsOf, moistAirAt } from './boundary-conditions.ts';
 export { INTERACTIVE_CELLS, type Cook, type End, type StageEnd } from './cook.ts';
 export { isHollow, usualG } from './cut-dimensions.ts';
 export { formOf, thicknessMmOf, type Piece } from './form.ts';
-export { compositionOf } from './makeup.ts';
+export { compositionOf, isVegetable } from './makeup.ts';
 export { impossibleIn, type ImpossibleCook } from './cook-limits.ts';
 export { cookOnce, type CookSpec, type StageSpec, type Variation } from './cook-spec.ts';
 export { checkedByOf, type CheckedBy } from './checked-by.ts';

@@ -1,5 +1,7 @@
 import type { Animal, Cut } from '../pantry/index.ts';
 import type { Composition } from './composition.ts';
+import { dimensionsOf } from './cut-dimensions.ts';
+import { collagenOf, pectinOf, type Softening } from './tenderness.ts';
 import { thermalPropertiesOf, type ThermalProperties } from './thermal-properties.ts';
 
 /**
@@ -27,7 +29,7 @@ export function freezesAtC({ id, animal }: Cut): number {
  * How fast collagen softens against pork shoulder. Our own calibration, as in tenderness.ts; a cut
  * without much of it counts as its animal.
  */
-const COLLAGEN_FACTOR: Readonly<Record<Animal, number>> = {
+const COLLAGEN_FACTOR: Readonly<Record<Exclude<Animal, 'none'>, number>> = {
   beef: 0.85,
   pork: 1,
   lamb: 1.2,
@@ -35,7 +37,6 @@ const COLLAGEN_FACTOR: Readonly<Record<Animal, number>> = {
   game: 0.8,
   fish: 8,
   shellfish: 1.5,
-  none: 1,
 };
 
 /** Water birds have firmer legs than chickens. Same source, confidence 0.4. */
@@ -44,10 +45,33 @@ const WATER_BIRD_FACTOR = 2;
 /** Octopus and squid are tender in under an hour of simmering. Same source, confidence 0.4. */
 const CEPHALOPOD_FACTOR = 3.3;
 
-/** How fast a cut's collagen softens against pork shoulder's. */
-export function tenderFactorOf({ id, animal }: Cut): number {
-  if (/^(?:octopus|squid)/.test(id)) return CEPHALOPOD_FACTOR;
-  return /^(?:duck|goose)-/.test(id) ? WATER_BIRD_FACTOR : COLLAGEN_FACTOR[animal];
+/**
+ * How fast plants soften against a carrot. Our own calibration on minutes in boiling water,
+ * common practice, no source; the first that fits.
+ */
+const PECTIN_FACTORS: ReadonlyArray<readonly [RegExp, number]> = [
+  [/^beetroot/, 0.35],
+  [/^potatoes/, 1.6],
+  [/^sweet-potato/, 1.5],
+  [/^(?:aubergine|mushrooms|spinach|courgette)/, 2.5],
+  [/^(?:broccoli|asparagus|corn)/, 2.2],
+  [/^(?:cauliflower|brussels)/, 1.5],
+];
+
+/** What gets soft in a fire, and whose pieces are known: no leaves, cheese or dry goods. */
+export function isVegetable(cut: Cut): boolean {
+  return cut.section === 'greengrocer' && dimensionsOf(cut) !== undefined;
+}
+
+/** How fast a food gets tender: by its collagen, or by its pectin where it was no animal. */
+export function softeningOf({ id, animal }: Cut): Softening {
+  if (animal === 'none') {
+    const pectin = pectinOf(PECTIN_FACTORS.find(([name]) => name.test(id))?.[1] ?? 1);
+    // Of a cob the grains are eaten, and not the pith in its middle.
+    return id.startsWith('corn-cob') ? { ...pectin, judgedIn: 'fork' } : pectin;
+  }
+  if (/^(?:octopus|squid)/.test(id)) return collagenOf(CEPHALOPOD_FACTOR);
+  return collagenOf(/^(?:duck|goose)-/.test(id) ? WATER_BIRD_FACTOR : COLLAGEN_FACTOR[animal]);
 }
 
 /** Lean meat, for a cut that does not say what it is made of. */

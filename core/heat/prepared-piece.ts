@@ -6,6 +6,7 @@ import { bodyOf, type Body, type Form } from './body.ts';
 import { iceShare } from './composition.ts';
 import { formOf, type Piece } from './form.ts';
 import { compositionOf } from './makeup.ts';
+import type { Softening } from './tenderness.ts';
 import type { ThermalProperties } from './thermal-properties.ts';
 
 /** A food, ready for the fire. */
@@ -16,8 +17,8 @@ export interface PreparedPiece {
   readonly surface: Surface;
   readonly boilingC: number;
   readonly startC: number;
-  /** Of its collagen; 1 for pork shoulder. */
-  readonly tenderFactor: number;
+  /** How fast it gets tender. */
+  readonly softening: Softening;
 }
 
 /** How strongly a cooker's heat comes through the surface, W/(m²·K): for the Biot number. */

@@ -1,5 +1,10 @@
 import { KELVIN_AT_0C, LEWIS, STEFAN_BOLTZMANN } from '../figures/index.ts';
-import { evaporationJPerKg, saturationPaQuick } from '../air/index.ts';
+import {
+  boilingCAtPressure,
+  evaporationJPerKg,
+  pressurePaAt,
+  saturationPaQuick,
+} from '../air/index.ts';
 import type { Surface, Surroundings } from '../places/index.ts';
 
 /**
@@ -24,6 +29,18 @@ export class SurfaceBalance {
     private readonly surface: Surface,
   ) {
     this.tempC = startC;
+  }
+
+  private dewOfPa = NaN;
+  private dewAtC = NaN;
+
+  /** Where the room's vapour condenses, °C. */
+  private dewC(vapourPa: number): number {
+    if (vapourPa !== this.dewOfPa) {
+      this.dewOfPa = vapourPa;
+      this.dewAtC = boilingCAtPressure(vapourPa);
+    }
+    return this.dewAtC;
   }
 
   /** As warm and as dry as two others are in the mean. */
@@ -56,14 +73,19 @@ export class SurfaceBalance {
     const wallK2 = wallK * wallK;
     const fromWalls = radiation * wallK2 * wallK2;
     let transfer = 0;
+    let condensing = 0;
     if (vapourPa !== undefined) {
       const { permeance, crustKgPerM2, crustPower } = this.surface;
       const crust = (this.dried / crustKgPerM2) ** crustPower;
       transfer = (around.wetShare ?? 1) / (1 / (LEWIS * convection) + (1 + crust) / permeance);
+      if (vapourPa > STEAMY_PA) condensing = LEWIS * convection * steamFlow(vapourPa);
     }
     let at = this.tempC;
     let water = 0;
-    for (let round = 0; round < 2; round++) {
+    const dewC = condensing > 0 ? this.dewC(vapourPa ?? 0) : -Infinity;
+    // In steam the surface hangs at the dew point: there it takes more rounds to settle.
+    const rounds = this.tempC < dewC ? 6 : 2;
+    for (let round = 0; round < rounds; round++) {
       const kelvin = at + KELVIN_AT_0C;
       const kelvin3 = kelvin * kelvin * kelvin;
       let flux =
@@ -76,13 +98,18 @@ export class SurfaceBalance {
         const heat = evaporationJPerKg(at);
         const wet = at < boilingC ? at : boilingC;
         const saturated = saturationPaQuick(wet);
-        water = transfer * (saturated - (vapourPa ?? 0));
+        const short = saturated - (vapourPa ?? 0);
+        // What condenses need not come out of the food.
+        const passes = at < dewC ? condensing : transfer;
+        water = passes * short;
         flux -= heat * water;
         if (at < boilingC) {
-          slope += heat * transfer * (saturationPaQuick(wet + 0.5) - saturated) * 2;
+          slope += heat * passes * (saturationPaQuick(wet + 0.5) - saturated) * 2;
         }
       }
-      at += flux / slope;
+      const next = at + flux / slope;
+      // Not past the dew point in one go: on the other side another law holds.
+      at = at < dewC === next < dewC ? next : at < dewC ? dewC : dewC - JUST_BELOW_C;
     }
     this.tempC = at;
     this.evaporated += water * seconds;
@@ -91,3 +118,23 @@ export class SurfaceBalance {
     return conductance * (at - insideC);
   }
 }
+
+/**
+ * How much faster vapour comes to a cold surface where there is little air in its way: the air's
+ * own pressure over its logarithmic mean between the room and a surface that is cold. Stefan flow,
+ * textbook of mass transfer.
+ */
+function steamFlow(vapourPa: number): number {
+  const airPa = Math.max(LEAST_AIR_PA, SEA_LEVEL_PA - vapourPa);
+  const thin = airPa / SEA_LEVEL_PA;
+  return thin > NEARLY_ALL_AIR ? 1 : Math.log(1 / thin) / (1 - thin);
+}
+
+const SEA_LEVEL_PA = pressurePaAt(0);
+/** Above so much air in it, it is as good as none. */
+const NEARLY_ALL_AIR = 0.98;
+/** With so much vapour it is a room full of steam, Pa; in less, what condenses is not told apart. Our own line, no source. */
+const STEAMY_PA = 30_000;
+const JUST_BELOW_C = 0.01;
+/** Some air always comes in. Our own line, no source. */
+const LEAST_AIR_PA = 2000;

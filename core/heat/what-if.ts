@@ -2,6 +2,7 @@ import { WRAPPED_AT_C } from '../figures/index.ts';
 import { cooks, environmentNamed, usualC } from '../places/index.ts';
 import { thicknessMmOf } from './form.ts';
 import { cookedMinutes } from './forecast.ts';
+import { isVegetable } from './makeup.ts';
 import { NOMINAL, cookOnce, type CookSpec, type StageSpec } from './cook-spec.ts';
 
 /** Other ways of the same cook, as cooks argue about them. */
@@ -70,6 +71,7 @@ function withHeat(spec: CookSpec, byC: number): CookSpec | undefined {
 
 /** In dry heat, wrapped past the stall where it is bare. */
 function wrapped(spec: CookSpec): CookSpec | undefined {
+  if (isVegetable(spec.piece.cut)) return undefined;
   if (spec.stages.some(({ wrap }) => wrap !== undefined)) return undefined;
   const i = spec.stages.findLastIndex(({ cooker }) => environmentNamed(cooker).wraps === true);
   const stage = spec.stages[i];

@@ -9,7 +9,9 @@ import {
 } from '../places/index.ts';
 import {
   cookOnce,
+  isVegetable,
   PULLS_AT,
+  SLICES_AT,
   usualG,
   type CookSpec,
   type End,
@@ -40,7 +42,7 @@ export function draftCook(meal: Meal, dish: Dish, food: Food): DraftCook | undef
   const base = { piece: pieceOf(meal, dish, food), ...placeOfCook(meal.kitchen) };
   const last = lastOnFire(meal, dish, food);
   if (!last) {
-    const end = { kind: 'core', coreC: leastCoreC(cut) ?? PLANT_DONE_C } as const;
+    const end = doneEnd(cut);
     return { ...base, startC: FROM_FRIDGE_C, stages: [{ cooker: 'oven', end }] };
   }
   const { chain, startC } = chainUpTo(dish, last);
@@ -61,7 +63,7 @@ export function draftCook(meal: Meal, dish: Dish, food: Food): DraftCook | undef
 
 /** A cook of a cut that is in no dish: out of the fridge, into the oven, until guidance's core. */
 export function draftOfCut(cut: Cut, kitchen: Kitchen, weightG = usualG(cut)): DraftCook {
-  const end = { kind: 'core', coreC: leastCoreC(cut) ?? PLANT_DONE_C } as const;
+  const end = doneEnd(cut);
   return {
     piece: { cut, weightG },
     ...placeOfCook(kitchen),
@@ -70,7 +72,13 @@ export function draftOfCut(cut: Cut, kitchen: Kitchen, weightG = usualG(cut)): D
   };
 }
 
-/** Roots and the like are soft at this. Common practice, no source. */
+/** When a cut is done, where nobody said: at guidance's core, or soft to a knife. */
+function doneEnd(cut: Cut): End {
+  if (isVegetable(cut)) return { kind: 'tender', tenderness: SLICES_AT };
+  return { kind: 'core', coreC: leastCoreC(cut) ?? PLANT_DONE_C };
+}
+
+/** What is neither meat nor vegetable is hot through at this. Common practice, no source. */
 const PLANT_DONE_C = 85;
 /** Where a step says at what core it is done, that is its end, whatever minutes it was given. */
 function wishedEnd({ doneWhen }: Step, { cooker, end }: StageSpec): End {

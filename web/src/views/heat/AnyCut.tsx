@@ -3,6 +3,7 @@ import {
   changesOfCut,
   cutFromNowhere,
   draftOfCut,
+  isVegetable,
   pantryOf,
   SHAPES,
   type Animal,
@@ -85,9 +86,9 @@ function OneCut({ cut, meal, children }: { cut: Cut; meal: Meal; children: React
   );
 }
 
-/** What was an animal, by name: that is what one puts a probe into. */
+/** What was an animal, and vegetables, by name. */
 function cutsOf(meal: Meal): Cut[] {
   return [...pantryOf(meal.pantry).cuts.values()]
-    .filter(({ animal }) => animal !== 'none')
+    .filter((cut) => cut.animal !== 'none' || isVegetable(cut))
     .toSorted((a, b) => a.name.localeCompare(b.name));
 }

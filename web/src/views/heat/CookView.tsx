@@ -96,8 +96,12 @@ export function CookThought(props: ThoughtProps) {
   }, [spec, beside]);
   const { cut } = spec.piece;
   const safeC = leastCoreC(cut);
-  const safe = useMemo(() => safetyOfCook(spec, cook), [spec, cook]);
-  const shares = safeC === undefined ? NO_SHARES : safe.shares;
+  // Of what needs no such heat, nothing is told.
+  const safe = useMemo(
+    () => (safeC === undefined ? undefined : safetyOfCook(spec, cook)),
+    [safeC, spec, cook],
+  );
+  const shares = safe?.shares ?? NO_SHARES;
   const inside = useMemo(() => changes(cut, cook), [changes, cut, cook]);
   const pull = cook.stages[lastOnFire(spec)];
   const stall = pull && stallOf(cook, pull.coreC);
@@ -122,7 +126,7 @@ export function CookThought(props: ThoughtProps) {
             other={other?.cook}
             safeC={safeC}
             shares={shares}
-            enoughAtMin={safe.enoughAtMin}
+            enoughAtMin={safe?.enoughAtMin}
             stall={stall}
             moment={moment}
             onMoment={setMoment}

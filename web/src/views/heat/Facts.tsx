@@ -20,7 +20,7 @@ import { useWords } from '../../words/words.ts';
 interface FactsProps {
   readonly spec: DraftCook;
   readonly cook: Cook;
-  readonly safe: Lethality;
+  readonly safe: Lethality | undefined;
   readonly after?: Afterwards | undefined;
   readonly likely: number;
   readonly other?:
@@ -48,13 +48,17 @@ export function Facts(props: FactsProps) {
     minutes === undefined ? t('heat.notYet') : time(minutes);
   const lost = cook.evaporated + cook.dripped;
   const tender = tenderAt(cook);
+  const isPlant = spec.piece.cut.animal === 'none';
   return (
     <aside className="shrink-0 bg-panel p-5 lg:sticky lg:top-0 lg:h-screen lg:w-[264px] lg:overflow-y-auto">
       {tender.told && (
-        <Group title={t('heat.tender')}>
-          <Fact name={t('heat.slices')} value={timeOrNot(tender.slicesMin)} />
-          <Fact name={t('heat.pulls')} value={timeOrNot(tender.pullsMin)} />
-          <p className="mt-1 text-sm text-muted">{t('heat.fork')}</p>
+        <Group title={t(isPlant ? 'heat.soft' : 'heat.tender')}>
+          <Fact
+            name={t(isPlant ? 'heat.knife' : 'heat.slices')}
+            value={timeOrNot(tender.slicesMin)}
+          />
+          <Fact name={t(isPlant ? 'heat.mash' : 'heat.pulls')} value={timeOrNot(tender.pullsMin)} />
+          <p className="mt-1 text-sm text-muted">{t(isPlant ? 'heat.colour' : 'heat.fork')}</p>
         </Group>
       )}
       <Group title={t('heat.loses')}>
@@ -84,13 +88,15 @@ export function Facts(props: FactsProps) {
           </Group>
         </>
       )}
-      <Group title={t('heat.safe')}>
-        <Fact
-          name={t('heat.logs', { logs: safe.logs >= 30 ? '30+' : safe.logs.toFixed(1) })}
-          value={timeOrNot(safe.enoughAtMin)}
-        />
-        <p className="mt-1 text-sm text-muted">{t('heat.safeNote', { logs: safe.wanted })}</p>
-      </Group>
+      {safe && (
+        <Group title={t('heat.safe')}>
+          <Fact
+            name={t('heat.logs', { logs: safe.logs >= 30 ? '30+' : safe.logs.toFixed(1) })}
+            value={timeOrNot(safe.enoughAtMin)}
+          />
+          <p className="mt-1 text-sm text-muted">{t('heat.safeNote', { logs: safe.wanted })}</p>
+        </Group>
+      )}
       <Group title={t('heat.beside')}>
         <Choice
           label={t('heat.besideWhat')}

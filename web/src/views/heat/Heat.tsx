@@ -1,4 +1,4 @@
-import { cutOf, heatSteps, type Dish, type Food, type Meal } from '@zemrin/core';
+import { cutOf, heatSteps, isVegetable, type Dish, type Food, type Meal } from '@zemrin/core';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useMeal } from '../../store/hooks.ts';
 import { NoMeal } from '../../ui/NoMeal.tsx';
@@ -70,7 +70,11 @@ function foodsOf(meal: Meal): Placed[] {
   const timed = ({ dish, food }: Placed) =>
     heatSteps(dish).some((one) => one.time.food === food.id);
   const meat = ({ food }: Placed) => (cutOf(meal, food)?.animal ?? 'none') !== 'none';
-  const known = all.filter((one) => meat(one) || timed(one));
+  const vegetable = ({ food }: Placed) => {
+    const cut = cutOf(meal, food);
+    return cut !== undefined && isVegetable(cut);
+  };
+  const known = all.filter((one) => meat(one) || timed(one) || vegetable(one));
   return [...known.filter(meat), ...known.filter((one) => !meat(one))];
 }
 

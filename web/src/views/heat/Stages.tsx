@@ -21,11 +21,21 @@ import type { Thought } from './useDraft.ts';
 const ENDS = ['core', 'minutes', 'slices', 'pulls', 'peak'] as const;
 type EndWord = (typeof ENDS)[number];
 
+/** What no animal was gets soft, and does not pull apart. */
+const PLANT_ENDS = {
+  core: 'end.core',
+  minutes: 'end.minutes',
+  slices: 'end.soft',
+  pulls: 'end.mashes',
+  peak: 'end.peak',
+} as const;
+
 /** The stages as one thinks of them: where, how hot, wrapped or not, and until when. */
 export function Stages({ draft }: { draft: Thought }) {
   const t = useWords();
   const { cook } = draft;
   const set = (stages: readonly DraftStage[]) => draft.set(withStages(cook, stages));
+  const isPlant = cook.piece.cut.animal === 'none';
   return (
     <section className="mt-4" aria-label={t('heat.stages')}>
       <h2 className="text-base">{t('heat.stages')}</h2>
@@ -53,7 +63,7 @@ export function Stages({ draft }: { draft: Thought }) {
             <Choice
               label={t('heat.ends')}
               value={wordOf(stage.end)}
-              options={ENDS.map((word) => [word, t(`end.${word}`)])}
+              options={ENDS.map((word) => [word, t(isPlant ? PLANT_ENDS[word] : `end.${word}`)])}
               onChoose={(word) => draft.setStage(i, { end: endOf(word, stage.end) })}
             />
             <EndField stage={stage} onEnd={(end) => draft.setStage(i, { end })} />

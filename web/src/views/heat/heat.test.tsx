@@ -1,5 +1,13 @@
 import { fireEvent, screen, within } from '@testing-library/react';
-import { changesOf, draftCook, shownCook, type DraftCook, type Meal } from '@zemrin/core';
+import {
+  changesOf,
+  CUTS,
+  draftCook,
+  draftOfCut,
+  shownCook,
+  type DraftCook,
+  type Meal,
+} from '@zemrin/core';
 import { describe, expect, it } from 'vitest';
 import { one, showLive, supper, typeOver } from '../../test/render.tsx';
 import { heat } from '../../words/en/heat.ts';
@@ -171,6 +179,17 @@ describe('what it comes to', () => {
     expect(screen.getByText(/^2\.3 powers of ten/).parentElement?.textContent).toContain(
       heat['heat.notYet'],
     );
+  });
+
+  it('of a vegetable says when it takes a knife, and nothing of what meat must come to', () => {
+    const root = CUTS.get('potatoes-cubed');
+    if (!root) throw new Error('No potatoes.');
+    const boiled = draftOfCut(root, meal.kitchen);
+    expect(boiled.stages[0]?.end.kind).toBe('tender');
+    facts({ spec: boiled, cook: shownCook(boiled), safe: undefined });
+    expect(screen.getByText(heat['heat.knife'])).toBeTruthy();
+    expect(screen.queryByText(heat['heat.slices'])).toBeNull();
+    expect(screen.queryByText(heat['heat.safe'])).toBeNull();
   });
 
   it('is compared only with what can be, and with nothing again', async () => {
