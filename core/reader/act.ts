@@ -86,8 +86,7 @@ export function actOf(
     lengths[0];
   const mixes =
     (verb === 'mix' || verb === 'prepare') && (said?.mostMin ?? Infinity) <= LONGEST_BY_HAND_MIN;
-  const none =
-    (QUICK.has(verb) && !mixes) || (TENDING.has(verb) && said?.sense === 'perKg');
+  const none = (QUICK.has(verb) && !mixes) || (TENDING.has(verb) && said?.sense === 'perKg');
   const length = none ? undefined : said;
   const every = share.spans.find(({ sense }) => sense === 'every');
   const cores = share.degrees.filter(({ sense }) => sense === 'core');

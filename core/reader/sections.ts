@@ -258,7 +258,9 @@ function isIngredient(raw: string, line: string, part: Part): boolean {
   if (words > 16 || NAMED_BY_HOURS.test(line)) return false;
   return (
     STARTS_AMOUNT.test(line) ||
-    /^[\p{L} ]{3,40}[,:]\s*\d+(?:[.,]\d+)?(?:\s*(?!(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|ene|abr|ago|dic)\p{L}*$)\p{L}+)?$/iu.test(line) ||
+    /^[\p{L} ]{3,40}[,:]\s*\d+(?:[.,]\d+)?(?:\s*(?!(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|ene|abr|ago|dic)\p{L}*$)\p{L}+)?$/iu.test(
+      line,
+    ) ||
     ENDS_AMOUNT.test(line) ||
     LISTED.test(line) ||
     BULLET.test(raw.trim())

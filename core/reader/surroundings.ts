@@ -46,7 +46,8 @@ const OF_THE_DISH =
 const MOST_MIN: Partial<Record<VerbWords, number>> = { fry: 60, sear: 20, boil: 180, grill: 240 };
 const MOST_WORDS = 9;
 /** "Lid on 20". */
-const LID_ONLY = /^\s*(?:lid on|(?:with )?(?:the|a|its) lid on|covered)[^\p{L}]*(?:min\p{L}*)?\W*$/iu;
+const LID_ONLY =
+  /^\s*(?:lid on|(?:with )?(?:the|a|its) lid on|covered)[^\p{L}]*(?:min\p{L}*)?\W*$/iu;
 
 const LIT: Partial<Record<PlaceKind, VerbWords>> = { grill: 'grill', smoker: 'smoke' };
 
