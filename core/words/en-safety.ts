@@ -80,6 +80,7 @@ export const safety = {
     'USDA/FSIS, slow cookers and food safety; from memory, not yet compared',
   'safety.slowSurface':
     'This fire leaves its surface lukewarm for {{minutes}}; two hours is the limit.',
+  'safety.rinsed': 'A rinse spreads what is on raw meat: pat it dry instead.',
   'safety.washing': 'Raw food was on the board: wash board, knife, brush and hands before this.',
   'safety.rawEgg': 'The egg in {{mixture}} stays raw: not for children, the pregnant, old or ill.',
   'safety.softEgg':
@@ -120,6 +121,8 @@ export const safety = {
   'safety.coolingRoom':
     'At room heat it never falls to {{tempC}} in {{limit}}. Use the fridge or ice water.',
   'safety.holding': 'It stands below {{tempC}} for {{minutes}}; {{limit}} is the limit.',
+  'safety.reheatedBriefly':
+    'So short a time seldom makes it hot all through: stir it, and probe it for {{least}}.',
   'safety.reheating': 'It was cooked and chilled: heat it to {{least}}, not {{tempC}}.',
   'safety.thawCounter': 'Thawing on the counter warms the outside for hours. Use the fridge.',
   'safety.thawLong':
@@ -135,6 +138,7 @@ export const safety = {
     '{{food}} must boil hard before anything else: {{sure}} to be sure of it, {{minutes}} at the least.',
   'safety.beansSurer':
     '{{food}}: {{minutes}} of hard boiling is the least; public guidance advises {{sure}}.',
+  'safety.fishRaw': '{{food}} is eaten raw: only if it was frozen hard before.',
   'safety.fishFrozen': '{{food}} stays soft inside: only if it was frozen hard before.',
   'safety.trichinae':
     '{{food}} can carry parasites this cool: {{least}} inside, or frozen three weeks before.',

@@ -1,6 +1,7 @@
 import { isFreeOfParasites } from '../free-of-parasites.ts';
 import { FISH_PARASITES_C, FISH_FROZEN } from '../figures/index.ts';
-import type { Rule } from '../finding.ts';
+import type { Rule, SafetyFinding } from '../finding.ts';
+import type { LedgerDish, LedgerFood } from '../ledger.ts';
 
 /** Fish that is eaten less than cooked through has been frozen hard first. */
 export const fish: Rule = {
@@ -21,6 +22,7 @@ export const fish: Rule = {
     meal.dishes.flatMap((dish) => {
       const one = dish.foods.find((food) => food.animal === 'fish' && !isFreeOfParasites(food));
       if (!one) return [];
+      if (one.fires.length === 0) return eatenRaw(dish, one);
       return dish.acts.flatMap((act) => {
         if (!act.last || act.coreC === undefined || act.coreC >= FISH_PARASITES_C) return [];
         return [
@@ -40,3 +42,22 @@ export const fish: Rule = {
       });
     }),
 };
+
+/** Cured or soured, and never cooked: neither kills the worms in it. */
+function eatenRaw({ id, acts }: LedgerDish, food: LedgerFood): SafetyFinding[] {
+  const at = food.spans.findLast(({ step }) => step !== undefined)?.step ?? acts.at(-1)?.id;
+  return [
+    {
+      rule: 'fish',
+      level: 'caution',
+      dish: id,
+      step: at,
+      message: { key: 'safety.fishRaw', values: { food: food.name } },
+      source: 'source.foodCodeFish',
+      mends: [
+        { kind: 'frozen', food: food.id },
+        { kind: 'farmed', food: food.id },
+      ],
+    },
+  ];
+}

@@ -1,5 +1,5 @@
 import { REHEATED_CORE_C } from '../figures/index.ts';
-import type { Rule } from '../finding.ts';
+import type { Rule, SafetyFinding } from '../finding.ts';
 import { spoils, type LedgerAct } from '../ledger.ts';
 
 /** A microwave heats in patches: stirred, covered, and let stand so long. Same source. */
@@ -28,7 +28,9 @@ export const reheating: Rule = {
       );
       return warmed.flatMap((act) => {
         const coreC = warmedTo(act);
-        if (!HEATS.has(act.verb) || coreC === undefined || coreC >= REHEATED_CORE_C) return [];
+        if (!HEATS.has(act.verb)) return [];
+        if (coreC === undefined && isBrief(act)) return [briefly(dish.id, act.id)];
+        if (coreC === undefined || coreC >= REHEATED_CORE_C) return [];
         return [
           {
             rule: 'reheating',
@@ -50,6 +52,28 @@ export const reheating: Rule = {
       });
     }),
 };
+
+/** Nothing cold is hot all through so soon, minutes. Our own line, no source. */
+const BRIEF_MIN = 4;
+
+function isBrief({ place, startMin, endMin }: LedgerAct): boolean {
+  return place !== 'microwave' && endMin - startMin < BRIEF_MIN;
+}
+
+function briefly(dish: string, step: string): SafetyFinding {
+  return {
+    rule: 'reheating',
+    level: 'caution',
+    dish,
+    step,
+    message: {
+      key: 'safety.reheatedBriefly',
+      values: { least: { tempC: REHEATED_CORE_C } },
+    },
+    source: 'source.foodCodeReheat',
+    mends: [{ kind: 'core', step, coreC: REHEATED_CORE_C }],
+  };
+}
 
 /** A simmering pot is as hot as it is said to be; dry heat says its middle, or nothing. */
 function warmedTo({ coreC, verb, tempC }: LedgerAct): number | undefined {

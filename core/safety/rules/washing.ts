@@ -19,12 +19,34 @@ export const washing: Rule = {
       ({ act, rawUntilMin }) => act.startMin - rawUntilMin <= OVERNIGHT_MIN,
     );
     const eaten = met.find(({ dish, act }) => isEatenAsItIs(dish, act));
-    if (eaten) return [findingAt(eaten.dish.id, eaten.act.id, 'stop')];
+    if (eaten) return [...rinsed(meal), findingAt(eaten.dish.id, eaten.act.id, 'stop')];
     // Said once, where it is first wanted.
     const plated = met.find(({ act }) => isPlated(act));
-    return plated ? [findingAt(plated.dish.id, plated.act.id, 'caution')] : [];
+    return [
+      ...rinsed(meal),
+      ...(plated ? [findingAt(plated.dish.id, plated.act.id, 'caution')] : []),
+    ];
   },
 };
+
+/** Raw meat under the tap: what is on it is in the sink. */
+function rinsed({ dishes }: Ledger): SafetyFinding[] {
+  return dishes.flatMap((dish) => {
+    const act = dish.acts.find(
+      (one) =>
+        one.verb === 'prepare' &&
+        RINSES.test(one.label) &&
+        !one.afterFire &&
+        foodsOf(dish, one).some(({ animal, ready }) => MEAT.has(animal) && !ready),
+    );
+    if (!act) return [];
+    const finding = findingAt(dish.id, act.id, 'caution');
+    return [{ ...finding, message: { key: 'safety.rinsed' }, mends: [] }];
+  });
+}
+
+const RINSES = /^(?:rinse|wash|lava|enjuag)/iu;
+const MEAT: ReadonlySet<string> = new Set(['beef', 'pork', 'lamb', 'poultry', 'game']);
 
 /** The steps that find traces of raw food on the board, and until when that lay there. */
 function usesOfBoard({
