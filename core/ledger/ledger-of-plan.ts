@@ -104,6 +104,7 @@ function ledgerDish(plan: OfPlan, of: DishOfPlan): Omit<LedgerDish, 'conflicts'>
   return {
     id: dish.id,
     name: dish.name,
+    keepsDays: dish.keepsDays,
     tableMin: servingMin,
     foods: dish.foods.map((food) =>
       ledgerFood({ meal, timing, servingMin, ...of, food, ...partOf(plan, food) }),

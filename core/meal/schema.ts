@@ -163,6 +163,8 @@ export const DishSchema = z.looseObject({
   readyWithinMin: minutes,
   /** It is served so long before the rest: a first serving, a soup before the roast. */
   servedBeforeMin: minutes.max(SERVED_BEFORE_MOST_MIN).optional(),
+  /** Made ahead: how many days it is said to keep. */
+  keepsDays: z.number().positive().max(365).optional(),
   foods: z.array(FoodSchema).default([]),
   mixtures: z.array(MixtureSchema).default([]),
   /** Where this dish is done in another way than the kitchen's. */

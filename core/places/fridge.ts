@@ -6,7 +6,11 @@ import { definePlace } from './definition.ts';
 export const fridge = definePlace({
   kind: 'fridge',
   words: { en: { name: 'fridge' } },
-  namedBy: { order: 5, pattern: /fridge|refrigerat|nevera|frigor[ií]fico|refrigerador/iu },
+  namedBy: {
+    order: 5,
+    pattern:
+      /(?<!(?<!\p{L})(?:fuera de|out of) (?:the |la |el )?)(?:fridge|refrigerat|nevera|frigor[ií]fico|refrigerador)/iu,
+  },
   room: 'inside',
   workplace: 'board',
   band: 'cold',

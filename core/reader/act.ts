@@ -78,7 +78,7 @@ export function actOf(
         : verb === 'hold' && OVER_HEAT.test(own)
           ? (named ?? 'hob')
           : named;
-  const place = placeOf(verb, where, context);
+  const place = verb === 'thaw' && IS_WARM.test(own) ? 'counter' : placeOf(verb, where, context);
   const lengths = share.spans.filter(({ sense }) => sense === 'length' || sense === 'perKg');
   const said =
     lengths.find(({ to }) => IN_ALL.test(text.slice(to))) ??
@@ -148,9 +148,12 @@ function liesCold(
   { hasMeat }: Context,
 ): boolean {
   const long = (length?.likelyMin ?? length?.leastMin ?? 0) >= SOAKS_COLD_MIN;
-  return verb === 'soak' && hasMeat && long && !SOAKS_WARM.test(text);
+  return verb === 'soak' && hasMeat && long && !SOAKS_WARM.test(text) && !IS_WARM.test(text);
 }
 
+/** It is said to stand out. */
+const IS_WARM =
+  /(?<!\p{L})(?:room temp|(?:on|at) the (?:counter|side|worktop|table|sink)|in the sink|temperatura ambiente|fuera de la nevera|out of the fridge)/iu;
 /** Two hours out of the fridge are the most. */
 const SOAKS_COLD_MIN = 120;
 const SOAKS_WARM =

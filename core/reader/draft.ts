@@ -50,6 +50,7 @@ export function draftDish(recipe: ReadRecipe, taken: ReadonlySet<string> = new S
     id: dishId,
     name,
     readyWithinMin: readyWithin(recipe),
+    ...(foods.length > 0 && keepingOf(recipe)),
     foods,
     mixtures: mixtures.map((mixture) => ({
       ...withWindow(mixture, soakOf(mixture, recipe, mixtures)),

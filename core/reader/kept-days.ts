@@ -5,7 +5,7 @@ import { spansIn } from './span.ts';
 const KEEPS =
   /(?<!\p{L})(?:keeps?|kept|stores?|lasts?|guarda\p{L}*|conserva\p{L}*|aguanta|dura)(?!\p{L})[^.;]{0,60}$/iu;
 const MONTHS =
-  /(?<!\p{L})(?:keeps?|stores?|lasts?|guarda\p{L}*|conserva\p{L}*|aguanta|dura)(?!\p{L})[^.;]{0,60}?(?<count>\d+|an?|one|two|three|six|un|dos|tres|seis)\s+(?:months?|mes(?:es)?)(?!\p{L})/iu;
+  /(?<!\p{L})(?:keeps?|stores?|lasts?|guarda\p{L}*|conserva\p{L}*|aguanta|dura)(?!\p{L})[^.;]{0,60}?(?<count>\d+|an?|one|two|three|six|un|dos|tres|seis)\s+(?<unit>months?|mes(?:es)?|years?|años?)(?!\p{L})/iu;
 const COUNTS: Readonly<Record<string, number>> = {
   a: 1,
   an: 1,
@@ -19,13 +19,17 @@ const COUNTS: Readonly<Record<string, number>> = {
   seis: 6,
 };
 const DAYS_PER_MONTH = 30;
+const FROZEN = /(?<!\p{L})(?:freez|frozen|congel)/iu;
 const MOST_DAYS = 365;
 
 /** How many days a text says that something keeps; undefined where it says nothing. */
 export function keptDays(text: string): number | undefined {
-  const count = MONTHS.exec(text)?.groups?.count?.toLowerCase();
-  if (count !== undefined)
-    return Math.min(MOST_DAYS, (COUNTS[count] ?? Number(count)) * DAYS_PER_MONTH);
+  if (FROZEN.test(text)) return undefined;
+  const { count, unit } = MONTHS.exec(text)?.groups ?? {};
+  if (count !== undefined) {
+    const days = /^(?:y|a)/iu.test(unit ?? '') ? MOST_DAYS : DAYS_PER_MONTH;
+    return Math.min(MOST_DAYS, (COUNTS[count.toLowerCase()] ?? Number(count)) * days);
+  }
   const span = spansIn(text).find(({ from }) => KEEPS.test(text.slice(0, from)));
   const minutes = span?.mostMin ?? span?.likelyMin;
   if (minutes === undefined || minutes < MINUTES_PER_DAY) return undefined;

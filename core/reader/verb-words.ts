@@ -205,7 +205,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'rest',
     english:
-      '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit|settle|steam[- ]dry)(?!\\p{L})|rest(?! of)|infuse(?= )|tent (?:it |them |the \\p{L}+ )?(?:loosely )?(?:with foil )?(?=(?:for |about )?\\d)|tent with foil(?= (?:for|and))|(?:stand|sit)(?= (?:for|\\d|(?:half |three[- ]quarters of )?an (?:extra )?hour|a (?:good |further )?quarter of|(?:the|it|them)(?! in (?:the|a) (?:pan|fridge))[^.;,]{0,36}(?:for|\\d)))',
+      '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit|settle|steam[- ]dry)(?!\\p{L})|rest(?! of)|infuse(?= )|tent (?:it |them |the \\p{L}+ )?(?:loosely )?(?:with foil )?(?=(?:for |about )?\\d)|tent with foil(?= (?:for|and))|(?:stands?|sits?)(?= (?:for|\\d|(?:half |three[- ]quarters of )?an (?:extra )?hour|a (?:good |further )?quarter of|(?:the|it|them)(?! in (?:the|a) (?:pan|fridge))[^.;,]{0,36}(?:for|\\d)))',
     spanish:
       '(?:dej(?:a|e|ar|amos|en)[^.;]{0,40})?(?:reposar|repos(?:a|an|e|amos|en)(?!\\p{L})|infusion(?:a|e|ar|amos)(?!\\p{L})|descansar|descanse)',
   },

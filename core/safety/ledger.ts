@@ -33,6 +33,8 @@ export interface LedgerDish {
   readonly tableMin: number;
   readonly foods: readonly LedgerFood[];
   readonly mixtures: readonly LedgerMixture[];
+  /** How long it is said to keep. */
+  readonly keepsDays?: number | undefined;
   /** What it would put before someone who avoids it. */
   readonly conflicts: ReadonlyArray<{
     readonly avoids: string;

@@ -12,7 +12,11 @@ export const shelf: Rule = {
     key: 'figures.shelf',
     values: { pH: String(LOW_ACID_PH), days: String(COOKED_SAUCE_DAYS) },
   },
-  check: (meal) => meal.dishes.flatMap((dish) => dish.mixtures.flatMap((one) => kept(dish, one))),
+  check: (meal) =>
+    meal.dishes.flatMap((dish) => [
+      ...dish.mixtures.flatMap((one) => kept(dish, one)),
+      ...keptWhole(dish),
+    ]),
 };
 
 function kept({ id: dish }: LedgerDish, mixture: LedgerMixture): SafetyFinding[] {
@@ -29,6 +33,36 @@ function kept({ id: dish }: LedgerDish, mixture: LedgerMixture): SafetyFinding[]
       },
       source: 'source.canning',
       mends: [{ kind: 'keeps', mixture: mixture.id, days: COOKED_SAUCE_DAYS }],
+    },
+  ];
+}
+
+/** A dish that is to keep: meat, fish and vegetables, in nothing that would keep them. */
+function keptWhole({
+  id,
+  name,
+  keepsDays = 0,
+  foods,
+  mixtures,
+  acts,
+}: LedgerDish): SafetyFinding[] {
+  const frozen = acts.some(({ place }) => place === 'freezer');
+  if (keepsDays <= COOKED_SAUCE_DAYS || foods.length === 0 || frozen) return [];
+  // Vegetables in vinegar keep; meat under fat is a matter of luck.
+  const pickled = foods.every(({ animal }) => animal === 'none') && mixtures.some(isPreserved);
+  if (pickled) return [];
+  return [
+    {
+      rule: 'shelf',
+      level: keepsDays > SHELF_DAYS ? 'stop' : 'caution',
+      dish: id,
+      step: acts.at(-1)?.id,
+      message: {
+        key: 'safety.shelf',
+        values: { mixture: name, days: String(keepsDays), most: String(COOKED_SAUCE_DAYS) },
+      },
+      source: 'source.canning',
+      mends: [],
     },
   ];
 }
