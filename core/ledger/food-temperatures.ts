@@ -158,8 +158,8 @@ export function minutesWarmInFridge(
 }
 
 /**
- * The middle of a food at the end of a fire, where nothing but the clock ends it: by its cut and
- * weight. Undefined where that cannot be reckoned.
+ * The middle of a food after a fire that nothing but the clock ends, at its warmest: by its cut and
+ * weight, and with the rest that follows. Undefined where that cannot be reckoned.
  *
  * @param ofFood whether a step works on this food
  * @param minutes how long each piece is on the fire
@@ -171,6 +171,7 @@ export function coreAfterClockTime(
   food: Food,
   ofFood: (step: Step) => boolean,
   minutes: number,
+  timing: ReadonlyMap<string, StepTiming>,
 ): number | undefined {
   if (!cutOf(meal, food) || minutes <= 0) return undefined;
   const { chain: whole, startC } = chainUpTo(dish, step);
@@ -182,10 +183,14 @@ export function coreAfterClockTime(
   const cook = knownCook({
     piece: pieceOf(meal, dish, food),
     startC,
-    stages: [...stages.slice(0, -1), { ...last, end }].map(turned),
+    stages: [
+      ...[...stages.slice(0, -1), { ...last, end }].map(turned),
+      ...standingAfter(meal, dish, step, timing),
+    ],
     ...placeOfCook(meal.kitchen),
   });
-  return cook.coreC[cook.coreC.length - 1];
+  const from = stageTimes(cook)[stages.length - 1]?.to ?? 0;
+  return Math.max(...cook.coreC.filter((_coreC, i) => (cook.minute[i] ?? 0) >= from - 1e-6));
 }
 
 /** Nobody leaves it on one side. */
@@ -193,6 +198,22 @@ function turned(stage: StageSpec): StageSpec {
   if (stage.end.kind !== 'minutes' || stage.turnEveryMin !== undefined) return stage;
   return { ...stage, turnEveryMin: Math.max(1, stage.end.minutes / 2) };
 }
+
+/** Its rests; where nothing follows, it stands on its way to the table. */
+function standingAfter(
+  meal: Meal,
+  dish: Dish,
+  step: Step,
+  timing: ReadonlyMap<string, StepTiming>,
+): StageSpec[] {
+  const rests = restsAfter(meal, dish, step, timing).map(({ stage }) => stage);
+  const goesOnto = dish.steps.some(({ after }) => after.some((gap) => gap.step === step.id));
+  if (rests.length > 0 || goesOnto) return rests;
+  return [{ cooker: 'counter', end: { kind: 'minutes', minutes: PLATED_MIN } }];
+}
+
+/** From the fire to the fork. Common practice, no source. */
+const PLATED_MIN = 3;
 
 interface Resting {
   readonly id: string;

@@ -134,7 +134,9 @@ function fireOf(of: FoodOfPlan, step: Step, at: StepTiming, known: Known): Ledge
     startMin: at.startMin,
     endMin: at.endMin,
     coreC: said,
-    clockC: byClock ? coreAfterClockTime(meal, dish, step, food, known.ofFood, minutes) : undefined,
+    clockC: byClock
+      ? coreAfterClockTime(meal, dish, step, food, known.ofFood, minutes, of.timing)
+      : undefined,
     mostC: saidHeat(step),
     tender,
     wet: WET.has(verb),

@@ -12,7 +12,7 @@ import type { ReadAct } from './context.ts';
 import { isNight, lasting } from './night.ts';
 import { smallPattyMm } from './cut-form.ts';
 import { eachOf, fishIn, piecesCounted } from './count-weight.ts';
-import { isLoaf, piecesSaid, shapeSaid, speaksOfOthers } from './pieces.ts';
+import { isHalvedFlat, isLoaf, piecesSaid, shapeSaid, speaksOfOthers } from './pieces.ts';
 import { FIRE_VERBS } from '../terms/index.ts';
 import { cutNamed } from './known-foods.ts';
 import { reserveIn } from './reserve.ts';
@@ -153,16 +153,19 @@ function foodOf(one: ReadIngredient, recipe: ReadRecipe, fresh: (wish: string) =
   const counted =
     one.count === undefined ? undefined : one.count * (eachG ?? eachOf(cut, one.line));
   const weightG = one.grams ?? counted ?? low * (recipe.portions ?? 4);
+  const halved = isHalvedFlat([one.line, ...before]);
   const counts = one.count === undefined ? 1 : piecesCounted(cut, one.line, one.count);
   const sliced = eachG === undefined ? undefined : Math.max(1, Math.round(weightG / eachG));
   const loaf = isLoaf(cut, recipe.title ?? '', before) ? 1 : undefined;
   const pieces =
     loaf ??
     piecesSaid(one, cut, weightG, before) ??
-    slicedOrCounted(counts, sliced) ??
+    slicedOrCounted(halved ? 2 * counts : counts, sliced) ??
     fishIn(one.line, weightG);
   const eachPieceG = weightG / (pieces ?? 1);
-  const thickMm = thicknessMm ?? smallPattyMm(cut, eachPieceG, [one.line, ...before]);
+  const thickMm =
+    thicknessMm ??
+    (halved ? cut.thicknessMm / 2 : smallPattyMm(cut, eachPieceG, [one.line, ...before]));
   return [
     {
       id: fresh(one.name),

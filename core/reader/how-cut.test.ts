@@ -21,6 +21,10 @@ describe('how a food is cut', () => {
     ['1 chuletón de vaca de 1 kg, de dos dedos de grosor', 'beef-steak', 1000, 1, 36],
     ['4 rodajas de merluza de 3 cm (200 g cada una)', 'white-fish-fillet', 800, 4, 30],
     ['1 butterflied leg of lamb, 1.8 kg, about 4 cm thick', 'lamb-leg-boneless', 1800, 1, 40],
+    ['2 entrecots de 300 g (3 cm)', 'beef-steak', 600, 2, 30],
+    ['2 chicken breasts, halved horizontally', 'chicken-breast', 360, 4, 15],
+    ['500 g beef mince, in 8 balls', 'beef-mince', 500, 8, undefined],
+    ['1.5 kg beef shin, in large chunks', 'beef-shin', 1500, 43, undefined],
     // The form a butcher cuts it into, and what that is cut from.
     ['4 veal escalopes, about 120 g each', 'beef-steak', 480, 4, 6],
     ['4 filetes de pavo', 'turkey-breast', 720, 4, 20],
@@ -52,6 +56,7 @@ describe('how a food is cut', () => {
     ['500 g pork mince', 'Roll the meat into 20 balls. Fry for 8 minutes.', 20, undefined],
     ['900 g beef mince', 'Pack the mince into a loaf tin. Bake for 80 minutes.', 1, undefined],
     ['500 g beef mince', 'Form into 10 patties. Fry for 4 minutes.', 10, 12],
+    ['600 g lamb mince', 'Shape into 12 koftas. Grill for 10 minutes.', 12, undefined],
     ['700 g lamb mince', 'Shape the mince round 8 skewers. Grill for 10 minutes.', 8, undefined],
     ['2 pork tenderloins, 400 g each, in 2 cm medallions', 'Fry for 6 minutes.', 10, 20],
     ['600 g beef mince', 'Make 8 balls. Press them flat and fry for 3 minutes.', 8, 8],
@@ -160,6 +165,19 @@ describe('what a recipe does that is not safe', () => {
     expect(findings.filter(({ rule, level }) => rule === 'beans' && level === 'stop')).toHaveLength(
       stops,
     );
+  });
+
+  it.each(['Deep fry', 'Shallow fry', 'Pan fry', 'Stir fry', 'Dry fry'])(
+    '“%s” is fried, though it stands in two words',
+    (said) => {
+      expect(dishOf('500 g pork strips', `${said} for 4 minutes.`).steps[0]?.verb).toBe('fry');
+    },
+  );
+
+  it('keeps a dish as long as the recipe says, and a frozen one as long as it likes', () => {
+    const kept = (said: string) => dishOf('1 kg pork belly', `Simmer 2 hours. ${said}`).keepsDays;
+    expect(kept('Pot under fat; it keeps 6 months in the larder.')).toBe(180);
+    expect(kept('It keeps 3 months in the freezer.')).toBeUndefined();
   });
 
   it('keeps an oil as long as the recipe says', () => {

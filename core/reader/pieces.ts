@@ -15,11 +15,16 @@ const SIZED_ES = new RegExp(
   'iu',
 );
 const COUNTED = new RegExp(
-  `(?:cut|chop|divide|roll|shape|form|make|split|corta\\p{L}*|troce\\p{L}*|divid\\p{L}*|haz|hacer|forma\\p{L}*)[^.;]{0,40}?(?:(?:into|in|en|round|around|onto) )?(?<![\\d.,])(${NUMBER}) (?:(?:large|big|even|equal|thick|small|little|walnut-sized|buenos|buenas) )*(?:pieces|chunks|parts|portions|balls|meatballs|patties|burgers|rounds|medallions|steaks|slices|skewers|brochetas|trozos|piezas|partes|bolas|bolitas|alb[oó]ndigas|hamburguesas)`,
+  `(?:cut|chop|divide|roll|shape|form|make|split|corta\\p{L}*|troce\\p{L}*|divid\\p{L}*|haz|hacer|forma\\p{L}*)[^.;]{0,40}?(?:(?:into|in|en|round|around|onto) )?(?<![\\d.,])(${NUMBER}) (?:(?:large|big|even|equal|thick|small|little|walnut-sized|buenos|buenas) )*(?:pieces|chunks|parts|portions|balls|meatballs|patties|burgers|koftas?|kofte|rissoles|croquettes|nuggets|fish ?cakes|faggots|sausages|rounds|medallions|steaks|slices|skewers|brochetas|trozos|piezas|partes|bolas|bolitas|alb[oó]ndigas|hamburguesas)`,
+  'iu',
+);
+/** "500 g beef mince, in 8 balls". */
+const IN_PIECES = new RegExp(
+  `,\\s*(?:in|into|en) (${NUMBER}) (?:\\p{L}+ )?(?:pieces|chunks|parts|portions|balls|patties|joints|trozos|piezas|partes|bolas)`,
   'iu',
 );
 const DICED =
-  /(?<!\p{L})(?:diced|cubed|(?:in(?:to)? )?bite[- ]sized? (?:pieces|chunks|bits)|in (?:bite-size(?:d)? )?(?:cubes|chunks|dice)|into (?:bite-size(?:d)? )?(?:cubes|chunks|dice)|for stewing|stewing|en (?:dados|tacos|cubos)|troce?ad[oa]s?)(?!\p{L})/iu;
+  /(?<!\p{L})(?:diced|cubed|in(?:to)? (?:very )?(?:large|big|small|good|generous|chunky) (?:pieces|chunks|cubes)|(?:in(?:to)? )?bite[- ]sized? (?:pieces|chunks|bits)|in (?:bite-size(?:d)? )?(?:cubes|chunks|dice)|into (?:bite-size(?:d)? )?(?:cubes|chunks|dice)|for stewing|stewing|en (?:dados|tacos|cubos)|troce?ad[oa]s?)(?!\p{L})/iu;
 /** A cube of three centimetres and a little. Common practice, no source. */
 const DICE_G = 35;
 
@@ -35,7 +40,7 @@ export function piecesSaid(
 ): number | undefined {
   const texts = [`${line} ${preparation}`, ...before];
   for (const text of texts) {
-    const counted = COUNTED.exec(text)?.[1];
+    const counted = (COUNTED.exec(text) ?? IN_PIECES.exec(text))?.[1];
     if (counted !== undefined && numberIn(counted) >= 2) return Math.round(numberIn(counted));
     const sized = SIZED.exec(text) ?? SIZED_ES.exec(text);
     const each = sized ? (numberIn(sized[1] ?? '') * cmPer(sized[2] ?? 'cm')) ** 3 : NaN;
@@ -74,6 +79,14 @@ export function shapeSaid(
   const form = texts.map((text) => formOfLine(cut, text, saidMm)).find((one) => one !== undefined);
   return form ?? (saidMm === undefined ? {} : { thicknessMm: saidMm });
 }
+
+/** "2 chicken breasts, halved horizontally": two thin ones of each. */
+export function isHalvedFlat(texts: readonly string[]): boolean {
+  return texts.some((text) => HALVED_FLAT.test(text));
+}
+
+const HALVED_FLAT =
+  /(?<!\p{L})(?:halved?|split|cut in half|slice[d]? in half|sliced?) (?:them |it |each |the \p{L}+ )?(?:horizontally|through the (?:middle|side))|abiert[oa]s? (?:en|por) (?:la mitad|dos)|en dos filetes finos/iu;
 
 /** Packed into a tin, or shaped like what comes out of one. */
 const LOAF =

@@ -30,6 +30,11 @@ const FLATTENED = new RegExp(
   `(?:beat|pound|bash|bat|flatten|roll|press|aplan|aplast|golpe)\\p{L}*[^.;]{0,40}?(?:to|until|hasta|a)[^.;\\d]{0,40}?${RANGE}[\\s-]*(?<unit>${UNIT})`,
   'iu',
 );
+/** "2 entrecots de 300 g (3 cm)", "bavette 800 g, 3 cm". */
+const BEHIND = new RegExp(
+  `(?:\\(|,\\s+)(?:about |of |de |unos )*${RANGE}[\\s-]*(?<unit>mm|cm|in(?:ch(?:es)?)?)(?: each)?\\s*(?:\\)|[,.;]|$)`,
+  'iu',
+);
 /** A finger's breadth and the like, without a number: "finger-thick slices". */
 const BY_HAND = /(?<unit>finger|thumb)[- ]thick/iu;
 
@@ -44,7 +49,7 @@ const SMASHED_MM = 8;
 
 /** How thick a text says a food is cut, or is beaten, mm; undefined where it says nothing. */
 export function thicknessIn(text: string): number | undefined {
-  const found = [THICK, SIZED, SIZED_ES, FLATTENED, BY_HAND]
+  const found = [THICK, SIZED, SIZED_ES, FLATTENED, BY_HAND, BEHIND]
     .map((pattern) => pattern.exec(text))
     .find((match) => match !== null);
   const { low = '1', high = low, unit = '' } = found?.groups ?? {};

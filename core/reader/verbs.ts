@@ -130,7 +130,9 @@ const NOT_YET =
 /** "Until the skin starts to bubble": what one sees, and no order. */
 const BEGINS_TO = /(?<!\p{L})(?:starts?|begins?|is about|are about|needs?) to\s+$/iu;
 
-const COMPOUND = /(?<![\p{L}-])\p{L}{2,9}-$/u;
+/** "Slow-roast", "deep fry". */
+const COMPOUND =
+  /(?<![\p{L}-])(?:\p{L}{2,9}-|(?:deep|shallow|pan|stir|dry|flash|slow|pot|spit|hot|cold|hard|soft|part|par|blind|quick) )$/iu;
 
 /** "Do not let it boil". */
 const NEVER =

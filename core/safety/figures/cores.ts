@@ -71,13 +71,13 @@ export const CORE_ROUNDING_C = 0.5;
 export const PIERCED_CORE_C = 68;
 
 /**
- * What a forecast by the clock may be off, with carry-over.
+ * What a forecast by the clock, its rest reckoned in, may be off.
  *
  * @unit °C
  * @source our own line, no source
  * @confidence 0.5
  */
-export const CLOCK_DOUBT_C = 10;
+export const CLOCK_DOUBT_C = 6;
 
 /**
  * So far below the least core no forecast is that wrong.
