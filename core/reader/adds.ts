@@ -55,7 +55,7 @@ export function alone(
   if (length && said.length === 0 && (goesIn || !saysSomething(text))) {
     return { acts: [], adds: minutesOf(text, length, context), understood: true, left: 0 };
   }
-  const named = placeIn(text);
+  const named = placeIn(text) ?? (FAT_GETS_HOT.test(text) ? 'hob' : undefined);
   if (named !== undefined && named !== 'slow-cooker') context.place = named;
   // A length of time that belongs to nothing is not understood, whatever else is.
   if (length) return { acts: [], understood: false, left: 1 };
@@ -91,6 +91,10 @@ const GOES_IN =
   /^\s*(?:everything|all of it|the lot|todo)(?: else)? (?:goes |va )?(?:in|into|to|a|al|en)(?!\p{L})/iu;
 
 const OVER_FIRE = /(?<!\p{L})(?:spritz|spray|mop|bast)/iu;
+
+/** "Warm the oil in a casserole": what comes into it fries. */
+const FAT_GETS_HOT =
+  /^\s*(?:heat|warm|melt|calienta|calentar|derrite|derretir)(?!\p{L})(?![^.;]*(?:oven|roasting|baking|tray|horno|bandeja))[^.;]{0,40}(?<!\p{L})(?:oil|butter|fat|lard|ghee|dripping|aceite|mantequilla|manteca)(?!\p{L})/iu;
 
 /** What is set to a heat in passing: "set up for indirect cooking at 180". */
 const FIRES =

@@ -75,6 +75,8 @@ export interface Context {
   carriesOn: boolean;
   /** Its sentence began with the evening before. */
   dayBefore: boolean;
+  /** Of mince alone: what is mixed with it is no marinade. */
+  readonly minced: boolean;
   /** What boils was turned down since. */
   low: boolean;
   /** It was laid into an oven that is set, and nothing was said of how long. */
@@ -87,7 +89,10 @@ export interface Context {
 }
 
 export function newContext(
-  about: Pick<Context, 'language' | 'fahrenheit' | 'dough' | 'hasMeat' | 'redMeat' | 'weightG'>,
+  about: Pick<
+    Context,
+    'language' | 'fahrenheit' | 'dough' | 'hasMeat' | 'redMeat' | 'minced' | 'weightG'
+  >,
 ): Context {
   return {
     ...about,

@@ -180,6 +180,17 @@ const CUES: readonly Cue[] = [
   },
   {
     verb: 'rise',
+    words: /^(?:la )?(?:primera|segunda|first|second|final):/iu,
+    when: ({ dough, hot }) => dough && hot === undefined,
+    over: WEAK,
+  },
+  {
+    verb: 'soak',
+    words: /(?<!\p{L})overnight soak(?!\p{L})|remojo (?:de )?(?:toda )?(?:la|una) noche/iu,
+    over: WEAK,
+  },
+  {
+    verb: 'rise',
     words:
       /(?<!\p{L})(?:aut[oó]lisis|autolysis|autolyse|(?:bulk|first|second|final) (?:rise|proof|prove|ferment\p{L}*)|bench rest|(?:primera|segunda|1ª|2ª) fermentaci[oó]n|fermentaci[oó]n(?: en bloque| final)?|levado|reposo)(?!\p{L})/iu,
     when: ({ dough, hot }) => dough && hot === undefined,

@@ -174,6 +174,15 @@ const SET_FOR =
 const LASTS =
   /^\s*,?\s*(?:for|durante)?\s*(?:about |around |unas? |unos )?(?:\d|an? |half|media|one|two|three|four|five|six|seven|eight|nine|ten|twelve|dos|tres|cuatro|cinco|seis|ocho|diez|doce)[^.;]{0,14}(?:h|min)/iu;
 
+/** "Hold at 80 °C until the centre reaches 63". */
+const AT_A_HEAT =
+  /(?<!\p{L})(?:hold|keep|smoke|cook|roast|bake|poach|mant[eé]n|ahuma|asa|cuece|hornea)(?!\p{L})[^.;,\d]{0,24}\s(?:at|a)\s+$/iu;
+const UNTIL_CORE =
+  /^[^.;\d]{0,24}(?:until|till|hasta)(?!\p{L})[^.;]{0,40}\d{2,3}\s*[°º]/iu;
+/** "Raise to 80 °C": of a fire, and no middle. */
+const SET_TO =
+  /(?<!\p{L})(?:raise|increase|turn|drop|lower|reduce|sube|baja)(?: it| the (?:heat|oven|smoker|temperature|fire)| el (?:horno|ahumador))?(?: up| down)? (?:slowly |gradually )?(?:to|a)\s+$/iu;
+
 function senseOf(text: string, { from, to, tempC }: Omit<Degree, 'sense'>): Degree['sense'] {
   if (tempC > CORE_MOST_C) return 'place';
   if (SET_FOR.test(text.slice(0, from)) && LASTS.test(text.slice(to))) return 'place';
@@ -182,6 +191,8 @@ function senseOf(text: string, { from, to, tempC }: Omit<Degree, 'sense'>): Degr
     CORE.test(text.slice(0, from)) ||
     CORE_BEHIND.test(text.slice(to)) ||
     OFF_AT.test(text.slice(0, from));
+  if (!isCore && SET_TO.test(text.slice(0, from))) return 'place';
+  if (AT_A_HEAT.test(text.slice(0, from)) && UNTIL_CORE.test(text.slice(to))) return 'place';
   if (!isCore && (IN_LIQUID.test(text.slice(0, from)) || OVEN_LATER.test(text.slice(to))))
     return 'place';
   return isCore

@@ -1,4 +1,4 @@
-import { CUTS, type Animal } from '../pantry/index.ts';
+import { CUTS, isMince, type Animal } from '../pantry/index.ts';
 import { cutOf } from './cut-of.ts';
 import type { SpoonSystem } from '../quantity/index.ts';
 import { newContext, type ReadAct } from './context.ts';
@@ -211,6 +211,7 @@ function* readMethod(
     hasMeat:
       ingredients.some(({ cut }) => cut !== undefined) || MEAT.test(`${raw.title ?? ''}\n${whole}`),
     redMeat: ingredients.some(({ cut }) => RED.has(CUTS.get(cut ?? '')?.animal ?? 'none')),
+    minced: isOfMince(ingredients),
     weightG: heaviestG(ingredients) ?? weightInName(raw.title ?? '')?.grams,
   });
   noteSoak(raw.title ?? '', context);
@@ -258,6 +259,15 @@ function isDough(ingredients: readonly ReadIngredient[], whole: string): boolean
 const BREAD_FLOUR = /(?<!\p{L})(?:strong|bread|harina de (?:fuerza|trigo|pan))(?!\p{L})/iu;
 const RAISED =
   /(?<!\p{L})(?:knead|prov(?:e|ing)|proof|ferment|amas(?:a|e|ar|amos)|lev(?:a|ar|ado)|fermentaci[oó]n)(?!\p{L})/iu;
+
+/** All the meat in it is minced. */
+function isOfMince(ingredients: readonly ReadIngredient[]): boolean {
+  const meat = ingredients.flatMap(({ cut }) => {
+    const known = CUTS.get(cut ?? '');
+    return known && known.animal !== 'none' ? [known] : [];
+  });
+  return meat.length > 0 && meat.every(isMince);
+}
 
 function heaviestG(ingredients: readonly ReadIngredient[]): number | undefined {
   const weights = ingredients.flatMap(({ cut, grams, name }) =>

@@ -41,7 +41,14 @@ export function told(
   context: Context,
 ): VerbHit[] {
   const settled = found.map((hit, i) =>
-    afterTurning(text, tossed(text, hit), found[i - 1], shareOf(spans, found, i), degrees, context),
+    afterTurning(
+      text,
+      heldToCore(tossed(text, hit), degrees, context),
+      found[i - 1],
+      shareOf(spans, found, i),
+      degrees,
+      context,
+    ),
   );
   // Where nothing goes on, no turning holds so long, and no other turning takes it over.
   const open = settled.some((hit) => hit === undefined);
@@ -146,6 +153,12 @@ function afterTurning(
   if (goesOn) return { ...hit, verb: goesOn };
   // A risotto is stirred as long as it cooks.
   return hit.verb === 'stir' ? hit : undefined;
+}
+
+/** "Hold at 80 until the centre reaches 63": it cooks on, as it did. */
+function heldToCore(hit: VerbHit, degrees: readonly Degree[], { hot }: Context): VerbHit {
+  const cooks = hit.verb === 'hold' && hot !== undefined && degrees.some(isCore);
+  return cooks ? { ...hit, verb: hot.verb } : hit;
 }
 
 /** "Toss, another 4": turned over in the pan. */

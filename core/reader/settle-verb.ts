@@ -65,6 +65,7 @@ export function verbOf(
         context,
       );
     case 'put':
+      if (context.hot === undefined && WHILE_HEATS.test(own)) return context.soak ?? 'rest';
       if (stays(hit, before, own, context)) return context.hot?.verb;
       if (context.hot !== undefined && ONCE_MORE.test(own)) return context.hot.verb;
       if (OVEN_OFF.test(`${before}${own}`)) return 'rest';
@@ -157,6 +158,8 @@ function waited(
   if (context.ovenOff && IN_THERE.test(own)) return 'rest';
   if (context.hot === undefined && context.place === 'grill' && CRUSTS.test(own)) return 'grill';
   if (context.hot === undefined && LIES_IN_WATER.test(own)) return 'soak';
+  // "Leave it 30 minutes while the coals get going": over no fire yet.
+  if (context.hot === undefined && WHILE_HEATS.test(own)) return context.soak ?? 'rest';
   if (named === 'oven' && !context.ovenOff && !OVEN_OFF.test(`${before}${own}`) && !context.dough)
     return context.hasMeat ? 'roast' : 'bake';
   if (stays(hit, before, own, context)) return context.hot?.verb;
@@ -168,6 +171,9 @@ function waited(
   if (THICKENS.test(own)) return 'reduce';
   return context.hot !== undefined && ONCE_MORE.test(own) ? context.hot.verb : waits(context);
 }
+
+const WHILE_HEATS =
+  /(?<!\p{L})(?:while|as|until|mientras|hasta que) (?:the|your|el|la|las) (?:coals?|charcoal|fire|grill|oven|smoker|barbecue|bbq|kettle|carb[oó]n|brasas?|fuego|horno|parrilla)(?!\p{L})/iu;
 
 /** A dough, and an oven that is hot for it. */
 function bakesNow({ dough, ovenC, hot }: Context): boolean {
@@ -219,7 +225,7 @@ const UNDER = /^(?:submerge|immerse|sumer)/iu;
 
 /** "Melt the butter, stir in the flour and cook for 2 minutes". */
 const MELTED =
-  /(?<!\p{L})(?:melt|heat|add|derrit\p{L}*|calient\p{L}*|calentar|a[ñn]ad\p{L}+) [^.;]{0,30}(?:butter|oil|fat|ghee|lard|mantequilla|aceite|manteca)(?!\p{L})/iu;
+  /(?<!\p{L})(?:melt|heat|warm|add|derrit\p{L}*|calient\p{L}*|calentar|a[ñn]ad\p{L}+) [^.;]{0,30}(?:butter|oil|fat|ghee|lard|mantequilla|aceite|manteca)(?!\p{L})/iu;
 
 const OUT_OF_COLD = /(?<!\p{L})(?:fridge|refrigerator|cold|nevera|frigor[ií]fico)(?!\p{L})/iu;
 
@@ -227,14 +233,15 @@ const OUT_OF_COLD = /(?<!\p{L})(?:fridge|refrigerator|cold|nevera|frigor[ií]fic
 const ON_FIRE: Partial<Record<PlaceKind, Verb>> = { smoker: 'smoke', grill: 'grill' };
 
 /** In the fridge: a marinade, a brine, or only to be cold. */
-function cold({ soak, soaked, hot, dough, hasMeat, mixed }: Context): Verb {
-  if (hot !== undefined || !hasMeat || dough || soaked) return 'chill';
+function cold({ soak, soaked, hot, dough, hasMeat, minced, mixed }: Context): Verb {
+  if (hot !== undefined || !hasMeat || dough || soaked || (minced && soak === undefined))
+    return 'chill';
   return soak ?? (mixed ? 'marinate' : 'chill');
 }
 
 /** "Let stand": a rest after the fire, a dough rising, or meat coming out of the cold. */
 function waits(
-  { hot, dough, hasMeat, soak, soaked, mixed, aside, fireC, place }: Context,
+  { hot, dough, hasMeat, minced, soak, soaked, mixed, aside, fireC, place }: Context,
   atRoom = false,
 ): Verb {
   if (hot !== undefined || aside !== undefined) return 'rest';
@@ -243,7 +250,7 @@ function waits(
   if (!hasMeat || soaked) return 'rest';
   const lit = fireC === undefined ? undefined : ON_FIRE[place ?? 'board'];
   if (lit) return lit;
-  return soak ?? (mixed ? 'marinate' : 'rest');
+  return soak ?? (mixed && !minced ? 'marinate' : 'rest');
 }
 
 /** What was set and nothing lies in yet: the oven, unless something else was named since. */

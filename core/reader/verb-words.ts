@@ -238,7 +238,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'cook',
     english:
-      '(?:let (?:it |them |the (?:\\p{L}+ )?\\p{L}+ )(?=cook ))?cook|sous[- ]vide(?= (?:at|for|the|it|them|\\d))|make (?:the |a )?caramel(?!\\p{L})|re-?heat(?:ed)?(?!\\p{L})|heat (?:it |them |the \\p{L}+ )?through|heat(?! (?:the |some |your |an? )?(?:fat|oil|water|oven|pan|grill|butter|milk|cream|stock|syrup))(?= [^.;,]{0,30} at \\d{2,3} ?°)|(?:water[- ])?bath(?= at)|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm(?! (?:up )?(?:the |your |an )?(?:oven|plates?|dishes|bowls?|platter))',
+      '(?:let (?:it |them |the (?:\\p{L}+ )?\\p{L}+ )(?=cook ))?cook|sous[- ]vide(?= (?:at|for|the|it|them|\\d))|make (?:the |a )?caramel(?!\\p{L})|re-?heat(?:ed)?(?!\\p{L})|heat (?:it |them |the \\p{L}+ )?through|heat(?! (?:the |some |your |an? )?(?:fat|oil|water|oven|pan|grill|butter|milk|cream|stock|syrup))(?= [^.;,]{0,30} at \\d{2,3} ?°)|(?:water[- ])?bath(?= at)|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm(?! (?:up )?(?:the |your |an )?(?:oven|plates?|dishes|bowls?|platter))(?! (?:[^.;,]{0,20} )?(?:oil|butter|fat|lard|ghee|dripping)(?!\\p{L}))',
     spanish:
       'cocin(?:a|an|e|ar|amos|en)(?!\\p{L})|coc[ií]nal[oa]s?|contin[uú]a la cocci[oó]n|(?:haz|haga|hacer|prepara|preparar) (?:el |un )?caramelo|haz(?:l[oa]s?)?(?= (?:\\d|durante|unos|otros))',
   },
