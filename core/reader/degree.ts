@@ -177,8 +177,7 @@ const LASTS =
 /** "Hold at 80 °C until the centre reaches 63". */
 const AT_A_HEAT =
   /(?<!\p{L})(?:hold|keep|smoke|cook|roast|bake|poach|mant[eé]n|ahuma|asa|cuece|hornea)(?!\p{L})[^.;,\d]{0,24}\s(?:at|a)\s+$/iu;
-const UNTIL_CORE =
-  /^[^.;\d]{0,24}(?:until|till|hasta)(?!\p{L})[^.;]{0,40}\d{2,3}\s*[°º]/iu;
+const UNTIL_CORE = /^[^.;\d]{0,24}(?:until|till|hasta)(?!\p{L})[^.;]{0,40}\d{2,3}\s*[°º]/iu;
 /** "Raise to 80 °C": of a fire, and no middle. */
 const SET_TO =
   /(?<!\p{L})(?:raise|increase|turn|drop|lower|reduce|sube|baja)(?: it| the (?:heat|oven|smoker|temperature|fire)| el (?:horno|ahumador))?(?: up| down)? (?:slowly |gradually )?(?:to|a)\s+$/iu;

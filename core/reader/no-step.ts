@@ -11,6 +11,8 @@ export function noStep(text: string, numbers: number, lengths: number): ReadSent
   if (WARM_PLATES.test(text)) return { acts: [], understood: true, left: 0 };
   if (STORY.test(text) || MAY_BE.test(text) || (OTHERWISE.test(text) && numbers > 0))
     return { acts: [], understood: false, left: numbers };
+  if (FINE_FOR.test(text)) return { acts: [], understood: false, left: numbers };
+  if (READY_IN.test(text)) return { acts: [], understood: numbers === 0, left: numbers };
   if (STORED.test(text)) return { acts: [], understood: false, left: numbers };
   if (EATEN.test(text) && numbers > 0) return { acts: [], understood: false, left: numbers };
   if (TO_SERVE.test(text)) return { acts: [], understood: true, left: 0 };
@@ -25,6 +27,12 @@ const MAY_BE =
 /** "Or keep for up to a week in the fridge": what is left of it, some other day. */
 const STORED =
   /(?:^\s*|,\s*)(?:or (?:keep|store|freeze)|o (?:guarda|conserva|congela))(?!\p{L})[^.;]{0,30}(?:up to|for|at most|hasta|unos|m[aá]ximo)\s+(?:an? |\p{L}+ |\d+(?:\s?[-–]\s?\d+)? )(?:weeks?|months?|semanas?|mes(?:es)?)(?!\p{L})/iu;
+/** "Fine for three weeks in the fridge": how long it keeps. */
+const FINE_FOR =
+  /^\s*(?:and |but )?(?:(?:it|they|this)(?:['’]s| is| are|['’]re)? )?(?:fine|good|happy|safe|ok) (?:for|up to)(?!\p{L})[^.;]{0,20}(?:days?|weeks?|months?)(?!\p{L})|^\s*(?:y )?aguantan?(?!\p{L})/iu;
+/** "Ready in an hour, better after a day": when it may be eaten. */
+const READY_IN =
+  /^\s*(?:(?:they|it)(?:['’](?:re|s)| are| is)? )?(?:ready (?:to eat )?(?:in|after)|(?:better|best) after)(?!\p{L})|^\s*(?:listos?|listas?) en(?!\p{L})/iu;
 /** "Se come templada, a la media hora": how it is eaten. */
 const EATEN = /^\s*(?:se (?:come|sirve|toma)n?|(?:best )?eaten|it is best eaten)(?!\p{L})/iu;
 /** A heading within a line: "To serve: 200 °C oven, 20 minutes". */

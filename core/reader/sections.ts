@@ -44,6 +44,9 @@ const STEP_HEADING = /^(?:step|paso)\s*\d{1,2}\s*:?$/iu;
 const DAY_HEADING =
   /^(?:(?:(?:mon|tues?|wed(?:nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?|lunes|martes|mi[eé]rcoles|jueves|viernes|s[aá]bado|domingo|(?:day|d[ií]a) \d|today|tomorrow|hoy|mañana)(?: (?:am|pm|morning|afternoon|evening|night|por la (?:mañana|tarde|noche)))?|(?:the )?(?:night|day|evening) before|el d[ií]a (?:antes|anterior)|(?:on )?the day(?: itself)?|el mismo d[ií]a)\s*:?$/iu;
 
+const DAY_PREFIX =
+  /^(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|(?:the )?(?:night|day|evening|morning)|lunes|martes|mi[eé]rcoles|jueves|viernes|s[aá]bado|domingo|la (?:noche|víspera)|el d[ií]a)[\p{L} ]{0,20}[:,]\s+/iu;
+
 /** No line of a recipe is longer: it is kept as it is, and not read. */
 const LONGEST_LINE = 12_000;
 
@@ -216,7 +219,9 @@ function isMethod(raw: string, line: string, part: Part): boolean {
 const LEAST_TOLD_WORDS = 20;
 
 /** A note of what is done: it lasts, it is hot, or it begins with an order. */
-function isDoing(line: string): boolean {
+function isDoing(told: string): boolean {
+  // "Friday night: soak the beans".
+  const line = told.replace(DAY_PREFIX, '');
   if (STARTS_AMOUNT.test(line)) return false;
   const orders = (['en', 'es'] as const).some((language) => verbsIn(line, language)[0]?.from === 0);
   const set = /\d\s*°?\s*[CF]\b|(?:oven|horno|smoker|grill)(?: on)?,? \d{3}/iu;

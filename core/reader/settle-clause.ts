@@ -221,9 +221,10 @@ export function bareHeat(
   if ((named === 'smoker' || named === 'grill') && context.hasMeat) return FIRE_VERB[named];
   if (SUGAR_TO.test(text)) return 'boil';
   if (IN_FAT.test(text) && degrees.some(({ tempC }) => tempC <= HOTTEST_FAT_C)) return 'fry';
-  if (context.fireC !== undefined && context.place !== 'oven' && context.hasMeat) {
-    return FIRE_VERB[context.place ?? 'grill'] ?? 'grill';
-  }
+  // "5 minutes a side", where coals were spoken of and no heat.
+  const overFire = context.place === 'grill' && spans.some(({ perSide }) => perSide);
+  if ((context.fireC !== undefined && context.place !== 'oven') || overFire)
+    if (context.hasMeat) return FIRE_VERB[context.place ?? 'grill'] ?? 'grill';
   const perKilo = context.ovenC !== undefined && spans.some(({ sense }) => sense === 'perKg');
   if (perKilo || degrees.some(isOven)) return context.hasMeat ? 'roast' : 'bake';
   return spans.some(({ perSide }) => perSide) && context.hasMeat ? 'sear' : undefined;

@@ -136,6 +136,9 @@ export function verbOf(
       return context.hot === undefined || ON_RING.has(context.hot.verb) ? 'prepare' : 'baste';
     case 'roast':
       return named === 'grill' ? 'grill' : 'roast';
+    case 'brown':
+      // "Brown it in the oven".
+      return named === 'oven' && oven ? (context.hasMeat ? 'roast' : 'bake') : 'brown';
     default:
       return hit.verb;
   }
@@ -189,7 +192,7 @@ function stays({ to, from }: VerbHit, before: string, own: string, context: Cont
 
 /** "Out, foil over, leave it be". */
 const TAKEN_OUT =
-  /(?:^\s*|[,;]\s*)(?:(?:take|lift|get|pull|whip) (?:it|them|the \p{L}+) )?(?:out|off)(?= ?[,.]| and )|(?<!\p{L})foil over(?!\p{L})|(?:^|[,;]\s*)(?:remove|s[aá]ca(?:l[oa]s?)?|retira(?:l[oa]s?)?)(?!\p{L})[^.;]{0,24}$/iu;
+  /(?:^\s*|[,;]\s*)(?:fuera|out) (?:del? |of (?:the )?)(?:horno|fuego|oven|grill|smoker)(?=\s*[,:])|(?:^\s*|[,;]\s*)(?:(?:take|lift|get|pull|whip) (?:it|them|the \p{L}+) )?(?:out|off)(?= ?[,.]| and )|(?<!\p{L})foil over(?!\p{L})|(?:^|[,;]\s*)(?:remove|s[aá]ca(?:l[oa]s?)?|retira(?:l[oa]s?)?)(?!\p{L})[^.;]{0,24}$/iu;
 
 /** "Let the coating set in the fridge": nothing soaks. */
 const SETS =

@@ -8,6 +8,7 @@ const near = (words: string) => new RegExp(`(?<!\\p{L})(?:${words})(?!\\p{L})`, 
 /** What a clause without a verb speaks of, and what is done there. The most telling first. */
 const SURROUNDINGS: ReadonlyArray<readonly [RegExp, VerbWords]> = [
   [near('steam(?:er|ing)?|al vapor|vaporera'), 'steam'],
+  [near('(?:in)?direct(?: (?:heat|side|zone))?'), 'grill'],
   [near('hot (?:oil|fat)|deep[- ]fat|aceite (?:muy )?caliente'), 'fry'],
   [
     near(

@@ -29,10 +29,10 @@ function lowered(sentence: string): string {
   return small.length === sentence.length ? small : sentence;
 }
 
-/** "Cuécelas" is "cuece" with what is cooked; the accent is only there for it. As long as it was. */
+/** "Cuécelas" is "cuece" with what is cooked, "mezclá" is "mezcla"; the accent is only there for it. As long as it was. */
 function withoutEnclitic(sentence: string): string {
   return sentence.replace(/\p{L}+/gu, (word) =>
-    /[áéíóú].*(?:l[oa]s?|les?)$/iu.test(word)
+    /[áéíóú].*(?:l[oa]s?|les?)$|\p{L}{2}[áéí]$/iu.test(word)
       ? word
           .normalize('NFD')
           .replace(/\u0301/gu, '')
@@ -118,7 +118,9 @@ function findVerbs(sentence: string, language: Language): readonly VerbHit[] {
     const last = kept.at(-1);
     // "Sofríe a fuego lento": how it is fried, and no step of its own.
     const only = last && /^a fuego lento$/iu.test(sentence.slice(hit.from, hit.to));
-    const close = last && !/[.;,]/.test(sentence.slice(last.to, hit.from));
+    const between = last ? sentence.slice(last.to, hit.from) : '';
+    const close =
+      last && (!/[.;,]/.test(between) || !/[.;\d]|(?:minuto|hora)s?(?!\p{L})/iu.test(between));
     return last && (hit.from < last.to || (only && close)) ? kept : [...kept, hit];
   }, []);
 }
