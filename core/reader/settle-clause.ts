@@ -3,6 +3,7 @@ import { HEATS, WET, type Context } from './context.ts';
 import { DAY_BEFORE } from './day-before.ts';
 import type { CueHit } from './cues.ts';
 import type { Degree } from './degree.ts';
+import { WHILE_HEATS } from './settle-verb.ts';
 import type { ReadDuration } from './span.ts';
 import { placeIn, type VerbHit, type VerbWords } from './verbs.ts';
 
@@ -216,7 +217,7 @@ export function bareHeat(
   degrees: readonly Degree[],
   context: Context,
 ): VerbWords | undefined {
-  if (!spans.some(isTimed) || context.hot) return undefined;
+  if (!spans.some(isTimed) || context.hot || WHILE_HEATS.test(text)) return undefined;
   const named = placeIn(text);
   if ((named === 'smoker' || named === 'grill') && context.hasMeat) return FIRE_VERB[named];
   if (SUGAR_TO.test(text)) return 'boil';

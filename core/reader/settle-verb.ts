@@ -175,7 +175,7 @@ function waited(
   return context.hot !== undefined && ONCE_MORE.test(own) ? context.hot.verb : waits(context);
 }
 
-const WHILE_HEATS =
+export const WHILE_HEATS =
   /(?<!\p{L})(?:while|as|until|mientras|hasta que) (?:the|your|el|la|las) (?:coals?|charcoal|fire|grill|oven|smoker|barbecue|bbq|kettle|carb[oó]n|brasas?|fuego|horno|parrilla)(?!\p{L})/iu;
 
 /** A dough, and an oven that is hot for it. */

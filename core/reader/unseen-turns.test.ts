@@ -249,6 +249,72 @@ describe('a turn of notes and chat', () => {
   });
 });
 
+describe('a turn of old books, prep sheets and logs', () => {
+  it.each([
+    // What is said to stand, stands; what is warmed first is the fat.
+    [
+      'Roast 20 minutes at 220 °C. It should stand half an hour before it is sent to table.',
+      ['roast 20 oven', 'rest 30 board'],
+    ],
+    ['Warm the oil in a casserole. Add the onions and cook for 15 minutes.', ['fry 15 hob']],
+    ['Let it come to the warmth of the kitchen for two hours.', ['temper 120 counter']],
+    // A share behind a comma is no minute.
+    ['Cure 24h, 2.5% salt.', ['brine 1440 fridge']],
+    ['Confit 3h at 95 °C.', ['braise 180 hob']],
+    ['Simmer an hour and ten for a soft bite.', ['simmer 70 hob']],
+    // A fire is raised, and holds, until the middle is there.
+    [
+      'Smoke at 30 °C for 1 hour, then raise to 80 °C over half an hour. Hold at 80 °C until the centre reaches 63 °C, about 40 minutes.',
+      ['smoke 60 smoker', 'smoke 30 smoker', 'smoke 40 smoker'],
+    ],
+    // Over no fire while it is getting hot.
+    [
+      'Set the kettle up for indirect cooking at 180 °C. Leave it 30 minutes while the coals get going.',
+      ['rest 30 board'],
+    ],
+    ['Brown it in the oven at 230 °C for 20 minutes.', ['roast 20 oven']],
+    [
+      'Roast 45 minutes at 200 °C. Out of the oven, 10 minutes before you cut it.',
+      ['roast 45 oven', 'rest 10 board'],
+    ],
+    // A lid on what is in the oven leaves it there.
+    ['Bake at 230 °C: lid on 20, lid off 15.', ['bake 20 oven', 'bake 15 oven']],
+    // As they say it by the River Plate.
+    [
+      'Mezclá y amasá 5 minutos. Dejá en la heladera 24 horas. Asá a la parrilla 25 minutos.',
+      ['knead 5 board', 'marinate 1440 fridge', 'grill 25 grill'],
+    ],
+    ['Se rehoga la cebolla, a fuego lento, un cuarto de hora.', ['fry 15 hob']],
+    ['STEP 1 Brown for 10 minutes.', ['brown 10 hob']],
+  ])('“%s”', (method, steps) => {
+    expect(said(method)).toEqual(steps);
+  });
+
+  it.each(['Ready in an hour, better after a day.', 'Fine for 3 weeks in the fridge.'])(
+    'takes how long it keeps for no step: “%s”',
+    (line) => {
+      expect(said(`Simmer 20 minutes. ${line}`)).toEqual(['simmer 20 hob']);
+    },
+  );
+
+  it('begins with a day as well as with a verb, and weighs what its title weighs', () => {
+    const { acts } = readRecipe(
+      'Christmas ham: 4 kg gammon\n\nFriday night: soak the ham.\nSimmer, allowing 20 minutes per 500 g.',
+    );
+    expect(acts.map(({ verb, likelyMin }) => [verb, likelyMin])).toEqual([
+      ['soak', undefined],
+      ['simmer', 160],
+    ]);
+  });
+
+  it('knows the one food of a text that has no list', () => {
+    const { ingredients } = readRecipe(
+      'Sunday lamb.\nLeg of lamb about 2.3kg. Roast 1 hour at 180.',
+    );
+    expect(ingredients.map(({ cut, grams }) => [cut, grams])).toEqual([['lamb-leg-bone-in', 2300]]);
+  });
+});
+
 describe('what is no step of this evening', () => {
   it.each([
     'Simmer for 2 hours, or in a pressure cooker 50 minutes.',
