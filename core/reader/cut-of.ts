@@ -39,7 +39,7 @@ const COOKED_OF: Readonly<Partial<Record<Animal, string>>> = {
 };
 /** A bird in its joints. */
 const JOINTED =
-  /(?<!\p{L})(?:jointed|cut up|cut in(?:to)? (?:\p{L}+ |\d+ )?(?:pieces|joints|portions)|in (?:\p{L}+ |\d+ )(?:pieces|joints)|troce?ad[oa]|despiezad[oa]|en (?:trozos|octavos|cuartos))(?!\p{L})/iu;
+  /(?<!\p{L})(?:jointed|cut up|cut in(?:to)? (?:\p{L}+ |\d+ )?(?:pieces|joints|portions)|in (?:\p{L}+ |\d+ )(?:pieces|joints)|troce?ad[oa]|despiezad[oa]|en (?:trozos|piezas|presas|octavos|cuartos))(?!\p{L})/iu;
 const BONELESS =
   /(?<!\p{L})(?:boned|boneless|off the bone|bone out|deshuesad[oa]s?|sin hueso)(?!\p{L})/iu;
 const ON_BONE =

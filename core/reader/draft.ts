@@ -12,7 +12,14 @@ import type { ReadAct } from './context.ts';
 import { isNight, lasting } from './night.ts';
 import { smallPattyMm } from './cut-form.ts';
 import { eachOf, fishIn, piecesCounted } from './count-weight.ts';
-import { isHalvedFlat, isLoaf, piecesSaid, shapeSaid, speaksOfOthers } from './pieces.ts';
+import {
+  isHalvedFlat,
+  isLoaf,
+  mincePiecesIn,
+  piecesSaid,
+  shapeSaid,
+  speaksOfOthers,
+} from './pieces.ts';
 import { FIRE_VERBS } from '../terms/index.ts';
 import { cutNamed } from './known-foods.ts';
 import { reserveIn } from './reserve.ts';
@@ -161,7 +168,8 @@ function foodOf(one: ReadIngredient, recipe: ReadRecipe, fresh: (wish: string) =
     loaf ??
     piecesSaid(one, cut, weightG, before) ??
     slicedOrCounted(halved ? 2 * counts : counts, sliced) ??
-    fishIn(one.line, weightG);
+    fishIn(one.line, weightG) ??
+    mincePiecesIn(cut, weightG, [recipe.title ?? '', one.line, ...before]);
   const eachPieceG = weightG / (pieces ?? 1);
   const thickMm =
     thicknessMm ??

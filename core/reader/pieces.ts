@@ -50,6 +50,27 @@ export function piecesSaid(
   return undefined;
 }
 
+/** What a piece of mince weighs where nobody says into how many it is shaped: by what it is called. */
+export function mincePiecesIn(
+  cut: Cut,
+  weightG: number,
+  texts: readonly string[],
+): number | undefined {
+  if (!isMince(cut) || texts.some((text) => IN_ONE.test(text))) return undefined;
+  const each = MINCE_PIECES.find(([words]) => texts.some((text) => words.test(text)))?.[1];
+  return Math.max(1, Math.round(weightG / (each ?? MINCE_PIECE_G)));
+}
+
+/** In a dish of its own, it is as thick as that. */
+const IN_ONE = /(?<!\p{L})(?:loaf|terrine|p[âa]t[ée]|pastel|pan de carne|molde)(?!\p{L})/iu;
+/** Common practice, no source. */
+const MINCE_PIECES: ReadonlyArray<readonly [RegExp, number]> = [
+  [/(?<!\p{L})(?:(?:meat)?balls?|walnut|alb[oó]ndigas?|bolas?|bolitas?|koftas?)(?!\p{L})/iu, 35],
+  [/(?<!\p{L})(?:burgers?|patt(?:y|ies)|hamburguesas?)(?!\p{L})/iu, 150],
+];
+/** Crumbled, in layers, in leaves: nobody cooks a lump. */
+const MINCE_PIECE_G = 100;
+
 /** "Conejo troceado" is in its joints. */
 function isDiced(text: string, cut: string): boolean {
   return DICED.test(JOINTED.has(cut) ? text.replace(/troce?ad[oa]s?/giu, '') : text);

@@ -21,6 +21,9 @@ const OF_BRINE =
 const ALL =
   /(?<!\p{L})(?:it|them|meat|pieces|everything|joint|bird|balls?|patties|burgers?|skewers?|fillets?|steaks?|chops?|legs|thighs|ribs|alb[oó]ndigas|hamburguesas|brochetas|filetes|chuletas|carne|piezas|todo|trozos|\p{L}{2,}(?:[aei]r|ndo|[ae])l[oa]s?|l[oa]s? \p{L}+[aei]mos)(?!\p{L})/iu;
 
+/** "Mix the filling", "layer it up": what lay apart is one thing. */
+const GATHERS =
+  /(?<!\p{L})(?:(?:mix|make) (?:in )?the filling|fill and roll|roll up|layer|assemble|stuff (?:it|them|the)|rellen(?:a|e|ar|amos)|enroll(?:a|e|ar)|monta(?:r|mos)? (?:la|el|los|las))(?!\p{L})/iu;
 const EVERYTHING =
   /(?<!\p{L})(?:everything|all (?:of it|together)|the lot|todo|todo junto)(?!\p{L})/iu;
 
@@ -50,7 +53,8 @@ export function foodsOfActs(
   let sauceLine: number | undefined;
   acts.forEach((act, i) => {
     const before = acts[i - 1];
-    const sameLine = before?.line === act.line ? found[i - 1] : undefined;
+    const gathers = EVERYTHING.test(act.text) || GATHERS.test(act.text);
+    const sameLine = before?.line === act.line && !gathers ? found[i - 1] : undefined;
     const named = foods.filter((food) => namesFood({}, food, act.text)).map(({ id }) => id);
     const works = named.length > 0 ? named : undefined;
     const joins = joined.get(i);
@@ -61,14 +65,7 @@ export function foodsOfActs(
     else if (!works && isBeside(act, sauceLine, acts.slice(i + 1), rested)) found.push([]);
     else if (!works && isOfOthers(act, others, inPlay)) found.push([]);
     // What was begun with the rice goes on with it.
-    else if (
-      !works &&
-      !inPlay &&
-      sameLine?.length === 0 &&
-      !LIES.has(act.verb) &&
-      !EVERYTHING.test(act.text)
-    )
-      found.push([]);
+    else if (!works && !inPlay && sameLine?.length === 0 && !LIES.has(act.verb)) found.push([]);
     else if (foods.length === 1) found.push(undefined);
     else found.push(inPot(act, works ?? sameLine, pot));
     if (!works && isOfSauce(act)) sauceLine = act.line;

@@ -1,4 +1,4 @@
-import { NEXT_STEP_MOST_MIN } from '../figures/index.ts';
+import { NEXT_STEP_MOST_MIN, NIGHT_MIN } from '../figures/index.ts';
 import { FIRE_VERBS, type Verb } from '../terms/index.ts';
 import type { Mixture } from '../batch/index.ts';
 import { once, type Food, type Step, type StepTime } from '../meal/index.ts';
@@ -164,6 +164,9 @@ function follows(before: Step, act: ReadAct, side?: Step, isHot = false): Gap {
   const waits = side !== undefined && side.id !== before.id;
   const open = act.dayBefore || isSoak(act.verb) || isSoak(before.verb) || waits;
   const gap = { step: before.id, from: 'end' as const, leastMin: 0 };
+  // What was cooked goes into the cold before long, and comes out within days.
+  if (isHot && before.verb === 'chill') return { ...gap, mostMin: COOKED_KEEPS_MIN };
+  if (isHot && act.verb === 'chill' && !waits) return { ...gap, mostMin: INTO_COLD_MIN };
   // Seared and coated, it goes on at once.
   const atOnce = isHot && FIRE_VERBS.has(act.verb);
   return open
@@ -214,6 +217,9 @@ const AT_ONCE_MIN = 5;
 /** Out of the cold, food does not wait again. */
 const SOON_MIN = 10;
 const A_WHILE_MIN = 15;
+/** Three days, as guidance has it; and how soon it goes in. FoodSafety.gov, cold storage chart, from memory. */
+const COOKED_KEEPS_MIN = 3 * 1440;
+const INTO_COLD_MIN = 90;
 /** Coals that are ready. */
 const EMBERS_MIN = 30;
 
@@ -232,8 +238,17 @@ function isSoak(verb: Verb): boolean {
 /** A skim or a rinse is quick, chopping is not. Common practice, no source. */
 function usualMin({ verb, text, lit }: ReadAct): number {
   const said = text.slice(lit[0]?.[0] ?? 0);
+  if (verb === 'cool' && IN_WATER.test(text)) return QUICK_WORK_MIN;
+  if (verb === 'soak' && PULSES.test(said)) return NIGHT_MIN.likely;
   return verb === 'prepare' && QUICK_WORK.test(said) ? QUICK_WORK_MIN : USUAL_MIN[verb];
 }
+
+/** Under the tap, in ice: cold in no time. */
+const IN_WATER =
+  /(?<!\p{L})(?:refresh|cold (?:running )?water|cold tap|iced? water|agua (?:fr[ií]a|helada|con hielo))(?!\p{L})/iu;
+/** Dried pulses soak for a night. */
+const PULSES =
+  /(?<!\p{L})(?:beans?|chickpeas?|pulses|garbanzos|alubias|jud[ií]as|frijoles|porotos|fabes)(?!\p{L})/iu;
 
 const QUICK_WORK =
   /^(?:skim|strain|drain|pat|rinse|wipe|wash|score|prick|slash|escurr|col(?:a|e|amos)|cuel|lav|sec|espum|retir)/iu;
