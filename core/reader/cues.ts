@@ -66,7 +66,7 @@ const CUES: readonly Cue[] = [
     verb,
     // "Brisket on 5:45".
     words:
-      /^(?!(?:the )?(?:lid|foil|cover|sauce|glaze|top|wood|chips|water|vents?)(?!\p{L}))(?:(?:the|my) )?(?:\p{L}+ ){1,2}(?:goes |go |went )?on(?=(?: at)? \d{1,2}[:.]?\d{0,2}(?!\d)|[.,;]|$)/iu,
+      /^(?!(?:the )?(?:lid|foil|cover|sauce|glaze|top|wood|chips|water|vents?)(?!\p{L}))(?:(?:the|my) )?(?:\p{L}+ ){1,2}(?:\([^)]{1,24}\) )?(?:goes |go |went )?on(?=(?: at)? \d{1,2}[:.]?\d{0,2}(?!\d)|[.,;]|$)/iu,
     alone: true,
     when: ({ place, fireC, hasMeat }) =>
       hasMeat && place === (verb === 'smoke' ? 'smoker' : 'grill') && fireC !== undefined,
@@ -155,7 +155,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'rest',
     words:
-      /(?<!\p{L})(?:rest(?! of)|rests|rested|resting|relax\p{L}*|coast(?! up)|tent(?:ed)?|under (?:a |some )?(?:loose )?(?:foil|tea[- ]towel|cloth|towel)|(?:it|they) (?:can |may |will |should )?(?:sat|sits?)|off (?:the )?heat|(?:fuera del?|out of the) (?:horno|fuego|oven|grill|smoker)(?=,? (?:(?:for|about|unos) )?\d)|off it(?= ?(?:[.,;]|$))|(?:take|lift|remove|slide) (?:it |them |the \p{L}+ )?(?:off|from) (?:the heat )?and cover|retira\p{L}*(?: del fuego)? y (?:tapa|cubre|deja)|away from the heat|before (?:you )?(?:carv|slic|cutt?|touch)\p{L}*|warm (?:plate|dish|board)|on (?:the|a) (?:carving |chopping )?board|cool ?box|cool ?bag|insulated box|cooler(?! (?:side|part|zone|end|area|spot|half|place|oven|fire|heat))|vent(?:ed|ing)?|wrap(?:ped)?[^.;,\d]{0,24}(?:flatbread|newspaper|tortillas?|pitta|towel)s?|(?:out of|from) (?:the|its) (?:tin|tray|pan|mould)[^.;]{0,24}(?=\d)|(?:on|onto) (?:a|the) (?:wire |cooling )?rack(?=[^.;\d]{0,20}\d)|reposo|reposar|reposa\p{L}*|descans\p{L}*|fuera del fuego|calor residual|residual heat|antes de (?:cortar|trinchar)|en la tabla|tapad[oa]s? con (?:papel|aluminio))(?!\p{L})/iu,
+      /(?<!\p{L})(?:rest(?! of)|rests|rested|resting|(?:min\p{L}*|hours?) sitting|relax\p{L}*|coast(?! up)|tent(?:ed)?|under (?:a |some )?(?:loose )?(?:foil|tea[- ]towel|cloth|towel)|(?:it|they) (?:can |may |will |should )?(?:sat|sits?)|off (?:the )?heat|(?:fuera del?|out of the) (?:horno|fuego|oven|grill|smoker)(?=,? (?:(?:for|about|unos) )?\d)|off it(?= ?(?:[.,;]|$))|(?:take|lift|remove|slide) (?:it |them |the \p{L}+ )?(?:off|from) (?:the heat )?and cover|retira\p{L}*(?: del fuego)? y (?:tapa|cubre|deja)|away from the heat|before (?:you )?(?:carv|slic|cutt?|touch)\p{L}*|warm (?:plate|dish|board)|on (?:the|a) (?:carving |chopping )?board|cool ?box|cool ?bag|insulated box|cooler(?! (?:side|part|zone|end|area|spot|half|place|oven|fire|heat))|vent(?:ed|ing)?|wrap(?:ped)?[^.;,\d]{0,24}(?:flatbread|newspaper|tortillas?|pitta|towel)s?|(?:out of|from) (?:the|its) (?:tin|tray|pan|mould)[^.;]{0,24}(?=\d)|(?:on|onto) (?:a|the) (?:wire |cooling )?rack(?=[^.;\d]{0,20}\d)|reposo|reposar|reposa\p{L}*|descans\p{L}*|fuera del fuego|calor residual|residual heat|antes de (?:cortar|trinchar)|en la tabla|tapad[oa]s? con (?:papel|aluminio))(?!\p{L})/iu,
     when: ({ dough }) => !dough,
     over: ['put', 'wait', 'cook'],
   },
@@ -218,7 +218,8 @@ const CUES: readonly Cue[] = [
   },
   {
     verb: 'boil',
-    words: /(?<!\p{L})(?:a borbotones|(?:rolling|hard|full) boil|hervor fuerte)(?!\p{L})/iu,
+    words:
+      /(?<!\p{L})(?:(?:[uú]ltimo |buen |ligero |corto )?hervor(?= de \d)|a borbotones|(?:rolling|hard|full) boil|hervor fuerte)(?!\p{L})/iu,
     over: ['put', 'wait', 'cook'],
   },
   {

@@ -5,7 +5,7 @@ import { verbsIn } from './verbs.ts';
 
 export const BULLET = /^[-*•·▢☐]\s+/u;
 export const STEP_NUMBER =
-  /^(?:(?:step|paso)\s*\d{1,2}\s+(?=\p{L})|(?:step|paso)?\s*\d{1,2}\s*(?:[.):|]|\.?[-–ºª])\s+(?=[\p{L}\d¡¿]))/iu;
+  /^(?:(?:step|paso)\s*\d{1,2}\s+(?=\p{L})|(?:step|paso)?\s*\d{1,2}\s*(?:[.):|/]|\.?[-–ºª])\s+(?=[\p{L}\d¡¿]))/iu;
 export const STARTS_AMOUNT = new RegExp(
   `^(?:(?:about|abt|around|roughly|approx\\.?|unos|unas|aprox\\.?)\\s+|~\\s*)?(?:${NUMBER})\\s*[\\p{L}(/x×½¼¾-]`,
   'iu',

@@ -65,7 +65,8 @@ export function verbOf(
         context,
       );
     case 'put':
-      if (context.hot === undefined && WHILE_HEATS.test(own)) return context.soak ?? 'rest';
+      if (context.hot === undefined && !COLD_PLACES.has(named ?? '') && WHILE_HEATS.test(own))
+        return context.soak ?? 'rest';
       if (stays(hit, before, own, context)) return context.hot?.verb;
       if (context.hot !== undefined && ONCE_MORE.test(own)) return context.hot.verb;
       if (OVEN_OFF.test(`${before}${own}`)) return 'rest';
@@ -175,6 +176,7 @@ function waited(
   return context.hot !== undefined && ONCE_MORE.test(own) ? context.hot.verb : waits(context);
 }
 
+const COLD_PLACES: ReadonlySet<string> = new Set(['fridge', 'freezer']);
 export const WHILE_HEATS =
   /(?<!\p{L})(?:while|as|until|mientras|hasta que) (?:the|your|el|la|las) (?:coals?|charcoal|fire|grill|oven|smoker|barbecue|bbq|kettle|carb[oó]n|brasas?|fuego|horno|parrilla)(?!\p{L})/iu;
 

@@ -146,7 +146,7 @@ function halfOf(words: string | undefined): number {
 
 /** "Another five", "for 15.", "five more", "every six": minutes, where nothing else is said behind. */
 const BARE_MINUTES = new RegExp(
-  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest(?: it| them)?|(?:^|let it |let them )(?:stand|sit)|resting(?: it| them)?|(?:^|then |and |, )(?:simmer|braise|bake|roast|fry|grill|steam)|(?:flip|turn)(?: it| them)?(?: over)? for|rehogar?|sofre[ií]r?|cocer|release|reposar?|otr[oa]s|cada|lid (?:on|off)(?: for)?|(?:^|, )(?:un)?covered(?: for)?)\\s+)(${NUMBER}(?:\\s*(?:[-–]|to|a)\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$|(?:at|a) \\d{2,3})))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;:)]|$|(?:(?:at|a) |@ ?)\\d{2,3}|(?:before|y|and then|and (?:shred|slice|serve|carve|pull|cut)|covered|uncovered|with (?:the|a|its) lid)(?!\\p{L})))`,
+  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest(?: it| them)?|(?:^|let it |let them )(?:stand|sit)|resting(?: it| them)?|(?:^|then |and |, )(?:simmer|braise|bake|roast|fry|grill|steam|knead|blanch|poach|prove|proof)|(?:flip|turn)(?: it| them)?(?: over)? for|rehogar?|sofre[ií]r?|cocer|release|reposar?|otr[oa]s|cada|lid (?:on|off)(?: for)?|(?:^|, )(?:un)?covered(?: for)?)\\s+)(${NUMBER}(?:\\s*(?:[-–]|to|a)\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$|(?:at|a) \\d{2,3})))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;:)]|$|(?:(?:at|a) |@ ?)\\d{2,3}|(?:before|y|and then|and (?:shred|slice|serve|carve|pull|cut)|covered|uncovered|with (?:the|a|its) lid)(?!\\p{L})))`,
   'giu',
 );
 /** Fewer are persons. */
@@ -186,7 +186,7 @@ function bareMinutesIn(text: string, timed: boolean): Atom[] {
     const [minutes, most] = [numberIn(low), numberIn(high)];
     const again =
       timed ||
-      /(?:another|further|every|each|again for|rest(?: it| them)?|stand|sit|resting(?: it| them)?|release|simmer|braise|bake|roast|fry|grill|steam|reposar?|otr[oa]s|cada|lid (?:on|off)(?: for)?|covered(?: for)?)\s+$/iu.test(
+      /(?:another|further|every|each|again for|rest(?: it| them)?|stand|sit|resting(?: it| them)?|release|simmer|braise|bake|roast|fry|grill|steam|knead|blanch|poach|prove|proof|reposar?|otr[oa]s|cada|lid (?:on|off)(?: for)?|covered(?: for)?)\s+$/iu.test(
         before,
       );
     const behind = text.slice(match.index + match[0].length);

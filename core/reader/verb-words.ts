@@ -126,7 +126,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'braise',
     english:
-      'confit(?= (?:\\d|in|at|the|for|it|them|gently|slowly))|braise|stew(?! for (?!(?:about |around |another )?(?:\\d|an? |two|three|four|half)[^.;]{0,12}(?:h|m))| meat| beef)|pot-roast|slow[- ]cook|pressure[- ]cook',
+      'confit(?= (?:\\d|(?:in )?(?:duck |goose |pork )?(?:fat|lard|oil)|in|at|the|for|it|them|gently|slowly))|braise|stew(?! for (?!(?:about |around |another )?(?:\\d|an? |two|three|four|half)[^.;]{0,12}(?:h|m))| meat| beef)|pot-roast|slow[- ]cook|pressure[- ]cook',
     spanish:
       'estof(?:a|an|e|ar|amos)(?!\\p{L})|guis(?:a|an|e|ar|amos)(?!\\p{L})|brase(?:a|e|ar)|confit(?:a|an|e|ar|amos)(?!\\p{L})',
   },
