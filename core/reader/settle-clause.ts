@@ -200,7 +200,7 @@ const IN_OVEN =
   /^[^.;,]{0,24}(?<!\p{L})(?:in(?:side|to)? (?:the |a |an )?(?:\p{L}+ )?oven|en el horno)(?!\p{L})/iu;
 /** "Cook, covered, in a 130° oven": braised. */
 const COVERED =
-  /(?<!\p{L})(?:covered|lid on|cover(?: it| them)?(?: tightly)? with (?:a|the|its) lid|tapad[oa]s?)(?!\p{L})/iu;
+  /(?<!\p{L})(?:covered|cover(?: it| them| the \p{L}+)?(?: tightly| again)?(?=,? (?:and|then) )|tapa(?:r|mos)?(?= y )|lid on|cover(?: it| them)?(?: tightly)? with (?:a|the|its) lid|tapad[oa]s?)(?!\p{L})/iu;
 /** "Put the lid on and transfer to the oven". */
 const INTO_OVEN =
   /(?<!\p{L})(?:in|into|to) (?:the |a |an )?(?:\p{L}+ )?(?<!dutch )oven(?!\p{L})|(?<!\p{L})(?:al|en el) horno(?!\p{L})/iu;

@@ -170,7 +170,8 @@ function optionsOf(lengthMin: number, safeC: number | undefined): ChartOptions<'
         border: { display: false },
         ticks: {
           stepSize: stepMin,
-          autoSkip: false,
+          autoSkip: true,
+          autoSkipPadding: 14,
           maxRotation: 0,
           includeBounds: false,
           font,
