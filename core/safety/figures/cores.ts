@@ -89,6 +89,16 @@ export const CLOCK_DOUBT_C = 6;
 export const CLOCK_RAW_C = 20;
 
 /**
+ * A steak whose middle is so warm by the clock, its rest reckoned in, is rare by choice, and not raw
+ * by mistake.
+ *
+ * @unit °C
+ * @source our own line, no source
+ * @confidence 0.4
+ */
+export const SEARED_RARE_C = 25;
+
+/**
  * What was cooked and chilled is heated again to this, all through.
  *
  * @unit °C

@@ -3,6 +3,7 @@ import {
   CLOCK_RAW_C,
   NEVER_RARE_GAME,
   PIERCED_CORE_C,
+  SEARED_RARE_C,
   WHOLE_CUT_REST_MIN,
 } from '../figures/index.ts';
 import {
@@ -128,8 +129,6 @@ function isSearedRare(
 }
 
 const SEARS: ReadonlySet<string> = new Set(['sear', 'fry', 'grill', 'brown']);
-/** It climbs by some twenty degrees more, to what cooks call rare. Our own line, no source. */
-const SEARED_RARE_C = 25;
 
 /** A whole cut at 63 °C is safe by the rest that follows; that is part of the figure. */
 function restsAfter(
