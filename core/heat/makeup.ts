@@ -53,7 +53,7 @@ const PECTIN_FACTORS: ReadonlyArray<readonly [RegExp, number]> = [
   [/^beetroot/, 0.35],
   [/^potatoes/, 1.6],
   [/^sweet-potato/, 1.5],
-  [/^(?:aubergine|mushrooms|spinach|courgette)/, 2.5],
+  [/^(?:aubergine|mushrooms)/, 2.5],
   [/^(?:broccoli|asparagus|corn)/, 2.2],
   [/^(?:cauliflower|brussels)/, 1.5],
 ];

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { audit, plan } from '../plan/index.ts';
 import { applyCommand, emptyMeal, mealOf, takenIds, type Kitchen } from '../meal/index.ts';
 import { corpus } from '../test/corpus.ts';
+import { APPLIANCES_OF_RECIPES } from '../test/kitchen-of-recipes.ts';
 import { at } from '../test/meals.ts';
 import { draftDish, readRecipe } from './index.ts';
 
@@ -10,14 +11,7 @@ const SERVING = '2026-12-12T19:00';
 
 /** A kitchen that has what recipes ask for, its cook asleep at night. */
 const KITCHEN: Pick<Kitchen, 'appliances' | 'hours'> = {
-  appliances: [
-    { id: 'oven', kind: 'oven', name: 'Oven', fits: 2 },
-    { id: 'hob', kind: 'hob', name: 'Hob', fits: 4 },
-    { id: 'fridge', kind: 'fridge', name: 'Fridge', fits: 160 },
-    { id: 'grill', kind: 'grill', name: 'Grill', fits: 6, fitsIndirect: 3 },
-    { id: 'smoker', kind: 'smoker', name: 'Smoker', fits: 3 },
-    { id: 'slow', kind: 'slow-cooker', name: 'Slow cooker', fits: 1 },
-  ],
+  appliances: APPLIANCES_OF_RECIPES,
   hours: [{ kind: 'asleep', from: '23:00', to: '07:00', days: [1, 2, 3, 4, 5, 6, 7] }],
 };
 

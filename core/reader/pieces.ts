@@ -56,13 +56,11 @@ export function mincePiecesIn(
   weightG: number,
   texts: readonly string[],
 ): number | undefined {
-  if (!isMince(cut) || texts.some((text) => IN_ONE.test(text))) return undefined;
+  if (!isMince(cut) || texts.some((text) => LOAF.test(text))) return undefined;
   const each = MINCE_PIECES.find(([words]) => texts.some((text) => words.test(text)))?.[1];
   return Math.max(1, Math.round(weightG / (each ?? MINCE_PIECE_G)));
 }
 
-/** In a dish of its own, it is as thick as that. */
-const IN_ONE = /(?<!\p{L})(?:loaf|terrine|p[âa]t[ée]|pastel|pan de carne|molde)(?!\p{L})/iu;
 /** Common practice, no source. */
 const MINCE_PIECES: ReadonlyArray<readonly [RegExp, number]> = [
   [/(?<!\p{L})(?:(?:meat)?balls?|walnut|alb[oó]ndigas?|bolas?|bolitas?|koftas?)(?!\p{L})/iu, 35],
@@ -111,7 +109,7 @@ const HALVED_FLAT =
 
 /** Packed into a tin, or shaped like what comes out of one. */
 const LOAF =
-  /(?<!\p{L})(?:meat ?loa(?:f|ves)|loaf|terrine|pastel de carne|pan de carne|molde(?: de plum ?cake)?)(?!\p{L})/iu;
+  /(?<!\p{L})(?:meat ?loa(?:f|ves)|loaf|terrine|p[âa]t[ée]|pastel de carne|pan de carne|molde(?: de plum ?cake)?)(?!\p{L})/iu;
 
 /** Whether mince is cooked in one piece, by its dish or by what is done to it. */
 export function isLoaf(cut: Cut, title: string, before: readonly string[]): boolean {

@@ -1,4 +1,4 @@
-import { NEXT_STEP_MOST_MIN, NIGHT_MIN } from '../figures/index.ts';
+import { NIGHT_MIN } from '../figures/index.ts';
 import { FIRE_VERBS, type Verb } from '../terms/index.ts';
 import type { Mixture } from '../batch/index.ts';
 import { once, type Food, type Step, type StepTime } from '../meal/index.ts';
@@ -9,6 +9,7 @@ import { isNight, lasting } from './night.ts';
 import { soaksOfActs } from './soaks.ts';
 import { mixturesUsedAgain } from './used-again.ts';
 import { foodsOfActs, isOfSauce, OFF_FIRE } from './step-foods.ts';
+import { besides, follows, isInBath, isSoak, joining } from './step-gaps.ts';
 
 interface About {
   readonly dishId: string;
@@ -146,83 +147,6 @@ function isMadeBeside(act: ReadAct, main: Step, side: Step | undefined): boolean
   return side !== undefined || OFF_FIRE.has(main.verb) || isOfSauce(act);
 }
 
-type Gap = Step['after'][number];
-
-/** Made at the same time; a sauce not before the meat is off its fire. */
-function besides({ id, verb }: Step): Gap[] {
-  return OFF_FIRE.has(verb) ? [{ step: id, from: 'start', leastMin: 0 }] : [];
-}
-
-/** What was made beside is wanted here; a fire does not burn for long. */
-function joining({ id, verb }: Step): Gap {
-  return { step: id, from: 'end', leastMin: 0, ...(verb === 'light' && { mostMin: EMBERS_MIN }) };
-}
-
-/** The next step comes when the one before is over; how soon, by what is between. */
-function follows(before: Step, act: ReadAct, side?: Step, isHot = false): Gap {
-  // It waits for its sauce.
-  const waits = side !== undefined && side.id !== before.id;
-  const open = act.dayBefore || isSoak(act.verb) || isSoak(before.verb) || waits;
-  const gap = { step: before.id, from: 'end' as const, leastMin: 0 };
-  // What was cooked goes into the cold before long, and comes out within days.
-  if (isHot && before.verb === 'chill') return { ...gap, mostMin: COOKED_KEEPS_MIN };
-  if (isHot && act.verb === 'chill' && !waits) return { ...gap, mostMin: INTO_COLD_MIN };
-  // Seared and coated, it goes on at once.
-  const atOnce = isHot && FIRE_VERBS.has(act.verb);
-  return open
-    ? gap
-    : {
-        ...gap,
-        mostMin:
-          atOnce && !isInBath(before.verb, before.place.tempC)
-            ? AT_ONCE_MIN
-            : waitAfter(before, act.verb),
-      };
-}
-
-/** How long food may wait between two things done to it, minutes. Common practice, no source. */
-function waitAfter(step: Step, next: Verb): number {
-  const { verb: before } = step;
-  if (isInBath(before, step.place.tempC)) return inBathMin(step);
-  if (WET_FIRES.has(before) && OFF_FIRE.has(next)) return IN_LID_MIN;
-  if (TURNS.has(before)) return AT_ONCE_MIN;
-  if (before === 'temper') return SOON_MIN;
-  if (!FIRE_VERBS.has(before)) return before === 'rest' ? A_WHILE_MIN : NEXT_STEP_MOST_MIN;
-  const goesOn = FIRE_VERBS.has(next) || TURNS.has(next) || OFF_FIRE.has(next);
-  return goesOn ? AT_ONCE_MIN : A_WHILE_MIN;
-}
-
-function isInBath(verb: Verb, tempC: number | undefined): boolean {
-  return WET_FIRES.has(verb) && (tempC ?? Infinity) <= BATH_MOST_C;
-}
-
-/** How long what is done may lie on in its bath: a fish poached for ten minutes no hour. */
-function inBathMin({ time }: Step): number {
-  const minutes = time.kind === 'fixed' ? time.minutes : 'leastMin' in time ? time.leastMin : 0;
-  return Math.max(AT_ONCE_MIN, Math.min(IN_BATH_MIN, Math.round(minutes * IN_BATH_SHARE)));
-}
-
-const WET_FIRES: ReadonlySet<Verb> = new Set(['simmer', 'braise']);
-/** Hotter, it cooks on. Our own line, no source. */
-const BATH_MOST_C = 85;
-/** In its bath it stays as it is for half as long again, in its lid it stays hot. Common practice, no source. */
-const IN_BATH_MIN = 120;
-const IN_BATH_SHARE = 0.5;
-/** From so long on a bath does little in an hour more; and how much longer it may be. Common practice, no source. */
-const LONG_BATH_MIN = 480;
-const LONG_BATH_STRETCH = 1.33;
-const IN_LID_MIN = 30;
-const TURNS: ReadonlySet<Verb> = new Set(['turn', 'baste', 'glaze', 'stir']);
-const AT_ONCE_MIN = 5;
-/** Out of the cold, food does not wait again. */
-const SOON_MIN = 10;
-const A_WHILE_MIN = 15;
-/** Three days, as guidance has it; and how soon it goes in. FoodSafety.gov, cold storage chart, from memory. */
-const COOKED_KEEPS_MIN = 3 * 1440;
-const INTO_COLD_MIN = 90;
-/** Coals that are ready. */
-const EMBERS_MIN = 30;
-
 /** Skewers or chips in water, while the meat waits its turn. */
 function isAside({ verb, text }: ReadAct): boolean {
   return verb === 'soak' && ASIDE.test(text);
@@ -230,10 +154,6 @@ function isAside({ verb, text }: ReadAct): boolean {
 
 const ASIDE =
   /(?<!\p{L})(?:skewers?|sticks?|(?:wood )?chips|planks?|brochetas|palillos|astillas)(?!\p{L})/iu;
-
-function isSoak(verb: Verb): boolean {
-  return verb === 'marinate' || verb === 'brine' || verb === 'chill';
-}
 
 /** A skim or a rinse is quick, chopping is not. Common practice, no source. */
 function usualMin({ verb, text, lit }: ReadAct): number {
@@ -346,6 +266,10 @@ function timeOf(act: ReadAct, { foods }: About, soak: string | undefined): StepT
   if (least === likely && likely === most) return { kind: 'fixed', minutes: likely };
   return { kind: 'range', leastMin: least, likelyMin: likely, mostMin: most };
 }
+
+/** From so long on a bath does little in an hour more; and how much longer it may be. Common practice, no source. */
+const LONG_BATH_MIN = 480;
+const LONG_BATH_STRETCH = 1.33;
 
 /** What lies so long may lie longer, times as long. Common practice, no source. */
 const STRETCH: Readonly<Partial<Record<Verb, number>>> = {

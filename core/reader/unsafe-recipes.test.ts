@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { plan } from '../plan/index.ts';
-import { applyCommand, emptyMeal, mealOf, takenIds, type Kitchen } from '../meal/index.ts';
+import { applyCommand, emptyMeal, mealOf, takenIds } from '../meal/index.ts';
+import { APPLIANCES_OF_RECIPES } from '../test/kitchen-of-recipes.ts';
 import { at } from '../test/meals.ts';
 import CASES from '../test/recipes/unsafe.json' with { type: 'json' };
 import { draftDish, readRecipe } from './index.ts';
@@ -8,21 +9,10 @@ import { draftDish, readRecipe } from './index.ts';
 const NOW = at('2026-12-01T09:00');
 const SERVING = '2026-12-12T19:30';
 
-const APPLIANCES: Kitchen['appliances'] = [
-  { id: 'oven', kind: 'oven', name: 'Oven', fits: 2 },
-  { id: 'hob', kind: 'hob', name: 'Hob', fits: 4 },
-  { id: 'fridge', kind: 'fridge', name: 'Fridge', fits: 160 },
-  { id: 'freezer', kind: 'freezer', name: 'Freezer', fits: 100 },
-  { id: 'grill', kind: 'grill', name: 'Grill', fits: 6, fitsIndirect: 3 },
-  { id: 'smoker', kind: 'smoker', name: 'Smoker', fits: 3 },
-  { id: 'slow', kind: 'slow-cooker', name: 'Slow cooker', fits: 1 },
-  { id: 'pressure', kind: 'pressure-cooker', name: 'Pressure cooker', fits: 1 },
-];
-
 /** What the rules find in a recipe as it is pasted, for four healthy grown-ups. */
 function findingsOf(text: string) {
   const base = emptyMeal('m', 'M', SERVING, 'UTC', 'Kitchen');
-  const empty = { ...base, kitchen: { ...base.kitchen, appliances: APPLIANCES } };
+  const empty = { ...base, kitchen: { ...base.kitchen, appliances: APPLIANCES_OF_RECIPES } };
   const { dish, own } = draftDish(readRecipe(text), takenIds(empty));
   const put = applyCommand(empty, { do: 'putDish', dish, own });
   const meal = mealOf(JSON.parse(JSON.stringify(put)), NOW);
