@@ -167,17 +167,23 @@ function addStepBefore(dish: Dish, id: string, step: Step): Dish {
   };
 }
 
-/** The new step goes between the step and all that followed it. */
+/**
+ * The new step goes between the step and all that followed its end: at once after it, unless it
+ * says itself how long it may wait.
+ */
 function addStepAfter(dish: Dish, id: string, step: Step): Dish {
   if (!dish.steps.some((earlier) => earlier.id === id)) return dish;
   const steps = dish.steps.flatMap((earlier) => {
     const moved = {
       ...earlier,
-      after: earlier.after.map((gap) => (gap.step === id ? { ...gap, step: step.id } : gap)),
+      after: earlier.after.map((gap) =>
+        gap.step === id && gap.from === 'end' ? { ...gap, step: step.id } : gap,
+      ),
     };
+    const own = step.after.find((gap) => gap.step === id);
     const inserted = {
       ...step,
-      after: [{ step: id, from: 'end' as const, leastMin: 0, mostMin: 0 }],
+      after: [own ?? { step: id, from: 'end' as const, leastMin: 0, mostMin: 0 }],
     };
     return earlier.id === id ? [earlier, inserted] : [moved];
   });

@@ -9,6 +9,8 @@ import type { RunState } from './state.ts';
 const WAITS_MIN = 20;
 /** So long it may be kept there; by then its crust is gone. Common practice, no source. */
 const LONGEST_MIN = 360;
+/** So long an oven that roasted may take until it only keeps hot. Common practice, no source. */
+const COOLS_DOWN_MIN = 40;
 /** Hands to put it there. */
 const HANDS_MIN = 2;
 /** What it asks is little: an oven that stands empty. Our own order, no source. */
@@ -19,10 +21,9 @@ export type TryRun = (state: RunState) => Plan;
 
 /** Dishes that are done early, so that hot food would wait or grow cold on the counter. */
 export function earlyDishes({ meal, begun }: RunState, made: Plan): Dish[] {
-  return meal.dishes.filter((dish) => {
-    const underWay = dish.steps.some(({ id, verb }) => FIRE_VERBS.has(verb) && begun.has(id));
-    return underWay && restOf(dish, begun) !== undefined && waitsMin(dish, made) > WAITS_MIN;
-  });
+  return meal.dishes.filter(
+    (dish) => restsOf(dish, begun).length > 0 && waitsMin(dish, made) > WAITS_MIN,
+  );
 }
 
 /** Minutes a dish’s hot food waits beyond what the cook likes; what breaks the rule counts in full. */
@@ -38,17 +39,23 @@ function waitsMin({ id }: Dish, made: Plan): number {
 }
 
 /**
- * What a dish could be kept hot after: its rest, or its last fire where it does not rest, unless
- * that is past.
+ * What a dish could be kept hot after: each fire that is lit, or the rest that follows it, unless
+ * what comes next has begun.
  */
-function restOf({ steps }: Dish, begun: RunState['begun']): Step | undefined {
-  const last = steps.findLastIndex(
-    ({ verb, place }) => FIRE_VERBS.has(verb) && isFirePlace(place.kind),
-  );
-  const rest = steps.findIndex(({ verb }, i) => i > last && (verb === 'rest' || verb === 'hold'));
-  const after = steps[rest === -1 ? last : rest];
-  const next = steps.filter((step) => step.after.some((gap) => gap.step === after?.id));
-  return next.some(({ id }) => begun.has(id)) ? undefined : after;
+function restsOf({ steps }: Dish, begun: RunState['begun']): Step[] {
+  const follow = (id: string) =>
+    steps.filter(({ after }) => after.some((gap) => gap.step === id && gap.from === 'end'));
+  return steps
+    .filter(({ id, verb, place }) => isLit(verb, place.kind) && begun.has(id))
+    .map((fire) => follow(fire.id).find(({ verb }) => RESTS.has(verb)) ?? fire)
+    .filter(({ id }) => follow(id).every((next) => !begun.has(next.id)));
+}
+
+/** Where hot food waits by itself. */
+const RESTS: ReadonlySet<Step['verb']> = new Set(['rest', 'hold']);
+
+function isLit(verb: Step['verb'], place: Step['place']['kind']): boolean {
+  return FIRE_VERBS.has(verb) && isFirePlace(place);
 }
 
 /**
@@ -57,13 +64,13 @@ function restOf({ steps }: Dish, begun: RunState['begun']): Step | undefined {
  */
 export function keepHotWays(state: RunState, made: Plan, tryRun: TryRun): Rescue[] {
   return earlyDishes(state, made).flatMap((dish): Rescue[] => {
-    const after = restOf(dish, state.begun);
-    if (!after) return [];
-    const ways = hotPlaces(state, dish).map((place) => {
-      const changes = [...restsAsBest(after), keepHot(state, dish, after, place)];
-      const then = tryRun({ ...state, meal: changes.reduce(applyCommand, state.meal) });
-      return { place, changes, then, waits: waitsMin(dish, then) };
-    });
+    const ways = restsOf(dish, state.begun).flatMap((after) =>
+      hotPlaces(state, dish).map((place) => {
+        const changes = [...restsAsBest(after), keepHot(state, dish, after, place)];
+        const then = tryRun({ ...state, meal: changes.reduce(applyCommand, state.meal) });
+        return { place, changes, then, waits: waitsMin(dish, then) };
+      }),
+    );
     const safe = ways.filter(
       ({ then, waits }) =>
         waits < Infinity && works({ ...then, stops: () => stopsOf(then.findings) }, made),
@@ -92,7 +99,7 @@ function keepHot(state: RunState, dish: Dish, after: Step, kind: Step['place']['
       id: freshId(`${dish.id}-keep-hot`, ids),
       verb: 'hold',
       label: 'Keep hot',
-      after: [],
+      after: [{ step: after.id, from: 'end', leastMin: 0, mostMin: COOLS_DOWN_MIN }],
       time: { kind: 'elastic', leastMin: 0, bestMin: 0, longestMin: LONGEST_MIN },
       place: { kind, tempC: HOLD_AT_C },
       hands: [{ when: 'start', minutes: HANDS_MIN, what: 'Cover it, and keep it hot' }],

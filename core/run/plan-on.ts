@@ -15,6 +15,7 @@ import type { Band } from '../heat/index.ts';
 import { servingMin as servingMinOf, type Meal } from '../meal/index.ts';
 import { localOf } from '../time/index.ts';
 import { earlyDishes, keepHotWays } from './keep-hot.ts';
+import { soonerWays } from './serve-sooner.ts';
 import { mealUnderWay } from './under-way.ts';
 import type { RunState } from './state.ts';
 
@@ -100,11 +101,11 @@ export function waysOutOf(
   how: PlanOnOptions = {},
 ): readonly Rescue[] {
   const made = onTime(state, nowMin, how);
-  if (made.status === 'cannot') {
-    const { meal, expected } = mealUnderWay(state, nowMin, how.probed);
-    return withRescues(made, meal, meal.kitchen, nowMin, expected).rescues;
-  }
-  return keepHotWays(state, made, (other) => onTime(other, nowMin, how));
+  const tryRun = (other: RunState) => onTime(other, nowMin, how);
+  const early = [...keepHotWays(state, made, tryRun), ...soonerWays(state, made, nowMin, tryRun)];
+  if (made.status !== 'cannot') return early;
+  const { meal, expected } = mealUnderWay(state, nowMin, how.probed);
+  return [...early, ...withRescues(made, meal, meal.kitchen, nowMin, expected).rescues];
 }
 
 /** The rest of a run planned for the time the table is set for, whether it can be or not. */

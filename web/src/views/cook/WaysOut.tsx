@@ -28,15 +28,16 @@ export function WaysOut({ page, planned }: { page: RunOnPage; planned: PlannedOn
     chance: chanceOf(plan.onTime),
     commands: [{ do: 'serveAt', at: localOf(plan.servingMin, page.meal.serving.zone) }],
   };
+  const late = lateMin > 0;
   const others = page.waysOut
-    .filter(({ changes }) => changes.every((change) => change.do !== 'serveAt'))
+    // Serving later stands first already.
+    .filter(({ changes }) => !late || changes.every((change) => change.do !== 'serveAt'))
     .map(({ text, onTime, changes }): Way => ({
       text: sayIt(text),
       more: '',
       chance: chanceOf(onTime),
       commands: changes,
     }));
-  const late = lateMin > 0;
   const ways = late ? [later, ...others] : early ? others : [];
   if (ways.length === 0) return <Moved page={page} planned={planned} />;
   const before = late ? 0 : chanceOf(plan.onTime);
