@@ -123,6 +123,21 @@ describe('a probe in one of several foods', () => {
     expect(named({ ...alone, dishes })).toEqual([undefined]);
   });
 
+  it('can be in a cut that is over its fire by the clock, and in no sauce', () => {
+    const byClock = (minutes: number): Meal => {
+      const meal = supper();
+      const dishes = meal.dishes.map((dish) => ({
+        ...dish,
+        steps: dish.steps.map((step) => ({ ...step, time: { kind: 'fixed' as const, minutes } })),
+      }));
+      return { ...meal, dishes };
+    };
+    const places = probeables(stateAfter(byClock(40), ON_FIRE)).map(({ step }) => step.id);
+    expect(places).toContain('lamb-smoke');
+    expect(places).not.toContain('gloss-reduce');
+    expect(places).not.toContain('lamb-marinate');
+  });
+
   it('has by hand a name of its own, which a file takes however long the step’s name is', () => {
     const state = stateAfter(twoFoods(), ON_FIRE);
     const probe = handProbe(state, 'lamb-smoke', 'thighs');

@@ -1,4 +1,6 @@
 import { cutOf, foodsByStep, settleFood, type Dish, type Food, type Step } from '../meal/index.ts';
+import { isFirePlace } from '../places/index.ts';
+import { FIRE_VERBS } from '../terms/index.ts';
 import type { RunState } from './state.ts';
 
 /** What no thermometer says has names of its own, so that it is mixed with none. */
@@ -54,7 +56,7 @@ function firstFree(name: string, { probes }: RunState): string {
   return `${name} ${number}`;
 }
 
-/** What heat times and a core says something of: a step with the food a probe may be in. */
+/** What is over a fire and has a middle: a step with the food a probe may be in. */
 export interface Probeable {
   readonly dish: Dish;
   readonly step: Step;
@@ -67,15 +69,15 @@ export function probeableWords({ dish, step, food }: Probeable): string {
   return `${food?.name ?? dish.name}, ${step.label}`;
 }
 
-/** Every place a probe may be in, of the steps that heat times. */
+/** Every place a probe may be in: what heat times, and a cut over a fire by the clock. */
 export function probeables({ meal }: RunState): Probeable[] {
   return meal.dishes.flatMap((dish) =>
-    dish.steps
-      .filter(({ time }) => time.kind === 'heat')
-      .flatMap((step): Probeable[] => {
-        const foods = piecesIn(meal, dish, step);
-        return foods.length > 1 ? foods.map((food) => ({ dish, step, food })) : [{ dish, step }];
-      }),
+    dish.steps.flatMap((step): Probeable[] => {
+      const foods = piecesIn(meal, dish, step);
+      const byClock = foods.length > 0 && FIRE_VERBS.has(step.verb) && isFirePlace(step.place.kind);
+      if (step.time.kind !== 'heat' && !byClock) return [];
+      return foods.length > 1 ? foods.map((food) => ({ dish, step, food })) : [{ dish, step }];
+    }),
   );
 }
 

@@ -12,9 +12,11 @@ export function Unmeasured({ page }: { page: RunOnPage }) {
   return (
     <section className="mt-4 rounded-xl border-2 border-clash p-4" aria-label={t('cook.confirm')}>
       <h2 className="text-lg">{t('cook.confirm')}</h2>
-      {missing.map((one) => (
-        <Measure key={`${one.step} ${one.food.id}`} one={one} page={page} />
-      ))}
+      <div className="mt-2 grid gap-6">
+        {missing.map((one) => (
+          <Measure key={`${one.step} ${one.food.id}`} one={one} page={page} />
+        ))}
+      </div>
     </section>
   );
 }
@@ -41,7 +43,7 @@ function Measure({ one, page }: { one: Missing; page: RunOnPage }) {
     if (coreC !== undefined || said !== '') page.say([deed]);
   };
   return (
-    <form onSubmit={keep} className="mt-2">
+    <form onSubmit={keep}>
       <p>{t('cook.confirmMore', { food: one.food.name, tempC })}</p>
       <div className="mt-2 flex flex-wrap items-end gap-3">
         <label>
