@@ -14,6 +14,7 @@ import {
 import type { Band } from '../heat/index.ts';
 import { servingMin as servingMinOf, type Meal } from '../meal/index.ts';
 import { localOf } from '../time/index.ts';
+import { FIRE_VERBS } from '../terms/index.ts';
 import { earlyDishes, keepHotWays } from './keep-hot.ts';
 import { soonerWays } from './serve-sooner.ts';
 import { mealUnderWay } from './under-way.ts';
@@ -39,7 +40,7 @@ export interface PlannedOn {
 
 export interface PlanOnOptions {
   /** The order planned last; with its steps, what moves is told. */
-  readonly previous?: (PlanOrder & Partial<Pick<Plan, 'steps'>>) | undefined;
+  readonly previous?: (PlanOrder & Partial<Pick<Plan, 'steps' | 'servingMin'>>) | undefined;
   /** By step: minutes left, as its probe says. */
   readonly probed?: ReadonlyMap<string, Band> | undefined;
   readonly work?: number | undefined;
@@ -77,7 +78,8 @@ export function planOn(state: RunState, nowMin: number, how: PlanOnOptions = {})
   };
   const first = Math.max(wishedMin, nowMin);
   const asWished = at(first);
-  const found = asWished.fits ? asWished : soonest(at, first);
+  const lateBefore = (how.previous?.servingMin ?? first) - first;
+  const found = asWished.fits ? asWished : soonest(at, first, lateBefore, laterTimes(state));
   const made = found ? found.plan() : oneAfterAnother(asWished.plan(), meal);
   return {
     plan: made,
@@ -124,16 +126,39 @@ function inHandOf({ buffers }: Plan): number {
 /**
  * The plan for the first serving time at which there is one: so many minutes later, halved back to
  * the first that can; or the same time on one of the next days.
+ *
+ * @param before how late it was told to be last: tried first, as most words change little
  */
-function soonest(at: (serving: number) => PlanCandidate, from: number): PlanCandidate | undefined {
+function soonest(
+  at: (serving: number) => PlanCandidate,
+  from: number,
+  before: number,
+  laterMin: readonly number[],
+): PlanCandidate | undefined {
   let cannot = 0;
-  for (const later of LATER_MIN) {
+  if (before > 0 && before < MINUTES_PER_DAY) {
+    const same = at(from + before);
+    const sooner = same.fits && before > LATER_STEP_MIN && at(from + before - LATER_STEP_MIN);
+    if (sooner && sooner.fits) return between(at, from, 0, before - LATER_STEP_MIN, sooner);
+    if (same.fits) return same;
+    cannot = before;
+  }
+  for (const later of laterMin) {
+    if (later <= cannot) continue;
     const found = at(from + later);
     if (!found.fits) cannot = later;
     // Another day is a whole one later: nobody eats at four in the morning.
     else return later >= MINUTES_PER_DAY ? found : between(at, from, cannot, later, found);
   }
   return undefined;
+}
+
+/** What lies over a fire now is not put off to another day. */
+function laterTimes({ meal, begun, ended }: RunState): readonly number[] {
+  const cooking = meal.dishes.some(({ steps }) =>
+    steps.some(({ id, verb }) => FIRE_VERBS.has(verb) && begun.has(id) && !ended.has(id)),
+  );
+  return cooking ? LATER_MIN.filter((later) => later < MINUTES_PER_DAY) : LATER_MIN;
 }
 
 /** Between a time that cannot be and one that can, the first that can. */
