@@ -86,6 +86,8 @@ export interface Context {
   hot: ReadAct | undefined;
   place: PlaceKind | undefined;
   slowCooker: boolean;
+  /** What simmers, while something else is done in another pan. */
+  pot: ReadAct | undefined;
 }
 
 export function newContext(
@@ -115,6 +117,7 @@ export function newContext(
     hot: undefined,
     place: undefined,
     slowCooker: false,
+    pot: undefined,
   };
 }
 

@@ -123,6 +123,33 @@ function turnedTo({ place }: ReadAct, { turned, ovenC }: Context): number | unde
   return turned && place === 'oven' ? ovenC : undefined;
 }
 
+/** "4 hours in the leftover liquid": over no fire. */
+const LIES_IN =
+  /(?<!\p{L})(?:in|en) (?:the|its|their|that|this|el|la|su) (?:\p{L}+ ){0,2}(?:marinade|brine|pickle|liquid|liquor|escabeche|salmuera|marinada|adobo)(?!\p{L})/iu;
+/** What boils so long says so. Our own line, no source. */
+const SOAKS_FROM_MIN = 120;
+
+function soaksIn(
+  text: string,
+  line: number,
+  group: string | undefined,
+  length: ReadDuration,
+  context: Context,
+): ReadAct {
+  return {
+    verb: 'marinate',
+    text,
+    line,
+    group,
+    ...minutesOf(text, length, context),
+    place: 'fridge',
+    meanwhile: false,
+    dayBefore: false,
+    lit: [[length.from, length.to]],
+    guessed: true,
+  };
+}
+
 /** "Back on till 95, about 3 h", "cooler 2 h": what goes on, when the step before has said its own. */
 export function goingOn(
   text: string,
@@ -140,6 +167,8 @@ export function goingOn(
   if (!hot || (!length && !core)) return undefined;
   // "Better from one day to the next", "heat the oil for 2 minutes": neither is of what cooks.
   if ((length && isNight(length)) || HEATS_FAT.test(text)) return undefined;
+  if (length && hot && LIES_IN.test(text) && (length.leastMin ?? 0) >= SOAKS_FROM_MIN)
+    return soaksIn(text, line, group, length, context);
   const place = placeIn(text);
   const rests = place === 'box' || RESTS.test(text);
   const elsewhere = place !== undefined && place !== hot.place && PLACES_TO_BE.has(place);

@@ -27,19 +27,26 @@ export function noteAct(act: ReadAct, context: Context): void {
   context.aside = act.meanwhile ? act.line : undefined;
   const cooks = HEATS.has(act.verb) && !FINISHES.has(act.verb);
   if (cooks && !(context.soakAhead && WET.has(act.verb))) context.hot = act;
+  if (act.place === 'hob' && STEWS.has(act.verb)) context.pot = act;
   if (HEATS.has(act.verb)) [context.low, context.wet, context.laid] = [false, false, false];
   if (act.place && act.verb !== 'prepare' && act.verb !== 'mix') context.place = act.place;
 }
 
-/** What a clause does to the pot that is on: turned down, or filled. */
+const STEWS: ReadonlySet<VerbWords> = new Set<VerbWords>(['simmer', 'braise', 'boil']);
+
+/** What a clause does to the pot that is on: turned down, or filled, or fed from another pan. */
 export function notePot(text: string, context: Context): void {
-  const { hot, ovenC, hasMeat } = context;
+  const { hot, ovenC, hasMeat, pot } = context;
+  if (hot && pot && DRY_PAN.has(hot.verb) && INTO_POT.test(text)) context.hot = pot;
   context.laid ||= hot === undefined && ovenC !== undefined && hasMeat && LAYS.test(text);
   if (hot?.place !== 'hob') return;
   context.low ||= hot.verb === 'boil' && TURNS_DOWN.test(text);
   context.wet ||= DRY_PAN.has(hot.verb) && POURS.test(text);
 }
 
+/** "Put that in along with the chicken", "back into the pot": no pan. */
+const INTO_POT =
+  /(?<!\p{L})(?:put|add|tip|scrape|stir|drop|goes?) (?:that|it|them|those|everything|the lot|all of it) (?:back )?in(?!\p{L})(?!to? (?:the |a )?(?:\p{L}+ )?(?:pan|skillet|bowl|oven))|(?<!\p{L})(?:back )?(?:in|into|to) the (?:pot|stew|soup|casserole|gumbo|chil[il]i|curry|broth)(?!\p{L})/iu;
 const LAYS =
   /^\s*(?:put|place|lay|sit|set|stand|pon|ponga|coloca|mete|introduce)(?!\p{L})(?![^.;]{0,60}(?:fridge|freezer|nevera|bowl|bol))|(?<!\p{L})in(?:to)? (?:a|the) (?:roasting |baking |oven )?(?:tray|tin)(?!\p{L})/iu;
 const TURNS_DOWN =

@@ -15,8 +15,25 @@ export function settleAct(
 ): MadeAct {
   const cold = COLD.has(act.verb);
   if (dayBefore && cold && act.likelyMin === undefined) return { ...act, ...OVERNIGHT };
-  return inRounds(text, coldOvernight(text, keptWarm(text, act), context), context);
+  return inRounds(text, coldOvernight(text, ofFat(text, keptWarm(text, act)), context), context);
 }
+
+/** "Submerge the legs in the fat and cook in the oven": no dry roast; "stir the roux" fries it. */
+function ofFat(text: string, act: MadeAct): MadeAct {
+  const { verb, tempC = Infinity } = act;
+  if (verb === 'stir' && act.likelyMin !== undefined && ROUX.test(text))
+    return { ...act, verb: 'fry', place: 'hob' };
+  const dry = verb === 'roast' || verb === 'bake';
+  return dry && tempC <= UNDER_FAT_MOST_C && UNDER_FAT.test(text)
+    ? { ...act, verb: 'braise' }
+    : act;
+}
+
+const ROUX = /(?<!\p{L})roux(?!\p{L})/iu;
+const UNDER_FAT =
+  /(?<!\p{L})(?:submerge\p{L}*|(?:in|under|covered? (?:\p{L}+ ){0,2}with) (?:the |melted |its |their |duck |goose |pork |olive )*(?:fat|lard|oil)|sumerg\p{L}*|cubiert[oa]s? (?:en|de|por|con) (?:la |el )?(?:grasa|manteca|aceite))(?!\p{L})/iu;
+/** Fat that cooks gently is at most so hot. Common practice, no source. */
+const UNDER_FAT_MOST_C = 140;
 
 /** "Keep it in a 70 °C oven": nothing cooks there. */
 function keptWarm(text: string, act: MadeAct): MadeAct {

@@ -215,6 +215,30 @@ const FEW = 12;
 const AGAIN =
   /(?:then|another|after|for the (?:first|last|final)|tras|up to|no (?:longer|more) than|not (?:longer|more) than|at most|better|ideally|preferably|luego|despu[eé]s|hasta|mejor|idealmente|no m[aá]s de)\s+(?!\d+\s*°)(\d+)(?:\s*[-–—]\s*(\d+))?(?=\s*(?:[.,;)]|$))/giu;
 
+/** "6 hours, 24 at most", "24 hrs is best, 4 at a pinch". */
+const BOUND_BEHIND =
+  /(?<=[,;(]\s*(?:but |or |and |y |o )?)(?<number>\d+)(?=\s+(?:(?<most>at (?:the )?(?:very )?(?:most|longest|outside)|max(?:imum)?(?!\p{L})|tops|como (?:mucho|m[aá]ximo)|a lo sumo)|(?<least>at a pinch|at (?:the )?(?:very )?least|min(?:imum)?(?!\p{L})|will do|como m[ií]nimo)))/giu;
+
+/** A bound that leaves its unit to the length before it. */
+function boundsIn(text: string, spans: readonly ReadDuration[]): readonly ReadDuration[] {
+  const bounds = [...text.matchAll(BOUND_BEHIND)];
+  return spans.map((span) => {
+    const bound = bounds.find(({ index }) => index >= span.to && index - span.to <= BOUND_NEAR);
+    const likely = span.likelyMin;
+    if (!bound || likely === undefined || span.sense !== 'length') return span;
+    const minutes = Number(bound.groups?.number) * (likely % 60 === 0 ? 60 : 1);
+    const to = bound.index + bound[0].length;
+    const fits = bound.groups?.most === undefined ? minutes <= likely : minutes >= likely;
+    if (!fits) return span;
+    return bound.groups?.most === undefined
+      ? { ...span, to, leastMin: minutes, mostMin: span.mostMin ?? likely }
+      : { ...span, to, leastMin: span.leastMin ?? likely, mostMin: minutes };
+  });
+}
+
+/** So many letters lie between a length and its bound, at the most. */
+const BOUND_NEAR = 24;
+
 function againIn(text: string, before: readonly Atom[]): Atom[] {
   return [...text.matchAll(AGAIN)].map((match) => {
     const [whole, low = '', high = low] = match;
@@ -258,7 +282,7 @@ const IF_YOU_CAN =
 
 /** "A minute less than it says": of something nobody here knows. */
 const COMPARES =
-  /^\s*(?:is|would be) (?:even |still )?(?:better|best|ideal)(?!\p{L})(?! (?:if|still if))|^\s*(?:less|fewer|shorter|longer|more) than (?:it|the|they|what)(?!\p{L})/iu;
+  /^\s*(?:is|would be) (?:even |still )?(?:better|best|ideal)(?!\p{L})(?! (?:if|still if))(?!, \d+ (?:at|will))|^\s*(?:less|fewer|shorter|longer|more) than (?:it|the|they|what)(?!\p{L})/iu;
 
 /** Every length of time in a text, in its order; ranges and their limits as one. */
 export const spansIn = remembered(findSpans);
@@ -296,7 +320,7 @@ function findSpans(text: string): readonly ReadDuration[] {
     }
     if (!COMPARES.test(text.slice(first.to))) spans.push(single(text, first));
   }
-  return spans;
+  return boundsIn(text, spans);
 }
 
 function joined(text: string, a: Atom, b: Atom, between: string): ReadDuration {

@@ -16,7 +16,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'preheat',
     english:
-      'warm (?:up )?(?:the |your |an )?oven|crank (?:up )?(?:the |your )?oven(?= (?:up )?as )|get (?:the |your )?oven (?:up )?to|preheat|pre-heat|heat (?:the |your |an? )?(?:oven|grill|broiler|barbecue|bbq|smoker|gas grill)|(?:prepare|set up|get) (?:the |your |an? )?(?:grill|smoker|oven|barbecue|bbq)|heat (?:it |them )?to (?:its |the |their )?(?:maximum|max|hottest)|(?:put|place) (?:an? |the )?(?:baking |pizza )?(?:stone|steel)[^.;]{0,30}(?:in|into) the oven|heat (?:an?|the|your) [^.;,]{0,30}(?:casserole|cocotte|pot|pan|skillet|tray|tin|stone|steel|sheet|dish)(?: and (?:its|the) lid)? in(?:side)? (?:the|an?) (?:\\p{L}+ )?oven|(?:set|turn|bring) (?:the |your |an? )?(?:oven|grill|smoker)(?= (?:on )?(?:to|at|up))|turn on the (?:oven|grill)',
+      'warm (?:up )?(?:the |your |an )?oven|crank (?:up )?(?:the |your )?oven(?= (?:up )?as )|get (?:the |your )?oven (?:up )?to|preheat|pre-heat|heat (?:the |your |an? )?(?:oven|grill|broiler|barbecue|bbq|smoker|gas grill)|(?:prepare|set up|get) (?:the |your |an? )?(?:grill|smoker|oven|barbecue|bbq)|heat (?:it |them )?to (?:its |the |their )?(?:maximum|max|hottest)|(?:put|place) (?:an? |the )?(?:baking |pizza )?(?:stone|steel)[^.;]{0,30}(?:in|into) the oven|heat (?:an?|the|your) [^.;,]{0,30}(?:casserole|cocotte|pot|pan|skillet|tray|tin|stone|steel|sheet|dish)(?: and (?:its|the) lid)? in(?:side)? (?:the|an?) (?:\\p{L}+ )?oven|(?:set|turn|bring) (?:the |your |an? )?(?:oven|grill|smoker)(?= (?:on )?(?:to|at|up))|oven(?: on)?,? with [^.;,]{0,24}(?:in(?:side)?(?: it)?|stone|steel),? (?:on )?(?:to|at)(?= (?:\\d|its|max|full))|turn on the (?:oven|grill)',
     spanish:
       'precal(?:ienta|iente|entar|entamos|ienten)|enc(?:iende|ender|endemos) el horno|calentamos el horno|calienta el horno|calentar el horno|pon el horno|(?:calienta|caliente|calentar) (?:una?|la|el) [^.;,]{0,25}(?:cazuela|olla|bandeja|piedra|cocotte|fuente)[^.;,]{0,15} en el horno',
   },
@@ -238,7 +238,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'cook',
     english:
-      '(?:let (?:it |them |the (?:\\p{L}+ )?\\p{L}+ )(?=cook ))?cook|sous[- ]vide(?= (?:at|for|the|it|them|\\d))|make (?:the |a )?caramel(?!\\p{L})|re-?heat(?:ed)?(?!\\p{L})|heat (?:it |them |the \\p{L}+ )?through|heat(?! (?:the |some |your |an? )?(?:fat|oil|water|oven|pan|grill|butter|milk|cream|stock|syrup))(?= [^.;,]{0,30} at \\d{2,3} ?°)|(?:water[- ])?bath(?= at)|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm(?! (?:up )?(?:the |your |an )?(?:oven|plates?|dishes|bowls?|platter))(?! (?:[^.;,]{0,20} )?(?:oil|butter|fat|lard|ghee|dripping)(?!\\p{L}))',
+      '(?:let (?:it |them |the (?:\\p{L}+ )?\\p{L}+ )(?=cook ))?cook|sous[- ]vide(?= (?:at|for|the|it|them|\\d))|make (?:the |a )?caramel(?!\\p{L})|let (?:it|them|that|those|the \\p{L}+) go(?= (?:for |about |another )*(?:\\d|an? |half))|re-?heat(?:ed)?(?!\\p{L})|heat (?:it |them |the \\p{L}+ )?through|heat(?! (?:the |some |your |an? )?(?:fat|oil|water|oven|pan|grill|butter|milk|cream|stock|syrup))(?= [^.;,]{0,30} at \\d{2,3} ?°)|(?:water[- ])?bath(?= at)|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm(?! (?:up )?(?:the |your |an )?(?:oven|plates?|dishes|bowls?|platter))(?! (?:[^.;,]{0,20} )?(?:oil|butter|fat|lard|ghee|dripping)(?!\\p{L}))',
     spanish:
       'cocin(?:a|an|e|ar|amos|en)(?!\\p{L})|coc[ií]nal[oa]s?|contin[uú]a la cocci[oó]n|(?:haz|haga|hacer|prepara|preparar) (?:el |un )?caramelo|haz(?:l[oa]s?)?(?= (?:\\d|durante|unos|otros))',
   },
