@@ -1,6 +1,6 @@
 import { roundsMin } from './settle-act.ts';
 import { minutesOf, tendingIn } from './act.ts';
-import type { Context } from './context.ts';
+import { WET, type Context } from './context.ts';
 import type { Degree } from './degree.ts';
 import { LOWERED } from './lowered.ts';
 import type { ReadSentence } from './seen.ts';
@@ -55,7 +55,10 @@ export function alone(
   if (length && said.length === 0 && (goesIn || !saysSomething(text))) {
     return { acts: [], adds: minutesOf(text, length, context), understood: true, left: 0 };
   }
-  const named = placeIn(text) ?? (FAT_GETS_HOT.test(text) ? 'hob' : undefined);
+  const fat = FAT_GETS_HOT.test(text);
+  // What boils is in another pot.
+  if (fat && context.hot && WET.has(context.hot.verb)) context.hot = undefined;
+  const named = placeIn(text) ?? (fat ? 'hob' : undefined);
   if (named !== undefined && named !== 'slow-cooker') context.place = named;
   // A length of time that belongs to nothing is not understood, whatever else is.
   if (length) return { acts: [], understood: false, left: 1 };
@@ -94,7 +97,7 @@ const OVER_FIRE = /(?<!\p{L})(?:spritz|spray|mop|bast)/iu;
 
 /** "Warm the oil in a casserole": what comes into it fries. */
 const FAT_GETS_HOT =
-  /^\s*(?:heat|warm|melt|calienta|calentar|derrite|derretir)(?!\p{L})(?![^.;]*(?:oven|roasting|baking|tray|horno|bandeja))[^.;]{0,40}(?<!\p{L})(?:oil|butter|fat|lard|ghee|dripping|aceite|mantequilla|manteca)(?!\p{L})/iu;
+  /^\s*(?:(?:for|in) (?:the|an?|another) [^.;,:]{0,20}[,:]? )?(?:heat|warm|melt|calienta|calentar|derrite|derretir)(?!\p{L})(?![^.;]*(?:oven|roasting|baking|tray|horno|bandeja))[^.;]{0,40}(?<!\p{L})(?:oil|butter|fat|lard|ghee|dripping|aceite|mantequilla|manteca)(?!\p{L})/iu;
 
 /** What is set to a heat in passing: "set up for indirect cooking at 180". */
 const FIRES =

@@ -90,7 +90,7 @@ const LID_OVER =
   /(?<!\p{L})(?:with (?:the|a|its) lid|lid (?:on|ajar|half)|con (?:la )?tapa|tapa (?:puesta|entreabierta)|a medio tapar)(?!\p{L})/iu;
 const inLiquid = (text: string) => (IN_WATER.test(text) ? ('boil' as const) : undefined);
 const HEATS_FAT =
-  /(?<!\p{L})(?:heat|calient\p{L}*|calentar) (?:the |el |la )?(?:\p{L}+ )?(?:oil|fat|butter|aceite|manteca)(?!\p{L})/iu;
+  /(?<!\p{L})(?:heat|calient\p{L}*|calentar) (?:the |el |la )?(?:\p{L}+ )?(?:oil|fat|butter|ghee|lard|aceite|manteca)(?!\p{L})/iu;
 const ON_RING: ReadonlySet<string> = new Set(['fry', 'sear', 'brown']);
 /** What a dry thing is told in degrees for is an oven. Our own line, no source. */
 const LEAST_DRY_OVEN_C = 120;

@@ -146,7 +146,7 @@ function halfOf(words: string | undefined): number {
 
 /** "Another five", "for 15.", "five more", "every six": minutes, where nothing else is said behind. */
 const BARE_MINUTES = new RegExp(
-  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest(?: it| them)?|(?:^|let it |let them )(?:stand|sit)|resting(?: it| them)?|(?:^|then |and |, )(?:simmer|braise|bake|roast|fry|grill|steam|knead|blanch|poach|prove|proof)|(?:flip|turn)(?: it| them)?(?: over)? for|rehogar?|sofre[ií]r?|cocer|release|reposar?|otr[oa]s|cada|lid (?:on|off)(?: for)?|(?:^|, )(?:un)?covered(?: for)?)\\s+)(${NUMBER}(?:\\s*(?:[-–]|to|a)\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$|(?:at|a) \\d{2,3})))(?=\\s*(?:more|m[aá]s)?\\s*(?:[.,;:)]|$|(?:(?:at|a) |@ ?)\\d{2,3}|(?:before|y|and then|and (?:shred|slice|serve|carve|pull|cut)|covered|uncovered|with (?:the|a|its) lid)(?!\\p{L})))`,
+  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest(?: it| them)?|(?:^|let it |let them )(?:stand|sit)|resting(?: it| them)?|(?:^|then |and |, )(?:simmer|braise|bake|roast|fry|grill|steam|knead|blanch|poach|prove|proof)|(?:flip|turn)(?: it| them)?(?: over)? for|rehogar?|sofre[ií]r?|cocer|release|reposar?|otr[oa]s|cada|lid (?:on|off)(?: for)?|(?:^|, )(?:un)?covered(?: for)?)\\s+)(${NUMBER}(?:\\s*(?:[-–]|to|a)\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$|(?:at|a) \\d{2,3})))(?=\\s*(?:more|m[aá]s|or so)?\\s*(?:[.,;:)]|$|(?:(?:at|a) |@ ?)\\d{2,3}|(?:before|y|and then|and (?:shred|slice|serve|carve|pull|cut)|covered|uncovered|with (?:the|a|its) lid)(?!\\p{L})))`,
   'giu',
 );
 /** Fewer are persons. */
@@ -199,14 +199,18 @@ function bareMinutesIn(text: string, timed: boolean): Atom[] {
   });
 }
 
-/** "12 to 18 hours, … a further 8": hours again, where hours were said before. */
-function inHours(one: Atom, before: readonly Atom[]): Atom {
+/** "12 to 18 hours, … a further 8", "high for 1 hour and on low for 5": hours again. */
+function inHours(text: string, one: Atom, before: readonly Atom[]): Atom {
   const last = before.findLast(({ to }) => to <= one.from);
-  const long = last !== undefined && last.least >= LONG_MIN && one.most <= FEW;
+  const fromMin = ON_LOW.test(text.slice(0, one.from)) ? MINUTES_PER_HOUR : LONG_MIN;
+  const long = last !== undefined && last.least >= fromMin && one.most <= FEW;
   const { least, likely, most } = one;
   return long ? { ...one, least: least * 60, likely: likely * 60, most: most * 60 } : one;
 }
 
+/** A slow cooker's setting. */
+const ON_LOW = /(?<!\p{L})on (?:the )?low(?: setting)?,? (?:for )?$/iu;
+const MINUTES_PER_HOUR = 60;
 /** What lies for hours. */
 const LONG_MIN = 360;
 const FEW = 12;
@@ -239,8 +243,12 @@ function boundsIn(text: string, spans: readonly ReadDuration[]): readonly ReadDu
 /** So many letters lie between a length and its bound, at the most. */
 const BOUND_NEAR = 24;
 
+/** "Glaze the onions 15 minutes and fry the mushrooms 6." */
+const ELLIPSIS =
+  /(?<=(?:min\p{L}*|mins?)[^.;\d]{0,40}(?:,|\sand|\sy)\s+\p{L}+ (?:the |los |las |el |la )\p{L}+ )(\d{1,2})(?=\s*(?:[.;)]|$))/giu;
+
 function againIn(text: string, before: readonly Atom[]): Atom[] {
-  return [...text.matchAll(AGAIN)].map((match) => {
+  return [...text.matchAll(AGAIN), ...text.matchAll(ELLIPSIS)].map((match) => {
     const [whole, low = '', high = low] = match;
     const last = before.findLast(({ to }) => to <= match.index);
     // As long as what was said before: 24 after "2 hours" is hours.
@@ -273,6 +281,8 @@ const BEST = /(?:preferably|ideally|best|better|mejor|preferiblemente|idealmente
 const EVERY = /(?<!\p{L})(?:every|each|cada|once(?: every| an?)?|una vez (?:cada|por|a la))\s*$/iu;
 const PER_SIDE =
   /^\s*(?:\/\s*|on each of (?:the |its )?(?:\p{L}+ )?|per|a|each|on each|on the first|for each|on either|por|de cada|en cada|por cada|each on)?\s*(?:(?<=(?:per|a|each) )(?:cut|flat|flesh|skin|meaty)[- ])?(?:side|lado|face|cara)s?\b/iu;
+/** "On both faces, 90 seconds each". */
+const BOTH = /(?<!\p{L})(?:both|the two|each of the) (?:\p{L}+ )?(?:sides|faces)(?!\p{L})/iu;
 const PER_POUND =
   /^\s*(?:\/|per|a|to (?:the|a|each|every)|for (?:each|every)|an?|por cada|por|el|la|cada|al)\s*(?:(\d+)\s*(?:g|gr|gramos|grams?)|(half (?:a )?kilo|half-kilo|medio kilo|1\/2 kilo)|(pound|lb|libra|kilo(?:gram)?s?|kg))(?!\p{L})/iu;
 
@@ -291,7 +301,7 @@ function findSpans(text: string): readonly ReadDuration[] {
   const units = atomsIn(text);
   const bare = bareIn(text, units.length > 0)
     .filter(({ from }) => !units.some((one) => from >= one.from && from < one.to))
-    .map((one) => inHours(one, units));
+    .map((one) => inHours(text, one, units));
   const said = [...units, ...bare].sort((a, b) => a.from - b.from);
   const again = said.length > 0 ? againIn(text, said) : [];
   const atoms = [...said, ...again.filter(({ from }) => from > (said[0]?.to ?? 0))].sort(
@@ -362,7 +372,8 @@ function about(text: string, from: number, to: number): Pick<ReadDuration, 'sens
     /^(?:hourly|daily)/iu.test(text.slice(from, to)) ||
     /^[- ]?\s*(?:intervals?|intervalos?)/iu.test(behind);
   const sense = often ? 'every' : PER_POUND.test(behind) ? 'perKg' : 'length';
-  return { sense, perSide: PER_SIDE.test(behind) };
+  const perSide = PER_SIDE.test(behind) || (/^\s*each(?!\p{L})/iu.test(behind) && BOTH.test(before));
+  return { sense, perSide };
 }
 
 /** Minutes a kilogram, of a span that says "per pound" or "per kilo" behind itself. */

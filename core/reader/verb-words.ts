@@ -133,7 +133,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'simmer',
     english:
-      'ladle in(?=[^.;]*\\d)|simmer(?! until it)|bubble(?! up)|poach|bring (?:[^.;,]{0,40}? )?(?:back )?to (?:a |the )?(?:gentle |bare |low |slow )?simmer|simmer until',
+      'ladle in(?=[^.;]*\\d)|simmer(?! until it)|bubble(?! up)|low(?= for (?:about )?\\d)|poach|bring (?:[^.;,]{0,40}? )?(?:back )?to (?:a |the )?(?:gentle |bare |low |slow )?simmer|simmer until',
     spanish:
       '(?:cuec(?:e|a|en)|cuez(?:a|an)|cocer|cocin(?:a|an|e|ar|amos|en)|hierv(?:e|a)|dej(?:a|e|ar)[^.;]{0,25}(?:cocer|cocinar|hervir))[^.;]{0,30}a fuego (?:lento|bajo|muy bajo|suave|medio-bajo)|escalf(?:a|e|ar)|a fuego lento',
   },
@@ -192,7 +192,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'chill',
     english:
-      'chill|refrigerate|freeze(?= (?:it |them |the \\p{L}+ )?(?:at [-−]?\\d+ ?°?[cf]? )?(?:for )?(?:about )?(?:\\d+(?:\\s?[-–]\\s?\\d+)?|half|an?|one|two|fifteen|twenty|thirty)[- ]?(?:an )?(?:min|hour|day|week))|(?:place|put|store|keep|return|transfer|move)(?!\\p{L})[^.;]{0,40}(?:in|to|into) the (?:fridge|refrigerator)|(?:air[- ])?dry(?= [^.;]{0,30}(?:in|to) the (?:fridge|refrigerator))|marinate in the fridge',
+      'chill|chilling(?= (?:it |them )?(?:for )?\\d)|refrigerate|freeze(?= (?:it |them |the \\p{L}+ )?(?:at [-−]?\\d+ ?°?[cf]? )?(?:for )?(?:about )?(?:\\d+(?:\\s?[-–]\\s?\\d+)?|half|an?|one|two|fifteen|twenty|thirty)[- ]?(?:an )?(?:min|hour|day|week))|(?:place|put|store|keep|return|transfer|move)(?!\\p{L})[^.;]{0,40}(?:in|to|into) the (?:fridge|refrigerator)|(?:air[- ])?dry(?= [^.;]{0,30}(?:in|to) the (?:fridge|refrigerator))|marinate in the fridge',
     spanish:
       'congel(?:a|e|ar|amos)(?!\\p{L})|refriger(?:a|e|ar|amos)|(?:mete|meter|pon|ponga|poner|guarda|guardar|deja|deje|dejar|lleva|llevar|reserva|reservar)[^.;]{0,45}(?:en|a) (?:la nevera|el frigor[ií]fico|el refrigerador)',
   },

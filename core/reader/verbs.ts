@@ -55,7 +55,7 @@ export type Language = 'en' | 'es';
  * "then"; not after "the" or "of".
  */
 const ORDER_BEFORE =
-  /(?:^|[,;:(.–—-]\s*(?:and |or |then |but |now )?|(?:^|\s)(?:and|then|or|to|&|must|should|can|will|you|i|we|please|now|next|finally|just|gently|slowly|carefully|lightly|thoroughly|briefly|quickly|well|thinly|finely|also|first|always|while (?:that|this|it|they|the \p{L}+)(?:['’]s|['’]re| is| are)? \p{L}+|immediately|generously|completely|next day|the next day|(?:in|on|into|to) (?:an? |the )?[^,.;]{0,24}(?:bowl|pan|saucepan|pot|skillet|dish|blender|processor|jar|bag)|once cooked|when ready|and let|let it|it|them|meanwhile|at the same time|thoroughly|loosely)\s+)$/iu;
+  /(?:^|[,;:(.–—-]\s*(?:and |or |then |but |now )?|(?:^|\s)(?:and|then|or|to|&|must|should|can|will|you|i|we|please|now|next|finally|just|gently|slowly|carefully|lightly|thoroughly|briefly|quickly|well|thinly|finely|also|first|always|while (?:that|this|it|they|the \p{L}+)(?:['’]s|['’]re| is| are)? \p{L}+|immediately|generously|completely|next day|the next day|(?:in|on|into|to) (?:an? |the )?[^,.;]{0,24}(?:bowl|pan|saucepan|pot|skillet|dish|blender|processor|jar|bag)|once cooked|when ready|(?:and )?let(?: it| them)?|it|them|meanwhile|at the same time|thoroughly|loosely)\s+)$/iu;
 const LY = /(?<!\p{L})(?!apply|only|family|jelly|chilly)\p{L}{3,}ly\s+$/iu;
 
 /** The verbs of a sentence, in its order, none inside another. */
