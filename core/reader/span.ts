@@ -372,7 +372,8 @@ function about(text: string, from: number, to: number): Pick<ReadDuration, 'sens
     /^(?:hourly|daily)/iu.test(text.slice(from, to)) ||
     /^[- ]?\s*(?:intervals?|intervalos?)/iu.test(behind);
   const sense = often ? 'every' : PER_POUND.test(behind) ? 'perKg' : 'length';
-  const perSide = PER_SIDE.test(behind) || (/^\s*each(?!\p{L})/iu.test(behind) && BOTH.test(before));
+  const perSide =
+    PER_SIDE.test(behind) || (/^\s*each(?!\p{L})/iu.test(behind) && BOTH.test(before));
   return { sense, perSide };
 }
 
