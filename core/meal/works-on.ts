@@ -73,7 +73,9 @@ function workedOn(
   brought: readonly string[],
 ): readonly string[] {
   if (step.foods) return step.foods;
-  if (ON_NONE.has(step.verb) || isWashing(step) || isLiquidAlone(step)) return [];
+  if (ON_NONE.has(step.verb) || isLiquidAlone(step)) return [];
+  const isOfFood = dish.foods.some((food) => namesFood(meal, food, step.label));
+  if (isWashing(step) && !isOfFood) return [];
   if (isAside(dish, step)) return [];
   const all = dish.foods.map(({ id }) => id);
   const named = namedFoods(meal, dish, step);

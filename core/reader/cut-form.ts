@@ -122,6 +122,10 @@ export function cutOfForm(cut: Cut, name: string, line: string): Cut {
  * @param saidMm the thickness somebody wrote
  */
 export function formOfLine(cut: Cut, line: string, saidMm?: number): ReadForm | undefined {
+  if (saidMm === undefined && cut.id === 'chicken-breast') {
+    const opened = OPENED.find(([how]) => how.test(line))?.[1];
+    if (opened !== undefined) return { thicknessMm: opened };
+  }
   const isFillet = WHOLE_FISH.has(cut.id) && FILLETS.test(line);
   const form = isFillet ? FISH_FILLET : formIn(line);
   if (!form) return undefined;
@@ -132,6 +136,12 @@ export function formOfLine(cut: Cut, line: string, saidMm?: number): ReadForm | 
   const slicedG = Math.min(MOST_SLICE_G, Math.max(LEAST_SLICE_G, thicknessMm * SLICE_G_PER_MM));
   return { thicknessMm, eachG: isOwn ? undefined : (form.eachG ?? Math.round(slicedG)) };
 }
+
+/** A breast opened like a book, or beaten out: how thick it is then, mm. Common practice, no source. */
+const OPENED: ReadonlyArray<readonly [RegExp, number]> = [
+  [words('pounded|beaten|bashed|flattened|aplastad[oa]s?|aplanad[oa]s?|golpead[oa]s?'), 10],
+  [words('butterfl(?:y|ied)|opened (?:out|up)|abiert[oa]s? (?:como|en) (?:un )?libro'), 15],
+];
 
 const OWN_SHARE = 0.7;
 /** A slice one would put on a plate. Common practice, no source. */

@@ -142,7 +142,7 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   'prawns-peeled': 'peeled prawn|peeled shrimp|shelled prawn|gamba pelada|raw peeled prawn',
   scallops: 'scallop|vieira|sea scallop',
   mussels: 'mussel|mejillón|mejillones',
-  clams: 'clam|almeja|cockle|berberecho',
+  clams: 'clam|almeja|cockle|berberecho|oyster|ostra',
   squid: 'squid|calamari|calamar|calamares|chipirón|chipirones|sepia|cuttlefish',
   octopus: 'octopus|pulpo',
   'lobster-whole': 'lobster|bogavante|langosta',

@@ -170,7 +170,7 @@ const BELOW_ZERO = /(?:^|[\s(])(?:[-−]|minus |menos )\s?$/iu;
 
 /** "Roast at 75 °C for nine hours": an oven so cool, and no core. */
 const SET_FOR =
-  /(?<!\p{L})(?:roast|bake|cook|smoke|dry|dehydrate|hornea|asa|ahuma|seca|cocina)\p{L}*(?!\p{L})(?! (?:up )?(?:to|until))[^.;\d]{0,40}\s(?:at|a)\s+(?:about |around |unos )?$/iu;
+  /(?<!\p{L})(?:(?:keep|hold|keeps)(?= (?:it |them |the \p{L}+ )?(?:warm|hot))|mant[eé]n(?= (?:\p{L}+ )?caliente)|roast|bake|cook|smoke|dry|dehydrate|hornea|asa|ahuma|seca|cocina)\p{L}*(?!\p{L})(?! (?:up )?(?:to|until))[^.;\d]{0,40}\s(?:at|a)\s+(?:about |around |unos )?$/iu;
 const LASTS =
   /^\s*,?\s*(?:for|durante)?\s*(?:about |around |unas? |unos )?(?:\d|an? |half|media|one|two|three|four|five|six|seven|eight|nine|ten|twelve|dos|tres|cuatro|cinco|seis|ocho|diez|doce)[^.;]{0,14}(?:h|min)/iu;
 

@@ -23,6 +23,7 @@ describe('how a food is cut', () => {
     ['1 butterflied leg of lamb, 1.8 kg, about 4 cm thick', 'lamb-leg-boneless', 1800, 1, 40],
     ['2 entrecots de 300 g (3 cm)', 'beef-steak', 600, 2, 30],
     ['2 chicken breasts, halved horizontally', 'chicken-breast', 360, 4, 15],
+    ['2 chicken breasts, butterflied', 'chicken-breast', 360, 2, 15],
     ['500 g beef mince, in 8 balls', 'beef-mince', 500, 8, undefined],
     ['1.5 kg beef shin, in large chunks', 'beef-shin', 1500, 43, undefined],
     // The form a butcher cuts it into, and what that is cut from.

@@ -245,7 +245,7 @@ export function ingredientNamed(name: string): Ingredient | undefined {
 
 /** Made of it, or for it. */
 const NOT_THE_MEAT =
-  /(?:(?:nut|vegetable|veggie|veg|vegan|vegetarian|plant[- ]based|mushroom|bean|lentil|chickpea|soya?)s? (?:burgers?|patt(?:y|ies)|mince|sausages?|steaks?|kebabs?|meatballs?|chops?)|vegetales|vegan[oa]s?|stock|broth|caldo|fumet|bouillon|consomm[eé]|(?:smoked|cured|dried|cooked|blood|liver)[^,]*sausage|sausage rolls?|(?:quail|duck|goose)(?:'s)? eggs?|huevos? de (?:codorniz|pato)|bacon|skin(?!-on| on|less)|gravy|seasoning|\bfat\b|rub\b|dripping|sauce|salsa|paste|powder|extract|\bbuns?\b|\bbread\b|flakes|dried (?:shrimp|prawns?|fish|cod)|smoked (?:salmon|trout|mackerel|eel)|(?:salm[oó]n|trucha) ahumad[oa]|\boil\b|aceite|\bbones\b|huesos? de|chorizo|salami|prosciutto|jam[oó]n serrano|jam[oó]n york|lardon|crackling)/iu;
+  /(?:(?:nut|vegetable|veggie|veg|vegan|vegetarian|plant[- ]based|mushroom|bean|lentil|chickpea|soya?)s? (?:burgers?|patt(?:y|ies)|mince|sausages?|steaks?|kebabs?|meatballs?|chops?)|vegetales|vegan[oa]s?|oyster mushrooms?|(?:setas?|hongos?) (?:de )?ostras?|stock|broth|caldo|fumet|bouillon|consomm[eé]|(?:smoked|cured|dried|cooked|blood|liver)[^,]*sausage|sausage rolls?|(?:quail|duck|goose)(?:'s)? eggs?|huevos? de (?:codorniz|pato)|bacon|skin(?!-on| on|less)|gravy|seasoning|\bfat\b|rub\b|dripping|sauce|salsa|paste|powder|extract|\bbuns?\b|\bbread\b|flakes|dried (?:shrimp|prawns?|fish|cod)|smoked (?:salmon|trout|mackerel|eel)|(?:salm[oó]n|trucha) ahumad[oa]|\boil\b|aceite|\bbones\b|huesos? de|chorizo|salami|prosciutto|jam[oó]n serrano|jam[oó]n york|lardon|crackling)/iu;
 
 /** The cut of one animal a recipe means, as far as its words go. */
 export function cutAmong(name: string, animal: Animal): Cut | undefined {

@@ -1,6 +1,7 @@
 import type { Verb } from '../terms/index.ts';
 import type { PlaceKind } from '../places/index.ts';
 import type { Context } from './context.ts';
+import { spansIn, type ReadDuration } from './span.ts';
 import type { VerbHit } from './verbs.ts';
 
 /** "Turn the heat to low, put on a lid and let it be"; "turn the oven off and leave them in there". */
@@ -21,6 +22,9 @@ const IN_PAN = /(?<!\p{L})(?:pan|skillet|griddle|wok|sart[eé]n|plancha)(?!\p{L}
 /** "In a frying pan … cook it over a low heat": in Spanish a low heat alone is no simmer. */
 const FRIES = /^(?:cocin|h[aá]z)/iu;
 const LID = /(?<!\p{L})(?:lid|cover|tapa)/iu;
+/** A night, or hours. */
+const isLong = ({ leastMin = 0 }: ReadDuration): boolean => leastMin >= LONG_MIN;
+const LONG_MIN = 240;
 /** Left where it is. */
 const STAYS_PUT = /^(?:leave|keep|hang)/iu;
 const COVERED =
@@ -65,6 +69,8 @@ export function verbOf(
         context,
       );
     case 'put':
+      // "Leave in the pan until the next morning": nothing fries so long.
+      if (STAYS_PUT.test(own) && named === 'hob' && spansIn(own).some(isLong)) return 'rest';
       if (context.hot === undefined && !COLD_PLACES.has(named ?? '') && WHILE_HEATS.test(own))
         return context.soak ?? 'rest';
       if (stays(hit, before, own, context)) return context.hot?.verb;

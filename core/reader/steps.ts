@@ -102,7 +102,7 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
   let isHot = false;
   const foods = foodsOfActs(recipe, about.foods);
   const soaks = soaksOfActs(recipe.acts, about.mixtures);
-  const again = mixturesUsedAgain(recipe, about.mixtures, soaks);
+  const { byAct: again, atTable } = mixturesUsedAgain(recipe, about.mixtures, soaks);
   // Where there is no food, everything is done to the one mixture.
   const [only] = about.foods.length === 0 && about.mixtures.length === 1 ? about.mixtures : [];
   const joined = (step: Step) => {
@@ -132,8 +132,24 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
       steps.push(main);
     }
   });
+  if (atTable && main) {
+    const text = recipe.lines[atTable.line]?.text ?? '';
+    const act: ReadAct = { ...SERVED, text, line: atTable.line };
+    const mixtures = withMixtures(atTable.mixtures);
+    steps.push({ ...stepOf(act, about, undefined), after: [follows(main, act)], ...mixtures });
+  }
   return steps;
 }
+
+/** Put on at the table. */
+const SERVED = {
+  verb: 'serve',
+  place: 'table',
+  meanwhile: false,
+  dayBefore: false,
+  lit: [],
+  guessed: true,
+} as const satisfies Omit<ReadAct, 'text' | 'line'>;
 
 /** What is done to no food and no mixture. */
 const ALONE: ReadonlySet<Verb> = new Set(['light', 'preheat', 'serve']);

@@ -14,9 +14,17 @@ const SOAKING: ReadonlySet<Verb> = new Set(['marinate', 'brine', 'soak']);
 
 const BOILS: ReadonlySet<Verb> = new Set(['boil', 'simmer', 'reduce', 'braise']);
 
+/** What food lay in before its fire, and what becomes of it after. */
+export interface UsedAgain {
+  /** The mixtures, by the index of the act they are put on or warmed with. */
+  readonly byAct: ReadonlyMap<number, readonly string[]>;
+  /** Those put on what came off its fire last, and nothing else is done. */
+  readonly atTable?: { readonly line: number; readonly mixtures: readonly string[] } | undefined;
+}
+
 /**
  * "Pour the marinade over and serve": what food lay in before its fire, put on it or warmed after
- * that, by the index of the act it is done with; with the act before, where nothing else is done.
+ * that; with the act before, where nothing else is done and that is no fire.
  *
  * @param soaks which mixture food lies in at an act
  */
@@ -24,14 +32,15 @@ export function mixturesUsedAgain(
   { acts, lines }: Pick<ReadRecipe, 'acts' | 'lines'>,
   mixtures: readonly Mixture[],
   soaks: ReadonlyMap<number, string>,
-): ReadonlyMap<number, readonly string[]> {
+): UsedAgain {
   const found = new Map<number, readonly string[]>();
   const soaked = new Set<string>();
   let hot = false;
   let before = -1;
   /** Put on or into something, by a sentence in which nothing else is done. */
   let poured: readonly string[] = [];
-  for (const { part, text, acts: own } of lines) {
+  let pouredAt = 0;
+  for (const [line, { part, text, acts: own }] of lines.entries()) {
     if (part !== 'method' && part !== 'unread') continue;
     const last = own.findLast((i) => !SOAKING.has(acts[i]?.verb ?? 'soak'));
     const boils = own.find((i) => BOILS.has(acts[i]?.verb ?? 'soak'));
@@ -44,7 +53,7 @@ export function mixturesUsedAgain(
     );
     const ids = again.map(({ id }) => id);
     if (hot && last !== undefined && ids.length > 0) found.set(last, ids);
-    else if (hot && ids.length > 0) poured = ids;
+    else if (hot && ids.length > 0) [poured, pouredAt] = [ids, line];
     for (const i of own) {
       const mixture = soaks.get(i);
       if (mixture !== undefined) soaked.add(mixture);
@@ -53,6 +62,10 @@ export function mixturesUsedAgain(
       before = Math.max(before, i);
     }
   }
-  if (poured.length > 0 && before >= 0) found.set(before, poured);
-  return found;
+  const last = acts[before];
+  if (poured.length === 0 || !last) return { byAct: found };
+  // What is over its fire cooks what is poured on; what came off it does not.
+  if (FIRE_VERBS.has(last.verb))
+    return { byAct: found, atTable: { line: pouredAt, mixtures: poured } };
+  return { byAct: found.set(before, poured) };
 }

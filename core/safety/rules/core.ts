@@ -123,11 +123,15 @@ function isSearedRare(
   { verb, clockC = 0 }: LedgerFire,
   { animal, intact, cut = '', name }: LedgerFood,
 ): boolean {
-  if (!intact || frail || children || clockC < SEARED_RARE_C) return false;
+  if (!intact || frail || children) return false;
+  if (RARE_FISH.has(cut)) return SEARS.has(verb);
+  if (clockC < SEARED_RARE_C) return false;
   const game = animal === 'game' && !NEVER_RARE_GAME.test(`${cut.replaceAll('-', ' ')} ${name}`);
   return (animal === 'beef' || animal === 'lamb' || game) && SEARS.has(verb);
 }
 
+/** Seared and red inside: tuna, which the FDA Food Code, 3-402.11, exempts from freezing; from memory. */
+const RARE_FISH: ReadonlySet<string> = new Set(['tuna-steak']);
 const SEARS: ReadonlySet<string> = new Set(['sear', 'fry', 'grill', 'brown']);
 
 /** A whole cut at 63 °C is safe by the rest that follows; that is part of the figure. */
