@@ -1,6 +1,6 @@
 import { MAKES_FOOD, pHOf, soaks, weighMixture, type Mixture } from '../batch/index.ts';
 import { animalOf, batchFor, cutOf, soakWindowOf, type Dish, type Meal } from '../meal/index.ts';
-import { isMince, pantryOf } from '../pantry/index.ts';
+import { isMince, pantryOf, type Ingredient } from '../pantry/index.ts';
 import { parseQuantity } from '../quantity/index.ts';
 import { LOW_ACID_PH, type Cure, type LedgerMixture } from '../safety/index.ts';
 
@@ -149,12 +149,26 @@ function madeOf(
     ml: contents.ml,
     grams: contents.grams,
     oilShare: shareOf((id) => (FATS.test(id) ? 1 : 0)),
-    waterShare: shareOf((id) => (ingredients.get(id)?.waterPct ?? 0) / 100),
+    waterShare: shareOf((id) => waterShareOf(ingredients.get(id))),
     sugarShare: contents.sugarG / grams,
     saltShare: contents.saltG / grams,
     alcoholShare: contents.alcoholG / grams,
     pH: pHOf(contents),
   };
+}
+
+/** Fresh vegetables and fruit that a cook wrote in, and nobody knows the make-up of. */
+const MOIST =
+  /\b(green beans?|runner beans?|broad beans?|peas|sweetcorn|corn|carrots?|courgettes?|zucchini|aubergines?|eggplants?|peppers|asparagus|artichokes?|beetroots?|beets|pumpkin|squash|spinach|cabbage|cauliflower|broccoli|potato(?:es)?|tomato(?:es)?|mushrooms?|leeks?|turnips?|parsnips?|okra|jud[ií]as verdes|pimientos|guisantes|zanahorias?|calabac[ií]n(?:es)?|berenjenas?|esp[aá]rragos|alcachofas?|remolachas?|tomates?|setas|champi[ñn]ones|espinacas|coliflor)(?!\p{L})/iu;
+/** What they are at the least. Source: food composition tables; from memory. */
+const MOIST_SHARE = 0.8;
+const DRIED = /\b(dried|dry|ground|powder(?:ed)?|flour|flakes|sec[oa]s?|molid[oa]s?|en polvo)\b/iu;
+
+function waterShareOf(one: Ingredient | undefined): number {
+  if (!one) return 0;
+  const unknown = one.id.startsWith('own-') && one.waterPct === 0;
+  const moist = unknown && MOIST.test(one.name) && !DRIED.test(one.name);
+  return moist ? MOIST_SHARE : one.waterPct / 100;
 }
 
 /** Any oil; other fat where there is so much of it that what is in it is covered. */

@@ -60,6 +60,21 @@ export function smallPattyMm(
   return small && texts.some((text) => PATTY.test(text)) ? SMALL_PATTY_MM : undefined;
 }
 
+/** Mince that is rolled or packed round something. */
+const LUMP = words(
+  'balls?|meatballs?|scotch eggs?|bolas?|alb[oó]ndigas?|around (?:the |each |an? )?eggs?|in (?:the )?(?:sausage ?meat|mince)',
+);
+/** Mince weighs so much, g/ml; it is about as dense as water. Common practice, no source. */
+const MINCE_G_PER_ML = 1.05;
+
+/** How thick a lump of mince too large for a ball of its own is, mm; undefined for a patty. */
+export function lumpMm(cut: Cut, eachG: number, texts: readonly string[]): number | undefined {
+  const large = isMince(cut) && eachG > SMALL_PATTY_MOST_G;
+  if (!large || texts.some((text) => PATTY.test(text)) || !texts.some((text) => LUMP.test(text)))
+    return undefined;
+  return Math.round(10 * Math.cbrt(eachG / MINCE_G_PER_ML));
+}
+
 /** "Belly strips", "strip steak": what the cut is called. */
 const NAME_OF_CUT =
   /(?<!\p{L})(?:strip (?:steaks?|loin|roast)|belly[^,]*|panceta[^,]*|tenders?)(?!\p{L})/giu;

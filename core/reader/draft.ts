@@ -10,7 +10,7 @@ import { keptDays } from './kept-days.ts';
 import { soaksOfActs } from './soaks.ts';
 import type { ReadAct } from './context.ts';
 import { isNight, lasting } from './night.ts';
-import { smallPattyMm } from './cut-form.ts';
+import { lumpMm, smallPattyMm } from './cut-form.ts';
 import { eachOf, fishIn, piecesCounted } from './count-weight.ts';
 import {
   isHalvedFlat,
@@ -173,7 +173,10 @@ function foodOf(one: ReadIngredient, recipe: ReadRecipe, fresh: (wish: string) =
   const eachPieceG = weightG / (pieces ?? 1);
   const thickMm =
     thicknessMm ??
-    (halved ? cut.thicknessMm / 2 : smallPattyMm(cut, eachPieceG, [one.line, ...before]));
+    (halved
+      ? cut.thicknessMm / 2
+      : (smallPattyMm(cut, eachPieceG, [one.line, ...before]) ??
+        lumpMm(cut, eachPieceG, [recipe.title ?? '', one.line, ...before])));
   return [
     {
       id: fresh(one.name),

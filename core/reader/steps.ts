@@ -209,16 +209,39 @@ function stepOf(act: ReadAct, about: About, soak: string | undefined): Step {
     time: timeOf(act, about, soak),
     place: act.slowCooker
       ? { kind: 'slow-cooker', tempC: HIGH_ONLY.test(act.text) ? SLOW_HIGH_C : SLOW_LOW_C }
-      : {
+      : (inWater(act) ?? {
           kind: inFat ? 'deep-fryer' : isUnderPressure(act) ? 'pressure-cooker' : place,
           ...(tempC !== undefined ? { tempC } : onRoom !== undefined && { tempC: onRoom }),
           ...(inFat && tempC === undefined && { tempC: FAT_C }),
-        },
+        }),
     hands: handsOf(act, label, likely),
     cautions: [],
     ...(Object.keys(doneWhen).length > 0 && { doneWhen }),
   };
 }
+
+/** Thawed or cooled in water: how warm that is, where the step stands on no shelf. */
+function inWater({ verb, text }: ReadAct): Step['place'] | undefined {
+  if (verb !== 'cool' && verb !== 'thaw') return undefined;
+  const tempC = WATERS.find(([words]) => words.test(text))?.[1];
+  return tempC === undefined ? undefined : { kind: 'counter', tempC };
+}
+
+/** How warm a water is by its name, °C. Common practice, no source. */
+const WATERS: ReadonlyArray<readonly [RegExp, number]> = [
+  [
+    /(?<!\p{L})(?:ice[- ]?bath|iced? water|ice-cold water|bowl of ice|ba[ñn]o de hielo|agua (?:helada|con hielo))(?!\p{L})/iu,
+    1,
+  ],
+  [
+    /(?<!\p{L})(?:cold|running|tap) (?:\p{L}+ )?water(?!\p{L})|(?<!\p{L})agua fr[ií]a(?!\p{L})/iu,
+    12,
+  ],
+  [
+    /(?<!\p{L})(?:warm|hot|tepid|lukewarm) water(?!\p{L})|(?<!\p{L})agua (?:tibia|caliente|templada)(?!\p{L})/iu,
+    35,
+  ],
+];
 
 function isUnderPressure({ verb, text, place }: ReadAct): boolean {
   // "(45 minutes in a pressure cooker)" is another way to do it.

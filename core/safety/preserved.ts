@@ -8,10 +8,15 @@ import type { LedgerMixture } from './ledger.ts';
 
 /** Dry, sour, salt, sweet or strong enough that nothing grows in it. */
 export function isPreserved(mixture: LedgerMixture): boolean {
-  const { pH, saltShare, sugarShare, alcoholShare, waterShare, oilShare } = mixture;
+  const { waterShare, oilShare } = mixture;
   // Oil keeps as oil does, unless egg is beaten into it; garlic in it is a rule of its own.
   const dry = waterShare < DRY_SHARE || oilShare > 1 - DRY_SHARE;
-  if (dry && !mixture.rawEgg) return true;
+  return (dry && !mixture.rawEgg) || isPickle(mixture);
+}
+
+/** Sour, salt, sweet or strong enough to keep what lies in it. */
+export function isPickle(mixture: LedgerMixture): boolean {
+  const { pH, saltShare, sugarShare, alcoholShare } = mixture;
   return (
     // A squeeze of lemon makes no egg safe.
     (pH !== undefined && pH <= LOW_ACID_PH && !mixture.rawEgg) ||

@@ -1,6 +1,6 @@
 import { COOKED_SAUCE_DAYS, LOW_ACID_PH, SHELF_DAYS } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
-import { isPreserved } from '../preserved.ts';
+import { isPickle, isPreserved } from '../preserved.ts';
 import type { LedgerDish, LedgerMixture } from '../ledger.ts';
 
 /** What is low in acid, salt, sugar and spirit keeps for days, unless it is frozen or pressure canned. */
@@ -48,8 +48,8 @@ function keptWhole({
 }: LedgerDish): SafetyFinding[] {
   const frozen = acts.some(({ place }) => place === 'freezer');
   if (keepsDays <= COOKED_SAUCE_DAYS || foods.length === 0 || frozen) return [];
-  // Vegetables in vinegar keep; meat under fat is a matter of luck.
-  const pickled = foods.every(({ animal }) => animal === 'none') && mixtures.some(isPreserved);
+  // Vegetables in vinegar keep; under oil, and meat under fat, is a matter of luck.
+  const pickled = foods.every(({ animal }) => animal === 'none') && mixtures.some(isPickle);
   if (pickled) return [];
   return [
     {
