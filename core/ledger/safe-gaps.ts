@@ -1,4 +1,4 @@
-import { OUT_OF_SOAK_MIN } from '../figures/index.ts';
+import { MINUTES_PER_DAY, OUT_OF_SOAK_MIN } from '../figures/index.ts';
 import {
   foodsByStep,
   animalOf,
@@ -13,6 +13,7 @@ import { isFirePlace } from '../places/index.ts';
 import {
   FRIDGE_COLD_C,
   HOT_HOLDING_C,
+  longestRaw,
   PART_COOKED_WAIT_MIN,
   SERVED_WAIT_MIN,
 } from '../safety/index.ts';
@@ -75,11 +76,19 @@ function safeGapsOfDish(meal: Meal, dish: Dish, afterSoak: AfterSoak): SafeGap[]
       const part = takenAfter(meal, dish, gap.step);
       const before = part?.step ?? dish.steps.find(({ id }) => id === gap.step);
       if (!before || gap.from !== 'end' || !(part ?? shares(before, step))) return [];
-      const most = longestWait(part?.dish ?? dish, before, step, afterSoak);
+      const waitsMin = longestWait(part?.dish ?? dish, before, step, afterSoak);
+      const most = waitsMin ?? (part ? undefined : rawInColdMin(meal, dish, before));
       if (most === undefined) return [];
       const together = part || soaks(before) ? Infinity : waits.after(before);
       const mostMin = Math.max(Math.min(most, together), gap.leastMin);
-      return [{ before: before.id, next: step.id, mostMin, soaksOn: soaks(before) }];
+      return [
+        {
+          before: before.id,
+          next: step.id,
+          mostMin,
+          soaksOn: soaks(before) && waitsMin !== undefined,
+        },
+      ];
     }),
   );
   if (waits.forTableMin >= dish.readyWithinMin) return between;
@@ -93,6 +102,29 @@ function safeGapsOfDish(meal: Meal, dish: Dish, afterSoak: AfterSoak): SafeGap[]
     soaksOn: false,
   }));
   return [...between, ...table];
+}
+
+/**
+ * Minutes raw food may lie on in the fridge after a step there: as many days as the strictest of
+ * it keeps, less what it lies there by the recipe.
+ */
+function rawInColdMin(meal: Meal, dish: Dish, before: Step): number | undefined {
+  if (!liesRaw(dish, before) && !(soaks(before) && before.place.kind === 'fridge'))
+    return undefined;
+  const limit = longestRaw(dish.foods.map((food) => animalOf(meal, food)));
+  const lies = dish.steps.filter((step) => liesRaw(dish, step));
+  const liesMin = lies.reduce((sum, { time }) => sum + longestOf(time), 0);
+  return limit && Math.max(0, limit.days * MINUTES_PER_DAY - liesMin);
+}
+
+/** In the fridge for its own sake, before any fire. */
+function liesRaw(dish: Dish, step: Step): boolean {
+  const cold = step.verb === 'chill' && step.place.kind === 'fridge';
+  return cold && !isFire(dish, step) && !followsFire(dish, step);
+}
+
+function longestOf(time: Step['time']): number {
+  return time.kind === 'elastic' ? time.longestMin : time.kind === 'fixed' ? time.minutes : 0;
 }
 
 /** The food of another dish a part of which this one takes after a step. */

@@ -352,12 +352,26 @@ function soakOf(
 }
 
 /** How long the recipe leaves it on the food is its window. */
+/** As many times as long as is best it may lie, where nothing is said of the most. Common practice, no source. */
+const UNSAID_TIMES = 2;
+/** "Marinate for 6 hours": nobody takes it out in the night for that. Common practice, no source. */
+const SINGLE_TIMES: Partial<Record<Mixture['kind'], number>> = {
+  marinade: 1.5,
+  paste: 1.5,
+  rub: 1.5,
+  'dry brine': 1.5,
+  'wet brine': 1.25,
+};
+
 function withWindow(mixture: Mixture, act: ReadAct | undefined): Mixture {
   if (!SOAKING.has(mixture.kind) || !act) return mixture;
   const { leastMin = act.likelyMin ?? act.mostMin, likelyMin, mostMin } = act;
   if (leastMin === undefined) return mixture;
   const bestMin = Math.max(leastMin, likelyMin ?? leastMin);
-  const saidMin = mostMin ?? Math.round(bestMin * 2);
+  const single = mostMin !== undefined && mostMin === leastMin;
+  const times =
+    mostMin === undefined ? UNSAID_TIMES : single ? (SINGLE_TIMES[mixture.kind] ?? 1) : 1;
+  const saidMin = Math.round((mostMin ?? bestMin) * times);
   const longestMin = Math.max(bestMin, isNight(act) ? lasting(mixture.kind) : saidMin);
   return { ...mixture, window: { leastMin: Math.min(leastMin, bestMin), bestMin, longestMin } };
 }
