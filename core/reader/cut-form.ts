@@ -61,14 +61,19 @@ export function smallPattyMm(
 }
 
 /** Mince that is rolled or packed round something. */
-const LUMP = words(
-  'balls?|meatballs?|scotch eggs?|bolas?|alb[oó]ndigas?|around (?:the |each |an? )?eggs?|in (?:the )?(?:sausage ?meat|mince)',
+const LUMP = words('balls?|meatballs?|bolas?|alb[oó]ndigas?');
+/** Packed round an egg it is heated from one side. */
+const ROUND_EGG = words(
+  'scotch eggs?|around (?:the |each |an? )?eggs?|eggs? in (?:the )?(?:sausage ?meat|mince)',
 );
+/** Twice what lies on the egg, mm. Common practice, no source. */
+const ROUND_EGG_MM = 24;
 /** Mince weighs so much, g/ml; it is about as dense as water. Common practice, no source. */
 const MINCE_G_PER_ML = 1.05;
 
 /** How thick a lump of mince too large for a ball of its own is, mm; undefined for a patty. */
 export function lumpMm(cut: Cut, eachG: number, texts: readonly string[]): number | undefined {
+  if (isMince(cut) && texts.some((text) => ROUND_EGG.test(text))) return ROUND_EGG_MM;
   const large = isMince(cut) && eachG > SMALL_PATTY_MOST_G;
   if (!large || texts.some((text) => PATTY.test(text)) || !texts.some((text) => LUMP.test(text)))
     return undefined;
