@@ -214,7 +214,7 @@ function mixturesOf(
   const reserve = reserveIn(
     recipe.lines.filter(({ part }) => part === 'method').map(({ text }) => text),
   );
-  const soaks = recipe.acts.find(({ verb }) => verb === 'marinate' || verb === 'brine')?.verb;
+  const soaks = rawSoakOf(recipe.acts);
   return [...groups].map(([group, all]): Mixture => {
     const salty = all.some(({ name }) => SALTY.test(name));
     const kind = kindOf(group, soaks === 'brine' && !salty ? undefined : soaks, groups.size);
@@ -241,6 +241,24 @@ function mixturesOf(
     };
   });
 }
+
+/** How it soaks before it is cooked; "eggs in the left-over liquid" lie in no marinade of raw meat. */
+function rawSoakOf(acts: readonly ReadAct[]): 'marinate' | 'brine' | undefined {
+  const cooked = acts.findIndex(({ verb }) => COOKS.has(verb));
+  const before = cooked === -1 ? acts : acts.slice(0, cooked);
+  return before.map(({ verb }) => verb).find((verb) => verb === 'marinate' || verb === 'brine');
+}
+
+/** What no brine is made with. */
+const COOKS: ReadonlySet<ReadAct['verb']> = new Set([
+  'sear',
+  'brown',
+  'fry',
+  'roast',
+  'braise',
+  'grill',
+  'smoke',
+]);
 
 const SOAKING: ReadonlySet<Mixture['kind']> = new Set([
   'marinade',

@@ -21,6 +21,9 @@ const OF_BRINE =
 const ALL =
   /(?<!\p{L})(?:it|them|meat|pieces|everything|joint|bird|balls?|patties|burgers?|skewers?|fillets?|steaks?|chops?|legs|thighs|ribs|alb[oó]ndigas|hamburguesas|brochetas|filetes|chuletas|carne|piezas|todo|trozos|\p{L}{2,}(?:[aei]r|ndo|[ae])l[oa]s?|l[oa]s? \p{L}+[aei]mos)(?!\p{L})/iu;
 
+/** "Brown the bacon, then the pieces": the meat of the dish, whatever was in hand. */
+const PIECES =
+  /(?<!\p{L})(?:(?:the )?(?:meat|pieces|chunks|joints)|(?:la )?carne|(?:l[oa]s )?(?:trozos|presas|piezas|tajadas))(?!\p{L})/iu;
 /** "Mix the filling", "layer it up": what lay apart is one thing. */
 const GATHERS =
   /(?<!\p{L})(?:(?:mix|make) (?:in )?the filling|fill and roll|roll up|layer|assemble|stuff (?:it|them|the)|rellen(?:a|e|ar|amos)|enroll(?:a|e|ar)|monta(?:r|mos)? (?:la|el|los|las))(?!\p{L})/iu;
@@ -67,6 +70,8 @@ export function foodsOfActs(
     // What was begun with the rice goes on with it.
     else if (!works && !inPlay && sameLine?.length === 0 && !LIES.has(act.verb)) found.push([]);
     else if (foods.length === 1) found.push(undefined);
+    else if (!works && PIECES.test(act.text) && inHand && inHand.length < foods.length)
+      found.push(foods.map(({ id }) => id));
     else found.push(inPot(act, works ?? sameLine, pot));
     if (!works && isOfSauce(act)) sauceLine = act.line;
     const isOn = found[i]?.length !== 0 && !FIRES.has(act.verb);

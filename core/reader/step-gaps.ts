@@ -22,9 +22,11 @@ export function follows(before: Step, act: ReadAct, side?: Step, isHot = false):
   const waits = side !== undefined && side.id !== before.id;
   const open = act.dayBefore || isSoak(act.verb) || isSoak(before.verb) || waits;
   const gap = { step: before.id, from: 'end' as const, leastMin: 0 };
-  // What was cooked goes into the cold before long, and comes out within days.
-  if (isHot && before.verb === 'chill') return { ...gap, mostMin: COOKED_KEEPS_MIN };
-  if (isHot && act.verb === 'chill' && !waits) return { ...gap, mostMin: INTO_COLD_MIN };
+  // What was cooked goes into the cold before long, and comes out within days; a dough the next.
+  if (before.verb === 'chill' && before.place.kind === 'fridge')
+    return { ...gap, mostMin: isHot ? COOKED_KEEPS_MIN : MINUTES_PER_DAY };
+  if (act.verb === 'chill' && !waits && !isSoak(before.verb) && !act.dayBefore)
+    return { ...gap, mostMin: isHot ? INTO_COLD_MIN : NEXT_STEP_MOST_MIN };
   // Seared and coated, it goes on at once.
   const atOnce = isHot && FIRE_VERBS.has(act.verb);
   return open

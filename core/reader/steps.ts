@@ -117,7 +117,7 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
       ...withMixtures(again.get(i) ?? (only && !ALONE.has(act.verb) ? [only.id] : undefined)),
     };
     const soaksLater = recipe.acts.slice(i + 1).some(({ verb }) => isSoak(verb));
-    if (AHEAD.has(act.verb) || isAside(act)) joined(step);
+    if (AHEAD.has(act.verb) || isAside(act) || (main && isOfPulses(act))) joined(step);
     else if (worked?.length === 0 && main && !soaksLater && isMadeBeside(act, main, side)) {
       const after = side ? [follows(side, act)] : besides(main);
       joins = joins.filter((one) => one !== side);
@@ -166,6 +166,11 @@ function isMadeBeside(act: ReadAct, main: Step, side: Step | undefined): boolean
 /** Skewers or chips in water, while the meat waits its turn. */
 function isAside({ verb, text }: ReadAct): boolean {
   return verb === 'soak' && ASIDE.test(text);
+}
+
+/** Beans soak beside whatever else is done. */
+function isOfPulses({ verb, text, likelyMin }: ReadAct): boolean {
+  return verb === 'soak' && PULSES.test(text) && (likelyMin ?? NIGHT_MIN.likely) >= NIGHT_MIN.least;
 }
 
 const ASIDE =
