@@ -99,7 +99,8 @@ const IN_FAT = /(?<!\p{L})(?:oil|fat|lard|dripping|aceite|manteca|pan|sart[eé]n
 /** Out of the oven, in a pan. */
 const IN_PAN =
   /(?<!\p{L})(?:(?:cut|skin|flesh|fat)[- ]side|side down|in the (?:\p{L}+ )?fat|skillet|frying pan|sart[eé]n)(?!\p{L})/iu;
-const RESTS = /\brest(?:s|ing)?\b(?! of)|\breposa/iu;
+const RESTS =
+  /\brest(?:s|ing)?\b(?! of)|\breposa|\bon (?:a |the )?(?:wire |cooling )?rack\b(?! (?:in|over|above))/iu;
 
 /** How it goes on: "onions in, 10 minutes", where meat was browned, are fried. */
 function onRing(text: string, context: Context, hot: ReadAct): Verb {

@@ -1,6 +1,6 @@
 import { actOf, minutesOf, type MadeAct } from './act.ts';
 import { alone } from './adds.ts';
-import { HEATS, PLACES_TO_BE, type Context, type ReadAct } from './context.ts';
+import { HEATS, type Context, type ReadAct } from './context.ts';
 import { CONDITION, NOT_DONE, onCondition } from './condition.ts';
 import { cueIn } from './cues.ts';
 import { DAY_BEFORE } from './day-before.ts';
@@ -13,6 +13,7 @@ import { noteAct, notePot } from './note-act.ts';
 import { AT_THE_LAST, isMoment, isWithin, momentOf } from './moment.ts';
 import { settleAct } from './settle-act.ts';
 import { bareHeat, beginsWith, goingHotter, probedIn, shareOf, told } from './settle-clause.ts';
+import { afterReached, reachedFirst } from './reached-first.ts';
 import type { ReadSentence, Seen } from './seen.ts';
 import { noteSoak } from './soaks.ts';
 import { spansIn, type ReadDuration } from './span.ts';
@@ -20,6 +21,7 @@ import { OVEN_OFF } from './settle-verb.ts';
 import { withLeft } from './with-left.ts';
 import { bySurroundings } from './surroundings.ts';
 import { placeIn, verbsIn, type VerbWords, type VerbHit } from './verbs.ts';
+import { inLid, laidIn, SETTING, withoutVerb } from './without-verb.ts';
 
 const CLIMBS =
   /(?<!\p{L})(?:while|as|whilst|mientras) (?:the |you (?:heat|bring|raise) the |el )?(?:oven|smoker|grill|barbecue|horno|ahumador|barbacoa)[^.;]{0,20}(?=\d{3})/iu;
@@ -44,6 +46,11 @@ export function readSentence(
   const none = noStep(text, numbers, seen.allLengths.length);
   if (none) return none;
   if (CONDITION.test(text) && NOT_DONE.test(text)) return onCondition(seen, context);
+  const reached = reachedFirst(seen, context);
+  if (reached) {
+    const rest = readSentence(text.slice(reached.from), line, group, context, boldly);
+    return afterReached(rest, reached);
+  }
   const waited =
     waitedFirst(seen, line, group, context, boldly) ??
     thenCarved(seen, line, group, context, boldly);
@@ -260,7 +267,7 @@ function hitsOf(seen: Seen, context: Context, boldly: boolean): VerbHit[] {
   const inOven = place === undefined || place === 'oven';
   const verb =
     probedIn(place, degrees, context) ??
-    (inOven ? bareHeat(text, spans, degrees, context) : undefined) ??
+    (inOven ? inLid(text, bareHeat(text, spans, degrees, context)) : undefined) ??
     laidIn(seen, context) ??
     (boldly && !CONDITION.test(text) ? bySurroundings(text, spans, context) : undefined);
   return verb ? [{ verb, from: 0, to: 0 }] : [];
@@ -296,35 +303,9 @@ const isOven = ({ sense, tempC }: Degree): boolean => sense === 'place' && tempC
 /** A pan is not told in degrees; an oven that finishes is at least so hot. Our own line, no source. */
 const FINISHES_FROM_C = 140;
 
-/** "Return the beef for ten minutes". */
-const RETURNS = /(?<!\p{L})(?:return|put [^.;,]{0,30}back|devuelv|vuelve a (?:poner|meter))/iu;
-
-/** "Lay the hake in, skin side up, 3 minutes": it cooks as what lay in the pan before. */
-function laidIn(
-  { text, said, spans, degrees, place }: Seen,
-  { hot }: Context,
-): VerbWords | undefined {
-  const only = said.length === 1 && said[0]?.verb === 'put' && degrees.length === 0;
-  if (!only || place !== undefined || !hot || !spans.some(isLength)) return undefined;
-  return hot.place === 'hob' || RETURNS.test(text) ? hot.verb : undefined;
-}
-
 /** "Oven 230". */
 const BARE_OVEN =
   /^\s*(?:the )?(?:oven|horno)(?: on)?,?\s+(?:at |to |a )?\d{3}\s*[°º]?\s*C?(?:\s*[(/,]?\s*(?:fan|ventilador|con ventilador|gas(?: mark)?)\s*\d{0,3}\s*°?\s*C?\s*\)?|\s*[(/,]\s*\d{3}\s*°?\s*C?\s+fan\s*\)?){0,3}(?:\s+(?:from|at|by|desde las|a las) \d{1,2}[:.]\d{2})?\s*\.?$/iu;
-
-/** "Then oven, 180, 20 min.", "get a pan really hot, 2 mins one side": what a place and a length stand for. */
-function withoutVerb({ text, place, spans }: Seen, pan: boolean, context: Context) {
-  if (!spans.some(isLength)) return pan ? ('sear' as const) : undefined;
-  if (IN_FOR.test(text) && context.ovenC !== undefined && context.hot?.place !== 'hob')
-    return context.hasMeat ? ('roast' as const) : ('bake' as const);
-  if (context.laid && context.ovenC !== undefined) return 'roast' as const;
-  if (context.dough && context.hot === undefined && COVERED_UP.test(text)) return 'rise' as const;
-  if (place !== undefined && PLACES_TO_BE.has(place)) return 'put' as const;
-  if (pan) return 'sear' as const;
-  const hotPan = place === 'hob' && HOT_PAN.test(text);
-  return hotPan || (context.slowCooker && SETTING.test(text)) ? ('cook' as const) : undefined;
-}
 
 /** The steps of a clause, a verb after the other; what they leave behind is noted in the context. */
 function actsOf(
@@ -377,14 +358,6 @@ function soakedSoLong(act: ReadAct, lies: ReadAct): ReadAct | undefined {
   return { ...act, leastMin, likelyMin, mostMin, lit: [...act.lit, ...lies.lit] };
 }
 
-/** "In for 20 mins": into the oven that was set. */
-const IN_FOR = /^\s*(?:back )?in(?: (?:it|they) goes?)? for\s/iu;
-/** "LOW 8–10 hrs". */
-const SETTING = /^\s*(?:on )?(?:low|high)\b/iu;
-/** "Cover with a damp cloth for an hour": a dough rises. */
-const COVERED_UP = /^\s*(?:cover|tapa|cubre)/iu;
-const HOT_PAN = /\b(?:hot|side|caliente|lado)s?\b/iu;
-const isLength = ({ sense }: ReadDuration): boolean => sense === 'length';
 /** The same verb twice in a sentence, only one of them with a time, is one step. */
 function merged(acts: readonly ReadAct[]): ReadAct[] {
   return acts.reduce<ReadAct[]>((all, act) => {

@@ -23,12 +23,17 @@ function ofFat(text: string, act: MadeAct): MadeAct {
   const { verb, tempC = Infinity } = act;
   if (verb === 'stir' && act.likelyMin !== undefined && ROUX.test(text))
     return { ...act, verb: 'fry', place: 'hob' };
+  if (verb === 'mix' && act.likelyMin !== undefined && OVER_FLAME.test(text))
+    return { ...act, verb: 'fry', place: 'hob' };
   const dry = verb === 'roast' || verb === 'bake';
   return dry && tempC <= UNDER_FAT_MOST_C && UNDER_FAT.test(text)
     ? { ...act, verb: 'braise' }
     : act;
 }
 
+/** "Toss in butter, two minutes over a fierce heat". */
+const OVER_FLAME =
+  /(?<!\p{L})over (?:a |the )?(?:\p{L}+ )?(?:heat|flame)(?!\p{L})|(?<!\p{L})a fuego (?:vivo|fuerte|alto)(?!\p{L})/iu;
 const ROUX = /(?<!\p{L})roux(?!\p{L})/iu;
 const UNDER_FAT =
   /(?<!\p{L})(?:submerge\p{L}*|(?:in|under|covered? (?:\p{L}+ ){0,2}with) (?:the |melted |its |their |duck |goose |pork |olive )*(?:fat|lard|oil)|sumerg\p{L}*|cubiert[oa]s? (?:en|de|por|con) (?:la |el )?(?:grasa|manteca|aceite))(?!\p{L})/iu;

@@ -32,6 +32,9 @@ const COVERED =
 /** "Cover and cook in the oven". */
 const JUST_COVERED =
   /(?<!\p{L})(?:cover|clap on (?:the|a) lid|put (?:on )?the lid(?: on)?|lid on|tap(?:a|e|ar|amos))(?!\p{L})[^.;]{0,24}$/iu;
+/** "Coat the meat and let it sit in the fridge". */
+const COATS_MEAT =
+  /(?<!\p{L})(?:coat|rub|smear|slather|massage|toss|unta|frota) (?:the |el |la |los |las )?(?:\p{L}+ )?(?:meat|chicken|pork|lamb|beef|goat|ribs?|chops?|legs?|thighs?|wings?|carne|pollo|cerdo|cordero|costillas|muslos)(?!\p{L})/iu;
 /** "Cuece" says no more than that it cooks in something wet. */
 const COOKS_WET = /^(?:cuec|cuez|coc)/iu;
 const IN_WATER = /agua|ebullici|herv|hirv/iu;
@@ -101,6 +104,7 @@ export function verbOf(
     case 'chill':
       return SETS.test(before) || SETS.test(own) ? 'chill' : cold(context);
     case 'rest':
+      if (named === 'fridge' && context.hasMeat && COATS_MEAT.test(before)) return 'marinate';
       return waits(context, /at room temperature|temperatura ambiente/iu.test(own));
     case 'shred':
     case 'slice':
@@ -166,6 +170,7 @@ function waited(
   context: Context,
 ): Verb | undefined {
   if (context.ovenOff && IN_THERE.test(own)) return 'rest';
+  if (named === 'fridge' && context.hasMeat && COATS_MEAT.test(before)) return 'marinate';
   if (context.hot === undefined && context.place === 'grill' && CRUSTS.test(own)) return 'grill';
   if (context.hot === undefined && LIES_IN_WATER.test(own)) return 'soak';
   // "Leave it 30 minutes while the coals get going": over no fire yet.

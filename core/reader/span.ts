@@ -126,9 +126,17 @@ function unitsIn(text: string): Atom[] {
     const extra = said.high === undefined ? lowExtra : halfOf(said.plus) * each + behindUnit;
     const upTo = Math.max(low, high, said.orMore === undefined ? 0 : numberIn(said.orMore));
     const [least, most] = [low * each + lowExtra, upTo * each + extra];
+    // "Oven 230 - 25 mins": a heat, and how long.
+    if (said.high !== undefined && low > high && low >= HOT_C) {
+      const from = match.index + match[0].indexOf(said.high, (said.low ?? '').length);
+      return [{ ...at, from, ...exactly(high * each), night: false }];
+    }
     return [{ ...at, least, likely: middle(least, most), most, night: false }];
   });
 }
+
+/** No length of time before a shorter one: an oven. Our own line, no source. */
+const HOT_C = 100;
 
 /** "and a half", "and a quarter". */
 function everyMinOf(said: string): number {

@@ -1,0 +1,52 @@
+import { PLACES_TO_BE, type Context } from './context.ts';
+import type { Seen } from './seen.ts';
+import type { ReadDuration } from './span.ts';
+import type { VerbWords } from './verbs.ts';
+
+/** "Add ale and stock, cover, 150C oven, 2 hr 30": no dry roast. */
+export function inLid(text: string, verb: VerbWords | undefined): VerbWords | undefined {
+  return verb === 'roast' && LID_ON.test(text) && LIQUID.test(text) ? 'braise' : verb;
+}
+
+const LID_ON = /(?<!\p{L})(?:cover(?:ed)?|lid on|tapa(?:r|do|da)?)(?!\p{L})/iu;
+const LIQUID =
+  /(?<!\p{L})(?:stock|broth|ale|beer|stout|cider|wine|water|sauce|liquid|caldo|cerveza|sidra|vino|agua|salsa)(?!\p{L})/iu;
+
+/** "Return the beef for ten minutes". */
+const RETURNS = /(?<!\p{L})(?:return|put [^.;,]{0,30}back|devuelv|vuelve a (?:poner|meter))/iu;
+
+/** "Lay the hake in, skin side up, 3 minutes": it cooks as what lay in the pan before. */
+export function laidIn(
+  { text, said, spans, degrees, place }: Seen,
+  { hot }: Context,
+): VerbWords | undefined {
+  const only = said.length === 1 && said[0]?.verb === 'put' && degrees.length === 0;
+  if (!only || place !== undefined || !hot || !spans.some(isLength)) return undefined;
+  return hot.place === 'hob' || RETURNS.test(text) ? hot.verb : undefined;
+}
+
+/** "Then oven, 180, 20 min.", "get a pan really hot, 2 mins one side": what a place and a length stand for. */
+export function withoutVerb({ text, place, spans }: Seen, pan: boolean, context: Context) {
+  if (!spans.some(isLength)) return pan ? ('sear' as const) : undefined;
+  if (IN_FOR.test(text) && context.ovenC !== undefined && context.hot?.place !== 'hob')
+    return context.hasMeat ? ('roast' as const) : ('bake' as const);
+  if (context.laid && context.ovenC !== undefined) return 'roast' as const;
+  if (context.dough && context.hot === undefined && (COVERED_UP.test(text) || PUFFS.test(text)))
+    return 'rise' as const;
+  if (place !== undefined && PLACES_TO_BE.has(place)) return 'put' as const;
+  if (pan) return 'sear' as const;
+  const hotPan = place === 'hob' && HOT_PAN.test(text);
+  return hotPan || (context.slowCooker && SETTING.test(text)) ? ('cook' as const) : undefined;
+}
+
+/** "In for 20 mins": into the oven that was set. */
+const IN_FOR = /^\s*(?:back )?in(?: (?:it|they) goes?)? for\s/iu;
+/** "LOW 8–10 hrs". */
+export const SETTING = /^\s*(?:on )?(?:low|high)\b/iu;
+/** "Cover with a damp cloth for an hour": a dough rises. */
+const COVERED_UP = /^\s*(?:cover|tapa|cubre)/iu;
+/** "2-3 hours somewhere warm till puffed". */
+const PUFFS =
+  /(?<!\p{L})(?:somewhere warm|warm (?:place|spot)|(?:til|till|until) (?:it is |it has |well )?(?:puff\p{L}*|doubled|wobbly|risen)|hasta (?:que )?dobl\p{L}*)(?!\p{L})/iu;
+const HOT_PAN = /\b(?:hot|side|caliente|lado)s?\b/iu;
+const isLength = ({ sense }: ReadDuration): boolean => sense === 'length';
