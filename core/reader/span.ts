@@ -229,7 +229,7 @@ const AGAIN =
 
 /** "6 hours, 24 at most", "24 hrs is best, 4 at a pinch". */
 const BOUND_BEHIND =
-  /(?<=[,;(]\s*(?:but |or |and |y |o )?)(?<number>\d+)(?=\s+(?:(?<most>at (?:the )?(?:very )?(?:most|longest|outside)|max(?:imum)?(?!\p{L})|tops|como (?:mucho|m[aá]ximo)|a lo sumo)|(?<least>at a pinch|at (?:the )?(?:very )?least|min(?:imum)?(?!\p{L})|will do|como m[ií]nimo)))/giu;
+  /(?<=[,;(]\s*(?:but |or |and |y |o )?)(?<number>\d+)(?=\s+(?:(?<most>at (?:the )?(?:very )?(?:most|longest|outside)|max(?:imum)?(?!\p{L})|tops|como (?:mucho|m[aá]ximo)|a lo sumo)|(?<least>at a pinch|at (?:the )?(?:very )?least|minimum|will do|como m[ií]nimo)))/giu;
 
 /** A bound that leaves its unit to the length before it. */
 function boundsIn(text: string, spans: readonly ReadDuration[]): readonly ReadDuration[] {
