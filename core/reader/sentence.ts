@@ -21,7 +21,7 @@ import { OVEN_OFF } from './settle-verb.ts';
 import { withLeft } from './with-left.ts';
 import { bySurroundings } from './surroundings.ts';
 import { placeIn, verbsIn, type VerbWords, type VerbHit } from './verbs.ts';
-import { inLid, laidIn, SETTING, withoutVerb } from './without-verb.ts';
+import { laidIn, SETTING, withoutVerb } from './without-verb.ts';
 
 const CLIMBS =
   /(?<!\p{L})(?:while|as|whilst|mientras) (?:the |you (?:heat|bring|raise) the |el )?(?:oven|smoker|grill|barbecue|horno|ahumador|barbacoa)[^.;]{0,20}(?=\d{3})/iu;
@@ -267,7 +267,7 @@ function hitsOf(seen: Seen, context: Context, boldly: boolean): VerbHit[] {
   const inOven = place === undefined || place === 'oven';
   const verb =
     probedIn(place, degrees, context) ??
-    (inOven ? inLid(text, bareHeat(text, spans, degrees, context)) : undefined) ??
+    (inOven ? bareHeat(text, spans, degrees, context) : undefined) ??
     laidIn(seen, context) ??
     (boldly && !CONDITION.test(text) ? bySurroundings(text, spans, context) : undefined);
   return verb ? [{ verb, from: 0, to: 0 }] : [];

@@ -26,6 +26,8 @@ function ofFat(text: string, act: MadeAct): MadeAct {
   if (verb === 'mix' && act.likelyMin !== undefined && OVER_FLAME.test(text))
     return { ...act, verb: 'fry', place: 'hob' };
   const dry = verb === 'roast' || verb === 'bake';
+  if (verb === 'roast' && LID_ON.test(text) && LIQUID.test(text) && !SAYS_ROAST.test(text))
+    return { ...act, verb: 'braise' };
   return dry && tempC <= UNDER_FAT_MOST_C && UNDER_FAT.test(text)
     ? { ...act, verb: 'braise' }
     : act;
@@ -34,6 +36,11 @@ function ofFat(text: string, act: MadeAct): MadeAct {
 /** "Toss in butter, two minutes over a fierce heat". */
 const OVER_FLAME =
   /(?<!\p{L})over (?:a |the )?(?:\p{L}+ )?(?:heat|flame)(?!\p{L})|(?<!\p{L})a fuego (?:vivo|fuerte|alto)(?!\p{L})/iu;
+/** "Add ale and stock, cover, 150C oven, 2 hr 30": no dry roast. */
+const LID_ON = /(?<!\p{L})(?:cover(?:ed)?|lid on|tapa(?:r|do|da)?)(?!\p{L})/iu;
+const LIQUID =
+  /(?<!\p{L})(?:stock|broth|ale|beer|stout|cider|wine|water|sauce|liquid|caldo|cerveza|sidra|vino|agua|salsa)(?!\p{L})/iu;
+const SAYS_ROAST = /(?<!\p{L})(?:roast|asa|asar|hornea)/iu;
 const ROUX = /(?<!\p{L})roux(?!\p{L})/iu;
 const UNDER_FAT =
   /(?<!\p{L})(?:submerge\p{L}*|(?:in|under|covered? (?:\p{L}+ ){0,2}with) (?:the |melted |its |their |duck |goose |pork |olive )*(?:fat|lard|oil)|sumerg\p{L}*|cubiert[oa]s? (?:en|de|por|con) (?:la |el )?(?:grasa|manteca|aceite))(?!\p{L})/iu;

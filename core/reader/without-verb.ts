@@ -3,15 +3,6 @@ import type { Seen } from './seen.ts';
 import type { ReadDuration } from './span.ts';
 import type { VerbWords } from './verbs.ts';
 
-/** "Add ale and stock, cover, 150C oven, 2 hr 30": no dry roast. */
-export function inLid(text: string, verb: VerbWords | undefined): VerbWords | undefined {
-  return verb === 'roast' && LID_ON.test(text) && LIQUID.test(text) ? 'braise' : verb;
-}
-
-const LID_ON = /(?<!\p{L})(?:cover(?:ed)?|lid on|tapa(?:r|do|da)?)(?!\p{L})/iu;
-const LIQUID =
-  /(?<!\p{L})(?:stock|broth|ale|beer|stout|cider|wine|water|sauce|liquid|caldo|cerveza|sidra|vino|agua|salsa)(?!\p{L})/iu;
-
 /** "Return the beef for ten minutes". */
 const RETURNS = /(?<!\p{L})(?:return|put [^.;,]{0,30}back|devuelv|vuelve a (?:poner|meter))/iu;
 

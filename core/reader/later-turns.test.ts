@@ -1,0 +1,68 @@
+import { describe, expect, it } from 'vitest';
+import { readRecipe } from './index.ts';
+
+/** What lasts, is set or comes to a core, in a line each: the verb, its minutes, heat, core, where. */
+const said = (method: string, list = '1 kg lamb shoulder') =>
+  readRecipe(`${list}\n\n${method}`)
+    .acts.filter((act) => (act.likelyMin ?? act.mostMin ?? act.tempC ?? act.untilC) !== undefined)
+    .map(({ verb, leastMin, likelyMin, mostMin, tempC, untilC, place }) =>
+      [
+        verb,
+        [...new Set([leastMin, likelyMin, mostMin])].join('-'),
+        tempC === undefined ? '' : `@${tempC}`,
+        untilC === undefined ? '' : `to ${untilC}`,
+        place,
+      ]
+        .filter((word) => word !== '')
+        .join(' '),
+    );
+
+describe('a length with a bound that leaves its unit to it', () => {
+  it.each([
+    ['Chill for at least 6 hours, 24 at most.', ['chill 360-1440 fridge']],
+    ['Marinate. 24 hrs is best, 4 at a pinch.', ['marinate 240-1440 fridge']],
+    // A minute is no minimum.
+    ['Fry the onions 15 min, add the garlic, 2 min.', ['fry 15 hob', 'fry 2 hob']],
+  ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
+});
+
+describe('what goes on, and what comes of it', () => {
+  it.each([
+    [
+      'Grill at 200 °C for 50 minutes. At 68 °C in the breast move it over the coals for 4 minutes. Take it off at 74.',
+      ['grill 50 @200 to 68 grill', 'grill 4 @200 to 74 grill'],
+    ],
+    ['Braise for 1 hour. Keep warm at 65 °C for 2 hours.', ['braise 60 hob', 'hold 120 @65 oven']],
+    [
+      'Simmer for 20 minutes. Leave in the pan on the stove until the next morning.',
+      ['simmer 20 hob', 'rest 480-600-720 board'],
+    ],
+    [
+      'Simmer for an hour. Brown the sausages in another skillet 5 minutes, and put that in along with the beans. Another 45 minutes.',
+      ['simmer 60 hob', 'brown 5 hob', 'simmer 45 hob'],
+    ],
+    // Under fat, or under a lid with something to braise in.
+    [
+      'Melt the fat, submerge the meat, and cook in a 110 °C oven for 3 h.',
+      ['braise 180 @110 oven'],
+    ],
+    ['Add ale and stock, bring up, cover, 150C oven, 2 hr 30.', ['braise 150 @150 oven']],
+    ['Coat the meat and let it sit in the fridge for 8 hours.', ['marinate 480 fridge']],
+    ['Boil 6 minutes, then 4 hours in the leftover liquid.', ['boil 6 hob', 'marinate 240 fridge']],
+  ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
+});
+
+describe('a heat and a length side by side', () => {
+  it.each([
+    ['Oven 230 - 25 mins, bottom shelf.', ['bake 25 @230 oven']],
+    ['Oven with the pot inside to 250 °C, 45 min.', ['preheat 45 @250 oven']],
+    ['Tip into a tin. 2-3 hrs somewhere warm till puffed.', ['rise 120-150-180 counter']],
+    ['Bake 20 minutes at 230 °C. 15 mins on a rack.', ['bake 20 @230 oven', 'rest 15 board']],
+  ])('%s', (method, steps) =>
+    expect(said(method, 'Focaccia\n500 g bread flour\n4 g yeast')).toEqual(steps),
+  );
+
+  it('is of both sides where each is told', () => {
+    expect(said('Sear fast on both faces, 90 seconds each.')).toEqual(['sear 3 hob']);
+  });
+});
