@@ -180,7 +180,7 @@ const AT_A_HEAT =
 const UNTIL_CORE = /^[^.;\d]{0,24}(?:until|till|hasta)(?!\p{L})[^.;]{0,40}\d{2,3}\s*[°º]/iu;
 /** "Raise to 80 °C": of a fire, and no middle. */
 const SET_TO =
-  /(?<!\p{L})(?:raise|increase|turn|drop|lower|reduce|sube|baja)(?: it| the (?:heat|oven|smoker|temperature|fire)| el (?:horno|ahumador))?(?: up| down)? (?:slowly |gradually )?(?:to|a)\s+$/iu;
+  /(?<!\p{L})(?:raise|increase|bring|turn|drop|lower|reduce|sube|baja)(?: it| the (?:heat|oven|smoker|temperature|fire)| el (?:horno|ahumador))?(?: back)?(?: up| down)? (?:slowly |gradually )?(?:to|a)\s+$/iu;
 
 function senseOf(text: string, { from, to, tempC }: Omit<Degree, 'sense'>): Degree['sense'] {
   if (tempC > CORE_MOST_C) return 'place';

@@ -77,7 +77,7 @@ export const LED = /^[\p{L} '’-]{2,28}:\s+(?=(?:\d|an?\s))/iu;
 const BETWEEN = /,\s+(?![^(]*\))|\s+·\s+|\s+(?=(?:and|y)\s+(?:some|an?|\d|½|¼|un)\b)/iu;
 /** "Marinade: 100 ml soy, 2 tbsp honey": a list, however short. */
 const OF_MIXTURE =
-  /^(?:for the |the |para (?:el |la ))?(?:\p{L}+ )?(?:marinade|brine|cure|rub|paste|glaze|sauce|dressing|gravy|batter|dough|marinada|adobo|salmuera|salsa|glaseado|aliño|masa)s?:\s+(?=\d|an?\s)/iu;
+  /^(?:for the |the |para (?:el |la ))?(?:\p{L}+ )?(?:marinade|brine|cure|rub|paste|glaze|sauce|dressing|gravy|batter|dough|filling|topping|base|crust|pastry|slaw|salad|relish|syrup|custard|stuffing|crumble|meatballs?|marinada|adobo|salmuera|salsa|glaseado|aliño|masa|relleno|cobertura|ensalada)s?:\s+(?=\d|an?\s)/iu;
 /** How large a thing is, and no thing. */
 const ONLY_SIZE = new RegExp(
   `^(?:about|around|roughly|unos|unas|de unos)?\\s*(?:${NUMBER})\\s*-?(?:(?:mm|cm|in(?:ch(?:es)?)?|dedos?|fingers?)[- ]+(?:thick|long|de (?:grosor|grueso|largo))|(?:kg|kilos?|g|gramos|grams|lbs?|oz)(?: each| cada un[oa]| in (?:total|all|weight)| en total)?)$`,
@@ -108,6 +108,8 @@ export function listOf(line: string): string[] {
     .map((item) => item.replace(AND, ''))
     .filter((item) => STARTS_AMOUNT.test(item) || LISTED.test(item)).length;
   const least = OF_MIXTURE.test(line) ? 1 : LEAST_LISTED;
-  const isList = amounts >= least && amounts >= items.length * (isTold ? 0.5 : 0.8);
+  const isList =
+    amounts >= least &&
+    amounts >= items.length * (isTold ? 0.5 : OF_MIXTURE.test(line) ? 0.4 : 0.8);
   return isList && verbsIn(line.replace(LISTS, ''), 'en')[0]?.from !== 0 ? items : [];
 }

@@ -35,6 +35,7 @@ const JUST_COVERED =
 /** "Coat the meat and let it sit in the fridge". */
 const COATS_MEAT =
   /(?<!\p{L})(?:coat|rub|smear|slather|massage|toss|unta|frota) (?:the |el |la |los |las )?(?:\p{L}+ )?(?:meat|chicken|pork|lamb|beef|goat|ribs?|chops?|legs?|thighs?|wings?|carne|pollo|cerdo|cordero|costillas|muslos)(?!\p{L})/iu;
+const PART_COVERED = /(?<!\p{L})(?:cover|lid|tap(?:a|e|ar|amos))(?!\p{L})[^.;]{0,20}$/iu;
 /** "Cuece" says no more than that it cooks in something wet. */
 const COOKS_WET = /^(?:cuec|cuez|coc)/iu;
 const IN_WATER = /agua|ebullici|herv|hirv/iu;
@@ -298,6 +299,15 @@ const SUGAR =
 /** "Once the oil is at 175". */
 const OIL_AT = /(?<!\p{L})(?:oil|fat|lard|aceite|manteca)(?!\p{L})[^.;]{0,30}\d{3}/iu;
 
+/** "Lower the heat, add the vegetables": in the fat that something was browned in. */
+function softens(before: string, own: string, { hot, wet }: Context): boolean {
+  const dry = !wet && !WET_WORDS.test(`${before}${own}`);
+  return hot !== undefined && ON_RING.has(hot.verb) && dry && SOFTENED.test(`${before}${own}`);
+}
+
+const SOFTENED =
+  /(?<!\p{L})(?:veg(?:etables)?|onions?|shallots?|leeks?|carrots?|celery|peppers?|mushrooms?|verduras?|cebollas?|puerros?|pimientos?|setas)(?!\p{L})/iu;
+
 function cooks(own: string, before: string, named: PlaceKind | undefined, context: Context): Verb {
   if (SUGAR.test(own)) return 'boil';
   if (OIL_AT.test(before) || (named === undefined && MELTED.test(before))) return 'fry';
@@ -309,8 +319,9 @@ function cooks(own: string, before: string, named: PlaceKind | undefined, contex
   if (place === 'oven') return context.hasMeat ? 'roast' : 'bake';
   if (place === 'grill') return 'grill';
   if (place === 'smoker') return 'smoke';
+  if (JUST_COVERED.test(before) && PART_COVERED.test(before)) return 'simmer';
   if (/heat to low|low heat|(?:reduce|lower|turn down) the heat|baja el fuego/iu.test(before))
-    return 'simmer';
+    return softens(before, own, context) ? 'fry' : 'simmer';
   const hotter = HOTTER.test(before) && context.hot?.place === 'hob';
   if (
     DRY_COOKED.test(own) &&

@@ -42,7 +42,7 @@ const HALF =
 /** "1 hour", "4-6 hours", "1 h 30", "two and a half hours", "an hour and a half", "hora y media". */
 const ATOM = new RegExp(
   `(?:(?:(?:between|entre|minimum of|m[ií]nimo de)\\s+(?<from>${NUMBER})\\s+(?:and|y)\\s+(?:(?:a |un )?(?:maximum of|m[aá]ximo de)\\s+)?(?<till>${NUMBER})|(?<low>${NUMBER})(?<lowPlus>${AND_HALF})(?:${DASH}(?<high>${NUMBER})(?<plus>${AND_HALF}))?)` +
-    `(?:-?ish)?(?:\\s*(?:more|further|additional|full|whole|good|short|final|last|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:,?\\s+(?:or|o)\\s+(?:up to\\s+|hasta\\s+)?(?<orMore>two|three|four|dos|tres|cuatro)(?!\\s*(?:${UNIT}|\\p{L})))?` +
+    `(?:-?ish)?(?:\\s*(?:more|further|additional|full|whole|good|short|final|last|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:,?\\s+(?:or|o)\\s+(?:up to\\s+|hasta\\s+)?(?<orMore>two|three|four|dos|tres|cuatro|\\d(?![\\d/]|[.,]\\d))(?!\\s*(?:${UNIT}|\\p{L})))?` +
     `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?<=(?:h|hrs?|hours?|horas?) ?\\d{2})(?=\\s*(?:-|–|—|to|a)\\s)|(?<=(?:h|hr|hrs|hour|hours|hora|horas) ?\\d{2})(?=\\s+(?:at|in|en|a \\d|until|per|more|hasta)(?!\\p{L}))|(?<=hours? and (?:${NUMBER}))(?=\\s(?:for|until|till|should|will|at|in)(?!\\p{L}))|(?=\\s*(?:[.,;()](?!\\d)|$))))?)` +
     '|(?<said>minuto y medio|half an hour|half[- ]hour|media hora|otra media(?! (?:hora|taza))|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|a third of an hour|two thirds of an hour|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto|hora y tres cuartos)' +
     '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora|minute|minuto|other day|other hour|day|d[ií]a)(?![\\p{L}])|(?<=(?:last|final|[uú]ltima) )(?:hour|hora)(?![\\p{L}])|(?<=(?:turn|stir|flip)\\p{L}*\\s(?:it |them |the \\p{L}+ )?)daily(?![\\p{L}]))' +
@@ -235,6 +235,11 @@ const BOUND_BEHIND =
 function boundsIn(text: string, spans: readonly ReadDuration[]): readonly ReadDuration[] {
   const bounds = [...text.matchAll(BOUND_BEHIND)];
   return spans.map((span) => {
+    const low = NO_LESS.exec(text.slice(span.to));
+    if (low?.[1] !== undefined && span.leastMin === undefined && span.mostMin !== undefined) {
+      const least = Number(low[1]) * (span.mostMin % 60 === 0 ? 60 : 1);
+      return { ...span, to: span.to + low[0].length, leastMin: least, likelyMin: least };
+    }
     const bound = bounds.find(({ index }) => index >= span.to && index - span.to <= BOUND_NEAR);
     const likely = span.likelyMin;
     if (!bound || likely === undefined || span.sense !== 'length') return span;
@@ -248,6 +253,9 @@ function boundsIn(text: string, spans: readonly ReadDuration[]): readonly ReadDu
   });
 }
 
+/** "Up to 24 hours but no less than 3". */
+const NO_LESS =
+  /^,?\s+(?:but |and |y )?(?:no(?:t)? less than|at least|a minimum of|al menos|como m[ií]nimo)\s+(\d+)(?=\s*(?:[.,;)]|$))/iu;
 /** So many letters lie between a length and its bound, at the most. */
 const BOUND_NEAR = 24;
 
@@ -365,6 +373,11 @@ function single(text: string, atom: Atom): ReadDuration {
   const { from, to, least, likely, most } = atom;
   const [before, behind] = [text.slice(0, from), text.slice(to)];
   const at = about(text, from, to);
+  const sides = numberIn(SIDES.exec(behind)?.groups?.count ?? '');
+  if (sides >= 2 && sides <= MOST_SIDES) {
+    const [leastMin, likelyMin, mostMin] = [least * sides, likely * sides, most * sides];
+    return { ...at, from, to, leastMin, likelyMin, mostMin };
+  }
   if (AT_MOST.test(before) || MOST_BEHIND.test(behind)) return { ...at, from, to, mostMin: most };
   const fromTo = least < most && /(?:from|desde|between)\s*$/iu.test(before);
   if (!fromTo && (AT_LEAST.test(before) || LEAST_BEHIND.test(behind))) {
@@ -372,6 +385,13 @@ function single(text: string, atom: Atom): ReadDuration {
   }
   return { ...at, from, to, leastMin: least, likelyMin: likely, mostMin: most };
 }
+
+/** "3 minutes on each of the 4 sides". */
+const SIDES = new RegExp(
+  `^\\s*(?:on|for) (?:each|every one|all) of (?:the |its )?(?<count>${NUMBER}) (?:\\p{L}+ )?sides(?!\\p{L})`,
+  'iu',
+);
+const MOST_SIDES = 8;
 
 function about(text: string, from: number, to: number): Pick<ReadDuration, 'sense' | 'perSide'> {
   const [before, behind] = [text.slice(0, from), text.slice(to)];
