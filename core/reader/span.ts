@@ -296,7 +296,7 @@ const MOST_BEHIND = /^\s*,?\s*(?:at (?:the )?most|maximum|max\b|como m[aá]ximo|
 const BEST = /(?:preferably|ideally|best|better|mejor|preferiblemente|idealmente|lo ideal)/iu;
 const EVERY = /(?<!\p{L})(?:every|each|cada|once(?: every| an?)?|una vez (?:cada|por|a la))\s*$/iu;
 const PER_SIDE =
-  /^\s*(?:\/\s*|on each of (?:the |its )?(?:\p{L}+ )?|per|a|each|on each|on the first|for each|on either|por|de cada|en cada|por cada|each on)?\s*(?:(?<=(?:per|a|each) )(?:cut|flat|flesh|skin|meaty)[- ])?(?:side|lado|face|cara)s?\b/iu;
+  /^\s*(?:\/\s*|on each of (?:the |its )?(?:[\p{L}\d]+ )?|per|a|each|on each|on the first|for each|on either|por|de cada|en cada|por cada|each on)?\s*(?:(?<=(?:per|a|each) )(?:cut|flat|flesh|skin|meaty)[- ])?(?:side|lado|face|cara)s?\b/iu;
 /** "On both faces, 90 seconds each". */
 const BOTH = /(?<!\p{L})(?:both|the two|each of the) (?:\p{L}+ )?(?:sides|faces)(?!\p{L})/iu;
 const PER_POUND =
@@ -373,11 +373,6 @@ function single(text: string, atom: Atom): ReadDuration {
   const { from, to, least, likely, most } = atom;
   const [before, behind] = [text.slice(0, from), text.slice(to)];
   const at = about(text, from, to);
-  const sides = numberIn(SIDES.exec(behind)?.groups?.count ?? '');
-  if (sides >= 2 && sides <= MOST_SIDES) {
-    const [leastMin, likelyMin, mostMin] = [least * sides, likely * sides, most * sides];
-    return { ...at, from, to, leastMin, likelyMin, mostMin };
-  }
   if (AT_MOST.test(before) || MOST_BEHIND.test(behind)) return { ...at, from, to, mostMin: most };
   const fromTo = least < most && /(?:from|desde|between)\s*$/iu.test(before);
   if (!fromTo && (AT_LEAST.test(before) || LEAST_BEHIND.test(behind))) {
@@ -385,13 +380,6 @@ function single(text: string, atom: Atom): ReadDuration {
   }
   return { ...at, from, to, leastMin: least, likelyMin: likely, mostMin: most };
 }
-
-/** "3 minutes on each of the 4 sides". */
-const SIDES = new RegExp(
-  `^\\s*(?:on|for) (?:each|every one|all) of (?:the |its )?(?<count>${NUMBER}) (?:\\p{L}+ )?sides(?!\\p{L})`,
-  'iu',
-);
-const MOST_SIDES = 8;
 
 function about(text: string, from: number, to: number): Pick<ReadDuration, 'sense' | 'perSide'> {
   const [before, behind] = [text.slice(0, from), text.slice(to)];
