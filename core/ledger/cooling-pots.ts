@@ -60,10 +60,14 @@ function isSoonOver(
   if (begins === undefined) return false;
   const later = dish.steps.filter((one) => ancestors(dish, one).includes(last));
   const fires = later.filter((one) => isFire(dish, one)).map(({ id }) => timing.get(id)?.startMin);
-  const ends = later.map(({ id }) => timing.get(id)?.endMin);
+  // What nothing follows goes to the table, unless it was put in the cold to keep.
+  const eaten = later.length === 0 && !COLD_PLACES.has(last.place.kind) ? [last] : later;
+  const ends = eaten.map(({ id }) => timing.get(id)?.endMin);
   const over = fires.length > 0 ? Math.min(...known(fires)) : Math.max(...known(ends));
   return Number.isFinite(over) && over - begins <= COOLED_TO_21_MIN;
 }
+
+const COLD_PLACES: ReadonlySet<string> = new Set(['fridge', 'freezer']);
 
 const known = (times: ReadonlyArray<number | undefined>): number[] =>
   times.filter((time) => time !== undefined);
