@@ -36,6 +36,8 @@ const COOKED_OF: Readonly<Partial<Record<Animal, string>>> = {
   lamb: 'cooked-lamb',
   poultry: 'cooked-poultry',
   fish: 'cooked-fish',
+  // Cold prawns are kept as cold fish is.
+  shellfish: 'cooked-fish',
 };
 /** A bird in its joints. */
 const JOINTED =

@@ -20,7 +20,9 @@ export const fish: Rule = {
   },
   check: (meal) =>
     meal.dishes.flatMap((dish) => {
-      const one = dish.foods.find((food) => food.animal === 'fish' && !isFreeOfParasites(food));
+      const one = dish.foods.find(
+        (food) => food.animal === 'fish' && !food.ready && !isFreeOfParasites(food),
+      );
       if (!one) return [];
       if (one.fires.length === 0) return eatenRaw(dish, one);
       return dish.acts.flatMap((act) => {
