@@ -84,6 +84,8 @@ export function verbOf(
       if (BOILS_LOW.test(before)) return 'simmer';
       if (named === 'fridge') return SETS.test(`${before}${own}`) ? 'chill' : cold(context);
       if (named === 'oven' && TO_GET_HOT.test(own)) return 'preheat';
+      if (named === undefined && GOES_IN.test(own) && awaits(context))
+        return context.hasMeat ? 'roast' : 'bake';
       if (named === 'oven' && context.hasMeat && COVERED.test(`${before}${own}`)) return 'braise';
       if (named === 'oven')
         return context.hot?.verb === 'roast' || context.hasMeat ? 'roast' : 'bake';
@@ -268,6 +270,14 @@ function waits(
   const lit = fireC === undefined ? undefined : ON_FIRE[place ?? 'board'];
   if (lit) return lit;
   return soak ?? (mixed && !minced ? 'marinate' : 'rest');
+}
+
+/** "Mételo 20 minutos": into the oven that is hot. */
+const GOES_IN = /^(?:m[eé]t(?:el|al|ed)[oa]s?|intro(?:d[uú]cel|duzcal)[oa]s?)(?!\p{L})/iu;
+
+/** An oven is hot, and nothing lies in it. */
+function awaits({ hot, ovenC, ovenOff }: Context): boolean {
+  return hot === undefined && ovenC !== undefined && !ovenOff;
 }
 
 /** What was set and nothing lies in yet: the oven, unless something else was named since. */

@@ -247,7 +247,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       '(?:place|put|hang|transfer|return|pop|slide|set|move|lay|arrange|leave|keep(?! (?:it|them|everything|things) moving)|stick)(?= |, )',
     spanish:
-      '(?:pon|ponga|poner|ponemos|metemos|pasamos|llevamos|mete|meta|meter|coloca|coloque|colocar|pasa|pasar|lleva|llevar|introduce|introducir|devuelve|vuelve a poner)',
+      '(?:m[eé]t(?:el|al|ed)[oa]s?|intro(?:d[uú]cel|duzcal)[oa]s?|pon|ponga|poner|ponemos|metemos|pasamos|llevamos|mete|meta|meter|coloca|coloque|colocar|pasa|pasar|lleva|llevar|introduce|introducir|devuelve|vuelve a poner)',
   },
   {
     verb: 'wait',
