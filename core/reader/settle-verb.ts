@@ -105,6 +105,8 @@ export function verbOf(
       if (context.hot !== undefined && !context.cooled && !OUT_OF_COLD.test(own)) return 'rest';
       return context.dough && !context.hasMeat ? 'rise' : 'temper';
     case 'chill':
+      if (context.soak && context.hasMeat && !context.soaked && PUT_UNDER.test(before))
+        return context.soak;
       return SETS.test(before) || SETS.test(own) ? 'chill' : cold(context);
     case 'rest':
       if (named === 'fridge' && context.hasMeat && COATS_MEAT.test(before)) return 'marinate';
@@ -239,6 +241,8 @@ const LIES_IN_WATER =
 const DRIPS =
   /^(?:drain|escurr)[^.;]{0,40}(?:\d+ ?(?:m|h)|(?:half )?an hour|media hora|una hora)/iu;
 
+/** "Submerge the brisket and refrigerate for a week". */
+const PUT_UNDER = /(?<!\p{L})(?:submerge|immerse|sumerge|sumergir)(?!\p{L})/iu;
 /** "Submerge the turkey": in what was made for it. */
 const UNDER = /^(?:submerge|immerse|sumer)/iu;
 
