@@ -13,6 +13,7 @@ export function mendMessage(mend: Mend): Message {
     case 'heat':
       return { key: 'mend.heat', values: { tempC: { tempC: mend.tempC } } };
     case 'keeps':
+    case 'keepsDish':
       return { key: 'mend.keeps', values: { days: String(mend.days) } };
     case 'frozen':
       return { key: 'mend.frozen' };
@@ -45,6 +46,15 @@ export function mendCommands(
         dish: id,
         mixture: mend.mixture,
         change: { keepsDays: mend.days },
+      }));
+  }
+  if (mend.kind === 'keepsDish') {
+    return meal.dishes
+      .filter(({ id }) => id === mend.dish)
+      .map((dish) => ({
+        do: 'replaceDish',
+        dish: dish.id,
+        with: { ...dish, keepsDays: mend.days },
       }));
   }
   if ('food' in mend) {

@@ -13,7 +13,8 @@ export type Mend =
   | { readonly kind: 'boilBefore'; readonly step: string; readonly mixture: string }
   | { readonly kind: 'coolBefore'; readonly step: string; readonly mixture: string }
   | { readonly kind: 'frozen' | 'farmed'; readonly food: string }
-  | { readonly kind: 'keeps'; readonly mixture: string; readonly days: number };
+  | { readonly kind: 'keeps'; readonly mixture: string; readonly days: number }
+  | { readonly kind: 'keepsDish'; readonly dish: string; readonly days: number };
 
 /** What a rule has to say of a plan. */
 export interface SafetyFinding {

@@ -62,7 +62,7 @@ function keptWhole({
         values: { mixture: name, days: String(keepsDays), most: String(COOKED_SAUCE_DAYS) },
       },
       source: 'source.canning',
-      mends: [],
+      mends: [{ kind: 'keepsDish', dish: id, days: COOKED_SAUCE_DAYS }],
     },
   ];
 }
