@@ -238,7 +238,7 @@ function secondSideOf(text: string, span: ReadDuration): number | undefined {
 
 /** "… plus 20 minutes over". */
 const MORE_BEHIND = new RegExp(
-  `(?<!\\p{L})(?:plus|and|m[aá]s|y)\\s+(?:an? (?:extra|further) )?(${NUMBER})\\s*(?:minutes?|mins?\\.?|minutos?)`,
+  `(?<!\\p{L})(?:plus|and|m[aá]s|y)\\s+(?:an? (?:extra|further) )?(${NUMBER})\\s*(?:minutes?|mins?\\.?|minutos?|over(?!\\p{L})|extra(?!\\p{L})|on top)`,
   'iu',
 );
 
