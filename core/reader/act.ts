@@ -228,7 +228,7 @@ function numberOf(pattern: RegExp, text: string): number | undefined {
 
 /** "4 minutes on the first side and 3 on the second". */
 const SECOND_SIDE = new RegExp(
-  `^\\s*(?:on|for|por) (?:the |el |la |un )?(?:first|one|skin|flesh|cut|fat|presentation|primer|un)(?:a)? (?:side|lado|cara)[^.;]{0,12}?(${NUMBER})(?: (?:minutes?|mins?|minutos?|more|m[aá]s))* (?:on|for|por) (?:the |el |la )?(?:second|other|otro|otra|segund[oa])`,
+  `^\\s*(?:on|for|por) (?:the |el |la |un )?(?:(?:first|one|skin|flesh|cut|fat|presentation|primer|un)(?:a)? (?:side|lado|cara)|piel|carne|grasa)[^.;]{0,12}?(${NUMBER})(?: (?:minutes?|mins?|minutos?|more|m[aá]s))* (?:on|for|por) (?:the |el |la )?(?:second|other|otro|otra|segund[oa])`,
   'iu',
 );
 

@@ -86,7 +86,7 @@ interface Atom {
 
 /** "6 a side", with no unit: minutes. */
 const A_SIDE = new RegExp(
-  `(${DIGITS})(?:\\s*(?:-|–|to)\\s*(${DIGITS}))?(?=\\s+(?:(?:a|per|each|on each|por|por cada)\\s+(?:side|lado|cara)|on (?:the|its|each) (?:\\p{L}+[- ]){0,2}side|por (?:el otro|la otra)(?: lado| cara)?(?!\\p{L})|por (?:el lado de )?la (?:piel|carne|grasa)|on the (?:flesh|skin|other|second|fat|cut|bone)(?=[.,;]|$)))`,
+  `(${DIGITS})(?:\\s*(?:-|–|to)\\s*(${DIGITS}))?(?=\\s+(?:(?:a|per|each|on each|por|por cada)\\s+(?:side|lado|cara)|on (?:the|its|each) (?:\\p{L}+[- ]){0,2}side|on the (?:flesh|skin|other|second|fat|cut|bone)(?=[.,;]|$)))`,
   'giu',
 );
 
