@@ -11,7 +11,7 @@ export const counter = definePlace({
   namedBy: {
     order: 9,
     pattern:
-      /room temperature|counter|temperatura ambiente|encimera|work ?tops?\b|work ?surface|windowsill|(?<=\b(?:leave|left|keep|kept|stands?|sits?|out)\b[^.;]{0,24})\bon (?:the|a) (?:\w+ )?(?:table|buffet|bar|deck|terrace)\b|in (?:the|a) (?:hot |warm )?(?:car|sun)\b|warm place|lugar c[aá]lido/iu,
+      /room temperature|counter|temperatura ambiente|encimera|work ?tops?\b|work ?surface|windowsill|(?<=(?:leave|left|kept|stand|sit)\b[^.;]{0,24})\bon the (?:\w+ )?table\b|in the (?:car|sun)\b|warm place|lugar c[aá]lido/iu,
   },
   room: 'inside',
   workplace: 'board',
