@@ -10,6 +10,7 @@ import { keptDays } from './kept-days.ts';
 import { soaksOfActs } from './soaks.ts';
 import type { ReadAct } from './context.ts';
 import { isNight, lasting } from './night.ts';
+import { isWet, rawSoakOf } from './raw-soak.ts';
 import { lumpMm, smallPattyMm } from './cut-form.ts';
 import { eachOf, fishIn, piecesCounted } from './count-weight.ts';
 import {
@@ -71,7 +72,12 @@ export function draftDish(recipe: ReadRecipe, taken: ReadonlySet<string> = new S
 
 /** How long a recipe says that what it makes keeps. */
 function keepingOf({ lines }: ReadRecipe): Pick<Mixture, 'keepsDays'> {
-  const keepsDays = lines.map(({ text }) => keptDays(text)).find((days) => days !== undefined);
+  const keepsDays = lines
+    // "Freeze in tubs; keeps 3 months".
+    .map(({ text }, i) =>
+      keptDays(`${/;\s*$/u.test(lines[i - 1]?.text ?? '') ? lines[i - 1]?.text : ''} ${text}`),
+    )
+    .find((days) => days !== undefined);
   return keepsDays === undefined ? {} : { keepsDays };
 }
 
@@ -217,7 +223,8 @@ function mixturesOf(
   const soaks = rawSoakOf(recipe.acts);
   return [...groups].map(([group, all]): Mixture => {
     const salty = all.some(({ name }) => SALTY.test(name));
-    const kind = kindOf(group, soaks === 'brine' && !salty ? undefined : soaks, groups.size);
+    const told = kindOf(group, soaks === 'brine' && !salty ? undefined : soaks, groups.size);
+    const kind = told === 'wet brine' && !isWet(group, all, recipe) ? 'dry brine' : told;
     // It grows with the food, whether it lies on it or not.
     const onFood = kind === 'pickle' || MAKES_FOOD.has(kind) ? [] : foods.map(({ id }) => id);
     const name =
@@ -241,24 +248,6 @@ function mixturesOf(
     };
   });
 }
-
-/** How it soaks before it is cooked; "eggs in the left-over liquid" lie in no marinade of raw meat. */
-function rawSoakOf(acts: readonly ReadAct[]): 'marinate' | 'brine' | undefined {
-  const cooked = acts.findIndex(({ verb }) => COOKS.has(verb));
-  const before = cooked === -1 ? acts : acts.slice(0, cooked);
-  return before.map(({ verb }) => verb).find((verb) => verb === 'marinate' || verb === 'brine');
-}
-
-/** What no brine is made with. */
-const COOKS: ReadonlySet<ReadAct['verb']> = new Set([
-  'sear',
-  'brown',
-  'fry',
-  'roast',
-  'braise',
-  'grill',
-  'smoke',
-]);
 
 const SOAKING: ReadonlySet<Mixture['kind']> = new Set([
   'marinade',

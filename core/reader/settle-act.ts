@@ -73,13 +73,13 @@ const OVERNIGHT = {
 };
 
 /** "Leave overnight", of what has been over its fire: in the cold, though nobody says so. */
-function coldOvernight(text: string, act: MadeAct, { hot, dough }: Context): MadeAct {
+function coldOvernight(text: string, act: MadeAct, { hot, dough, hasMeat }: Context): MadeAct {
   const said = placeIn(text);
   if (said !== undefined && said !== 'fridge') return act;
   const lies =
     act.verb === 'cool' ||
     (act.verb === 'rest' && (act.place === 'board' || act.place === undefined));
-  if (!lies || !isNight(act) || hot === undefined || dough) return act;
+  if (!lies || !isNight(act) || hot === undefined || (dough && !hasMeat)) return act;
   return { ...act, verb: 'chill', place: 'fridge', guessed: true };
 }
 

@@ -105,9 +105,15 @@ function joinedBefore(
 }
 
 /** "Toast the chillies": another ingredient by itself, in a pan, or before any food is touched. */
-function isOfOthers({ verb, text }: ReadAct, others: readonly string[], inPlay: boolean): boolean {
+function isOfOthers(
+  { verb, text, meanwhile }: ReadAct,
+  others: readonly string[],
+  inPlay: boolean,
+): boolean {
   const small = text.toLowerCase();
   if (ALL.test(text) || !others.some((name) => small.includes(name))) return false;
+  // "Meanwhile steam the broccoli": whatever it is, the meat is elsewhere.
+  if (inPlay && (meanwhile || verb === 'steam')) return true;
   return inPlay ? PAN_WORK.has(verb) : !LIES.has(verb);
 }
 

@@ -227,11 +227,16 @@ function stepOf(act: ReadAct, about: About, soak: string | undefined): Step {
 
 /** Thawed or cooled in water: how warm that is, where the step stands on no shelf. */
 function inWater({ verb, text }: ReadAct): Step['place'] | undefined {
+  if (verb === 'chill') return OVER_ICE.test(text) ? { kind: 'counter', tempC: ICE_C } : undefined;
   if (verb !== 'cool' && verb !== 'thaw') return undefined;
   const tempC = WATERS.find(([words]) => words.test(text))?.[1];
   return tempC === undefined ? undefined : { kind: 'counter', tempC };
 }
 
+/** "Chill fast over ice". */
+const OVER_ICE =
+  /(?<!\p{L})(?:over|on|in) (?:an? )?ice(?:[- ]bath)?(?!\p{L})|(?<!\p{L})sobre hielo(?!\p{L})/iu;
+const ICE_C = 1;
 /** How warm a water is by its name, °C. Common practice, no source. */
 const WATERS: ReadonlyArray<readonly [RegExp, number]> = [
   [

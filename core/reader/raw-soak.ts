@@ -1,0 +1,40 @@
+import type { ReadAct } from './context.ts';
+import type { ReadIngredient } from './ingredient-line.ts';
+import type { ReadRecipe } from './read.ts';
+
+/** A brine with anything to dissolve in; salt rubbed on is a dry one. */
+export function isWet(
+  group: string,
+  all: readonly ReadIngredient[],
+  { lines }: ReadRecipe,
+): boolean {
+  const said = lines.filter(({ part }) => part === 'method' || part === 'unread');
+  return (
+    /brine|salmuera/iu.test(group) ||
+    all.some(({ name, ml }) => ml !== undefined && ml > 0 && LIQUID.test(name)) ||
+    said.some(({ text }) => DISSOLVED.test(text))
+  );
+}
+
+const LIQUID =
+  /(?<!\p{L})(?:water|cider|beer|ale|wine|stock|broth|milk|buttermilk|whey|juice|vinegar|tea|agua|sidra|cerveza|vino|caldo|leche|suero|zumo|jugo|vinagre|t[eé])(?!\p{L})/iu;
+const DISSOLVED =
+  /(?<!\p{L})(?:dissolv|submerge|immerse|cover (?:it |them |the \p{L}+ )?with (?:the )?(?:brine|water)|in (?:the |a )?(?:brine|salted water)|disuelv|disolver|sumerg|en (?:la )?salmuera|cubr\p{L}* (?:de|con) agua)/iu;
+
+/** How it soaks before it is cooked; "eggs in the left-over liquid" lie in no marinade of raw meat. */
+export function rawSoakOf(acts: readonly ReadAct[]): 'marinate' | 'brine' | undefined {
+  const cooked = acts.findIndex(({ verb }) => COOKS.has(verb));
+  const before = cooked === -1 ? acts : acts.slice(0, cooked);
+  return before.map(({ verb }) => verb).find((verb) => verb === 'marinate' || verb === 'brine');
+}
+
+/** What no brine is made with. */
+const COOKS: ReadonlySet<ReadAct['verb']> = new Set([
+  'sear',
+  'brown',
+  'fry',
+  'roast',
+  'braise',
+  'grill',
+  'smoke',
+]);
