@@ -7,7 +7,7 @@ const THAWED =
   /(?<!\p{L})(?:thawed|defrosted|descongelad[oa]s?|previously|(?:can be|or) frozen)(?!\p{L})/iu;
 
 /** So long before its first step food is still in the freezer, minutes. Our own line, no source. */
-const LIES_MIN = 480;
+const LIES_MIN = 90;
 
 /** A recipe whose meat is frozen and is never told to thaw: it comes out of the freezer for its first step. */
 export function withFrozen(recipe: ReadRecipe): ReadRecipe {

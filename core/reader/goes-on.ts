@@ -99,8 +99,9 @@ const IN_FAT = /(?<!\p{L})(?:oil|fat|lard|dripping|aceite|manteca|pan|sart[eé]n
 /** Out of the oven, in a pan. */
 const IN_PAN =
   /(?<!\p{L})(?:(?:cut|skin|flesh|fat)[- ]side|side down|in the (?:\p{L}+ )?fat|skillet|frying pan|sart[eé]n)(?!\p{L})/iu;
-const RESTS =
-  /\brest(?:s|ing)?\b(?! of)|\breposa|\bon (?:a |the )?(?:wire |cooling )?rack\b(?! (?:in|over|above))/iu;
+const RESTS = /\brest(?:s|ing)?\b(?! of)|\breposa/iu;
+/** Off its fire, unless a heat is told with it. */
+const ON_RACK = /\bon (?:a |the )?(?:wire |cooling )?rack\b(?! (?:in|over|above))/iu;
 
 /** How it goes on: "onions in, 10 minutes", where meat was browned, are fried. */
 function onRing(text: string, context: Context, hot: ReadAct): Verb {
@@ -171,7 +172,7 @@ export function goingOn(
   if (length && hot && LIES_IN.test(text) && (length.leastMin ?? 0) >= SOAKS_FROM_MIN)
     return soaksIn(text, line, group, length, context);
   const place = placeIn(text);
-  const rests = place === 'box' || RESTS.test(text);
+  const rests = place === 'box' || RESTS.test(text) || (!set && ON_RACK.test(text));
   const elsewhere = place !== undefined && place !== hot.place && PLACES_TO_BE.has(place);
   // "Parboil; then 200C, 45 min": no pot is so hot, and a pan is told in degrees for its fat only.
   const inPot =

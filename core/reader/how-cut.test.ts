@@ -181,6 +181,28 @@ describe('what a recipe does that is not safe', () => {
     expect(kept('It keeps 3 months in the freezer.')).toBeUndefined();
   });
 
+  it.each([
+    ['60 g salt', 'Cure in the fridge for 6 hours.', 'dry brine'],
+    ['60 g salt\n1 kg water', 'Brine in the fridge for 6 hours.', 'wet brine'],
+    ['60 g salt', 'Brine in the salt and a litre of water for 6 hours.', 'wet brine'],
+    ['60 g salt', 'Cure for 6 hours. Rinse the salt off under cold water.', 'dry brine'],
+  ])('lies in a brine that is wet only with water: %s, %s', (salt, method, kind) => {
+    const { dish } = draftDish(readRecipe(`Loin\n1 kg pork loin\n${salt}\n\n${method}`));
+    expect(dish.mixtures[0]?.kind).toBe(kind);
+  });
+
+  it.each([
+    ['Scatter with ginger and steam for 12 minutes.', undefined],
+    ['Steam the broccoli for 4 minutes.', []],
+  ])('is steamed itself, or what is named is: %s', (method, foods) => {
+    const { dish } = draftDish(
+      readRecipe(
+        `Bass\n4 cod fillets\n20 g ginger\n200 g broccoli\n\nGrill for 8 minutes. ${method}`,
+      ),
+    );
+    expect(dish.steps.find(({ verb }) => verb === 'steam')?.foods).toEqual(foods);
+  });
+
   it('keeps an oil as long as the recipe says', () => {
     const { dish } = draftDish(
       readRecipe(

@@ -11,13 +11,17 @@ export function isWet(
   const said = lines.filter(({ part }) => part === 'method' || part === 'unread');
   return (
     /brine|salmuera/iu.test(group) ||
-    all.some(({ name, ml }) => ml !== undefined && ml > 0 && LIQUID.test(name)) ||
-    said.some(({ text }) => DISSOLVED.test(text))
+    all.some(({ name }) => LIQUID.test(name)) ||
+    said.some(({ text }) => DISSOLVED.test(text) || (IN_WATER.test(text) && !RINSED.test(text)))
   );
 }
 
 const LIQUID =
   /(?<!\p{L})(?:water|cider|beer|ale|wine|stock|broth|milk|buttermilk|whey|juice|vinegar|tea|agua|sidra|cerveza|vino|caldo|leche|suero|zumo|jugo|vinagre|t[eé])(?!\p{L})/iu;
+/** "50 g of salt to a litre of water", and no "rinse off the salt under cold water". */
+const IN_WATER =
+  /(?<!\p{L})(?:salt|brine|sal)(?!\p{L})[^.;]{0,60}(?<!\p{L})(?:water|agua)(?!\p{L})|(?<!\p{L})(?:water|agua)(?!\p{L})[^.;]{0,60}(?<!\p{L})(?:salt|brine|sal)(?!\p{L})/iu;
+const RINSED = /(?<!\p{L})(?:rinse|wash|enjuag|lava)/iu;
 const DISSOLVED =
   /(?<!\p{L})(?:dissolv|submerge|immerse|cover (?:it |them |the \p{L}+ )?with (?:the )?(?:brine|water)|in (?:the |a )?(?:brine|salted water)|disuelv|disolver|sumerg|en (?:la )?salmuera|cubr\p{L}* (?:de|con) agua)/iu;
 

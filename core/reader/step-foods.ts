@@ -113,8 +113,14 @@ function isOfOthers(
   const small = text.toLowerCase();
   if (ALL.test(text) || !others.some((name) => small.includes(name))) return false;
   // "Meanwhile steam the broccoli": whatever it is, the meat is elsewhere.
-  if (inPlay && (meanwhile || verb === 'steam')) return true;
+  if (inPlay && (meanwhile || (verb === 'steam' && isSteamed(small, others)))) return true;
   return inPlay ? PAN_WORK.has(verb) : !LIES.has(verb);
+}
+
+/** "Steam the broccoli", and no "scatter with ginger and steam". */
+function isSteamed(small: string, others: readonly string[]): boolean {
+  const behind = /(?<!\p{L})steam\p{L}* ([^.;,\d]{0,30})/u.exec(small)?.[1] ?? '';
+  return others.some((name) => behind.includes(name));
 }
 
 const PAN_WORK: ReadonlySet<Verb> = new Set(['fry', 'mix', 'stir', 'reduce']);

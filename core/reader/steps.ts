@@ -9,6 +9,7 @@ import { isNight, lasting } from './night.ts';
 import { soaksOfActs } from './soaks.ts';
 import { mixturesUsedAgain } from './used-again.ts';
 import { foodsOfActs, isOfSauce, OFF_FIRE } from './step-foods.ts';
+import { inWater } from './water-place.ts';
 import { besides, follows, isInBath, isSoak, joining } from './step-gaps.ts';
 
 interface About {
@@ -224,34 +225,6 @@ function stepOf(act: ReadAct, about: About, soak: string | undefined): Step {
     ...(Object.keys(doneWhen).length > 0 && { doneWhen }),
   };
 }
-
-/** Thawed or cooled in water: how warm that is, where the step stands on no shelf. */
-function inWater({ verb, text }: ReadAct): Step['place'] | undefined {
-  if (verb === 'chill') return OVER_ICE.test(text) ? { kind: 'counter', tempC: ICE_C } : undefined;
-  if (verb !== 'cool' && verb !== 'thaw') return undefined;
-  const tempC = WATERS.find(([words]) => words.test(text))?.[1];
-  return tempC === undefined ? undefined : { kind: 'counter', tempC };
-}
-
-/** "Chill fast over ice". */
-const OVER_ICE =
-  /(?<!\p{L})(?:over|on|in) (?:an? )?ice(?:[- ]bath)?(?!\p{L})|(?<!\p{L})sobre hielo(?!\p{L})/iu;
-const ICE_C = 1;
-/** How warm a water is by its name, °C. Common practice, no source. */
-const WATERS: ReadonlyArray<readonly [RegExp, number]> = [
-  [
-    /(?<!\p{L})(?:ice[- ]?bath|iced? water|ice-cold water|bowl of ice|ba[ñn]o de hielo|agua (?:helada|con hielo))(?!\p{L})/iu,
-    1,
-  ],
-  [
-    /(?<!\p{L})(?:cold|running|tap) (?:\p{L}+ )?water(?!\p{L})|(?<!\p{L})agua fr[ií]a(?!\p{L})/iu,
-    12,
-  ],
-  [
-    /(?<!\p{L})(?:warm|hot|tepid|lukewarm) water(?!\p{L})|(?<!\p{L})agua (?:tibia|caliente|templada)(?!\p{L})/iu,
-    35,
-  ],
-];
 
 function isUnderPressure({ verb, text, place }: ReadAct): boolean {
   // "(45 minutes in a pressure cooker)" is another way to do it.

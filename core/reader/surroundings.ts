@@ -8,7 +8,6 @@ const near = (words: string) => new RegExp(`(?<!\\p{L})(?:${words})(?!\\p{L})`, 
 /** What a clause without a verb speaks of, and what is done there. The most telling first. */
 const SURROUNDINGS: ReadonlyArray<readonly [RegExp, VerbWords]> = [
   [near('steam(?:er|ing)?|al vapor|vaporera'), 'steam'],
-  [near('on (?:a |the )?(?:wire |cooling )?rack(?! (?:in|over|above))'), 'cool'],
   [near('from (?:the )?boil(?:ing)?|from when it boils|desde que (?:hierva|rompa)'), 'boil'],
   [near('(?:in)?direct(?: (?:heat|side|zone))?'), 'grill'],
   [near('hot (?:oil|fat)|deep[- ]fat|aceite (?:muy )?caliente'), 'fry'],
