@@ -214,7 +214,7 @@ function timesOf(text: string, span: ReadDuration): number {
 
 const SIDES = new RegExp(`(${NUMBER}) (?:sides|lados|caras)(?!\\p{L})`, 'iu');
 const BATCHES = new RegExp(
-  `(${NUMBER}) (?:batches|lots|rounds|goes|loads|tandas|veces|turnos|lotes)(?!\\p{L})`,
+  `(${NUMBER})(?:\\s*(?:or|to|o|a|-|–)\\s*${NUMBER})? (?:batches|lots|rounds|goes|loads|tandas|veces|turnos|lotes)(?!\\p{L})`,
   'iu',
 );
 const EACH_BATCH =

@@ -1,6 +1,7 @@
 import { NO_LIQUID } from './clauses.ts';
 import type { Verb } from '../terms/index.ts';
 import { goesOnAs, type Context } from './context.ts';
+import { HEAT_OFF } from './settle-verb.ts';
 import type { VerbWords } from './verbs.ts';
 
 /** What a clause is about where its verb says little, or it has none. */
@@ -130,7 +131,8 @@ const CUES: readonly Cue[] = [
   },
   {
     verb: 'simmer',
-    words: /(?<!\p{L})(?:a ladle(?:ful)? at a time|cazo a cazo|poco a poco el caldo)(?!\p{L})/iu,
+    words:
+      /(?<!\p{L})(?:a ladle(?:ful)? at a time|cazo a cazo|poco a poco el caldo|(?:caldo|stock|broth)[^.;,]{0,16} (?:poco a poco|gradually|little by little|bit by bit)|cover with (?:cold )?water[^.;]{0,20}bring(?: it| them)? (?:slowly )?up(?: slowly)?)(?!\p{L})/iu,
     over: WEAK,
   },
   {
@@ -249,7 +251,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'cool',
     words:
-      /(?<!\p{L})(?:in(?:to)? (?:a |an |the )?(?:bowl of )?(?:iced?|ice-cold)[- ](?:water|bath)|(?:straight )?(?:into|onto|over) ice(?=[.,;]|$)|under (?:the |a )?(?:running )?cold (?:tap|water)|(?:en|a) (?:un ba[ñn]o de )?agua (?:con hielo|helada))(?!\p{L})/iu,
+      /(?<!\p{L})(?:in(?:to)? (?:a |an |the )?(?:bowl of )?(?:iced?|ice-cold)[- ](?:water|bath)|(?:straight )?(?:into|onto|over) ice(?=[.,;]|$)|straight (?:in)?to iced? (?:water|bath)|under (?:the |a )?(?:running )?cold (?:tap|water)|(?:en|a) (?:un ba[ñn]o de )?agua (?:con hielo|helada))(?!\p{L})/iu,
     over: ['put', 'wait', 'chill'],
   },
   {
@@ -303,6 +305,7 @@ export function cueIn(clause: string, context: Context): CueHit | undefined {
   const said = clause.replace(OTHER_WAY, (words) => ' '.repeat(words.length));
   for (const { verb, words, when, over = [], alone = false } of CUES) {
     if (when && !when(context)) continue;
+    if (verb === 'again' && HEAT_OFF.test(said)) continue;
     const match = words.exec(said);
     if (!match) continue;
     const means = verb === 'again' ? goesOnAs(context) : verb;

@@ -9,7 +9,7 @@ import { lineOf, type ReadLine } from './read-line.ts';
 import { reserveLit } from './reserve.ts';
 
 /** A sentence of a method, and where it stands. */
-interface Sentence {
+export interface Sentence {
   readonly sentence: string;
   readonly group?: string | undefined;
   readonly line: number;

@@ -117,7 +117,7 @@ const BY_LENGTH = Object.keys(WORDS).sort((a, b) => b.length - a.length);
 
 /** A number written with digits: "1 1/2", "½", "1½", "2.5", "2,5", "1,500". */
 export const DIGITS =
-  '(?:\\d+\\s+(?:and\\s+|y\\s+)?\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[¼-¾⅐-⅞]|[¼-¾⅐-⅞]|\\d{1,3}(?:[.,]\\d{3})+(?!\\d)|\\d+[.,]\\d+|\\d+)';
+  '(?:\\d+\\s+(?:and\\s+|y\\s+)?\\d+\\s*[/⁄]\\s*\\d+|(?<!\\d)\\d{1,2}\\s*[/⁄]\\s*\\d+|\\d+\\s*[¼-¾⅐-⅞]|[¼-¾⅐-⅞]|\\d{1,3}(?:[.,]\\d{3})+(?!\\d)|\\d+[.,]\\d+|\\d+)';
 
 /** A number in digits or words. Words end at a letter's edge. */
 const WORD_ENDS = '(?!\\p{L})(?!-(?!(?:minute|min|hour|hr|day|week|second)))';

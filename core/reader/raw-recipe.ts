@@ -14,4 +14,6 @@ export interface RawLine {
   readonly text: string;
   /** The heading it stands under: "Marinade". */
   readonly group?: string | undefined;
+  /** The clock it stood behind, in a timetable: "10.30". */
+  readonly clock?: string | undefined;
 }

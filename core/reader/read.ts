@@ -13,6 +13,8 @@ import { lineOf, type ReadLine } from './read-line.ts';
 import { readMethodSentence } from './method-sentence.ts';
 import { recipeTexts } from './several.ts';
 import { rawRecipe, tidied } from './source.ts';
+import { readEntry } from './timetable-entry.ts';
+import { timetableOf, type TimetableLine } from './timetable.ts';
 import { weightInName } from './weight-in-name.ts';
 import { languageOf, placeIn, type Language } from './verbs.ts';
 
@@ -219,9 +221,17 @@ function* readMethod(
   if (titled === 'slow-cooker') context.slowCooker = true;
   if (titled === 'grill' || titled === 'smoker') context.place = titled;
   const acts: ReadAct[] = [];
-  const sentences = raw.method.flatMap(({ text, group }, line) =>
-    sentencesOf(text).map((sentence) => ({ sentence, group, line })),
-  );
+  const timetable = timetableOf(raw.method, language);
+  const sentences = raw.method.flatMap(({ text, group }, line): TimedSentence[] => {
+    const entry = timetable?.[line];
+    if (entry && entry.asRead !== text) return [{ sentence: entry.asRead, group, line, entry }];
+    return sentencesOf(text).map((sentence, i) => ({
+      sentence,
+      group,
+      line,
+      entry: i === 0 ? entry : undefined,
+    }));
+  });
   for (const { group } of raw.ingredients) noteSoak(group ?? '', context);
   const lastSoak = sentences.findLastIndex(
     ({ sentence }) =>
@@ -231,10 +241,20 @@ function* readMethod(
   for (const [i, one] of sentences.entries()) {
     context.soakAhead = i < lastSoak;
     const listed = raw.ingredients.length === 0 && inlineIngredients(one.sentence, 'us').length > 0;
-    readMethodSentence({ ...one, at: i, rather: rather.has(i), listed }, context, acts, lines);
+    const sentence = { ...one, at: i, rather: rather.has(i), listed };
+    if (one.entry) readEntry(one.entry, sentence, context, acts, lines);
+    else readMethodSentence(sentence, context, acts, lines);
     if (i % AT_ONCE === AT_ONCE - 1) yield (i + 1) / sentences.length;
   }
   return acts;
+}
+
+/** A sentence of the method, and the line of a timetable it stands for. */
+interface TimedSentence {
+  readonly sentence: string;
+  readonly group?: string | undefined;
+  readonly line: number;
+  readonly entry?: TimetableLine | undefined;
 }
 
 /** Sentences between two looks at whether to go on. */

@@ -1,4 +1,4 @@
-import { findUnit } from '../quantity/index.ts';
+import { AT_CLOCK, isAtClock, LEAST_TIMED } from './at-clock.ts';
 import { spansIn } from './span.ts';
 import type { RawLine, RawRecipe } from './raw-recipe.ts';
 import {
@@ -68,7 +68,7 @@ export function sectionsOf(text: string): RawRecipe {
   const lines = text.split('\n');
   const listFrom = listAt(lines);
   const numbered = numberedLines(lines);
-  const timetable = lines.filter((one) => isAtClock(one)).length >= LEAST_TIMED;
+  const timetable = lines.filter((one) => isAtClock(bare(one))).length >= LEAST_TIMED;
   for (const [at, raw] of lines.entries()) {
     const heading = /^#{1,6}\s/.test(raw.trim());
     if (raw.length > LONGEST_LINE) {
@@ -80,9 +80,10 @@ export function sectionsOf(text: string): RawRecipe {
       run.blank = true;
       continue;
     }
-    if (timetable && isAtClock(raw)) {
+    if (timetable && isAtClock(line)) {
       part = 'method';
-      method.push({ text: line.replace(AT_CLOCK, ''), group });
+      const clock = AT_CLOCK.exec(line)?.[0].trim();
+      method.push({ text: line.replace(AT_CLOCK, ''), group, clock });
       continue;
     }
     if (part !== 'method' && !STEP_NUMBER.test(line) && piped(line).length > 0) {
@@ -274,22 +275,6 @@ function isIngredient(raw: string, line: string, part: Part): boolean {
 
 /** "7-hour lamb": what it is called. */
 const NAMED_BY_HOURS = /^\d{1,2}(?:-(?:hour|hr|minute|day)|\s(?:hour|hr))[- ]\p{L}/iu;
-/** "1.20 down to 170": a line of a timetable. */
-const AT_CLOCK =
-  /^(?:(?:mon|tues?|wed|thu(?:rs?)?|fri|sat|sun)(?:day)?,? |(?:lunes|martes|mi[eé]rcoles|jueves|viernes|s[aá]bado|domingo),? )?(?:(?:at|a las) )?(?:(?:[01]?\d|2[0-3])[.:h][0-5]\d(?:\s*(?:am|pm|h))?|(?:1[0-2]|\d)\s?[ap]m)(?![\d\p{L}])\s*[:–—-]?\s+/iu;
-/** Two are a beginning and an end. */
-const LEAST_TIMED = 3;
-
-function isAtClock(raw: string): boolean {
-  const line = bare(raw);
-  const behind = AT_CLOCK.exec(line)?.[0];
-  // "1.50 kg of pork" is an amount.
-  return (
-    behind !== undefined &&
-    findUnit(line.slice(behind.length).split(/\s/)[0] ?? '', 'us') === undefined
-  );
-}
-
 /** "Flour for dusting" right above what is counted: the last few lines that were taken for nothing. */
 function listedBefore(other: string[], lines: number): string[] {
   const from = Math.max(0, other.length - lines);

@@ -158,13 +158,22 @@ function waitedFirst(
   const behind = text.slice(span.to);
   const from = text.length - behind.replace(/^[\s,:]+/u, '').length;
   const read = readSentence(text.slice(from), line, group, { ...context }, boldly);
-  if (read.acts.length === 0 || read.acts.some(({ verb }) => HEATS.has(verb))) return undefined;
-  const rest = restOf(text, span, line, group, context);
+  const [cooks] = read.acts.filter(({ verb }) => HEATS.has(verb));
+  if (read.acts.length === 0 || (cooks && !UNCOVERS.test(behind))) return undefined;
+  const rest = { ...restOf(text, span, line, group, context), ...(cooks && fireOf(cooks)) };
   const moved = read.acts.map((act) => ({
     ...act,
     lit: act.lit.map(([a, b]) => [a + from, b + from] as const),
   }));
   return { ...read, acts: [rest, ...moved] };
+}
+
+/** "After two hours take off the foil and roast for 30 minutes more": as before, so long. */
+const UNCOVERS =
+  /^[\s,:]*(?:take (?:off|away)|remove|lift off|uncover|unwrap|lose|quita|retira|destapa)(?!\p{L})/iu;
+
+function fireOf({ verb, place, tempC }: ReadAct): Pick<ReadAct, 'verb' | 'place' | 'tempC'> {
+  return { verb, place, tempC };
 }
 
 /** So long on the board. */

@@ -88,6 +88,10 @@ export function told(
   // "Salt it the day before and leave it in the fridge": that is the whole of it.
   const idle = hits.every((one) => WORK.has(one.verb) || WAITS.has(one.verb) || COLD.has(one.verb));
   if (cue.verb === 'brine' && idle && DAY_BEFORE.test(text) && !spans.some(isTimed)) return [hit];
+  // "Boil for two minutes and straight into iced water".
+  const lastHit = hits.at(-1);
+  if (cue.verb === 'cool' && lastHit && HEATS.has(lastHit.verb) && ICED.test(text.slice(cue.from)))
+    return cue.from > lastHit.from ? [...hits, hit] : hits;
   // "Reheat for 30 minutes and glaze under the grill for 5": it is said of the last before it.
   const said = hits.findLastIndex(
     ({ from }, i) => from < cue.from && shareOf(spans, hits, i).some(isTimed),
@@ -184,6 +188,8 @@ export function goingHotter(
     set && hot && hit.from > set.from && WAITS.has(hit.verb) ? { ...hit, verb: hot.verb } : hit,
   );
 }
+
+const ICED = /^(?:straight )?in(?:to)? [^.;,]{0,20}ice/iu;
 
 /** What is done by hand, and over when the hands stop. */
 const HANDWORK: ReadonlySet<VerbWords> = new Set<VerbWords>(['mix', 'prepare', 'shape']);

@@ -9,6 +9,9 @@ const LEFT_LOW =
   /(?<!\p{L})(?:heat to (?:low|minimum)|low heat|(?:lower|reduce|turn down) the (?:heat|flame)(?![^.;,]{0,24}\d{3})|(?:put|clap|stick) (?:on )?(?:a|the) lid(?: on)?|fuego (?:bajo|lento|suave|m[ií]nimo))/iu;
 export const OVEN_OFF =
   /(?<!\p{L})(?:(?:turn|switch) (?:the oven |it )?off|(?:turn off|kill|cut) the (?:heat|gas|flame)|with the (?:heat|oven) off|oven (?:is )?off|(?:turned|switched)-off oven|horno apagado|apaga(?:r|mos)? el horno)/iu;
+/** "Turn off and leave it in the water": no fire is under it. */
+export const HEAT_OFF =
+  /(?:^|[,;.]\s*)(?:turn|switch) off(?! the oven)(?!\p{L})|(?<!\p{L})ap[aá]g(?:a|ue|ar|amos|al[oa])(?! el horno)(?!\p{L})/iu;
 /** Peppers sweat in a covered bowl, off the fire. */
 const COVERED_BOWL =
   /(?<!\p{L})(?:covered bowl|bag|bowl covered|bowl,? (?:and )?cover|bol tapado|bolsa)(?!\p{L})/iu;
@@ -73,37 +76,13 @@ export function verbOf(
         context,
       );
     case 'put':
-      // "Leave in the pan until the next morning": nothing fries so long.
-      if (STAYS_PUT.test(own) && named === 'hob' && spansIn(own).some(isLong)) return 'rest';
-      if (context.hot === undefined && !COLD_PLACES.has(named ?? '') && WHILE_HEATS.test(own))
-        return context.soak ?? 'rest';
-      if (stays(hit, before, own, context)) return context.hot?.verb;
-      if (context.hot !== undefined && ONCE_MORE.test(own)) return context.hot.verb;
-      if (OVEN_OFF.test(`${before}${own}`)) return 'rest';
-      if (context.ovenOff && IN_THERE.test(own)) return 'rest';
-      if (BOILS_LOW.test(before)) return 'simmer';
-      if (named === 'fridge') return SETS.test(`${before}${own}`) ? 'chill' : cold(context);
-      if (named === 'oven' && TO_GET_HOT.test(own)) return 'preheat';
-      if (named === undefined && GOES_IN.test(own) && awaits(context))
-        return context.hasMeat ? 'roast' : 'bake';
-      if (named === 'oven' && context.hasMeat && COVERED.test(`${before}${own}`)) return 'braise';
-      if (named === 'oven')
-        return context.hot?.verb === 'roast' || context.hasMeat ? 'roast' : 'bake';
-      if (named === 'grill') return 'grill';
-      if (named === 'smoker') return 'smoke';
-      if (named === 'freezer') return 'chill';
-      if (named === 'hob' && IN_PAN.test(own) && !LID.test(own)) return 'fry';
-      if (COLD.test(own)) return cold(context);
-      if (STAYS_PUT.test(own) && named === undefined && liesInPan(context)) return 'fry';
-      if (STAYS_PUT.test(own) && named === undefined && LEFT_LOW.test(before)) return 'simmer';
-      if (crusts(own, context)) return context.hot?.verb;
-      return named === 'counter' || STAYS_PUT.test(own) ? waits(context) : undefined;
+      return putAs(hit, before, own, named, context);
     case 'wait':
       return waited(hit, before, own, named, context);
     case 'temper':
       // What comes off its fire does not come out of the cold.
       if (context.hot !== undefined && !context.cooled && !OUT_OF_COLD.test(own)) return 'rest';
-      return context.dough && !context.hasMeat ? 'rise' : 'temper';
+      return (context.dough && !context.hasMeat) || OF_DOUGH.test(own) ? 'rise' : 'temper';
     case 'chill':
       if (context.soak && context.hasMeat && !context.soaked && PUT_UNDER.test(before))
         return context.soak;
@@ -148,16 +127,56 @@ export function verbOf(
       return named === 'fridge' && IN_FRIDGE.test(own) ? 'chill' : 'cool';
     case 'ferment':
       return context.dough ? 'rise' : 'ferment';
+    case 'bake':
+      return DRIES.test(own) && context.hasMeat ? 'roast' : 'bake';
     case 'baste':
       return context.hot === undefined || ON_RING.has(context.hot.verb) ? 'prepare' : 'baste';
     case 'roast':
       return named === 'grill' ? 'grill' : 'roast';
     case 'brown':
       // "Brown it in the oven".
-      return named === 'oven' && oven ? (context.hasMeat ? 'roast' : 'bake') : 'brown';
+      return oven && (named ?? context.hot?.place) === 'oven'
+        ? context.hasMeat
+          ? 'roast'
+          : 'bake'
+        : 'brown';
     default:
       return hit.verb;
   }
+}
+
+/** What "put it in" and "leave it there" stand for. */
+function putAs(
+  hit: VerbHit,
+  before: string,
+  own: string,
+  named: PlaceKind | undefined,
+  context: Context,
+): Verb | undefined {
+  // "Leave in the pan until the next morning": nothing fries so long.
+  if (STAYS_PUT.test(own) && named === 'hob' && spansIn(own).some(isLong)) return 'rest';
+  if (context.hot === undefined && !COLD_PLACES.has(named ?? '') && WHILE_HEATS.test(own))
+    return context.soak ?? 'rest';
+  if (stays(hit, before, own, context)) return context.hot?.verb;
+  if (context.hot !== undefined && ONCE_MORE.test(own)) return context.hot.verb;
+  if (OVEN_OFF.test(`${before}${own}`) || HEAT_OFF.test(before)) return 'rest';
+  if (context.ovenOff && IN_THERE.test(own)) return 'rest';
+  if (BOILS_LOW.test(before)) return 'simmer';
+  if (named === 'fridge') return SETS.test(`${before}${own}`) ? 'chill' : cold(context);
+  if (named === 'oven' && TO_GET_HOT.test(own)) return 'preheat';
+  if (named === undefined && GOES_IN.test(own) && awaits(context))
+    return context.hasMeat ? 'roast' : 'bake';
+  if (named === 'oven' && context.hasMeat && COVERED.test(`${before}${own}`)) return 'braise';
+  if (named === 'oven') return context.hot?.verb === 'roast' || context.hasMeat ? 'roast' : 'bake';
+  if (named === 'grill') return 'grill';
+  if (named === 'smoker') return 'smoke';
+  if (named === 'freezer') return 'chill';
+  if (named === 'hob' && IN_PAN.test(own) && !LID.test(own)) return 'fry';
+  if (COLD.test(own)) return cold(context);
+  if (STAYS_PUT.test(own) && named === undefined && liesInPan(context)) return 'fry';
+  if (STAYS_PUT.test(own) && named === undefined && LEFT_LOW.test(before)) return 'simmer';
+  if (crusts(own, context)) return context.hot?.verb;
+  return named === 'counter' || STAYS_PUT.test(own) ? waits(context) : undefined;
 }
 
 /** A pot that was turned down, or a pan that something was poured into, simmers. */
@@ -182,6 +201,7 @@ function waited(
   if (context.hot === undefined && WHILE_HEATS.test(own)) return context.soak ?? 'rest';
   if (named === 'oven' && !context.ovenOff && !OVEN_OFF.test(`${before}${own}`) && !context.dough)
     return context.hasMeat ? 'roast' : 'bake';
+  if (HEAT_OFF.test(before)) return 'rest';
   if (stays(hit, before, own, context)) return context.hot?.verb;
   if (liesInPan(context)) return 'fry';
   if (crusts(own, context)) return context.hot?.verb;
@@ -192,6 +212,10 @@ function waited(
   return context.hot !== undefined && ONCE_MORE.test(own) ? context.hot.verb : waits(context);
 }
 
+/** Dried meat is roasted, very slowly. */
+const DRIES = /^(?:dry|dehydr|sec|deshidr)/iu;
+/** "Deja reposar la masa a temperatura ambiente". */
+const OF_DOUGH = /(?<!\p{L})(?:dough|masa)(?!\p{L})/iu;
 const COLD_PLACES: ReadonlySet<string> = new Set(['fridge', 'freezer']);
 export const WHILE_HEATS =
   /(?<!\p{L})(?:while|as|until|mientras|hasta que) (?:the|your|el|la|las) (?:coals?|charcoal|fire|grill|oven|smoker|barbecue|bbq|kettle|carb[oó]n|brasas?|fuego|horno|parrilla)(?!\p{L})/iu;

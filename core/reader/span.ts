@@ -154,18 +154,22 @@ function halfOf(words: string | undefined): number {
 
 /** "Another five", "for 15.", "five more", "every six": minutes, where nothing else is said behind. */
 const BARE_MINUTES = new RegExp(
-  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest(?: it| them)?|(?:^|let it |let them )(?:stand|sit)|resting(?: it| them)?|(?:^|then |and |, )(?:simmer|braise|bake|roast|fry|grill|steam|knead|blanch|poach|prove|proof)|(?:flip|turn)(?: it| them)?(?: over)? for|rehogar?|sofre[ií]r?|cocer|release|reposar?|otr[oa]s|cada|lid (?:on|off)(?: for)?|(?:^|, )(?:un)?covered(?: for)?)\\s+)(${NUMBER}(?:\\s*(?:[-–]|to|a)\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$|(?:at|a) \\d{2,3})))(?=\\s*(?:more|m[aá]s|or so)?\\s*(?:[.,;:)]|$|(?:(?:at|a) |@ ?)\\d{2,3}|(?:before|y|and then|and (?:shred|slice|serve|carve|pull|cut)|covered|uncovered|with (?:the|a|its) lid)(?!\\p{L})))`,
+  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest(?: it| them)?|(?:^|let it |let them )(?:stand|sit)|resting(?: it| them)?|(?:^|then |and |, )(?:simmer|braise|bake|roast|fry|grill|steam|knead|blanch|poach|prove|proof)|(?:flip|turn)(?: it| them)?(?: over)? for|rehogar?|sofre[ií]r?|cocer|release|reposar?|otr[oa]s|cada|lid (?:on|off)(?: for)?|(?:^|, )(?:un)?covered(?: for)?)\\s+)(${NUMBER}(?:\\s*(?:[-–]|to|a)\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$|(?:at|a) \\d{2,3}|(?:out of|off|without|sin|fuera)(?!\\p{L}))))(?=\\s*(?:more|m[aá]s|or so)?\\s*(?:[.,;:)]|$|(?:(?:at|a) |@ ?)\\d{2,3}|(?:out of|off|without|sin|fuera)(?!\\p{L})|(?:before|y|and then|and (?:shred|slice|serve|carve|pull|cut)|covered|uncovered|with (?:the|a|its) lid)(?!\\p{L})))`,
   'giu',
 );
 /** Fewer are persons. */
 const LEAST_BARE_MIN = 5;
+
+/** "At 190 °C for 2", "por el otro lado 4". */
+const BARE_SURELY =
+  /(?<=\d{2,3}\s?(?:°|º)?\s?[CF]?,? (?:for|durante) |(?:the |el |la )?(?:other side|second side|otro lado|otra cara),? )(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?(?=\s*(?:[.;)]|,(?!\d)|$))/giu;
 
 /** "15 minutes, 3 without the foil". */
 const BARE_BEHIND =
   /(?<=^|[,;]\s|(?:and|then|y|luego)\s|(?:^|y |and )(?:otr[oa]s|another)\s)(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?(?=\s+(?:(?:a|at) \d{2,3}(?!\d)|without|uncovered|covered|sin (?:tapa|papel)|destapad|tapad|a fuego|(?:over|on)(?: an?)? (?:low|high|gentle)))/giu;
 
 function bareIn(text: string, timed: boolean): Atom[] {
-  const behind = [...text.matchAll(BARE_BEHIND)].map(
+  const behind = [...text.matchAll(BARE_BEHIND), ...text.matchAll(BARE_SURELY)].map(
     ({ index, 0: said, 1: low = '', 2: high = low }) => {
       const [least, most] = [Number(low), Number(high)];
       return {
@@ -259,12 +263,20 @@ const NO_LESS =
 /** So many letters lie between a length and its bound, at the most. */
 const BOUND_NEAR = 24;
 
+/** "An hour at room temperature and two in the fridge". */
+const HOURS_MORE =
+  /(?<=(?:hours?|horas?)(?!\p{L})[^.;\d]{0,40} (?:and|y|then|luego) (?:another |otr[oa]s )?)(?:two|three|four|six|eight|dos|tres|cuatro|seis|ocho|\d{1,2})(?= (?:in|en) (?:the |la |el )?(?:fridge|refrigerator|cold|oven|nevera|frigor[ií]fico|horno))/giu;
+
 /** "Glaze the onions 15 minutes and fry the mushrooms 6." */
 const ELLIPSIS =
   /(?<=(?:min\p{L}*|mins?)[^.;\d]{0,40}(?:,|\sand|\sy)\s+\p{L}+ (?:the |los |las |el |la )\p{L}+ )(\d{1,2})(?=\s*(?:[.;)]|$))/giu;
 
 function againIn(text: string, before: readonly Atom[]): Atom[] {
-  return [...text.matchAll(AGAIN), ...text.matchAll(ELLIPSIS)].map((match) => {
+  const hours = [...text.matchAll(HOURS_MORE)].map(({ index: from, 0: said }) => {
+    const to = from + said.length;
+    return { from, to, ...exactly(numberIn(said) * MINUTES_PER_HOUR), night: false };
+  });
+  const again = [...text.matchAll(AGAIN), ...text.matchAll(ELLIPSIS)].map((match) => {
     const [whole, low = '', high = low] = match;
     const last = before.findLast(({ to }) => to <= match.index);
     // As long as what was said before: 24 after "2 hours" is hours.
@@ -274,6 +286,7 @@ function againIn(text: string, before: readonly Atom[]): Atom[] {
     const to = match.index + whole.length;
     return { from, to, least, likely: middle(least, most), most, night: false };
   });
+  return [...hours, ...again];
 }
 
 function exactly(minutes: number): { least: number; likely: number; most: number } {

@@ -36,6 +36,9 @@ const SURROUNDINGS: ReadonlyArray<readonly [RegExp, VerbWords]> = [
 const SIDES = near(
   '(?:skin|flesh|fat|cut|presentation|bone|fatty)[- ]side|skin down|con la piel (?:hacia )?abajo|por el lado',
 );
+/** "Turn the steaks every minute". */
+const TURNED_OFTEN =
+  /(?<!\p{L})(?:turn|flip)(?!\p{L})[^.;,\d]{0,24} every (?:half )?(?:minute|30 sec\p{L}*)(?!\p{L})/iu;
 const DRY: ReadonlySet<VerbWords> = new Set<VerbWords>(['fry', 'grill', 'sear', 'brown']);
 
 /** A short clause that only turns the food, or goes on. */
@@ -63,7 +66,7 @@ export function bySurroundings(
   if (!length || OF_THE_DISH.test(text)) return undefined;
   const place = placeIn(text);
   if (place === 'oven' || place === 'smoker' || place === 'grill') return 'put';
-  const sides = SIDES.test(text);
+  const sides = SIDES.test(text) || (context.hasMeat && TURNED_OFTEN.test(text));
   if (sides) return context.hot && DRY.has(context.hot.verb) ? context.hot.verb : 'sear';
   // A lid on what is in the oven: it stays there.
   const inTheOven = context.hot?.place === 'oven' && LID_ONLY.test(text);

@@ -1,3 +1,4 @@
+import { isAtClock } from './at-clock.ts';
 import { NUMBER } from './numbers.ts';
 
 /** A line that a page broke is about as long as the longest. Our own lines, no source. */
@@ -52,6 +53,7 @@ export function unwrapped(text: string): string {
 function continues(before: string, line: string, full: boolean): boolean {
   const last = before.trim();
   if (last === '' || line.trim() === '' || NEW_LINE.test(line)) return false;
+  if (isAtClock(line.trim())) return false;
   if (HYPHEN.test(last) && BEGINS_SMALL.test(line)) return true;
   if (!full || ENDS.test(last)) return false;
   if (DANGLES.test(last)) return true;

@@ -44,7 +44,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'marinate',
     english:
-      'marinate|macerate|marinade(?= (?:the|for|in|overnight|\\d))|(?:leave|set aside|refrigerate|let [^.;]{0,20}|allow [^.;]{0,20}|put[^.;]{0,30}|leave[^.;]{0,20}) to marinate|let (?:it |them |the \\p{L}+ )?marinate',
+      'marinate|macerate|marinade(?= (?:the|for|in|overnight|\\d))|(?:put|lay) (?:it |them |the \\p{L}+ )?down(?= (?:overnight|for the night))|(?:leave|set aside|refrigerate|let [^.;]{0,20}|allow [^.;]{0,20}|put[^.;]{0,30}|leave[^.;]{0,20}) to marinate|let (?:it |them |the \\p{L}+ )?marinate',
     spanish: 'marin(?:a|an|e|ar|amos|en)(?!do)|macer(?:a|e|ar|amos)|adob(?:a|e|ar|amos)(?!\\p{L})',
   },
   {
@@ -101,7 +101,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'fry',
     english:
-      'fry|sizzle|(?:stir|pan|deep|dry|shallow|oven)-fry|saut[eé]|caramel[iy][sz]e(?= (?:the |\\p{L}+ )?(?:onions?|shallots?))|toast(?= (?:the|it|them|\\d|for|in|\\p{L}+ (?:for |\\d))(?!\\p{L}))|sweat|soften(?= \\p{L}|\\s\\d)(?! until| and| or| a little| slightly)|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
+      'fry|sizzle|(?:burn|bloom) (?:the |your )?(?:curry|spices?|paste|masala)|crackle(?= (?:the )?(?:\\p{L}+ )?(?:seeds|spices|mustard|cumin))|(?:stir|pan|deep|dry|shallow|oven)-fry|saut[eé]|caramel[iy][sz]e(?= (?:the |\\p{L}+ )?(?:onions?|shallots?))|toast(?= (?:the|it|them|\\d|for|in|\\p{L}+ (?:for |\\d))(?!\\p{L}))|sweat|soften(?= \\p{L}|\\s\\d)(?! until| and| or| a little| slightly)|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
     spanish:
       'fr[ií](?:e|amos|en)(?!\\p{L})|tuest(?:a|e|en)(?!\\p{L})|tostar(?= (?:el|la|los|las|en|\\d))|fre[ií]r|sofr[ií](?:e|en|a|amos)|sofre[ií]mos|fre[ií]mos|sofre[ií]r|salte(?:a|an|e|ar|amos)|cuaj(?:a|ar|amos)(?=[^.;]{0,20}sart[eé]n)|(?:haz|haga|hacer|hacemos|prepara|preparar) (?:un |el )?sofrito|rehog(?:a|an|ar|amos)|rehogue|poch(?:a|an|e|ar|amos)|(?:dej(?:a|e|ar|amos|en) )?(?:que )?(?:sude|sud(?:a|ar|amos))(?= |[.,;]|$)',
   },
@@ -122,7 +122,13 @@ export const VERB_ROWS: readonly VerbRow[] = [
       '(?:steam[- ])?roast(?! beef| chicken| pork| lamb| is| in a| with (?!the lid|its lid|a lid))',
     spanish: 'as(?:a|an|e|ar|amos|en)(?!\\p{L})',
   },
-  { verb: 'bake', english: 'bake|blind[- ]bake', spanish: 'horne(?:a|an|e|ar|amos|en)(?!\\p{L})' },
+  {
+    verb: 'bake',
+    english:
+      'bake|blind[- ]bake|dry(?= (?:it |them |the \\p{L}+ )?(?:out )?(?:in (?:the|a|an) [^.;,]{0,12}(?:dehydrator|oven)|at \\d))|dehydrate',
+    spanish:
+      'horne(?:a|an|e|ar|amos|en)(?!\\p{L})|(?:seca|secar|deshidrat(?:a|ar))(?= [^.;,]{0,24}(?:horno|deshidratador|a \\d))',
+  },
   {
     verb: 'braise',
     english:
@@ -153,7 +159,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'reduce',
     english:
-      'reduce(?! to \\d{3}(?! ?(?:ml|g)(?!\\p{L}))| (?:the )?(?:oven|heat|temperature|flame|to a (?:simmer|low))| (?:heat|oven))|boil down|cook down|simmer down',
+      'reduce(?! to \\d{3}(?! ?(?:ml|g)(?!\\p{L}))| (?:the )?(?:oven|heat|temperature|flame|to a (?:simmer|low))| (?:heat|oven))|(?:boil|bubble|cook|simmer) (?:it |them |this |that |the \\p{L}+ )?down',
     spanish:
       '(?:reduc(?:e|ir|imos|en)|reduzca|dej(?:a|e|ar) reducir|dej(?:a|e|ar) que (?:se )?reduzca|que (?:se )?(?:reduzca|concentre)|concentr(?:a|ar|amos))(?! el fuego| la temperatura| el horno)',
   },
@@ -192,7 +198,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'chill',
     english:
-      'chill|chilling(?= (?:it |them )?(?:for )?\\d)|refrigerate|freeze(?= (?:it |them |the (?:\\p{L}+ ){1,3})?(?:at [-−]?\\d+ ?°?[cf]? )?(?:for )?(?:about |at least )?(?:\\d+(?:\\s?[-–]\\s?\\d+)?|half|an?|one|two|fifteen|twenty|thirty)[- ]?(?:an )?(?:min|hour|day|week))|(?:place|put|store|keep|return|transfer|move)(?!\\p{L})[^.;]{0,40}(?:in|to|into) the (?:fridge|refrigerator)|(?:air[- ])?dry(?= [^.;]{0,30}(?:in|to) the (?:fridge|refrigerator))|marinate in the fridge',
+      'chill|(?<=(?:^|, |then |and ))(?:into the |in the )?(?:fridge|refrigerator)(?= ?(?:[.;,]|$))|chilling(?= (?:it |them )?(?:for )?\\d)|refrigerate|freeze(?= (?:it |them |the (?:\\p{L}+ ){1,3})?(?:at [-−]?\\d+ ?°?[cf]? )?(?:for )?(?:about |at least )?(?:\\d+(?:\\s?[-–]\\s?\\d+)?|half|an?|one|two|fifteen|twenty|thirty)[- ]?(?:an )?(?:min|hour|day|week))|(?:place|put|store|keep|return|transfer|move)(?!\\p{L})[^.;]{0,40}(?:in|to|into) the (?:fridge|refrigerator)|(?:air[- ])?dry(?= [^.;]{0,30}(?:in|to) the (?:fridge|refrigerator))|marinate in the fridge',
     spanish:
       'congel(?:a|e|ar|amos)(?!\\p{L})|refriger(?:a|e|ar|amos)|(?:mete|meter|pon|ponga|poner|guarda|guardar|deja|deje|dejar|lleva|llevar|reserva|reservar)[^.;]{0,45}(?:en|a) (?:la nevera|el frigor[ií]fico|el refrigerador)',
   },
@@ -252,7 +258,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'wait',
     english:
-      '(?:let|allow|leave)(?= (?:it|them|the|to|for|overnight|\\d))|set (?:it |them )?aside(?= (?:for|overnight|\\d))|wait(?= (?:for |about |another |a further )*(?:\\d|an? |half|one|two|three|five|ten|fifteen|twenty|thirty|overnight))',
+      '(?:let|leave)(?= (?:it|them|the|to|for|overnight|\\d))|allow(?= (?:it|them|the|to|for|overnight)(?!\\p{L}))|set (?:it |them )?aside(?= (?:for|overnight|\\d))|wait(?= (?:for |about |another |a further )*(?:\\d|an? |half|one|two|three|five|ten|fifteen|twenty|thirty|overnight))',
     spanish: 'dej(?:a|e|ar|amos|en)(?!\\p{L})|esper(?:a|e|ar|amos|en)(?!\\p{L})|aguard(?:a|e|ar)',
   },
 ];

@@ -188,8 +188,13 @@ export function beginsDoing(line: string): boolean {
 
 /** The place a piece of text names; the last where there are several. */
 export function placeIn(text: string): PlaceKind | undefined {
-  return PLACE_NAMES.find(([, pattern]) => pattern.test(text))?.[0];
+  const said = text.replace(LATER, '');
+  return PLACE_NAMES.find(([, pattern]) => pattern.test(said))?.[0];
 }
+
+/** "Before it goes in the oven": not there yet. */
+const LATER =
+  /(?<!\p{L})before (?:it|they|the \p{L}+|you) (?:goe?s?|is|are|put|cook)(?!\p{L})[^.;,]{0,16} (?:in|into|on|onto|over|under) (?:the )?\p{L}+/iu;
 
 const SPANISH_WORDS =
   /(?<!\p{L})(?:el|la|los|las|de|del|con|para|por|una?|y|al|en|hasta|que|d[ií]as?|minutos?|horas?|grados|fuego|horno|cucharadas?|sal)(?!\p{L})/giu;
