@@ -191,13 +191,17 @@ export function minutesOf(
   const weightG = weightIn(text, span) ?? context.weightG ?? NaN;
   const weight = span.sense === 'perKg' ? (perKgFactor(text, span) * weightG) / 1000 : 1;
   const more = span.sense === 'perKg' ? moreBehind(text, span) : (secondSideOf(text, span) ?? 0);
-  const times = weight * timesOf(text, span);
+  const inHours = span.bare && (context.hot?.likelyMin ?? 0) >= LONG_MIN;
+  const times = weight * timesOf(text, span) * (inHours ? 60 : 1);
   const by = (value: number | undefined) =>
     value === undefined || Number.isNaN(times)
       ? undefined
       : Math.max(value > 0 ? 1 : 0, Math.round(value * times + more));
   return { leastMin: by(span.leastMin), likelyMin: by(span.likelyMin), mostMin: by(span.mostMin) };
 }
+
+/** "Three hours …, then wrapped for 2 more": hours again. Our own line, no source. */
+const LONG_MIN = 120;
 
 /** How often a length is gone through: on each side, and with each batch. */
 function timesOf(text: string, span: ReadDuration): number {

@@ -10,6 +10,8 @@ interface Cue {
   readonly words: RegExp;
   /** Only where this holds of what was read before. */
   readonly when?: (context: Context) => boolean;
+  /** Only where the clause says nothing of this. */
+  readonly unless?: RegExp;
   /** Wins over a verb that was found as well. */
   readonly over?: readonly VerbWords[];
   /** A step even where nothing says how long or how hot. */
@@ -48,6 +50,7 @@ const CUES: readonly Cue[] = [
     words:
       /(?<!\p{L})(?:skewers?|wooden sticks?|sticks|wood chips?|planks?|dried (?:\p{L}+ )?(?:beans?|mushrooms?|chickpeas?|peas|fruit|chill?i(?:e?s)?)|steep\p{L}*|brochetas|palillos|astillas|legumbres|alubias|garbanzos|jud[ií]as|setas secas)(?!\p{L})[^.;]{0,60}(?:water|soak|steep|agua|remojo)|an? \p{L}+[’']s soak|(?:in|with|into) (?:cold |warm |hot |boiling |plenty of )?water(?=[^.;]{0,30}(?:leave|half|\d|hour|overnight))|(?:en|a|de) remojo|(?:en|con) agua fr[ií]a/iu,
     when: ({ hot }) => hot === undefined,
+    unless: /(?<!\p{L})(?:simmer|boil|top(?:ping|ped)? up)/iu,
     over: WEAK.filter((verb) => verb !== 'chill' && verb !== 'mix'),
   },
   {
@@ -132,7 +135,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'simmer',
     words:
-      /(?<!\p{L})(?:a ladle(?:ful)? at a time|cazo a cazo|poco a poco el caldo|(?:caldo|stock|broth)[^.;,]{0,16} (?:poco a poco|gradually|little by little|bit by bit)|cover with (?:cold )?water[^.;]{0,20}bring(?: it| them)? (?:slowly )?up(?: slowly)?)(?!\p{L})/iu,
+      /(?<!\p{L})(?:a ladle(?:ful)? at a time|cazo a cazo|poco a poco el caldo|(?:caldo|stock|broth)[^.;,]{0,16} (?:poco a poco|gradually|little by little|bit by bit)|back on (?:a |the )?(?:low|gentle|medium) (?:flame|heat|ring)|cover with (?:cold )?water[^.;]{0,20}bring(?: it| them)? (?:slowly )?up(?: slowly)?)(?!\p{L})/iu,
     over: WEAK,
   },
   {
@@ -208,7 +211,7 @@ const CUES: readonly Cue[] = [
     verb: 'reduce',
     words:
       /(?<!\p{L})(?:(?:bubbl|boil|cook)\p{L}*(?: it| them| the \p{L}+)? (?:away|down)|down to (?:a )?(?:third|half|quarter|glaze|syrup)|almost nothing|by half|by (?:a |two )?thirds?|to thicken|(?:a|hasta) la mitad|que (?:se )?consuma|casi (?:en )?nada)(?!\p{L})/iu,
-    over: ['put', 'wait', 'cook', 'rest'],
+    over: ['put', 'wait', 'cook', 'rest', 'simmer'],
   },
   {
     verb: 'simmer',
@@ -251,7 +254,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'cool',
     words:
-      /(?<!\p{L})(?:in(?:to)? (?:a |an |the )?(?:bowl of )?(?:iced?|ice-cold)[- ](?:water|bath)|(?:straight )?(?:into|onto|over) ice(?=[.,;]|$)|straight (?:in)?to iced? (?:water|bath)|under (?:the |a )?(?:running )?cold (?:tap|water)|(?:en|a) (?:un ba[ñn]o de )?agua (?:con hielo|helada))(?!\p{L})/iu,
+      /^\s*ice bath(?=[ ,.;]|$)|(?<!\p{L})(?:in(?:to)? (?:a |an |the )?(?:bowl of )?(?:iced?|ice-cold)[- ](?:water|bath)|(?:straight )?(?:into|onto|over) ice(?=[.,;]|$)|straight (?:in)?to iced? (?:water|bath)|under (?:the |a )?(?:running )?cold (?:tap|water)|(?:en|a) (?:un ba[ñn]o de )?agua (?:con hielo|helada))(?!\p{L})/iu,
     over: ['put', 'wait', 'chill'],
   },
   {
@@ -303,8 +306,8 @@ const OTHER_WAY =
 /** The step a clause's surroundings speak of; undefined where they say nothing. */
 export function cueIn(clause: string, context: Context): CueHit | undefined {
   const said = clause.replace(OTHER_WAY, (words) => ' '.repeat(words.length));
-  for (const { verb, words, when, over = [], alone = false } of CUES) {
-    if (when && !when(context)) continue;
+  for (const { verb, words, when, unless, over = [], alone = false } of CUES) {
+    if ((when && !when(context)) || unless?.test(said)) continue;
     if (verb === 'again' && HEAT_OFF.test(said)) continue;
     const match = words.exec(said);
     if (!match) continue;

@@ -174,6 +174,8 @@ const SET_FOR =
 const LASTS =
   /^\s*,?\s*(?:for|durante)?\s*(?:about |around |unas? |unos )?(?:\d|an? |half|media|one|two|three|four|five|six|seven|eight|nine|ten|twelve|dos|tres|cuatro|cinco|seis|ocho|diez|doce)[^.;]{0,14}(?:h|min)/iu;
 
+const SLASH_TIME = /^\s*(?:°|º)?\s*C?\s*\/\s*\d+(?:[.,]\d)?\s*(?:m|h)/iu;
+
 /** "Hold at 80 °C until the centre reaches 63". */
 const AT_A_HEAT =
   /(?<!\p{L})(?:hold|keep|smoke|cook|roast|bake|poach|mant[eé]n|ahuma|asa|cuece|hornea)(?!\p{L})[^.;,\d]{0,24}\s(?:at|a)\s+$/iu;
@@ -186,6 +188,8 @@ function senseOf(text: string, { from, to, tempC }: Omit<Degree, 'sense'>): Degr
   if (tempC > CORE_MOST_C) return 'place';
   if (SET_FOR.test(text.slice(0, from)) && LASTS.test(text.slice(to))) return 'place';
   if (OF_OVEN.test(text.slice(0, from)) || OVEN_BEHIND.test(text.slice(to))) return 'place';
+  // "57 °C / 90 min", and nothing before it: a bath.
+  if (text.slice(0, from).trim() === '' && SLASH_TIME.test(text.slice(to))) return 'place';
   const isCore =
     CORE.test(text.slice(0, from)) ||
     CORE_BEHIND.test(text.slice(to)) ||

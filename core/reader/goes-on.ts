@@ -98,7 +98,7 @@ const IN_FAT = /(?<!\p{L})(?:oil|fat|lard|dripping|aceite|manteca|pan|sart[eé]n
 
 /** Out of the oven, in a pan. */
 const IN_PAN =
-  /(?<!\p{L})(?:(?:cut|skin|flesh|fat)[- ]side|(?:side|skin|flesh) down|(?:^|[:,] )pan(?=,)|in the (?:\p{L}+ )?fat|skillet|frying pan|sart[eé]n)(?!\p{L})/iu;
+  /(?<!\p{L})(?:(?:cut|skin|flesh|fat)[- ]side|(?:side|skin|flesh) down|(?:^|[:,.] )pan(?=,| (?:cold|hot)(?!\p{L}))|(?:^\s*)pan (?:cold|hot)(?!\p{L})|in the (?:\p{L}+ )?fat|skillet|frying pan|sart[eé]n)(?!\p{L})/iu;
 const RESTS = /\brest(?:s|ing)?\b(?! of)|\breposa/iu;
 /** Off its fire, unless a heat is told with it. */
 const ON_RACK = /\bon (?:a |the )?(?:wire |cooling )?rack\b(?! (?:in|over|above))/iu;
@@ -183,7 +183,8 @@ export function goingOn(
   const tooHot = anew || (inPot && set !== undefined && set.tempC > leastC && !IN_FAT.test(text));
   const timed = tooHot || hot.likelyMin !== undefined || hot.mostMin !== undefined;
   const isNew = isAnotherSide(text) || (length ? timed : hot.untilC !== undefined);
-  const inPan = hot.place !== 'hob' && hot.place !== 'grill' && IN_PAN.test(text);
+  const dry = hot.place === 'hob' || hot.place === 'grill';
+  const inPan = (WET.has(hot.verb) || !dry) && IN_PAN.test(text);
   if (elsewhere || inPan || !(isNew || rests)) return undefined;
   const intoOven = !rests && tooHot;
   const inLid = ON_RING.has(hot.verb) && LID_OVER.test(text);

@@ -7,7 +7,7 @@ export const BULLET = /^[-*•·▢☐]\s+/u;
 export const STEP_NUMBER =
   /^(?:(?:step|paso)\s*\d{1,2}\s+(?=\p{L})|(?:step|paso)?\s*\d{1,2}\s*(?:[.):|/]|\.?[-–ºª])\s+(?=[\p{L}\d¡¿]))/iu;
 export const STARTS_AMOUNT = new RegExp(
-  `^(?:(?:about|abt|around|roughly|approx\\.?|unos|unas|aprox\\.?)\\s+|~\\s*)?(?:${NUMBER})\\s*[\\p{L}(/x×½¼¾-]`,
+  `^(?!ten (?:la|el|las|los|en) )(?:(?:about|abt|around|roughly|approx\\.?|unos|unas|aprox\\.?)\\s+|~\\s*)?(?:${NUMBER})\\s*[\\p{L}(/x×½¼¾-]`,
   'iu',
 );
 export const LISTED =
@@ -15,7 +15,7 @@ export const LISTED =
 
 /** "Duck fat 2 kg", "lamb rack x2 (600 g each)". */
 export const ENDS_AMOUNT =
-  /^[\p{L} '’-]{3,40}(?:,|\s*[–—-])?\s+(?:\d+(?:[.,/]\d+)?\s*(?:g|kg|ml|cl|l|oz|lbs?|cups?|tbsp|tsp|pts?|pints?|cloves?|bunch(?:es)?)|x\s?\d+)(?:\s*\([^)]{1,30}\))?$/iu;
+  /^[\p{L} '’-]{3,40}(?:,|\s*[–—-])?\s+(?:\d+(?:[.,/]\d+)?\s*(?:g|kg|ml|cl|l|oz|lbs?|cups?|tbsp|tsp|pts?|pints?|cloves?|bunch(?:es)?)|x\s?\d+)(?:\s*\([^)]{1,30}\)|,\s[\p{L} -]{3,30})?$/iu;
 
 /** Without the marks of Markdown; the words stay. */
 export function bare(raw: string): string {

@@ -2,7 +2,7 @@ import { CUTS, isMince, type Animal } from '../pantry/index.ts';
 import { cutOf } from './cut-of.ts';
 import type { SpoonSystem } from '../quantity/index.ts';
 import { newContext, type ReadAct } from './context.ts';
-import { noteSoak } from './soaks.ts';
+import { noteListed, noteSoak } from './soaks.ts';
 import { sentencesOf } from './sentences.ts';
 import type { ReadIngredient } from './ingredient-line.ts';
 import { readIngredientLines } from './ingredient-lines.ts';
@@ -232,7 +232,10 @@ function* readMethod(
       entry: i === 0 ? entry : undefined,
     }));
   });
-  for (const { group } of raw.ingredients) noteSoak(group ?? '', context);
+  noteListed(
+    raw.ingredients.map(({ group }) => group),
+    context,
+  );
   const lastSoak = sentences.findLastIndex(
     ({ sentence }) =>
       SOAKS.test(sentence) ||

@@ -80,6 +80,10 @@ export function sectionsOf(text: string): RawRecipe {
       run.blank = true;
       continue;
     }
+    if (timetable && title === undefined && part === 'start' && !isAtClock(line)) {
+      title = line;
+      continue;
+    }
     if (timetable && isAtClock(line)) {
       part = 'method';
       const clock = AT_CLOCK.exec(line)?.[0].trim();

@@ -15,7 +15,8 @@ export function settleAct(
 ): MadeAct {
   const cold = COLD.has(act.verb);
   if (dayBefore && cold && act.likelyMin === undefined) return { ...act, ...OVERNIGHT };
-  return inRounds(text, coldOvernight(text, ofFat(text, keptWarm(text, act)), context), context);
+  const made = hotterThanWater(text, stirredIn(text, act, context), context);
+  return inRounds(text, coldOvernight(text, ofFat(text, keptWarm(text, made)), context), context);
 }
 
 /** "Submerge the legs in the fat and cook in the oven": no dry roast; "stir the roux" fries it. */
@@ -32,6 +33,27 @@ function ofFat(text: string, act: MadeAct): MadeAct {
     ? { ...act, verb: 'braise' }
     : act;
 }
+
+/** "Stir in the garlic for a minute": it fries with what is in the pan. */
+function stirredIn(text: string, act: MadeAct, { hot }: Context): MadeAct {
+  const fries =
+    act.verb === 'stir' && act.likelyMin !== undefined && /^\W*stir in(?!\p{L})/iu.test(text);
+  return fries && hot?.place === 'hob' ? { ...act, verb: hot.verb, place: 'hob' } : act;
+}
+
+/** "Cuece en olla de hierro a 250 °C": no water is so hot; it is in the oven. */
+function hotterThanWater(text: string, act: MadeAct, { dough, hasMeat }: Context): MadeAct {
+  const wet = act.verb === 'simmer' || act.verb === 'boil';
+  if (!wet || (act.tempC ?? 0) < LEAST_OVEN_C || SUGAR.test(text)) return act;
+  if (UNDER_PRESSURE.test(text)) return { ...act, verb: 'braise', place: 'hob', tempC: undefined };
+  return { ...act, verb: dough || !hasMeat ? 'bake' : 'braise', place: 'oven' };
+}
+
+/** What is set to so much and is no sugar is an oven. Our own line, no source. */
+const LEAST_OVEN_C = 130;
+const UNDER_PRESSURE = /(?<!\p{L})(?:pressure|presi[oó]n)(?!\p{L})/iu;
+const SUGAR =
+  /(?<!\p{L})(?:sugar|syrup|caramel|jam|honey|toffee|fudge|oil|fat|lard|az[uú]car|alm[ií]bar|caramelo|mermelada|miel|aceite|manteca)(?!\p{L})/iu;
 
 /** "Toss in butter, two minutes over a fierce heat". */
 const OVER_FLAME =

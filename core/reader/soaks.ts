@@ -42,6 +42,14 @@ export function noteSoak(text: string, context: Context): void {
     context.soak = 'marinate';
 }
 
+/** The first mixture of a list that meat is put into; a rub comes after its brine. */
+export function noteListed(groups: readonly (string | undefined)[], context: Context): void {
+  for (const group of groups) {
+    if (context.soak !== undefined) return;
+    noteSoak(group ?? '', context);
+  }
+}
+
 /** "Cover the cheeks with the wine": before any fire a marinade. */
 const COVERED_IN =
   /(?<!\p{L})(?:massage|rub|smear|slather|coat|unta|frota)\p{L}*[^.;]{0,40}(?:paste|pasta)(?!\p{L})|(?<!\p{L})(?:put|place|pon|mete|coloca)(?!\p{L})[^.;]{0,60}(?:with|con) (?:the |a |el |la )?(?:\p{L}+ )?(?:wine|buttermilk|yogh?urt|vino|suero)|(?<!\p{L})(?:cover|submerge|pour|cubr|sumerg)\p{L}*[^.;]{0,40}(?:wine|buttermilk|yogh?urt|vino|suero)(?!\p{L})/iu;

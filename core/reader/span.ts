@@ -13,6 +13,8 @@ export interface ReadDuration {
   readonly sense: 'length' | 'every' | 'perKg';
   /** "3 minutes a side": it is for each of two. */
   readonly perSide: boolean;
+  /** Without a unit: minutes, or hours where hours went before. */
+  readonly bare?: boolean | undefined;
 }
 
 const KG_PER_LB = G_PER_LB / 1000;
@@ -82,6 +84,7 @@ interface Atom {
   readonly likely: number;
   readonly most: number;
   readonly night: boolean;
+  readonly bare?: boolean;
 }
 
 /** "6 a side", with no unit: minutes. */
@@ -205,9 +208,13 @@ function bareMinutesIn(text: string, timed: boolean): Atom[] {
     const more =
       /^\s+(?:more|m[aá]s)/iu.test(behind) &&
       /(?:give|turn|flip|cook|fry|grill|dale|vuelta|\s(?:at|a) \d{2,3})/iu.test(text);
-    if (!(minutes >= (again ? 2 : more ? 1 : LEAST_BARE_MIN) && minutes <= 90)) return [];
+    const forMore = /(?:^|\s)for\s+$/iu.test(before) && /^\s+(?:more|m[aá]s)/iu.test(behind);
+    if (!(minutes >= (again ? 2 : more || forMore ? 1 : LEAST_BARE_MIN) && minutes <= 90))
+      return [];
     const at = { from: match.index, to: match.index + match[0].length };
-    return [{ ...at, least: minutes, likely: middle(minutes, most), most, night: false }];
+    return [
+      { ...at, least: minutes, likely: middle(minutes, most), most, night: false, bare: true },
+    ];
   });
 }
 
@@ -215,7 +222,8 @@ function bareMinutesIn(text: string, timed: boolean): Atom[] {
 function inHours(text: string, one: Atom, before: readonly Atom[]): Atom {
   const last = before.findLast(({ to }) => to <= one.from);
   const fromMin = ON_LOW.test(text.slice(0, one.from)) ? MINUTES_PER_HOUR : LONG_MIN;
-  const long = last !== undefined && last.least >= fromMin && one.most <= FEW;
+  const setting = last === undefined && ON_LOW.test(text.slice(0, one.from)) && one.most >= FEWEST;
+  const long = setting || (last !== undefined && last.least >= fromMin && one.most <= FEW);
   const { least, likely, most } = one;
   return long ? { ...one, least: least * 60, likely: likely * 60, most: most * 60 } : one;
 }
@@ -226,6 +234,9 @@ const MINUTES_PER_HOUR = 60;
 /** What lies for hours. */
 const LONG_MIN = 360;
 const FEW = 12;
+const FEWEST = 4;
+/** As few are hours, of what went on for hours. Our own line, no source. */
+const FEWEST_MIN = 5;
 
 /** "then 10–15": minutes again, when minutes were said before. */
 const AGAIN =
@@ -233,7 +244,7 @@ const AGAIN =
 
 /** "6 hours, 24 at most", "24 hrs is best, 4 at a pinch". */
 const BOUND_BEHIND =
-  /(?<=[,;(]\s*(?:but |or |and |y |o )?)(?<number>\d+)(?=\s+(?:(?<most>at (?:the )?(?:very )?(?:most|longest|outside)|max(?:imum)?(?!\p{L})|tops|como (?:mucho|m[aá]ximo)|a lo sumo)|(?<least>at a pinch|at (?:the )?(?:very )?least|minimum|will do|como m[ií]nimo)))/giu;
+  /(?<=[,;(]\s*(?:but |or |and |y |o )?)(?<number>\d+)(?=\s+(?:(?<better>(?:hours? )?(?:if you (?:can|have (?:the )?time)|is (?:even )?better|for preference|si puedes|mejor a[uú]n))|(?<most>at (?:the )?(?:very )?(?:most|longest|outside)|max(?:imum)?(?!\p{L})|tops|como (?:mucho|m[aá]ximo)|a lo sumo)|(?<least>at a pinch|at (?:the )?(?:very )?least|minimum|will do|como m[ií]nimo)))/giu;
 
 /** A bound that leaves its unit to the length before it. */
 function boundsIn(text: string, spans: readonly ReadDuration[]): readonly ReadDuration[] {
@@ -249,9 +260,10 @@ function boundsIn(text: string, spans: readonly ReadDuration[]): readonly ReadDu
     if (!bound || likely === undefined || span.sense !== 'length') return span;
     const minutes = Number(bound.groups?.number) * (likely % 60 === 0 ? 60 : 1);
     const to = bound.index + bound[0].length;
-    const fits = bound.groups?.most === undefined ? minutes <= likely : minutes >= likely;
+    const isMost = bound.groups?.most !== undefined || bound.groups?.better !== undefined;
+    const fits = isMost ? minutes >= likely : minutes <= likely;
     if (!fits) return span;
-    return bound.groups?.most === undefined
+    return !isMost
       ? { ...span, to, leastMin: minutes, mostMin: span.mostMin ?? likely }
       : { ...span, to, leastMin: span.leastMin ?? likely, mostMin: minutes };
   });
@@ -385,7 +397,7 @@ function likelyBetween(a: Atom, b: Atom): number {
 function single(text: string, atom: Atom): ReadDuration {
   const { from, to, least, likely, most } = atom;
   const [before, behind] = [text.slice(0, from), text.slice(to)];
-  const at = about(text, from, to);
+  const at = { ...about(text, from, to), ...(atom.bare && most < FEWEST_MIN && { bare: true }) };
   if (AT_MOST.test(before) || MOST_BEHIND.test(behind)) return { ...at, from, to, mostMin: most };
   const fromTo = least < most && /(?:from|desde|between)\s*$/iu.test(before);
   if (!fromTo && (AT_LEAST.test(before) || LEAST_BEHIND.test(behind))) {

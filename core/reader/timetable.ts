@@ -76,7 +76,7 @@ const KINDS: ReadonlyArray<readonly [Kind, RegExp]> = [
     'turn',
     /^(?:(?:turn|oven|heat|temp|it|horno|knock|drop|crank|baja|sube|bajar|subir)(?: it| the oven| el horno)? )*(?:back )?(?:down|up|to|a|baja\p{L}*|sube\p{L}*)(?: to| a)? \d{3}/iu,
   ],
-  ['wrap', /^(?:un)?wrap(?:ped)?(?!\p{L})|^(?:in|into) (?:foil|paper)(?!\p{L})|^envuel/iu],
+  ['wrap', /^(?:un)?wrap(?:ped)?(?!\p{L})|^(?:in|into) (?:foil|paper)(?!\p{L})|^env(?:ue|o)l/iu],
   [
     'out',
     /(?<!\p{L})(?:out|off|drain\p{L}*|strain\p{L}*|pulled(?= (?:at|off|from|when))|escurr\p{L}*|fuera|saca(?:r|mos)?|retira(?:r)?)(?!\p{L})/iu,
@@ -97,7 +97,7 @@ const NO_FOOD =
 
 /** "Carve", "eat": the end of whatever rests. */
 const EATEN =
-  /(?<!\p{L})(?:carved?|sliced?|shred\p{L}*|pull(?:ed)?(?! (?:out|at|off|from|when))|serve|served|eat|dish up|plate|table|trincha\p{L}*|corta\p{L}*|servir|sirve|comer|comemos|a la mesa)(?!\p{L})/iu;
+  /(?<!\p{L})(?:carved?|sliced?|shred\p{L}*|pull(?:ed)?(?! (?:out|at|off|from|when))|serve|served|eat|dish up|plate|table|trincha\p{L}*|deshebra\p{L}*|desmenuza\p{L}*|corta\p{L}*|servir|sirve|comer|comemos|a la mesa)(?!\p{L})/iu;
 const EVERYTHING = /(?<!\p{L})(?:everything|all|todo)(?!\p{L})/iu;
 
 /** The line that ends what an entry begins. */
@@ -188,6 +188,8 @@ const SAID: Readonly<Record<Language, Said>> = {
 const ON_RING = /(?<!\p{L})on to (boil|simmer|steam|fry)(?!\p{L})/iu;
 /** "Potatoes on": over a ring. */
 const ON = /(?<!\p{L})on(?=[\s,.;]*$|[,;])|a hervir/iu;
+/** "Out when 55". */
+const CORE = /(?<!\p{L})(when|at|cuando|a los)\s+([4-9]\d)(?![\d:.])(?!\s*(?:°|º|C\b))/iu;
 const DRAINS = /^(?:drain|strain|escurr)/iu;
 const RESTS = /(?<!\p{L})(?:rest|repos)/iu;
 
@@ -212,7 +214,7 @@ function asRead(
       return lasting ? `${text}${said.on} ${said.cooks[fire].toLowerCase()}${lasting}` : text;
     case 'out':
       return lasting && !RESTS.test(text) && !DRAINS.test(text)
-        ? `${text}${said.rests}${lasting}`
+        ? `${text.replace(CORE, '$1 $2 °C inside')}${said.rests}${lasting}`
         : text;
     case 'in': {
       if (ordered) return text;

@@ -55,7 +55,7 @@ export type Language = 'en' | 'es';
  * "then"; not after "the" or "of".
  */
 const ORDER_BEFORE =
-  /(?:^|[,;:(.–—-]\s*(?:and |or |then |but |now )?|(?:^|\s)(?:and|then|or|to|&|must|should|can|will|you|i|we|please|now|next|finally|just|gently|slowly|carefully|lightly|thoroughly|briefly|quickly|well|thinly|finely|also|first|always|while (?:that|this|it|they|the \p{L}+)(?:['’]s|['’]re| is| are)? \p{L}+|immediately|generously|completely|next day|the next day|(?:in|on|into|to) (?:an? |the )?[^,.;]{0,24}(?:bowl|pan|saucepan|pot|skillet|dish|blender|processor|jar|bag)|once cooked|when ready|(?:and )?let(?: it| them)?|it|them|meanwhile|at the same time|thoroughly|loosely)\s+)$/iu;
+  /(?:^|[,;:(.–—-]\s*(?:and |or |then |but |now )?|(?:^|\s)(?:and|then|or|to|&|must|should|can|will|you|i|we|please|now|next|finally|just|gently|slowly|carefully|lightly|thoroughly|briefly|quickly|well|thinly|finely|also|first|always|while (?:that|this|it|they|the \p{L}+)(?:['’]s|['’]re| is| are)? \p{L}+|immediately|generously|completely|next day|the next day|(?:in|on|into|to) (?:an? |the )?[^,.;]{0,24}(?:bowl|pan|saucepan|pot|skillet|dish|blender|processor|jar|bag)|once cooked|when ready|(?:and )?let(?: it| them)?|it|them|take it out|take them out|meanwhile|at the same time|thoroughly|loosely)\s+)$/iu;
 const LY = /(?<!\p{L})(?!apply|only|family|jelly|chilly)\p{L}{3,}ly\s+$/iu;
 
 /** The verbs of a sentence, in its order, none inside another. */
@@ -161,7 +161,7 @@ function isSpanishOrder(sentence: string, from: number, to: number): boolean {
     return false;
   // "Que repose 10 minutos" is an order; "hasta que hierva" is none.
   if (
-    !/^\s*que (?:se )?$/iu.test(sentence.slice(0, from)) &&
+    !/(?:^\s*|[,;] |(?<!\p{L})y )que (?:se )?$/iu.test(sentence.slice(0, from)) &&
     /(?:cuando|hasta que|en cuanto|que|que se|si|hasta|antes de|para|sin|no|nunca|jam[aá]s)\s+$/iu.test(
       sentence.slice(0, from),
     )

@@ -1,4 +1,5 @@
 import { PLACES_TO_BE, type Context } from './context.ts';
+import { LEAST_OVEN_C } from './settle-clause.ts';
 import type { Seen } from './seen.ts';
 import type { ReadDuration } from './span.ts';
 import type { VerbWords } from './verbs.ts';
@@ -17,8 +18,11 @@ export function laidIn(
 }
 
 /** "Then oven, 180, 20 min.", "get a pan really hot, 2 mins one side": what a place and a length stand for. */
-export function withoutVerb({ text, place, spans }: Seen, pan: boolean, context: Context) {
+export function withoutVerb({ text, place, spans, degrees }: Seen, pan: boolean, context: Context) {
   if (!spans.some(isLength)) return pan ? ('sear' as const) : undefined;
+  const [set] = degrees;
+  if (set?.sense === 'place' && set.tempC < LEAST_OVEN_C && BATH.test(text))
+    return 'simmer' as const;
   if (IN_FOR.test(text) && context.ovenC !== undefined && context.hot?.place !== 'hob')
     return context.hasMeat ? ('roast' as const) : ('bake' as const);
   if (context.laid && context.ovenC !== undefined) return 'roast' as const;
@@ -30,6 +34,8 @@ export function withoutVerb({ text, place, spans }: Seen, pan: boolean, context:
   return hotPan || (context.slowCooker && SETTING.test(text)) ? ('cook' as const) : undefined;
 }
 
+/** "57 °C / 90 min": in a bath. */
+const BATH = /^\s*\d{2}\s*(?:°|º)?\s*C?\s*\//iu;
 /** "In for 20 mins": into the oven that was set. */
 const IN_FOR = /^\s*(?:back )?in(?: (?:it|they) goes?)? for\s/iu;
 /** "LOW 8–10 hrs". */
