@@ -1,4 +1,6 @@
-import { G_PER_LB, NIGHT_MIN } from '../figures/index.ts';
+import { G_PER_LB, MINUTES_PER_HOUR, NIGHT_MIN } from '../figures/index.ts';
+import { bareIn, inHours } from './bare-minutes.ts';
+import { exactly, middle, type Atom } from './length-atom.ts';
 import { DIGITS, NUMBER, numberIn } from './numbers.ts';
 import { remembered } from './remembered.ts';
 
@@ -77,16 +79,6 @@ const SAID: Readonly<Record<string, number>> = {
   'hora y tres cuartos': 105,
 };
 
-interface Atom {
-  readonly from: number;
-  readonly to: number;
-  readonly least: number;
-  readonly likely: number;
-  readonly most: number;
-  readonly night: boolean;
-  readonly bare?: boolean;
-}
-
 /** "6 a side", with no unit: minutes. */
 const A_SIDE = new RegExp(
   `(${DIGITS})(?:\\s*(?:-|–|to)\\s*(${DIGITS}))?(?=\\s+(?:(?:a|per|each|on each|por|por cada)\\s+(?:side|lado|cara)|on (?:the|its|each) (?:\\p{L}+[- ]){0,2}side|on the (?:flesh|skin|other|second|fat|cut|bone)(?=[.,;]|$)))`,
@@ -155,89 +147,6 @@ function halfOf(words: string | undefined): number {
   return /quarter|cuarto/.test(words) ? 0.25 : 0.5;
 }
 
-/** "Another five", "for 15.", "five more", "every six": minutes, where nothing else is said behind. */
-const BARE_MINUTES = new RegExp(
-  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest(?: it| them)?|(?:^|let it |let them )(?:stand|sit)|resting(?: it| them)?|(?:^|then |and |, )(?:simmer|braise|bake|roast|fry|grill|steam|knead|blanch|poach|prove|proof)|(?:flip|turn)(?: it| them)?(?: over)? for|rehogar?|sofre[ií]r?|cocer|release|reposar?|otr[oa]s|cada|lid (?:on|off)(?: for)?|(?:^|, )(?:un)?covered(?: for)?)\\s+)(${NUMBER}(?:\\s*(?:[-–]|to|a)\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$|(?:at|a) \\d{2,3}|(?:out of|off|without|sin|fuera)(?!\\p{L}))))(?=\\s*(?:more|m[aá]s|or so)?\\s*(?:[.,;:)]|$|(?:(?:at|a) |@ ?)\\d{2,3}|(?:out of|off|without|sin|fuera)(?!\\p{L})|(?:before|y|and then|and (?:shred|slice|serve|carve|pull|cut)|covered|uncovered|with (?:the|a|its) lid)(?!\\p{L})))`,
-  'giu',
-);
-/** Fewer are persons. */
-const LEAST_BARE_MIN = 5;
-
-/** "At 190 °C for 2", "por el otro lado 4". */
-const BARE_SURELY =
-  /(?<=\d{2,3}\s?(?:°|º)?\s?[CF]?,? (?:for|durante) |(?:the |el |la )?(?:other side|second side|otro lado|otra cara),? )(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?(?=\s*(?:[.;)]|,(?!\d)|$))/giu;
-
-/** "15 minutes, 3 without the foil". */
-const BARE_BEHIND =
-  /(?<=^|[,;]\s|(?:and|then|y|luego)\s|(?:^|y |and )(?:otr[oa]s|another)\s)(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?(?=\s+(?:(?:a|at) \d{2,3}(?!\d)|without|uncovered|covered|sin (?:tapa|papel)|destapad|tapad|a fuego|(?:over|on)(?: an?)? (?:low|high|gentle)))/giu;
-
-function bareIn(text: string, timed: boolean): Atom[] {
-  const behind = [...text.matchAll(BARE_BEHIND), ...text.matchAll(BARE_SURELY)].map(
-    ({ index, 0: said, 1: low = '', 2: high = low }) => {
-      const [least, most] = [Number(low), Number(high)];
-      return {
-        from: index,
-        to: index + said.length,
-        least,
-        likely: middle(least, most),
-        most,
-        night: false,
-      };
-    },
-  );
-  return [...behind, ...bareMinutesIn(text, timed)];
-}
-
-const LIES_FOR = /(?<!\p{L})(?:tent|rest|leave|stand|hold)(?!\p{L})[^.;,\d]{0,30}\sfor\s+$/iu;
-
-/** @param timed minutes were said in it before */
-function bareMinutesIn(text: string, timed: boolean): Atom[] {
-  return [...text.matchAll(BARE_MINUTES)].flatMap((match): Atom[] => {
-    const before = text.slice(0, match.index);
-    // "Tent it for ten", and "a pie for ten".
-    const persons = /(?:for|durante)\s+$/iu.test(before) && !/^\d{1,2}$/.test(match[0]);
-    if (persons && !LIES_FOR.test(before)) return [];
-    const [low = '', high = low] = match[0].split(/\s*(?:[-–]|(?<=\d)\s(?:to|a)\s)\s*/);
-    const [minutes, most] = [numberIn(low), numberIn(high)];
-    const again =
-      timed ||
-      /(?:another|further|every|each|again for|rest(?: it| them)?|stand|sit|resting(?: it| them)?|release|simmer|braise|bake|roast|fry|grill|steam|knead|blanch|poach|prove|proof|reposar?|otr[oa]s|cada|lid (?:on|off)(?: for)?|covered(?: for)?)\s+$/iu.test(
-        before,
-      );
-    const behind = text.slice(match.index + match[0].length);
-    const more =
-      /^\s+(?:more|m[aá]s)/iu.test(behind) &&
-      /(?:give|turn|flip|cook|fry|grill|dale|vuelta|\s(?:at|a) \d{2,3})/iu.test(text);
-    const forMore = /(?:^|\s)for\s+$/iu.test(before) && /^\s+(?:more|m[aá]s)/iu.test(behind);
-    if (!(minutes >= (again ? 2 : more || forMore ? 1 : LEAST_BARE_MIN) && minutes <= 90))
-      return [];
-    const at = { from: match.index, to: match.index + match[0].length };
-    return [
-      { ...at, least: minutes, likely: middle(minutes, most), most, night: false, bare: true },
-    ];
-  });
-}
-
-/** "12 to 18 hours, … a further 8", "high for 1 hour and on low for 5": hours again. */
-function inHours(text: string, one: Atom, before: readonly Atom[]): Atom {
-  const last = before.findLast(({ to }) => to <= one.from);
-  const fromMin = ON_LOW.test(text.slice(0, one.from)) ? MINUTES_PER_HOUR : LONG_MIN;
-  const setting = last === undefined && ON_LOW.test(text.slice(0, one.from)) && one.most >= FEWEST;
-  const long = setting || (last !== undefined && last.least >= fromMin && one.most <= FEW);
-  const { least, likely, most } = one;
-  return long ? { ...one, least: least * 60, likely: likely * 60, most: most * 60 } : one;
-}
-
-/** A slow cooker's setting. */
-const ON_LOW = /(?<!\p{L})on (?:the )?low(?: setting)?,? (?:for )?$/iu;
-const MINUTES_PER_HOUR = 60;
-/** What lies for hours. */
-const LONG_MIN = 360;
-const FEW = 12;
-const FEWEST = 4;
-/** As few are hours, of what went on for hours. Our own line, no source. */
-const FEWEST_MIN = 5;
-
 /** "then 10–15": minutes again, when minutes were said before. */
 const AGAIN =
   /(?:then|another|after|for the (?:first|last|final)|tras|up to|no (?:longer|more) than|not (?:longer|more) than|at most|better|ideally|preferably|luego|despu[eé]s|hasta|mejor|idealmente|no m[aá]s de)\s+(?!\d+\s*°)(\d+)(?:\s*[-–—]\s*(\d+))?(?=\s*(?:[.,;)]|$))/giu;
@@ -299,14 +208,6 @@ function againIn(text: string, before: readonly Atom[]): Atom[] {
     return { from, to, least, likely: middle(least, most), most, night: false };
   });
   return [...hours, ...again];
-}
-
-function exactly(minutes: number): { least: number; likely: number; most: number } {
-  return { least: minutes, likely: minutes, most: minutes };
-}
-
-function middle(least: number, most: number): number {
-  return (least + most) / 2;
 }
 
 const JOINS =
@@ -386,6 +287,9 @@ function joined(text: string, a: Atom, b: Atom, between: string): ReadDuration {
     mostMin: Math.max(b.most, a.least),
   };
 }
+
+/** As few are hours, of what went on for hours. Our own line, no source. */
+const FEWEST_MIN = 5;
 
 /** Half-way where the two are near; where they are far apart, the night, or the geometric middle. */
 function likelyBetween(a: Atom, b: Atom): number {
