@@ -268,7 +268,9 @@ function weightIn(text: string, { to, sense }: ReadDuration): number | undefined
 /** "Rest 5.": minutes, of course. */
 function bareRest(own: string): Pick<ReadAct, 'leastMin' | 'likelyMin' | 'mostMin'> | undefined {
   const found =
-    /^(?:rest|reposar?)\s+(?:for\s+)?(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?\s*(?:[.,;]|$)/iu.exec(own);
+    /^(?:rest|reposar?)\s+(?:for\s+)?(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?\s*(?:[.,;]|$|(?:on|in|under|warm|covered|loosely)(?!\p{L}))/iu.exec(
+      own,
+    );
   if (!found) return undefined;
   const [least, most] = [Number(found[1]), Number(found[2] ?? found[1])];
   return { leastMin: least, likelyMin: Math.round((least + most) / 2), mostMin: most };

@@ -4,7 +4,7 @@ import { NUMBER, numberIn } from './numbers.ts';
 
 /** "Another five", "for 15.", "five more", "every six": minutes, where nothing else is said behind. */
 const BARE_MINUTES = new RegExp(
-  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest(?: it| them)?|(?:^|let it |let them )(?:stand|sit)|resting(?: it| them)?|(?:^|then |and |, )(?:simmer|braise|bake|roast|fry|grill|steam|knead|blanch|poach|prove|proof)|(?:flip|turn)(?: it| them)?(?: over)? for|rehogar?|sofre[ií]r?|cocer|release|reposar?|otr[oa]s|cada|lid (?:on|off)(?: for)?|(?:^|, )(?:un)?covered(?: for)?)\\s+)(${NUMBER}(?:\\s*(?:[-–]|to|a)\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|m[aá]s)\\s*(?:[.,;)]|$|(?:at|a) \\d{2,3}|(?:out of|off|without|sin|fuera)(?!\\p{L}))))(?=\\s*(?:more|m[aá]s|or so)?\\s*(?:[.,;:)]|$|(?:(?:at|a) |@ ?)\\d{2,3}|(?:out of|off|without|sin|fuera)(?!\\p{L})|(?:before|y|and then|and (?:shred|slice|serve|carve|pull|cut)|covered|uncovered|with (?:the|a|its) lid)(?!\\p{L})))`,
+  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest(?: it| them)?|(?:^|let it |let them )(?:stand|sit)|resting(?: it| them)?|(?:^|then |and |, )(?:simmer|braise|bake|roast|fry|grill|steam|knead|blanch|poach|prove|proof)|(?:flip|turn)(?: it| them)?(?: over)? for|rehogar?|sofre[ií]r?|cocer|release|reposar?|otr[oa]s|cada|lid (?:on|off)(?: for)?|(?:^|, )(?:un)?covered(?: for)?|(?:des)?tapad[oa]s?)\\s+)(${NUMBER}(?:\\s*(?:[-–]|to|a)\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|longer|m[aá]s)\\s*(?:[.,;)]|$|(?:at|a) \\d{2,3}|(?:out of|off|without|sin|fuera)(?!\\p{L}))))(?=\\s*(?:more|longer|m[aá]s|or so)?\\s*(?:[.,;:)]|$|(?:(?:at|a) |@ ?)\\d{2,3}|(?:out of|off|without|sin|fuera)(?!\\p{L})|(?:before|y|and then|and (?:shred|slice|serve|carve|pull|cut)|covered|uncovered|with (?:the|a|its) lid)(?!\\p{L})))`,
   'giu',
 );
 /** Fewer are persons. */
@@ -49,12 +49,12 @@ function bareMinutesIn(text: string, timed: boolean): Atom[] {
     const [minutes, most] = [numberIn(low), numberIn(high)];
     const again =
       timed ||
-      /(?:another|further|every|each|again for|rest(?: it| them)?|stand|sit|resting(?: it| them)?|release|simmer|braise|bake|roast|fry|grill|steam|knead|blanch|poach|prove|proof|reposar?|otr[oa]s|cada|lid (?:on|off)(?: for)?|covered(?: for)?)\s+$/iu.test(
+      /(?:another|further|every|each|again for|rest(?: it| them)?|stand|sit|resting(?: it| them)?|release|simmer|braise|bake|roast|fry|grill|steam|knead|blanch|poach|prove|proof|reposar?|otr[oa]s|cada|lid (?:on|off)(?: for)?|covered(?: for)?|tapad[oa]s?)\s+$/iu.test(
         before,
       );
     const behind = text.slice(match.index + match[0].length);
     const more =
-      /^\s+(?:more|m[aá]s)/iu.test(behind) &&
+      /^\s+(?:more|longer|m[aá]s)/iu.test(behind) &&
       /(?:give|turn|flip|cook|fry|grill|dale|vuelta|\s(?:at|a) \d{2,3})/iu.test(text);
     const forMore = /(?:^|\s)for\s+$/iu.test(before) && /^\s+(?:more|m[aá]s)/iu.test(behind);
     if (!(minutes >= (again ? 2 : more || forMore ? 1 : LEAST_BARE_MIN) && minutes <= 90))

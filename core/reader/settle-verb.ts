@@ -15,6 +15,8 @@ export const HEAT_OFF =
 /** Peppers sweat in a covered bowl, off the fire. */
 const COVERED_BOWL =
   /(?<!\p{L})(?:covered bowl|bag|bowl covered|bowl,? (?:and )?cover|bol tapado|bolsa)(?!\p{L})/iu;
+/** Peppers again: "déjalos sudar tapados". */
+const SWEATS_COVERED = /sud(?:a|e|ar)(?!\p{L})[^.;]{0,20}tapad/iu;
 /** "Keep them cold". */
 const COLD = /(?<!\p{L})(?:chilled|cold(?! (?:water|oven|pan))|en (?:el )?fr[ií]o)(?!\p{L})/iu;
 /** "Let the juices thicken". */
@@ -119,6 +121,7 @@ export function verbOf(
         : 'soak';
     case 'fry':
       if (oven && /^toast/iu.test(own)) return 'roast';
+      if (context.hot?.place !== 'hob' && SWEATS_COVERED.test(own)) return 'rest';
       return COVERED_BOWL.test(own) ? 'rest' : 'fry';
     case 'prepare':
       if (DRIPS.test(own)) return 'rest';

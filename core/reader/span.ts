@@ -49,7 +49,7 @@ const ATOM = new RegExp(
     `(?:-?ish)?(?:\\s*(?:more|further|additional|full|whole|good|short|final|last|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:,?\\s+(?:or|o)\\s+(?:up to\\s+|hasta\\s+)?(?<orMore>two|three|four|dos|tres|cuatro|\\d(?![\\d/]|[.,]\\d))(?!\\s*(?:${UNIT}|\\p{L})))?` +
     `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?<=(?:h|hrs?|hours?|horas?) ?\\d{2})(?=\\s*(?:-|–|—|to|a)\\s)|(?<=(?:h|hr|hrs|hour|hours|hora|horas) ?\\d{2})(?=\\s+(?:at|in|en|a \\d|until|per|more|hasta)(?!\\p{L}))|(?<=hours? and (?:${NUMBER}))(?=\\s(?:for|until|till|should|will|at|in)(?!\\p{L}))|(?=\\s*(?:[.,;()](?!\\d)|$))))?)` +
     '|(?<said>minuto y medio|half an hour|half[- ]hour|media hora|otra media(?! (?:hora|taza))|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|a third of an hour|two thirds of an hour|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto|hora y tres cuartos)' +
-    '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora|minute|minuto|other day|other hour|day|d[ií]a)(?![\\p{L}])|(?<=(?:last|final|[uú]ltima) )(?:hour|hora)(?![\\p{L}])|(?<=(?:turn|stir|flip)\\p{L}*\\s(?:it |them |the \\p{L}+ )?(?:over )?)daily(?![\\p{L}]))' +
+    '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora|minute|minuto|other day|other hour|day|d[ií]a)(?![\\p{L}])|(?<=una vez al )d[ií]a(?![\\p{L}])|(?<=(?:last|final|[uú]ltima) )(?:hour|hora)(?![\\p{L}])|(?<=(?:turn|stir|flip)\\p{L}*\\s(?:it |them |the \\p{L}+ )?(?:over )?)daily(?![\\p{L}]))' +
     '|(?<night>(?:until|till) (?:the )?(?:next|following) (?:day|morning)|(?:until|till) (?:tomorrow|(?:the )?morning)|hasta (?:el d[ií]a siguiente|la mañana(?: siguiente)?|mañana)(?!\\p{L})|overnight|o/n(?![\\p{L}])|the whole night|all night|through the night|for the night|toda la noche|durante la noche|de un d[ií]a para otro|de la noche a la mañana|una noche entera|una noche|la noche(?! anterior| antes))',
   'giu',
 );
@@ -220,7 +220,8 @@ const LEAST_BEHIND =
   /^\s*,?\s*(?:or (?:longer|more)|at (?:the )?least|minimum|o m[aá]s|como m[ií]nimo|al menos|and up)/iu;
 const MOST_BEHIND = /^\s*,?\s*(?:at (?:the )?most|maximum|max\b|como m[aá]ximo|a lo sumo|tops)/iu;
 const BEST = /(?:preferably|ideally|best|better|mejor|preferiblemente|idealmente|lo ideal)/iu;
-const EVERY = /(?<!\p{L})(?:every|each|cada|once(?: every| an?)?|una vez (?:cada|por|a la))\s*$/iu;
+const EVERY =
+  /(?<!\p{L})(?:every|each|cada|once(?: every| an?)?|una vez (?:cada|por|al?|a la))\s*$/iu;
 const PER_SIDE =
   /^\s*(?:\/\s*|on each of (?:the |its )?(?:[\p{L}\d]+ )?|per|a|each|on each|on the first|for each|on either|por|de cada|en cada|por cada|each on)?\s*(?:(?<=(?:per|a|each) )(?:cut|flat|flesh|skin|meaty)[- ])?(?:side|lado|face|cara)s?\b/iu;
 /** "On both faces, 90 seconds each". */
@@ -303,8 +304,7 @@ function single(text: string, atom: Atom): ReadDuration {
   const [before, behind] = [text.slice(0, from), text.slice(to)];
   const at = { ...about(text, from, to), ...(atom.bare && most < FEWEST_MIN && { bare: true }) };
   if (AT_MOST.test(before) || MOST_BEHIND.test(behind)) return { ...at, from, to, mostMin: most };
-  const fromTo = least < most && /(?:from|desde|between)\s*$/iu.test(before);
-  if (!fromTo && (AT_LEAST.test(before) || LEAST_BEHIND.test(behind))) {
+  if (least === most && (AT_LEAST.test(before) || LEAST_BEHIND.test(behind))) {
     return { ...at, from, to, leastMin: least, likelyMin: atom.night ? likely : least };
   }
   return { ...at, from, to, leastMin: least, likelyMin: likely, mostMin: most };

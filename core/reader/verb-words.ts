@@ -16,7 +16,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'preheat',
     english:
-      'warm (?:up )?(?:the |your |an )?oven|crank (?:up )?(?:the |your )?oven(?= (?:up )?as )|get (?:the |your )?oven (?:up )?to|preheat|pre-heat|heat (?:the |your |an? )?(?:oven|grill|broiler|barbecue|bbq|smoker|gas grill)|(?:prepare|set up|get) (?:the |your |an? )?(?:grill|smoker|oven|barbecue|bbq)|heat (?:it |them )?to (?:its |the |their )?(?:maximum|max|hottest)|(?:put|place) (?:an? |the )?(?:baking |pizza )?(?:stone|steel)[^.;]{0,30}(?:in|into) the oven|heat (?:an?|the|your) [^.;,]{0,30}(?:casserole|cocotte|pot|pan|skillet|tray|tin|stone|steel|sheet|dish)(?: and (?:its|the) lid)? in(?:side)? (?:the|an?) (?:\\p{L}+ )?oven|(?:set|turn|bring) (?:the |your |an? )?(?:oven|grill|smoker)(?= (?:on )?(?:to|at|up))|oven(?: on)?,? with [^.;,]{0,24}(?:in(?:side)?(?: it)?|stone|steel),? (?:on )?(?:to|at)(?= (?:\\d|its|max|full))|turn on the (?:oven|grill)',
+      '(?:griddle|skillet|wok|frying pan) on (?:full|high|max)(?! heat)|warm (?:up )?(?:the |your |an )?oven|crank (?:up )?(?:the |your )?oven(?= (?:up )?as )|get (?:the |your )?oven (?:up )?to|preheat|pre-heat|heat (?:the |your |an? )?(?:oven|grill|broiler|barbecue|bbq|smoker|gas grill)|(?:prepare|set up|get) (?:the |your |an? )?(?:grill|smoker|oven|barbecue|bbq)|heat (?:it |them )?to (?:its |the |their )?(?:maximum|max|hottest)|(?:put|place) (?:an? |the )?(?:baking |pizza )?(?:stone|steel)[^.;]{0,30}(?:in|into) the oven|heat (?:an?|the|your) [^.;,]{0,30}(?:casserole|cocotte|pot|pan|skillet|tray|tin|stone|steel|sheet|dish)(?: and (?:its|the) lid)? in(?:side)? (?:the|an?) (?:\\p{L}+ )?oven|(?:set|turn|bring) (?:the |your |an? )?(?:oven|grill|smoker)(?= (?:on )?(?:to|at|up))|oven(?: on)?,? with [^.;,]{0,24}(?:in(?:side)?(?: it)?|stone|steel),? (?:on )?(?:to|at)(?= (?:\\d|its|max|full))|turn on the (?:oven|grill)',
     spanish:
       'precal(?:ienta|iente|entar|entamos|ienten)|enc(?:iende|ender|endemos) el horno|calentamos el horno|calienta el horno|calentar el horno|pon el horno|(?:calienta|caliente|calentar) (?:una?|la|el) [^.;,]{0,25}(?:cazuela|olla|bandeja|piedra|cocotte|fuente)[^.;,]{0,15} en el horno',
   },
@@ -59,7 +59,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'mix|combine|whisk|blitz|whizz|blend|beat|toss|pur[ée]e|mash|whip(?= (?:the |up |together )?(?:\\p{L}+ )?(?:cream|eggs?|whites?|butter|until|for|\\d))|cream(?= the| together)|fold|pulse|process|stir together|work (?:with )?(?:the|it|everything)(?=[^.;]{0,60} \\d+ ?min)|make (?:the |a )?(?:marinade|rub|paste|glaze|sauce|dressing|brine|batter|dough)',
     spanish:
-      'lic[uú](?:a|e|ar|amos)(?!\\p{L})|mezcl(?:a|an|e|ar|amos|en|as)|combin(?:a|e|ar|amos|en)|bat(?:e|a|ir|imos|an)|tritur(?:a|e|ar|amos)|prepara(?:r|mos)? (?:la |el |una )?(?:marinada|adobo|salsa|masa|glaseado|mezcla)',
+      'lic[uú](?:a|e|ar|amos)(?!\\p{L})|lig(?:a|ar|amos)(?= la salsa| el )|emulsion(?:a|e|ar|amos)(?!\\p{L})|mezcl(?:a|an|e|ar|amos|en|as)|combin(?:a|e|ar|amos|en)|bat(?:e|a|ir|imos|an)|tritur(?:a|e|ar|amos)|prepara(?:r|mos)? (?:la |el |una )?(?:marinada|adobo|salsa|masa|glaseado|mezcla)',
   },
   {
     verb: 'knead',
@@ -101,7 +101,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'fry',
     english:
-      'fry|sizzle|(?:burn|bloom) (?:the |your )?(?:curry|spices?|paste|masala)|crackle(?= (?:the )?(?:\\p{L}+ )?(?:seeds|spices|mustard|cumin))|(?:stir|pan|deep|dry|shallow|oven)-fry|saut[eé]|caramel[iy][sz]e(?= (?:the |\\p{L}+ )?(?:onions?|shallots?))|toast(?= (?:the|it|them|\\d|for|in|\\p{L}+ (?:for |\\d))(?!\\p{L}))|sweat|soften(?= \\p{L}|\\s\\d)(?! until| and| or| a little| slightly)|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
+      'fry|sizzle|render(?= )|(?:burn|bloom) (?:the |your )?(?:curry|spices?|paste|masala)|crackle(?= (?:the )?(?:\\p{L}+ )?(?:seeds|spices|mustard|cumin))|(?:stir|pan|deep|dry|shallow|oven)-fry|saut[eé]|caramel[iy][sz]e(?= (?:the |\\p{L}+ )?(?:onions?|shallots?))|toast(?= (?:the|it|them|\\d|for|in|\\p{L}+ (?:for |\\d))(?!\\p{L}))|sweat|soften(?= \\p{L}|\\s\\d)(?! until| and| or| a little| slightly)|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
     spanish:
       'fr[ií](?:e|amos|en)(?!\\p{L})|tuest(?:a|e|en)(?!\\p{L})|tostar(?= (?:el|la|los|las|en|\\d))|fre[ií]r|sofr[ií](?:e|en|a|amos)|sofre[ií]mos|fre[ií]mos|sofre[ií]r|salte(?:a|an|e|ar|amos)|cuaj(?:a|ar|amos)(?=[^.;]{0,20}sart[eé]n)|(?:haz|haga|hacer|hacemos|prepara|preparar) (?:un |el )?sofrito|rehog(?:a|an|ar|amos)|rehogue|poch(?:a|an|e|ar|amos)|(?:dej(?:a|e|ar|amos|en) )?(?:que )?(?:sude|sud(?:a|ar|amos))(?= |[.,;]|$)',
   },
