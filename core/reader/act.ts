@@ -35,6 +35,9 @@ const GOES_TO = /(?:to|until|till|hasta|a)\s*(?:about\s*|unos\s*)?$/iu;
 /** What all batches come to. */
 const IN_ALL = /^\s*,?\s*(?:in all|in total|altogether|all told|en total|en todo)/iu;
 
+/** In a pan, whatever oil was hot before. */
+const SOFTENS = /^(?:sweat|soften|saut|stir|poch|rehog|sofr)/iu;
+
 /** What is no fire, and is at a heat all the same. */
 const SET_TO: ReadonlySet<Verb> = new Set(['rise', 'ferment', 'light']);
 
@@ -97,7 +100,7 @@ export function actOf(
   const tempC = isSet
     ? (set?.tempC ??
       (verb === 'hold' ? core?.tempC : undefined) ??
-      (HEATS.has(verb) ? inherited(verb, place, context) : undefined))
+      (HEATS.has(verb) && !SOFTENS.test(own) ? inherited(verb, place, context) : undefined))
     : undefined;
   if (set && place === 'oven' && isSet) context.ovenC = set.tempC;
   if (set && (place === 'smoker' || place === 'grill') && isSet) context.fireC = set.tempC;

@@ -2,6 +2,7 @@ import { roundsMin } from './settle-act.ts';
 import { minutesOf, tendingIn } from './act.ts';
 import { WET, type Context } from './context.ts';
 import type { Degree } from './degree.ts';
+import { hasLooseNumber } from './loose-numbers.ts';
 import { LOWERED } from './lowered.ts';
 import type { ReadSentence } from './seen.ts';
 import type { ReadDuration } from './span.ts';
@@ -82,7 +83,7 @@ export function alone(
   return {
     acts: [],
     // A moment that nothing took is shown.
-    left: allLengths.length,
+    left: allLengths.length + (hasLooseNumber(text, allLengths) ? 1 : 0),
     understood: said.length > 0 || degrees.length > 0 || saysSomething(text) || GOES_IN.test(text),
   };
 }

@@ -4,7 +4,7 @@ import { NUMBER, numberIn } from './numbers.ts';
 
 /** "Another five", "for 15.", "five more", "every six": minutes, where nothing else is said behind. */
 const BARE_MINUTES = new RegExp(
-  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest(?: it| them)?|(?:^|let it |let them )(?:stand|sit)|resting(?: it| them)?|(?:^|then |and |, )(?:simmer|braise|bake|roast|fry|grill|steam|knead|blanch|poach|prove|proof)|(?:flip|turn)(?: it| them)?(?: over)? for|rehogar?|sofre[ií]r?|cocer|release|reposar?|otr[oa]s|cada|lid (?:on|off)(?: for)?|(?:^|, )(?:un)?covered(?: for)?|(?:des)?tapad[oa]s?)\\s+)(${NUMBER}(?:\\s*(?:[-–]|to|a)\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|longer|m[aá]s)\\s*(?:[.,;)]|$|(?:at|a) \\d{2,3}|(?:out of|off|without|sin|fuera)(?!\\p{L}))))(?=\\s*(?:more|longer|m[aá]s|or so)?\\s*(?:[.,;:)]|$|(?:(?:at|a) |@ ?)\\d{2,3}|(?:out of|off|without|sin|fuera)(?!\\p{L})|(?:before|y|and then|and (?:shred|slice|serve|carve|pull|cut)|covered|uncovered|with (?:the|a|its) lid)(?!\\p{L})))`,
+  `(?:(?<=(?:another|further|every|each|for another|again for|(?<!the )rest(?: it| them)?|(?:^|let it |let them )(?:stand|sit)|resting(?: it| them)?|(?:^|then |and |, )(?:simmer|braise|bake|roast|fry|grill|steam|knead|blanch|poach|prove|proof)|(?:flip|turn)(?: it| them)?(?: over)? for|rehogar?|sofre[ií]r?|cocer|release|reposar?|otr[oa]s|cada|lid (?:on|off)(?: for)?|(?:^|, )(?:un)?covered(?: for)?|(?:des)?tapad[oa]s?)\\s+)(${NUMBER}(?:\\s*(?:[-–]|to|a)\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|longer|m[aá]s)\\s*(?:[.,;)]|$|(?:at|a) \\d{2,3}|(?:out of|off|without|sin|fuera)(?!\\p{L}))))(?=\\s*(?:more|longer|m[aá]s|or so)?\\s*(?:[.,;:)]|$|(?:(?:at|a) |@ ?)\\d{2,3}|(?:out of|off|without|sin|fuera)(?!\\p{L})|(?:before|con|with|y|and then|and (?:shred|slice|serve|carve|pull|cut)|covered|uncovered|with (?:the|a|its) lid)(?!\\p{L})))`,
   'giu',
 );
 /** Fewer are persons. */
@@ -16,7 +16,7 @@ const BARE_SURELY =
 
 /** "15 minutes, 3 without the foil". */
 const BARE_BEHIND =
-  /(?<=^|[,;]\s|(?:and|then|y|luego)\s|(?:^|y |and )(?:otr[oa]s|another)\s)(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?(?=\s+(?:(?:a|at) \d{2,3}(?!\d)|without|uncovered|covered|sin (?:tapa|papel)|destapad|tapad|a fuego|(?:over|on)(?: an?)? (?:low|high|gentle)))/giu;
+  /(?<=^|[,;]\s|(?:and|then|y|luego)\s|(?:^|y |and )(?:otr[oa]s|another)\s)(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?(?=\s+(?:(?:a|at) \d{2,3}(?!\d)|(?:(?:more|m[aá]s) )?(?:without|uncovered|covered|sin (?:tapa|papel)|destapad|tapad|a fuego)|(?:over|on)(?: an?)? (?:low|high|gentle)))/giu;
 
 /** Numbers that leave their unit out and are minutes by what stands around them. @param timed minutes were said in it before */
 export function bareIn(text: string, timed: boolean): Atom[] {
@@ -49,6 +49,7 @@ function bareMinutesIn(text: string, timed: boolean): Atom[] {
     const [minutes, most] = [numberIn(low), numberIn(high)];
     const again =
       timed ||
+      LIES_FOR.test(before) ||
       /(?:another|further|every|each|again for|rest(?: it| them)?|stand|sit|resting(?: it| them)?|release|simmer|braise|bake|roast|fry|grill|steam|knead|blanch|poach|prove|proof|reposar?|otr[oa]s|cada|lid (?:on|off)(?: for)?|covered(?: for)?|tapad[oa]s?)\s+$/iu.test(
         before,
       );

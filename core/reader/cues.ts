@@ -118,7 +118,8 @@ const CUES: readonly Cue[] = [
   },
   {
     verb: 'fry',
-    words: /(?<!\p{L})sofrito(?= (?:de|con)(?!\p{L})|:)/iu,
+    words:
+      /(?<!\p{L})sofrito(?= (?:de|con)(?!\p{L})|:)|^(?:the )?(?:first|second|final) fry(?!\p{L})/iu,
     over: [...WEAK, 'simmer'],
   },
   {
@@ -204,7 +205,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'grill',
     words:
-      /(?<!\p{L})(?:under (?:the |a )?(?:hot )?(?:broiler|grill)|(?:over|on) (?:the )?(?:direct heat|(?:hot )?coals|embers|grill|barbecue|bbq)|(?:sobre|a) las (?:brasas|ascuas)|a la brasa|bajo el gratinador|al grill)(?!\p{L})/iu,
+      /(?<!\p{L})(?:under (?:the |a )?(?:hot )?(?:broiler|grill)|(?:over|on|above) (?:the )?(?:direct heat|(?:hot )?coals|embers|grill|barbecue|bbq)|(?:sobre|a) las (?:brasas|ascuas)|a la brasa|bajo el gratinador|al grill)(?!\p{L})/iu,
     over: ['put', 'wait', 'cook', 'rest'],
   },
   {
@@ -241,7 +242,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'smoke',
     words:
-      /(?<!\p{L})(?:the smoke|(?<!(?:until|till|almost|just|nearly) )smoking(?![- ](?:hot|pan|skillet|oil|fat|cast|griddle))|in (?:the )?smoke|(?:en|de|al) (?:el )?humo|ahumado)(?!\p{L})/iu,
+      /(?<!\p{L})(?:the smoke|(?<!(?:until|till|almost|just|nearly) )smoking(?![- ](?:hot|pan|skillet|oil|fat|cast|griddle))|in (?:the )?smoke|over (?:apple|hickory|oak|cherry|beech|maple|mesquite|alder)(?: wood)?|(?:en|de|al) (?:el )?humo|ahumado)(?!\p{L})/iu,
     over: ['put', 'wait', 'cook'],
   },
   {

@@ -3,11 +3,11 @@ import { verbsIn } from './verbs.ts';
 
 /** What a list of ingredients is known by, and where one begins. */
 
-export const BULLET = /^[-*•·▢☐]\s+/u;
+export const BULLET = /^(?:[-*•·▢☐]\s+|(?:[-–=]>|[→»›])\s*)/u;
 export const STEP_NUMBER =
   /^(?:(?:step|paso)\s*\d{1,2}\s+(?=\p{L})|(?:step|paso)?\s*\d{1,2}\s*(?:[.):|/]|\.?[-–ºª])\s+(?=[\p{L}\d¡¿]))/iu;
 export const STARTS_AMOUNT = new RegExp(
-  `^(?!ten (?:la|el|las|los|en) )(?:(?:about|abt|around|roughly|approx\\.?|unos|unas|aprox\\.?)\\s+|~\\s*)?(?:${NUMBER})\\s*[\\p{L}(/x×½¼¾-]`,
+  `^(?!ten (?:la|el|las|los|en) |once )(?:(?:about|abt|around|roughly|approx\\.?|unos|unas|aprox\\.?)\\s+|~\\s*)?(?:${NUMBER})\\s*[\\p{L}(/x×½¼¾-]`,
   'iu',
 );
 export const LISTED =

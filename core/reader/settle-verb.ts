@@ -21,6 +21,8 @@ const SWEATS_COVERED = /sud(?:a|e|ar)(?!\p{L})[^.;]{0,20}tapad/iu;
 const COLD = /(?<!\p{L})(?:chilled|cold(?! (?:water|oven|pan))|en (?:el )?fr[ií]o)(?!\p{L})/iu;
 /** "Let the juices thicken". */
 const THICKENS = /(?<!\p{L})(?:thicken|reduce|espes|reduzca|evapor)/iu;
+/** "Milk, let it absorb". */
+const ABSORBS = /(?<!\p{L})(?:absorb|absorba|embeb)/iu;
 /** "Once it boils, turn it right down and leave it". */
 const BOILS_LOW = /boil[^.;]*(?:turn|turned|lower|reduce)[^.;]*(?:down|heat)/iu;
 const IN_PAN = /(?<!\p{L})(?:pan|skillet|griddle|wok|sart[eé]n|plancha)(?!\p{L})/iu;
@@ -33,7 +35,7 @@ const LONG_MIN = 240;
 /** Left where it is. */
 const STAYS_PUT = /^(?:leave|keep|hang)/iu;
 const COVERED =
-  /\b(?:lid on|covered|with (?:the|its|a) lid|tightly covered|cover,? and (?:put|transfer|return|place|slide|move))\b|tapad[oa]/iu;
+  /\b(?:lid on|covered|with (?:the|its|a) lid|cover\b[^.;,]{0,40}\blid\b|tightly covered|cover,? and (?:put|transfer|return|place|slide|move))\b|tapad[oa]/iu;
 /** "Cover and cook in the oven". */
 const JUST_COVERED =
   /(?<!\p{L})(?:cover|clap on (?:the|a) lid|put (?:on )?the lid(?: on)?|lid on|tap(?:a|e|ar|amos))(?!\p{L})[^.;]{0,24}$/iu;
@@ -97,8 +99,11 @@ export function verbOf(
       // Before any fire it is only cut.
       return context.hot === undefined ? 'prepare' : hit.verb;
     case 'simmer':
+      if (context.slowCooker && /^low/iu.test(own)) return 'braise';
       return FRIES.test(own) && IN_PAN.test(`${before}${own}`) && !LID.test(own) ? 'fry' : 'simmer';
     case 'boil':
+      if (/^blanch/iu.test(own) && IN_FAT.test(own)) return 'fry';
+      if (COOKS_WET.test(own) && named === 'oven') return context.hasMeat ? 'roast' : 'bake';
       // "Cuece 20 minutos", of a loaf and with the oven set: it bakes.
       if (COOKS_WET.test(own) && bakesNow(context) && !IN_WATER.test(`${before}${own}`))
         return 'bake';
@@ -128,6 +133,8 @@ export function verbOf(
       return context.hot !== undefined && /^(?:cut|cort)/iu.test(own) ? 'slice' : 'prepare';
     case 'cool':
       return named === 'fridge' && IN_FRIDGE.test(own) ? 'chill' : 'cool';
+    case 'rise':
+      return !context.dough && LIES_DAYS.test(own) ? 'ferment' : 'rise';
     case 'ferment':
       return context.dough ? 'rise' : 'ferment';
     case 'bake':
@@ -212,6 +219,7 @@ function waited(
   if (OVEN_OFF.test(before)) return 'rest';
   if (BOILS_LOW.test(before) || LEFT_LOW.test(before)) return 'simmer';
   if (THICKENS.test(own)) return 'reduce';
+  if (ABSORBS.test(own) && context.hot?.place === 'hob') return 'simmer';
   return context.hot !== undefined && ONCE_MORE.test(own) ? context.hot.verb : waits(context);
 }
 
@@ -219,6 +227,10 @@ function waited(
 const DRIES = /^(?:dry|dehydr|sec|deshidr)/iu;
 /** "Deja reposar la masa a temperatura ambiente". */
 const OF_DOUGH = /(?<!\p{L})(?:dough|masa)(?!\p{L})/iu;
+/** "Deja fermentar 4 días": no dough. */
+const LIES_DAYS = /ferment[^.;]*\d\s*(?:d[ií]as|days|semanas|weeks)/iu;
+/** "Blanch in oil at 140". */
+const IN_FAT = /(?<!\p{L})in (?:the |hot )?(?:oil|fat|dripping|lard)(?!\p{L})/iu;
 const COLD_PLACES: ReadonlySet<string> = new Set(['fridge', 'freezer']);
 export const WHILE_HEATS =
   /(?<!\p{L})(?:while|as|until|mientras|hasta que) (?:the|your|el|la|las) (?:coals?|charcoal|fire|grill|oven|smoker|barbecue|bbq|kettle|carb[oó]n|brasas?|fuego|horno|parrilla)(?!\p{L})/iu;

@@ -49,7 +49,7 @@ const ATOM = new RegExp(
     `(?:-?ish)?(?:\\s*(?:more|further|additional|full|whole|good|short|final|last|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:,?\\s+(?:or|o)\\s+(?:up to\\s+|hasta\\s+)?(?<orMore>two|three|four|dos|tres|cuatro|\\d(?![\\d/]|[.,]\\d))(?!\\s*(?:${UNIT}|\\p{L})))?` +
     `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?<=(?:h|hrs?|hours?|horas?) ?\\d{2})(?=\\s*(?:-|–|—|to|a)\\s)|(?<=(?:h|hr|hrs|hour|hours|hora|horas) ?\\d{2})(?=\\s+(?:at|in|en|a \\d|until|per|more|hasta)(?!\\p{L}))|(?<=hours? and (?:${NUMBER}))(?=\\s(?:for|until|till|should|will|at|in)(?!\\p{L}))|(?=\\s*(?:[.,;()](?!\\d)|$))))?)` +
     '|(?<said>minuto y medio|half an hour|half[- ]hour|media hora|otra media(?! (?:hora|taza))|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|a third of an hour|two thirds of an hour|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto|hora y tres cuartos)' +
-    '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora|minute|minuto|other day|other hour|day|d[ií]a)(?![\\p{L}])|(?<=una vez al )d[ií]a(?![\\p{L}])|(?<=(?:last|final|[uú]ltima) )(?:hour|hora)(?![\\p{L}])|(?<=(?:turn|stir|flip)\\p{L}*\\s(?:it |them |the \\p{L}+ )?(?:over )?)daily(?![\\p{L}]))' +
+    '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora|minute|minuto|other day|other hour|day|d[ií]a)(?![\\p{L}])|(?<=una vez al )d[ií]a(?![\\p{L}])|(?<=(?:last|final|[uú]ltima) )(?:hour|hora)(?![\\p{L}])|(?<=(?:turn|stir|flip|press|push|shak|skim|burp)\\p{L}*\\s(?:it |them |the \\p{L}+ )?(?:over |down )?)daily(?![\\p{L}]))' +
     '|(?<night>(?:until|till) (?:the )?(?:next|following) (?:day|morning)|(?:until|till) (?:tomorrow|(?:the )?morning)|hasta (?:el d[ií]a siguiente|la mañana(?: siguiente)?|mañana)(?!\\p{L})|overnight|o/n(?![\\p{L}])|the whole night|all night|through the night|for the night|toda la noche|durante la noche|de un d[ií]a para otro|de la noche a la mañana|una noche entera|una noche|la noche(?! anterior| antes))',
   'giu',
 );
@@ -224,6 +224,9 @@ const EVERY =
   /(?<!\p{L})(?:every|each|cada|once(?: every| an?)?|una vez (?:cada|por|al?|a la))\s*$/iu;
 const PER_SIDE =
   /^\s*(?:\/\s*|on each of (?:the |its )?(?:[\p{L}\d]+ )?|per|a|each|on each|on the first|for each|on either|por|de cada|en cada|por cada|each on)?\s*(?:(?<=(?:per|a|each) )(?:cut|flat|flesh|skin|meaty)[- ])?(?:side|lado|face|cara)s?\b/iu;
+/** "Each side for 90 seconds". */
+const SIDE_BEFORE =
+  /(?<!\p{L})(?:each|either|cada) (?:side|face|lado|cara)(?: for| about| durante)?\s*$/iu;
 /** "On both faces, 90 seconds each". */
 const BOTH = /(?<!\p{L})(?:both|the two|each of the) (?:\p{L}+ )?(?:sides|faces)(?!\p{L})/iu;
 const PER_POUND =
@@ -273,7 +276,16 @@ function findSpans(text: string): readonly ReadDuration[] {
     }
     if (!COMPARES.test(text.slice(first.to))) spans.push(single(text, first));
   }
-  return boundsIn(text, spans);
+  return boundsIn(text, withoutSides(text, spans));
+}
+
+/** "12 minutes, 6 a side": the same once more. */
+function withoutSides(text: string, spans: readonly ReadDuration[]): readonly ReadDuration[] {
+  return spans.filter((span, i) => {
+    const before = spans[i - 1];
+    const near = before && /^\s*[,(]\s*$/u.test(text.slice(before.to, span.from));
+    return !(span.perSide && near && before.likelyMin === 2 * (span.likelyMin ?? NaN));
+  });
 }
 
 function joined(text: string, a: Atom, b: Atom, between: string): ReadDuration {
@@ -318,7 +330,9 @@ function about(text: string, from: number, to: number): Pick<ReadDuration, 'sens
     /^[- ]?\s*(?:intervals?|intervalos?)/iu.test(behind);
   const sense = often ? 'every' : PER_POUND.test(behind) ? 'perKg' : 'length';
   const perSide =
-    PER_SIDE.test(behind) || (/^\s*each(?!\p{L})/iu.test(behind) && BOTH.test(before));
+    PER_SIDE.test(behind) ||
+    SIDE_BEFORE.test(before) ||
+    (/^\s*each(?!\p{L})/iu.test(behind) && BOTH.test(before));
   return { sense, perSide };
 }
 

@@ -16,7 +16,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'preheat',
     english:
-      '(?:griddle|skillet|wok|frying pan) on (?:full|high|max)(?! heat)|warm (?:up )?(?:the |your |an )?oven|crank (?:up )?(?:the |your )?oven(?= (?:up )?as )|get (?:the |your )?oven (?:up )?to|preheat|pre-heat|heat (?:the |your |an? )?(?:oven|grill|broiler|barbecue|bbq|smoker|gas grill)|(?:prepare|set up|get) (?:the |your |an? )?(?:grill|smoker|oven|barbecue|bbq)|heat (?:it |them )?to (?:its |the |their )?(?:maximum|max|hottest)|(?:put|place) (?:an? |the )?(?:baking |pizza )?(?:stone|steel)[^.;]{0,30}(?:in|into) the oven|heat (?:an?|the|your) [^.;,]{0,30}(?:casserole|cocotte|pot|pan|skillet|tray|tin|stone|steel|sheet|dish)(?: and (?:its|the) lid)? in(?:side)? (?:the|an?) (?:\\p{L}+ )?oven|(?:set|turn|bring) (?:the |your |an? )?(?:oven|grill|smoker)(?= (?:on )?(?:to|at|up))|oven(?: on)?,? with [^.;,]{0,24}(?:in(?:side)?(?: it)?|stone|steel),? (?:on )?(?:to|at)(?= (?:\\d|its|max|full))|turn on the (?:oven|grill)',
+      '(?:griddle|skillet|wok|frying pan) on (?:full|high|max)(?= (?:for )?\\d)|warm (?:up )?(?:the |your |an )?oven|crank (?:up )?(?:the |your )?oven(?= (?:up )?as )|get (?:the |your )?oven (?:up )?to|preheat|pre-heat|heat (?:the |your |an? )?(?:oven|grill|broiler|barbecue|bbq|smoker|gas grill)|(?:prepare|set up|get) (?:the |your |an? )?(?:grill|smoker|oven|barbecue|bbq)|heat (?:it |them )?to (?:its |the |their )?(?:maximum|max|hottest)|(?:put|place) (?:an? |the )?(?:baking |pizza )?(?:stone|steel)[^.;]{0,30}(?:in|into) the oven|heat (?:an?|the|your) [^.;,]{0,30}(?:casserole|cocotte|pot|pan|skillet|tray|tin|stone|steel|sheet|dish)(?: and (?:its|the) lid)? in(?:side)? (?:the|an?) (?:\\p{L}+ )?oven|(?:set|turn|bring) (?:the |your |an? )?(?:oven|grill|smoker)(?= (?:on )?(?:to|at|up))|oven(?: on)?,? with [^.;,]{0,24}(?:in(?:side)?(?: it)?|stone|steel),? (?:on )?(?:to|at)(?= (?:\\d|its|max|full))|turn on the (?:oven|grill)',
     spanish:
       'precal(?:ienta|iente|entar|entamos|ienten)|enc(?:iende|ender|endemos) el horno|calentamos el horno|calienta el horno|calentar el horno|pon el horno|(?:calienta|caliente|calentar) (?:una?|la|el) [^.;,]{0,25}(?:cazuela|olla|bandeja|piedra|cocotte|fuente)[^.;,]{0,15} en el horno',
   },
@@ -113,7 +113,8 @@ export const VERB_ROWS: readonly VerbRow[] = [
   },
   {
     verb: 'smoke',
-    english: 'smoke(?! point| ring| rolls)|hot-smoke|cold-smoke',
+    english:
+      '(?:smoulder|smolder)(?= (?:over|at|for|in)(?!\\p{L}))|smoke(?! point| ring| rolls)|hot-smoke|cold-smoke',
     spanish: 'ah[uú]m(?:a|an|e|ar|amos|en)(?!\\p{L})',
   },
   {
@@ -191,7 +192,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'cool',
     english:
-      '(?:let|allow|leave|set aside)(?![^.;]{0,40}somewhere cool)[^.;]{0,40}(?:to )?cool(?! place| spot| room| oven| ?box| ?bag)|(?<!somewhere )cool(?! place| oven| side| water| ?box| ?bag)|refresh(?= (?:in|under|it|them))|(?:run|hold) (?:it |them |the \\p{L}+ )?under (?:the )?(?:running )?cold (?:water|tap)|(?:shock|plunge)(?= [^.;,]{0,20}(?:in|into) (?:iced?|cold|ice-cold))',
+      '(?:let|allow|leave|set aside)(?![^.;]{0,40}somewhere cool)[^.;]{0,40}(?:to )?cool(?! place| spot| room| oven| ?box| ?bag)|(?<!somewhere )cool(?! place| oven| side| water| ?box| ?bag)|refresh(?= (?:in|under|it|them)|[.,;]|$)|(?:run|hold) (?:it |them |the \\p{L}+ )?under (?:the )?(?:running )?cold (?:water|tap)|(?:shock|plunge)(?= [^.;,]{0,20}(?:in|into) (?:iced?|cold|ice-cold))',
     spanish:
       '(?:dej(?:a|e|ar|amos|en)[^.;]{0,25})?enfr[ií](?:a|e|ar|en)|templar|p[aá]s(?:a|e|ar)(?:l[oa]s?)? (?:por|a|en) agua (?:fr[ií]a|helada|con hielo)|refresc(?:a|ar|amos)(?!\\p{L})',
   },
