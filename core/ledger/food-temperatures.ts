@@ -23,6 +23,7 @@ import {
 } from '../meal/index.ts';
 import {
   outOfFridge,
+  POULTRY_CORE_C,
   safetyOfCook,
   type LedgerAct,
   type FoodTemperatures,
@@ -159,12 +160,13 @@ export function minutesWarmInFridge(
 
 /**
  * The middle of a food after a fire that nothing but the clock ends, at its warmest: by its cut and
- * weight, and with the rest that follows. Undefined where that cannot be reckoned.
+ * weight, and with the rest that follows; of water cooler than food has to be, also what so long in it
+ * does. Undefined where that cannot be reckoned.
  *
  * @param ofFood whether a step works on this food
  * @param minutes how long each piece is on the fire
  */
-export function coreAfterClockTime(
+export function afterClockTime(
   meal: Meal,
   dish: Dish,
   step: Step,
@@ -172,7 +174,7 @@ export function coreAfterClockTime(
   ofFood: (step: Step) => boolean,
   minutes: number,
   timing: ReadonlyMap<string, StepTiming>,
-): number | undefined {
+): AfterClockTime | undefined {
   if (!cutOf(meal, food) || minutes <= 0) return undefined;
   const { chain: whole, startC } = chainUpTo(dish, step);
   const chain = whole.filter(ofFood);
@@ -180,7 +182,7 @@ export function coreAfterClockTime(
   const end = { kind: 'minutes', minutes } as const;
   const [last] = stages.slice(-1);
   if (!last || stages.length !== chain.length) return undefined;
-  const cook = knownCook({
+  const spec = {
     piece: pieceOf(meal, dish, food),
     startC,
     stages: [
@@ -188,9 +190,19 @@ export function coreAfterClockTime(
       ...standingAfter(meal, dish, step, timing),
     ],
     ...placeOfCook(meal.kitchen),
-  });
+  };
+  const cook = knownCook(spec);
   const from = stageTimes(cook)[stages.length - 1]?.to ?? 0;
-  return Math.max(...cook.coreC.filter((_coreC, i) => (cook.minute[i] ?? 0) >= from - 1e-6));
+  const coreC = Math.max(...cook.coreC.filter((_coreC, i) => (cook.minute[i] ?? 0) >= from - 1e-6));
+  const inBath = step.place.kind === 'hob' && (step.place.tempC ?? Infinity) < POULTRY_CORE_C;
+  return { coreC, ...(inBath && knownSafety(spec)) };
+}
+
+/** What a fire that the clock ends comes to. */
+interface AfterClockTime {
+  readonly coreC: number;
+  readonly logs?: number;
+  readonly wanted?: number;
 }
 
 /** Nobody leaves it on one side. */

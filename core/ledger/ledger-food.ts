@@ -10,7 +10,8 @@ import {
   type LedgerFood,
   type LedgerSpan,
 } from '../safety/index.ts';
-import { coreAfterClockTime, restsBeside } from './food-temperatures.ts';
+import { isGrain, isStarchy } from './starchy.ts';
+import { afterClockTime, restsBeside } from './food-temperatures.ts';
 import { beginsAs, spansOf, type Working } from './food-story.ts';
 import type { FoodOfPlan } from './food-of-plan.ts';
 import { hotFromC } from './hot-holding.ts';
@@ -40,8 +41,8 @@ export function ledgerFood(of: FoodOfPlan): LedgerFood {
     pierced,
     intact: !minced && !pierced,
     toxicBean: cut?.id.startsWith('kidney-beans') ?? /kidney beans?/i.test(food.name),
-    grain: GRAINS.test(cut?.id ?? ''),
-    starchy: STARCHY.test(cut?.id ?? ''),
+    grain: isGrain(cut?.id),
+    starchy: isStarchy(cut?.id),
     leftOver: cut !== undefined && isLeftOver(cut),
     ...keptSince(meal, food),
     egg: cut !== undefined && isShellEgg(cut),
@@ -128,20 +129,21 @@ function fireOf(of: FoodOfPlan, step: Step, at: StepTiming, known: Known): Ledge
     mine && (time.kind === 'heat' || isProbed(of, step)) ? (until ?? doneWhen?.coreC) : undefined;
   const minutes = time.kind === 'batches' ? time.likelyMin : at.endMin - at.startMin;
   const byClock = said === undefined && !tender && !known.cooked;
+  const clocked = byClock
+    ? afterClockTime(meal, dish, step, food, known.ofFood, minutes, of.timing)
+    : undefined;
   return {
     step: step.id,
     verb,
     startMin: at.startMin,
     endMin: at.endMin,
     coreC: said,
-    clockC: byClock
-      ? coreAfterClockTime(meal, dish, step, food, known.ofFood, minutes, of.timing)
-      : undefined,
+    clockC: clocked?.coreC,
     mostC: saidHeat(step),
     tender,
     wet: WET.has(verb),
-    logs: known.temperatures?.logs,
-    wanted: known.temperatures?.wanted,
+    logs: known.temperatures?.logs ?? clocked?.logs,
+    wanted: known.temperatures?.wanted ?? clocked?.wanted,
     rarer: doneWhen?.rarer ?? false,
   };
 }
@@ -166,10 +168,3 @@ function isSibling(dish: Dish, food: Food, other: string | undefined): boolean {
   const timed = dish.foods.find(({ id }) => id === other);
   return timed?.cut !== undefined && timed.cut === food.cut;
 }
-
-/** Their spores survive as well, and those of what is made of stock. */
-const STARCHY =
-  /^(?:lentils|chickpeas|split-peas|kidney-beans|pasta|(?:sweet-)?potatoes|gravy|soup|stuffing|dumplings)(?:-|$)/;
-
-/** Rice and what is boiled like it: spores survive in all of them. */
-const GRAINS = /^(?:(?:rice|pearl-barley|quinoa|bulgur|couscous|polenta)-|cooked-rice)/;

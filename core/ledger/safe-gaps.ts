@@ -18,6 +18,7 @@ import {
   SERVED_WAIT_MIN,
 } from '../safety/index.ts';
 import { coreWords } from '../words/index.ts';
+import { isGrain, isStarchy } from './starchy.ts';
 import { followsFire, goesOn, isFire } from './step-chain.ts';
 import { longestWaits } from './two-hours.ts';
 
@@ -66,11 +67,17 @@ function rawOf(meal: Meal, dish: Dish): ReadonlySet<string> {
 
 function safeGapsOfDish(meal: Meal, dish: Dish, afterSoak: AfterSoak): SafeGap[] {
   const raw = rawOf(meal, dish);
-  if (raw.size === 0) return [];
+  const boiled = new Set(
+    dish.foods.filter(({ cut }) => isGrain(cut) || isStarchy(cut)).map(({ id }) => id),
+  );
+  if (raw.size + boiled.size === 0) return [];
   const foods = foodsByStep(meal, dish);
   const waits = longestWaits(meal, dish);
-  const shares = (a: Step, b: Step) =>
-    foods.get(a.id)?.some((id) => raw.has(id) && foods.get(b.id)?.includes(id)) ?? false;
+  const shares = (a: Step, b: Step) => {
+    const cooked = isFire(dish, a) || followsFire(dish, a);
+    const spoils = (id: string) => raw.has(id) || (cooked && boiled.has(id));
+    return foods.get(a.id)?.some((id) => spoils(id) && foods.get(b.id)?.includes(id)) ?? false;
+  };
   const between = dish.steps.flatMap((step) =>
     step.after.flatMap((gap): SafeGap[] => {
       const part = takenAfter(meal, dish, gap.step);

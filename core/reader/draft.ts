@@ -24,6 +24,7 @@ import {
 import { FIRE_VERBS } from '../terms/index.ts';
 import { cutNamed } from './known-foods.ts';
 import { reserveIn } from './reserve.ts';
+import { foodOfStaple, stapleOf } from './staple.ts';
 import { stepsOf } from './steps.ts';
 import { thicknessIn } from './thickness.ts';
 
@@ -46,10 +47,10 @@ export function draftDish(recipe: ReadRecipe, taken: ReadonlySet<string> = new S
   const dishId = fresh(name);
   const listed = recipe.ingredients.flatMap((one) => foodOf(one, recipe, fresh));
   const spoken = listed.length > 0 ? listed : foodSpokenOf(recipe, fresh);
-  const rice = spoken.length > 0 ? undefined : riceOf(recipe);
-  const foods = rice ? [foodOfRice(rice, fresh)] : spoken;
+  const staple = spoken.length > 0 ? undefined : stapleOf(recipe.ingredients);
+  const foods = staple ? [foodOfStaple(staple, fresh)] : spoken;
   const others = recipe.ingredients.filter(
-    (one) => one !== rice && (one.cut === undefined || !CUTS.has(one.cut)),
+    (one) => one !== staple?.line && (one.cut === undefined || !CUTS.has(one.cut)),
   );
   const own: OwnIngredient[] = [];
   const mixtures = mixturesOf(recipe, others, foods, fresh, own);
@@ -79,26 +80,6 @@ function keepingOf({ lines }: ReadRecipe): Pick<Mixture, 'keepsDays'> {
     )
     .find((days) => days !== undefined);
   return keepsDays === undefined ? {} : { keepsDays };
-}
-
-/** Cooked rice is watched over where it is all the dish has. */
-function riceOf({ ingredients }: ReadRecipe): ReadIngredient | undefined {
-  return ingredients.find(
-    ({ name, grams }) => RICE.test(name) && grams !== undefined && grams >= LEAST_RICE_G,
-  );
-}
-
-const RICE =
-  /^(?:\p{L}+ ){0,2}(?:rice|arroz)(?! (?:vinegar|wine|flour|noodles?|paper|syrup|bran|milk|crackers?|cakes?))(?!\p{L})/iu;
-/** Less is a thickening. Common practice, no source. */
-const LEAST_RICE_G = 50;
-
-function foodOfRice(
-  { name, grams = LEAST_RICE_G }: ReadIngredient,
-  fresh: (wish: string) => string,
-): Food {
-  const share = { kind: 'fixed' as const, weightG: Math.round(grams) };
-  return { id: fresh(name), name, cut: 'rice-dry', share };
 }
 
 /**

@@ -19,7 +19,7 @@ const OF_BRINE =
   /(?<!\p{L})(?:brine|salt|sugar|water|salmuera|sal|az[uú]car|agua|spices|especias)(?!\p{L})/iu;
 /** "Put it back", "return the meat": whatever there is. */
 const ALL =
-  /(?<!\p{L})(?:it|them|meat|pieces|everything|joint|bird|balls?|patties|burgers?|skewers?|fillets?|steaks?|chops?|legs|thighs|ribs|alb[oó]ndigas|hamburguesas|brochetas|filetes|chuletas|carne|piezas|todo|trozos|\p{L}{2,}(?:[aei]r|ndo|[ae])l[oa]s?|l[oa]s? \p{L}+[aei]mos)(?!\p{L})/iu;
+  /(?<!\p{L})(?:(?:blend|mash|toss|combine|whizz|tritura|mezcla) (?:with|con)|it|them|meat|pieces|everything|joint|bird|balls?|patties|burgers?|skewers?|fillets?|steaks?|chops?|legs|thighs|ribs|alb[oó]ndigas|hamburguesas|brochetas|filetes|chuletas|carne|piezas|todo|trozos|\p{L}{2,}(?:[aei]r|ndo|[ae])l[oa]s?|l[oa]s? \p{L}+[aei]mos)(?!\p{L})/iu;
 
 /** "Brown the bacon, then the pieces": the meat of the dish, whatever was in hand. */
 const PIECES =
@@ -70,6 +70,7 @@ export function foodsOfActs(
     // What was begun with the rice goes on with it.
     else if (!works && !inPlay && sameLine?.length === 0 && !LIES.has(act.verb)) found.push([]);
     else if (foods.length === 1) found.push(undefined);
+    else if (!works && EVERYTHING.test(act.text)) found.push(foods.map(({ id }) => id));
     else if (!works && PIECES.test(act.text) && inHand && inHand.length < foods.length)
       found.push(foods.map(({ id }) => id));
     else found.push(inPot(act, works ?? sameLine, pot));
@@ -98,7 +99,8 @@ function joinedBefore(
     if (part !== 'method' && part !== 'unread') continue;
     const [first] = acts;
     if (first !== undefined && put.size > 0) found.set(first, put);
-    const named = foods.filter((food) => MEATS.test(text) || namesFood({}, food, text));
+    const all = MEATS.test(text) || EVERYTHING.test(text);
+    const named = foods.filter((food) => all || namesFood({}, food, text));
     put = new Set(first === undefined ? [...put, ...named.map(({ id }) => id)] : []);
   }
   return found;

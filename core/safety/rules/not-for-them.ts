@@ -11,18 +11,15 @@ export const notForThem: Rule = {
   title: 'rule.notForThem',
   source: 'source.fsisEggs',
   figures: { key: 'figures.notForThem' },
-  check: (meal) =>
-    meal.children || meal.frail
-      ? [
-          ...meal.dishes.flatMap((dish) => [
-            ...rawEggs(meal, dish),
-            ...softEggs(dish),
-            ...(meal.frail ? forTheFrail(dish) : []),
-          ]),
-          // Said once for the table.
-          ...(meal.children ? meal.dishes.flatMap(forInfants).slice(0, 1) : []),
-        ]
-      : [],
+  check: (meal) => [
+    // Said whoever eats: nobody is told at the table who is ill.
+    ...meal.dishes.flatMap((dish) => rawEggs(meal, dish)),
+    ...(meal.children || meal.frail
+      ? meal.dishes.flatMap((dish) => [...softEggs(dish), ...(meal.frail ? forTheFrail(dish) : [])])
+      : []),
+    // Said once for the table.
+    ...(meal.children ? meal.dishes.flatMap(forInfants).slice(0, 1) : []),
+  ],
 };
 
 /** Egg that no fire reaches, wherever it lies. */

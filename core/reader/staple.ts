@@ -1,0 +1,51 @@
+import type { Food } from '../meal/index.ts';
+import type { ReadIngredient } from './ingredient-line.ts';
+
+/** What is boiled and eaten for itself, and its cut; what comes cooked in a tin is none. */
+const STAPLES: ReadonlyArray<readonly [RegExp, string]> = [
+  [
+    /^(?:\p{L}+ ){0,2}(?:rice|arroz)(?! (?:vinegar|wine|flour|noodles?|paper|syrup|bran|milk|crackers?|cakes?))(?!\p{L})/iu,
+    'rice-dry',
+  ],
+  [/(?<!\p{L})(?:red|split red) lentils|lentejas rojas|masoor dal/iu, 'lentils-red-dry'],
+  [/(?<!\p{L})(?:lentils?|lentejas)(?!\p{L})/iu, 'lentils-green-dry'],
+  [/(?<!\p{L})split peas|guisantes secos/iu, 'split-peas-dry'],
+  [/(?<!\p{L})(?:dried|dry) chickpeas|garbanzos(?! cocidos)/iu, 'chickpeas-dry'],
+  [/(?<!\p{L})pearl barley|cebada perlada/iu, 'pearl-barley-dry'],
+  [/(?<!\p{L})quinoa(?!\p{L})/iu, 'quinoa-dry'],
+  [
+    /(?<!\p{L})(?:pasta|penne|fusilli|rigatoni|macaroni|macarrones|farfalle|conchiglie)(?!\p{L})/iu,
+    'pasta-thick-dry',
+  ],
+  [/(?<!\p{L})(?:spaghetti|linguine|tagliatelle|espaguetis|fideos)(?!\p{L})/iu, 'pasta-thin-dry'],
+];
+/** Cooked already, or no staple. */
+const COOKED =
+  /(?<!\p{L})(?:cooked|tin(?:ned)?s?|canned|cans?|jars?|pouch(?:es)?|sprouted|flour|water|fresh|cocid[oa]s?|lata|bote|harina)(?!\p{L})/iu;
+/** Less is a thickening. Common practice, no source. */
+const LEAST_G = 50;
+
+/** A staple of a recipe: the line it stands in, and its cut. */
+export interface Staple {
+  readonly line: ReadIngredient;
+  readonly cut: string;
+}
+
+/** Rice, pulses or pasta, to be watched over where it is all the dish has. */
+export function stapleOf(ingredients: readonly ReadIngredient[]): Staple | undefined {
+  for (const line of ingredients) {
+    const { name, grams = 0 } = line;
+    if (grams < LEAST_G || COOKED.test(line.line)) continue;
+    const cut = STAPLES.find(([words]) => words.test(name))?.[1];
+    if (cut !== undefined) return { line, cut };
+  }
+  return undefined;
+}
+
+/** The food a staple is. */
+export function foodOfStaple(
+  { line: { name, grams = LEAST_G }, cut }: Staple,
+  fresh: (wish: string) => string,
+): Food {
+  return { id: fresh(name), name, cut, share: { kind: 'fixed', weightG: Math.round(grams) } };
+}
