@@ -41,13 +41,23 @@ export function coolingPots(
     if (ancestors(dish, first).some((one) => cooling.includes(one))) continue;
     const after = cooling.filter((one) => ancestors(dish, one).includes(first));
     if (isSoonOver(dish, first, after.at(-1) ?? first, timing)) continue;
-    const massG = massOf(meal, dish, first);
+    const massG = Math.min(massOf(meal, dish, first), isSpread(first) ? TUB_G : Infinity);
     if (massG <= 0) continue;
     const joint = isJoint(dish, first);
     pots.set(first.id, { ...fallen(meal, massG, [first, ...after], timing), joint });
   }
   return pots;
 }
+
+/** Into shallow tubs, onto a tray: its label says so. */
+function isSpread({ label }: Step): boolean {
+  return SPREAD.test(label);
+}
+
+const SPREAD =
+  /(?<!\p{L})(?:divid|portion|spread|split|shallow|repart|extiend)\p{L}*(?!\p{L})[^.;]*(?:shallow|tubs?|tins?|trays?|containers|bandejas?|t[aá]peres|recipientes)/iu;
+/** As much as lies five centimetres deep in a tub. Common practice, no source. */
+const TUB_G = 700;
 
 /** It is on a fire again, or eaten, before anything grows: nothing is cooled to be kept. */
 function isSoonOver(

@@ -1,5 +1,5 @@
 import { FROM_FRIDGE_C } from '../figures/index.ts';
-import { cooks } from '../places/index.ts';
+import { cooks, isFirePlace } from '../places/index.ts';
 import {
   cookOnce,
   shownCook,
@@ -23,7 +23,10 @@ import {
 } from '../meal/index.ts';
 import {
   outOfFridge,
+  growingMinutes,
   POULTRY_CORE_C,
+  ROOM_LIMIT_MIN,
+  type SlowWarming,
   safetyOfCook,
   type LedgerAct,
   type FoodTemperatures,
@@ -31,7 +34,7 @@ import {
   GROWS_UNTIL_C,
   GROWS_FROM_C,
 } from '../safety/index.ts';
-import { goesOn } from './step-chain.ts';
+import { goesOn, isFire } from './step-chain.ts';
 import type { StepTiming } from './step-timing.ts';
 
 /** Temperatures of a dish's foods, step by step, where heat times their chain. */
@@ -107,7 +110,12 @@ export function restsBeside(
 }
 
 /** Minutes in which the surface is cooler than that, between two moments of a cook. */
-function minutesBelow({ minute, surfaceC }: Cook, from: number, to: number, tempC: number): number {
+function minutesBelow(
+  { minute, surfaceC }: Pick<Cook, 'minute' | 'surfaceC'>,
+  from: number,
+  to: number,
+  tempC: number,
+): number {
   let sum = 0;
   for (let i = 1; i < minute.length; i++) {
     const [a, b] = [minute[i - 1] ?? 0, minute[i] ?? 0];
@@ -197,6 +205,45 @@ export function afterClockTime(
   const inBath = step.place.kind === 'hob' && (step.place.tempC ?? Infinity) < POULTRY_CORE_C;
   return { coreC, ...(inBath && knownSafety(spec)) };
 }
+
+/**
+ * How slowly a low fire that the clock ends warms a food from the cold; undefined where the fire is no
+ * low one, or nothing can be reckoned.
+ */
+export function warmsSlowly(
+  meal: Meal,
+  dish: Dish,
+  step: Step,
+  food: Food,
+  ofFood: (step: Step) => boolean,
+  minutes: number,
+): SlowWarming | undefined {
+  // What is cooler than that warms nothing: it is judged by its core.
+  const { kind, tempC = Infinity } = step.place;
+  const low = isFirePlace(kind) && tempC < LOW_FIRE_C && tempC >= GROWS_UNTIL_C;
+  if (!low || step.time.kind === 'heat' || minutes < ROOM_LIMIT_MIN) return undefined;
+  const [stage] = stageOf(step, meal.kitchen);
+  const { chain } = chainUpTo(dish, step);
+  if (
+    !stage ||
+    !cutOf(meal, food) ||
+    chain.filter((one) => ofFood(one) && isFire(dish, one)).length !== 1
+  )
+    return undefined;
+  const { minute, coreC, surfaceC } = knownCook({
+    piece: pieceOf(meal, dish, food),
+    startC: FROM_FRIDGE_C,
+    stages: [{ ...stage, end: { kind: 'minutes', minutes } }],
+    ...placeOfCook(meal.kitchen),
+  });
+  return {
+    coreMin: growingMinutes(minute, coreC),
+    surfaceMin: minutesBelow({ minute, surfaceC }, 0, minutes, GROWS_UNTIL_C),
+  };
+}
+
+/** A fire as low warms slowly; below boiling. Our own line, no source. */
+const LOW_FIRE_C = 100;
 
 /** What a fire that the clock ends comes to. */
 interface AfterClockTime {

@@ -2,6 +2,7 @@ import { boilingCAt } from '../air/index.ts';
 import { ICE_BATH_UNTIL_C } from '../figures/index.ts';
 import { placeOfCooker } from '../places/index.ts';
 import {
+  animalOf,
   avoidConflicts,
   conditionsOf,
   coolingOfBatch,
@@ -24,10 +25,11 @@ import {
   type LedgerDish,
   type Ledger,
   type FoodTemperatures,
+  type SlowWarming,
 } from '../safety/index.ts';
 import { FIRE_VERBS } from '../terms/index.ts';
 import { coolingPots } from './cooling-pots.ts';
-import { minutesWarmInFridge, temperaturesOf } from './food-temperatures.ts';
+import { minutesWarmInFridge, temperaturesOf, warmsSlowly } from './food-temperatures.ts';
 import { ancestors, COOLS, goesOn, isFire, mixturesOf } from './step-chain.ts';
 import type { StepTiming } from './step-timing.ts';
 import type { DishOfPlan, FoodOfPlan } from './food-of-plan.ts';
@@ -95,6 +97,7 @@ function ledgerDish(plan: OfPlan, of: DishOfPlan): Omit<LedgerDish, 'conflicts'>
           ...act,
           afterFire: act.afterFire || (foods.get(step.id) ?? []).some((id) => cooked.has(id)),
           foods: foods.get(step.id) ?? [],
+          warmsSlowly: slowestOf(meal, dish, step, at, foods),
           thenFiredMin: thenFiredMin(dish, step, timing),
           ...(cools && { cools }),
         },
@@ -118,6 +121,25 @@ function ledgerDish(plan: OfPlan, of: DishOfPlan): Omit<LedgerDish, 'conflicts'>
       coolsBackMin: act.afterFire ? 0 : minutesWarmInFridge(meal, dish, acts.slice(0, i), act),
     })),
   };
+}
+
+/** The raw food of a step that its low fire warms most slowly. */
+function slowestOf(
+  meal: Meal,
+  dish: Dish,
+  step: Step,
+  { startMin, endMin }: StepTiming,
+  foods: DishOfPlan['foods'],
+): SlowWarming | undefined {
+  if (!isFire(dish, step)) return undefined;
+  const all = dish.foods
+    .filter(({ id }) => foods.get(step.id)?.includes(id))
+    .filter((food) => animalOf(meal, food) !== 'none')
+    .flatMap((food) => {
+      const ofFood = (one: Step) => foods.get(one.id)?.includes(food.id) ?? false;
+      return warmsSlowly(meal, dish, step, food, ofFood, endMin - startMin) ?? [];
+    });
+  return all.sort((a, b) => b.coreMin - a.coreMin)[0];
 }
 
 function isTakenCooked(meal: Meal, food: Food): boolean {

@@ -41,6 +41,11 @@ export function redrafted(mended: Dish, before: Dish, after: Dish): Dish {
   const foods = standIns(before.foods, after.foods);
   const mixtures = standIns(before.mixtures, after.mixtures);
   const soaking = standIns(before.mixtures, after.mixtures.filter(soaks));
+  const boiling = standIns(
+    before.mixtures,
+    after.mixtures.filter(({ boiled }) => boiled === true),
+  );
+  const fitting = { soak: soaking, cooling: boiling } as const;
   return {
     ...mended,
     foods: after.foods,
@@ -48,7 +53,12 @@ export function redrafted(mended: Dish, before: Dish, after: Dish): Dish {
     steps: mended.steps.map(({ foods: worked, ...step }): Step => {
       const own = worked?.flatMap((id) => foods.get(id) ?? []);
       const named = step.mixtures?.flatMap((id) => mixtures.get(id) ?? []);
-      const time = timeWith(step, foods, step.time.kind === 'soak' ? soaking : mixtures);
+      const { kind } = step.time;
+      const time = timeWith(
+        step,
+        foods,
+        kind === 'soak' || kind === 'cooling' ? fitting[kind] : mixtures,
+      );
       return {
         ...step,
         time,

@@ -172,7 +172,7 @@ const BELOW_ZERO = /(?:^|[\s(])(?:[-−]|minus |menos )\s?$/iu;
 const SET_FOR =
   /(?<!\p{L})(?:(?:keep|hold|keeps)(?= (?:it |them |the \p{L}+ )?(?:warm|hot))|mant[eé]n(?= (?:\p{L}+ )?caliente)|roast|bake|cook|smoke|dry|dehydrate|hornea|asa|ahuma|seca|cocina)\p{L}*(?!\p{L})(?! (?:up )?(?:to|until))[^.;\d]{0,40}\s(?:at|a)\s+(?:about |around |unos )?$/iu;
 const LASTS =
-  /^\s*,?\s*(?:for|durante)?\s*(?:about |around |unas? |unos )?(?:\d|an? |half|media|one|two|three|four|five|six|seven|eight|nine|ten|twelve|dos|tres|cuatro|cinco|seis|ocho|diez|doce)[^.;]{0,14}(?:h|min)/iu;
+  /^\s*,?\s*(?:overnight,? )?(?:for|durante)?\s*(?:about |around |unas? |unos )?(?:\d|an? |half|media|one|two|three|four|five|six|seven|eight|nine|ten|twelve|dos|tres|cuatro|cinco|seis|ocho|diez|doce)[^.;]{0,14}(?:h|min)/iu;
 
 const SLASH_TIME = /^\s*(?:°|º)?\s*C?\s*\/\s*\d+(?:[.,]\d)?\s*(?:m|h)/iu;
 

@@ -63,6 +63,9 @@ export function draftDish(recipe: ReadRecipe, taken: ReadonlySet<string> = new S
     foods,
     mixtures: mixtures.map((mixture) => ({
       ...withWindow(mixture, soakOf(mixture, recipe, mixtures)),
+      ...(steps.some(({ time }) => time.kind === 'cooling' && time.mixture === mixture.id) && {
+        boiled: true,
+      }),
       ...(foods.length === 0 && mixtures.length === 1 && keepingOf(recipe)),
     })),
     steps,

@@ -283,6 +283,10 @@ function findSpans(text: string): readonly ReadDuration[] {
 function withoutSides(text: string, spans: readonly ReadDuration[]): readonly ReadDuration[] {
   return spans.filter((span, i) => {
     const before = spans[i - 1];
+    const next = spans[i + 1];
+    // "Overnight for 12 hours": so long the night is.
+    if (next && /^overnight$/iu.test(text.slice(span.from, span.to)))
+      if (/^,?\s+(?:for |about )?$/iu.test(text.slice(span.to, next.from))) return false;
     const near = before && /^\s*[,(]\s*$/u.test(text.slice(before.to, span.from));
     return !(span.perSide && near && before.likelyMin === 2 * (span.likelyMin ?? NaN));
   });

@@ -5,6 +5,7 @@ import { once, type Food, type Step, type StepTime } from '../meal/index.ts';
 import type { ReadAct } from './context.ts';
 import { NUMBER } from './numbers.ts';
 import type { ReadRecipe } from './read.ts';
+import { madeForSoak } from './made-for-soak.ts';
 import { isNight, lasting } from './night.ts';
 import { soaksOfActs } from './soaks.ts';
 import { mixturesUsedAgain } from './used-again.ts';
@@ -104,6 +105,7 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
   const foods = foodsOfActs(recipe, about.foods);
   const soaks = soaksOfActs(recipe.acts, about.mixtures);
   const { byAct: again, atTable } = mixturesUsedAgain(recipe, about.mixtures, soaks);
+  const made = madeForSoak(recipe.acts, foods, soaks);
   // Where there is no food, everything is done to the one mixture.
   const [only] = about.foods.length === 0 && about.mixtures.length === 1 ? about.mixtures : [];
   const joined = (step: Step) => {
@@ -112,10 +114,15 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
   };
   recipe.acts.forEach((act, i) => {
     const worked = foods[i];
+    const makes = made.get(i);
     const step = {
-      ...stepOf(act, about, soaks.get(i)),
+      ...stepOf(act, about, soaks.get(i), makes),
       ...(worked && { foods: [...worked] }),
-      ...withMixtures(again.get(i) ?? (only && !ALONE.has(act.verb) ? [only.id] : undefined)),
+      ...withMixtures(
+        again.get(i) ??
+          (makes === undefined ? undefined : [makes]) ??
+          (only && !ALONE.has(act.verb) ? [only.id] : undefined),
+      ),
     };
     const soaksLater = recipe.acts.slice(i + 1).some(({ verb }) => isSoak(verb));
     if (AHEAD.has(act.verb) || isAside(act) || (main && isOfPulses(act))) joined(step);
@@ -137,7 +144,7 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
     const text = recipe.lines[atTable.line]?.text ?? '';
     const act: ReadAct = { ...SERVED, text, line: atTable.line };
     const mixtures = withMixtures(atTable.mixtures);
-    steps.push({ ...stepOf(act, about, undefined), after: [follows(main, act)], ...mixtures });
+    steps.push({ ...stepOf(act, about), after: [follows(main, act)], ...mixtures });
   }
   return steps;
 }
@@ -196,7 +203,7 @@ const QUICK_WORK =
   /^(?:skim|strain|drain|pat|rinse|wipe|wash|score|prick|slash|escurr|col(?:a|e|amos)|cuel|lav|sec|espum|retir)/iu;
 const QUICK_WORK_MIN = 5;
 
-function stepOf(act: ReadAct, about: About, soak: string | undefined): Step {
+function stepOf(act: ReadAct, about: About, soak?: string, makes?: string): Step {
   const { verb, place = 'board', tempC } = act;
   const label = labelOf(act);
   const minutes = usualMin(act);
@@ -205,6 +212,7 @@ function stepOf(act: ReadAct, about: About, soak: string | undefined): Step {
   const text = act.until === undefined ? {} : { text: act.until };
   const otherwise = act.otherwise && { otherwise: { ...act.otherwise, chance: 0.25 } };
   const doneWhen = { ...core, ...text, ...otherwise };
+  const cools = coolsDown(act, makes);
   const onRoom = COLD_C[place];
   const inFat = isInFat(act);
   return {
@@ -212,18 +220,28 @@ function stepOf(act: ReadAct, about: About, soak: string | undefined): Step {
     verb,
     label,
     after: [],
-    time: timeOf(act, about, soak),
-    place: act.slowCooker
-      ? { kind: 'slow-cooker', tempC: HIGH_ONLY.test(act.text) ? SLOW_HIGH_C : SLOW_LOW_C }
-      : (inWater(act) ?? {
-          kind: inFat ? 'deep-fryer' : isUnderPressure(act) ? 'pressure-cooker' : place,
-          ...(tempC !== undefined ? { tempC } : onRoom !== undefined && { tempC: onRoom }),
-          ...(inFat && tempC === undefined && { tempC: FAT_C }),
-        }),
+    time: cools ?? timeOf(act, about, soak),
+    place: cools
+      ? { kind: 'fridge', tempC: COLD_C.fridge }
+      : act.slowCooker
+        ? { kind: 'slow-cooker', tempC: HIGH_ONLY.test(act.text) ? SLOW_HIGH_C : SLOW_LOW_C }
+        : (inWater(act) ?? {
+            kind: inFat ? 'deep-fryer' : isUnderPressure(act) ? 'pressure-cooker' : place,
+            ...(tempC !== undefined ? { tempC } : onRoom !== undefined && { tempC: onRoom }),
+            ...(inFat && tempC === undefined && { tempC: FAT_C }),
+          }),
     hands: handsOf(act, label, likely),
     cautions: [],
     ...(Object.keys(doneWhen).length > 0 && { doneWhen }),
   };
+}
+
+/** "Cool", of a boiled brine: until it is cold. */
+function coolsDown(act: ReadAct, makes: string | undefined): StepTime | undefined {
+  const open = act.likelyMin === undefined && act.mostMin === undefined;
+  return makes !== undefined && act.verb === 'cool' && open
+    ? { kind: 'cooling', mixture: makes }
+    : undefined;
 }
 
 function isUnderPressure({ verb, text, place }: ReadAct): boolean {
@@ -335,9 +353,15 @@ const BEGINS_NUMBER = new RegExp(
   'iu',
 );
 
+const COOLS: ReadonlySet<Verb> = new Set(['cool', 'chill']);
+/** "Divide into shallow tubs, cool": how it is done matters as much. */
+const SPREADS =
+  /(?<!\p{L})(?:divide|portion|spread|split|pour|transfer|decant|reparte|divide|extiende|pasa)(?!\p{L})(?=[^.;]{0,40}(?:shallow|tubs?|trays?|small (?:tubs|boxes|containers)|bandejas?|t[aá]peres|recipientes))/iu;
+
 /** A few words of the sentence, from the verb on. */
 function labelOf({ text, lit, verb }: ReadAct): string {
-  const from = lit[0]?.[0] ?? 0;
+  const spread = COOLS.has(verb) ? SPREADS.exec(text)?.index : undefined;
+  const from = Math.min(spread ?? Infinity, lit[0]?.[0] ?? 0);
   // "(about 1 h 20)" says how long, and not what.
   const own = BEGINS_NUMBER.test(text.slice(from))
     ? ''

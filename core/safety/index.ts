@@ -1,3 +1,4 @@
+export * from './growing-minutes.ts';
 export * from './figures/index.ts';
 export { keepingTable } from './keeping.ts';
 export { leastCoreC, type CoreFacts } from './least-core.ts';

@@ -261,6 +261,8 @@ export interface LedgerAct {
   readonly afterFire: boolean;
   /** The temperatures of the food in it, where heat times its chain. */
   readonly temperatures?: FoodTemperatures | undefined;
+  /** Where the clock ends a low fire. */
+  readonly warmsSlowly?: SlowWarming | undefined;
   /** The cook has asked for it rarer than guidance. */
   readonly rarer: boolean;
   /** A boiled mixture that cools in it: how much of its way to cold. */
@@ -282,6 +284,14 @@ export interface FoodTemperatures extends WarmthCurve {
   readonly wanted: number;
   /** Minutes over its fire in which the surface is still below 54.4 °C. */
   readonly warmingMin: number;
+}
+
+/** How slowly a low fire that the clock ends warms the food that is slowest, minutes. */
+export interface SlowWarming {
+  /** Its middle, through the heat in which things grow. */
+  readonly coreMin: number;
+  /** Its surface below it. */
+  readonly surfaceMin: number;
 }
 
 export interface CoolingPot {

@@ -1,7 +1,8 @@
 import { GROWS_FROM_C, GROWS_UNTIL_C, WARMED_WITHIN_MIN } from '../figures/index.ts';
+import { growingMinutes } from '../growing-minutes.ts';
 import { ROOM_LIMIT_MIN } from '../figures/index.ts';
 import type { Rule } from '../finding.ts';
-import { rawFoods } from '../ledger.ts';
+import { rawFoods, type LedgerAct, type SlowWarming } from '../ledger.ts';
 
 /** A slow fire brings the middle out of danger in six hours, and the surface in two. */
 export const slowWarming: Rule = {
@@ -21,11 +22,10 @@ export const slowWarming: Rule = {
     meal.dishes.flatMap((dish) => {
       if (rawFoods(dish).length === 0) return [];
       return dish.acts.flatMap((act) => {
-        const { temperatures } = act;
-        if (!temperatures || !act.last) return [];
-        const minutes = minutesBetween(temperatures.minute, temperatures.coreC);
-        const slow = minutes > WARMED_WITHIN_MIN;
-        if (!slow && temperatures.warmingMin <= ROOM_LIMIT_MIN) return [];
+        const warming = warmingOf(act);
+        if (!warming) return [];
+        const slow = warming.coreMin > WARMED_WITHIN_MIN;
+        if (!slow && warming.surfaceMin <= ROOM_LIMIT_MIN) return [];
         return [
           {
             rule: 'slowWarming',
@@ -36,7 +36,7 @@ export const slowWarming: Rule = {
               key: slow ? 'safety.slowWarming' : 'safety.slowSurface',
               values: {
                 minutes: {
-                  minutes: Math.round((slow ? minutes : temperatures.warmingMin) / 10) * 10,
+                  minutes: Math.round((slow ? warming.coreMin : warming.surfaceMin) / 10) * 10,
                 },
               },
             },
@@ -51,11 +51,10 @@ export const slowWarming: Rule = {
     }),
 };
 
-function minutesBetween(minute: ArrayLike<number>, coreC: ArrayLike<number>): number {
-  let sum = 0;
-  for (let i = 1; i < minute.length; i++) {
-    const at = coreC[i] ?? 0;
-    if (at >= GROWS_FROM_C && at < GROWS_UNTIL_C) sum += (minute[i] ?? 0) - (minute[i - 1] ?? 0);
-  }
-  return sum;
+/** By the curves of what heat times; else as the clock's low fire was reckoned. */
+function warmingOf({ temperatures, last, warmsSlowly }: LedgerAct): SlowWarming | undefined {
+  if (!temperatures) return warmsSlowly;
+  if (!last) return undefined;
+  const { minute, coreC, warmingMin } = temperatures;
+  return { coreMin: growingMinutes(minute, coreC), surfaceMin: warmingMin };
 }
