@@ -1,4 +1,4 @@
-import { animalNamed, isMince, isReady, type Animal } from '../pantry/index.ts';
+import { animalNamed, isJudgedAsMince, isReady, type Animal } from '../pantry/index.ts';
 import { MAKES_FOOD } from '../batch/index.ts';
 import type { Verb } from '../terms/index.ts';
 import { cutOf } from './amounts.ts';
@@ -243,7 +243,8 @@ export function foodFacts(
   readonly known: boolean;
 } {
   const cut = cutOf(meal, food);
-  if (cut) return { animal: cut.animal, minced: isMince(cut), ready: isReady(cut), known: true };
+  if (cut)
+    return { animal: cut.animal, minced: isJudgedAsMince(cut), ready: isReady(cut), known: true };
   const named = animalNamed(`${food.name} ${food.id}`);
   return named
     ? { ...named, known: false }

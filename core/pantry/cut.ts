@@ -52,6 +52,16 @@ export function isMince({ id }: Pick<Cut, 'id'>): boolean {
   return id.endsWith('mince');
 }
 
+/**
+ * Whether guidance asks of a cut what it asks of mince: mince itself, and organs, which are to be 71 °C
+ * inside and keep a day or two raw. Source: USDA/FSIS, variety meats from farm to table, from memory.
+ */
+export function isJudgedAsMince(cut: Pick<Cut, 'id'>): boolean {
+  return isMince(cut) || ORGANS.test(cut.id);
+}
+
+const ORGANS = /^(?:beef|lamb|pork)-(?:liver|kidney|heart)$/;
+
 /** Cooked where it was made, and only warmed. */
 export function isReady(cut: Pick<Cut, 'id'>): boolean {
   return cut.id.startsWith('ham-cooked') || isLeftOver(cut);

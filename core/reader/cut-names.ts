@@ -99,6 +99,11 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   'chicken-mince':
     'ground chicken|minced chicken|chicken mince|ground turkey|turkey mince|minced turkey|carne picada de pollo|carne picada de pavo',
   'chicken-liver': 'chicken liver|higadito de pollo|higaditos|duck liver',
+  'beef-liver':
+    "calf liver|calf's liver|calves liver|calves' liver|veal liver|ox liver|beef liver|hígado|hígado de ternera|hígado de res",
+  'lamb-liver': "lamb liver|lamb's liver|lambs liver|hígado de cordero",
+  'pork-liver': "pig liver|pig's liver|pigs liver|pork liver|hígado de cerdo",
+  'lamb-kidney': "lamb kidney|lamb's kidney|lambs kidney|kidneys|riñón|riñones|riñones de cordero",
   'turkey-whole': 'whole turkey|turkey|pavo|pavo entero',
   'turkey-breast':
     'turkey breast|turkey crown|turkey steak|turkey escalope|boneless turkey breast|pechuga de pavo',

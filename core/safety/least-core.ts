@@ -1,7 +1,7 @@
 import {
   isEggDish,
   isLeftOver,
-  isMince,
+  isJudgedAsMince,
   isReady,
   isShellEgg,
   type Animal,
@@ -48,7 +48,7 @@ export function leastCoreC(
   if (isLeftOver(cut)) return REHEATED_CORE_C;
   return leastCoreOf({
     animal: cut.animal,
-    minced: isMince(cut),
+    minced: isJudgedAsMince(cut),
     pierced: false,
     ready: isReady(cut),
     eggs: isShellEgg(cut) || isEggDish(cut),
