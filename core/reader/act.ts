@@ -100,7 +100,9 @@ export function actOf(
   const tempC = isSet
     ? (set?.tempC ??
       (verb === 'hold' ? core?.tempC : undefined) ??
-      (HEATS.has(verb) && !SOFTENS.test(own) ? inherited(verb, place, context) : undefined))
+      (HEATS.has(verb) && !(verb === 'fry' && SOFTENS.test(own))
+        ? inherited(verb, place, context)
+        : undefined))
     : undefined;
   if (set && place === 'oven' && isSet) context.ovenC = set.tempC;
   if (set && (place === 'smoker' || place === 'grill') && isSet) context.fireC = set.tempC;
@@ -245,7 +247,7 @@ function secondSideOf(text: string, span: ReadDuration): number | undefined {
 
 /** "… plus 20 minutes over". */
 const MORE_BEHIND = new RegExp(
-  `(?<!\\p{L})(?:plus|and|m[aá]s|y)\\s+(?:an? (?:extra|further) )?(${NUMBER})\\s*(?:minutes?|mins?\\.?|minutos?|over(?!\\p{L})|extra(?!\\p{L})|on top)`,
+  `(?<!\\p{L})(?:plus|and|m[aá]s|y)\\s+(?:an? (?:extra|further) )?(${NUMBER})\\s*(?:minutes?|mins?\\.?|minutos?|over(?!\\p{L})|extra(?!\\p{L})|on top|(?=[.,;)]|$))`,
   'iu',
 );
 

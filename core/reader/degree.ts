@@ -171,6 +171,9 @@ const BELOW_ZERO = /(?:^|[\s(])(?:[-−]|minus |menos )\s?$/iu;
 /** "Roast at 75 °C for nine hours": an oven so cool, and no core. */
 const SET_FOR =
   /(?<!\p{L})(?:(?:keep|hold|keeps)(?= (?:it |them |the \p{L}+ )?(?:warm|hot))|mant[eé]n(?= (?:\p{L}+ )?caliente)|roast|bake|cook|smoke|dry|dehydrate|hornea|asa|ahuma|seca|cocina)\p{L}*(?!\p{L})(?! (?:up )?(?:to|until))[^.;\d]{0,40}\s(?:at|a)\s+(?:about |around |unos )?$/iu;
+/** "Smoke for 50 minutes at 85 °C": of the fire. */
+const LASTED_AT =
+  /(?<!\p{L})(?:smok|ah[uú]m|roast|asa|ase|bak|horne|dry|seca)\p{L}*(?!\p{L})[^.;]{0,40}\d\s?(?:m|min|mins|minutes|minutos|h|hours|horas) (?:at|a) $/iu;
 const LASTS =
   /^\s*,?\s*(?:overnight,? )?(?:for|durante)?\s*(?:about |around |unas? |unos )?(?:\d|an? |half|media|one|two|three|four|five|six|seven|eight|nine|ten|twelve|dos|tres|cuatro|cinco|seis|ocho|diez|doce)[^.;]{0,14}(?:h|min)/iu;
 
@@ -186,6 +189,7 @@ const SET_TO =
 
 function senseOf(text: string, { from, to, tempC }: Omit<Degree, 'sense'>): Degree['sense'] {
   if (tempC > CORE_MOST_C) return 'place';
+  if (LASTED_AT.test(text.slice(0, from))) return 'place';
   if (SET_FOR.test(text.slice(0, from)) && LASTS.test(text.slice(to))) return 'place';
   if (OF_OVEN.test(text.slice(0, from)) || OVEN_BEHIND.test(text.slice(to))) return 'place';
   // "57 °C / 90 min", and nothing before it: a bath.

@@ -15,7 +15,7 @@ export const LISTED =
 
 /** "Duck fat 2 kg", "lamb rack x2 (600 g each)". */
 export const ENDS_AMOUNT =
-  /^[\p{L} '’-]{3,40}(?:,|\s*[–—-])?\s+(?:\d+(?:[.,/]\d+)?\s*(?:g|kg|ml|cl|l|oz|lbs?|cups?|tbsp|tsp|pts?|pints?|cloves?|bunch(?:es)?)|x\s?\d+)(?:\s*\([^)]{1,30}\)|,\s[\p{L} -]{3,30})?$/iu;
+  /^[\p{L} '’-]{3,40}(?:,|\s*[–—-])?\s+(?:\d+(?:[.,/]\d+)?\s*(?:g|kg|ml|cl|l|oz|lbs?|cups?|tbsp|tsp|pts?|pints?|cloves?|bunch(?:es)?)|x\s?\d+)(?:\s*\([^)]{1,30}\)|,\s(?:\d{1,2}%\s)?[\p{L} -]{3,30})?$/iu;
 
 /** Without the marks of Markdown; the words stay. */
 export function bare(raw: string): string {

@@ -19,6 +19,7 @@ export function isMoment(text: string, { from, to }: ReadDuration): boolean {
   )
     return false;
   if (RESTED.test(text.slice(to)) || AT_ANOTHER_HEAT.test(text.slice(0, from))) return false;
+  if (AND_THE_LAST.test(text.slice(0, from)) && AT_HEAT.test(text.slice(to))) return false;
   return before.test(text.slice(0, from)) || behind.test(text.slice(to));
 }
 
@@ -32,6 +33,11 @@ export const AT_THE_LAST =
 /** "Raise to 230 °C for the last 15 minutes": a stage of its own, so long. */
 const AT_ANOTHER_HEAT =
   /(?:to|at|a|hasta) \d{3}\s?(?:°|º|degrees|grados)?\s?[CF]?,?(?: (?:and|y) (?:cook|bake|roast|finish|cuece|hornea|asa|termina)(?: uncovered| covered| it| sin tapar)?)? (?:for|during|in|durante)?\s?(?:the|los) (?:last|final|[uú]ltimos)\s*$/iu;
+
+/** "2 h at 160 °C and the last 20 min at 220 °C". */
+const AND_THE_LAST =
+  /\d[^.;]*(?:,|(?<!\p{L})(?:and|y))\s+(?:the last|the final|los [uú]ltimos)\s*$/iu;
+const AT_HEAT = /^\s*(?:at|a)\s+\d{3}/iu;
 
 /** "After 15 minutes' rest": so long it rests. */
 const RESTED = /^(?:['’]s?|s['’])?\s+(?:of )?rest(?:ing)?(?!\p{L})/iu;

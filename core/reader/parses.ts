@@ -139,7 +139,7 @@ function asGuess({ parts, context }: Parse): Parse {
 }
 
 const SEPARATES =
-  /\s*(?:[,:(]|\s[-–—](?=\s)|\s(?:and|y|then|luego|plus|m[aá]s|before|after which)(?=\s))\s*/giu;
+  /\s*(?:[,:(]|\s[-–—+](?=\s)|\s(?:and|y|then|luego|plus|m[aá]s|before|after which)(?=\s))\s*/giu;
 
 /** "Ten minutes before you eat, …": nothing lasts so long. */
 const BEFORE = /^\s*(?:before|antes)(?!\p{L})/iu;

@@ -272,7 +272,7 @@ function hitsOf(seen: Seen, context: Context, boldly: boolean): VerbHit[] {
     seen,
     context,
   );
-  if (hits.length > 0) return hits;
+  if (hits.length > 0) return thenHeat(hits, seen, context);
   const inOven = place === undefined || place === 'oven';
   const verb =
     probedIn(place, degrees, context) ??
@@ -280,6 +280,17 @@ function hitsOf(seen: Seen, context: Context, boldly: boolean): VerbHit[] {
     laidIn(seen, context) ??
     (boldly && !CONDITION.test(text) ? bySurroundings(text, spans, context) : undefined);
   return verb ? [{ verb, from: 0, to: 0 }] : [];
+}
+
+/** "Halve the tomatoes, oil and salt, 140 °C for two hours": work, and then the oven. */
+function thenHeat(hits: VerbHit[], { text, spans, degrees }: Seen, context: Context): VerbHit[] {
+  const last = hits.at(-1);
+  const set = degrees.find(isOven);
+  const works = hits.every(({ verb }) => verb === 'prepare' || verb === 'mix');
+  if (!last || !set || !works || context.hot || set.from < last.to) return hits;
+  const verb = bareHeat(text, spans, degrees, context);
+  const from = Math.min(set.from, spans.find(({ from: at }) => at > last.to)?.from ?? Infinity);
+  return verb ? [...hits, { verb, from, to: from }] : hits;
 }
 
 /** "Skin side down in a pan, 10 minutes, flip for 3": the first side is what goes on before. */

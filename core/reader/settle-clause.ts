@@ -88,6 +88,9 @@ export function told(
   // "Salt it the day before and leave it in the fridge": that is the whole of it.
   const idle = hits.every((one) => WORK.has(one.verb) || WAITS.has(one.verb) || COLD.has(one.verb));
   if (cue.verb === 'brine' && idle && DAY_BEFORE.test(text) && !spans.some(isTimed)) return [hit];
+  // "Coals white, 8 minutes turning every 2": over them.
+  if (cue.verb === 'light' && spans.some(({ sense }) => sense === 'every') && context.hasMeat)
+    return [{ ...hit, verb: 'grill' }];
   // "Boil for two minutes and straight into iced water".
   const lastHit = hits.at(-1);
   if (cue.verb === 'cool' && lastHit && HEATS.has(lastHit.verb) && ICED.test(text.slice(cue.from)))

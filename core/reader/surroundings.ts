@@ -39,6 +39,8 @@ const SIDES = near(
 /** "Turn the steaks every minute". */
 const TURNED_OFTEN =
   /(?<!\p{L})(?:turn|flip)(?!\p{L})[^.;,\d]{0,24} every (?:half )?(?:minute|30 sec\p{L}*)(?!\p{L})/iu;
+/** "Stir every 5 minutes for half an hour". */
+const STIRRED_OFTEN = /^\s*(?:stir|remuev\p{L}*)(?!\p{L})[^.;,\d]{0,24}(?:every|cada) /iu;
 const DRY: ReadonlySet<VerbWords> = new Set<VerbWords>(['fry', 'grill', 'sear', 'brown']);
 
 /** A short clause that only turns the food, or goes on. */
@@ -66,6 +68,7 @@ export function bySurroundings(
   if (!length || OF_THE_DISH.test(text)) return undefined;
   const place = placeIn(text);
   if (place === 'oven' || place === 'smoker' || place === 'grill') return 'put';
+  if (STIRRED_OFTEN.test(text)) return context.hot?.verb ?? 'simmer';
   const sides = SIDES.test(text) || (context.hasMeat && TURNED_OFTEN.test(text));
   if (sides) return context.hot && DRY.has(context.hot.verb) ? context.hot.verb : 'sear';
   // A lid on what is in the oven: it stays there.

@@ -57,14 +57,14 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'mix',
     english:
-      'mix|combine|whisk|blitz|whizz|blend|beat|toss|pur[ée]e|mash|whip(?= (?:the |up |together )?(?:\\p{L}+ )?(?:cream|eggs?|whites?|butter|until|for|\\d))|cream(?= the| together)|fold|pulse|process|stir together|work (?:with )?(?:the|it|everything)(?=[^.;]{0,60} \\d+ ?min)|make (?:the |a )?(?:marinade|rub|paste|glaze|sauce|dressing|brine|batter|dough)',
+      'mix|keep (?:on )?(?:mixing|whisking|beating)|combine|whisk|blitz|whizz|blend|beat|toss|pur[ée]e|mash|whip(?= (?:the |up |together )?(?:\\p{L}+ )?(?:cream|eggs?|whites?|butter|until|for|\\d))|cream(?= the| together)|fold|pulse|process|stir together|work (?:with )?(?:the|it|everything)(?=[^.;]{0,60} \\d+ ?min)|make (?:the |a )?(?:marinade|rub|paste|glaze|sauce|dressing|brine|batter|dough)',
     spanish:
       'lic[uú](?:a|e|ar|amos)(?!\\p{L})|lig(?:a|ar|amos)(?= la salsa| el )|emulsion(?:a|e|ar|amos)(?!\\p{L})|mezcl(?:a|an|e|ar|amos|en|as)|combin(?:a|e|ar|amos|en)|bat(?:e|a|ir|imos|an)|tritur(?:a|e|ar|amos)|prepara(?:r|mos)? (?:la |el |una )?(?:marinada|adobo|salsa|masa|glaseado|mezcla)',
   },
   {
     verb: 'knead',
     english:
-      'knead|stretch and fold|(?:give|do) (?:it |the dough )?[^.;,]{0,20}(?:sets? of )?folds',
+      'knead|keep (?:on )?kneading|stretch and fold|(?:give|do) (?:it |the dough )?[^.;,]{0,20}(?:sets? of )?folds',
     spanish: 'amas(?:a|an|e|ar|amos|en)(?!\\p{L})',
   },
   {
@@ -101,7 +101,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'fry',
     english:
-      'fry|sizzle|render(?= )|(?:burn|bloom) (?:the |your )?(?:curry|spices?|paste|masala)|crackle(?= (?:the )?(?:\\p{L}+ )?(?:seeds|spices|mustard|cumin))|(?:stir|pan|deep|dry|shallow|oven)-fry|saut[eé]|caramel[iy][sz]e(?= (?:the |\\p{L}+ )?(?:onions?|shallots?))|toast(?= (?:the|it|them|\\d|for|in|\\p{L}+ (?:for |\\d))(?!\\p{L}))|sweat|soften(?= \\p{L}|\\s\\d)(?! until| and| or| a little| slightly)|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
+      'fry|sizzle|make (?:a|the|your) roux|keep frying|render(?= )|(?:burn|bloom) (?:the |your )?(?:curry|spices?|paste|masala)|crackle(?= (?:the )?(?:\\p{L}+ )?(?:seeds|spices|mustard|cumin))|(?:stir|pan|deep|dry|shallow|oven)-fry|saut[eé]|caramel[iy][sz]e(?= (?:the |\\p{L}+ )?(?:onions?|shallots?))|toast(?= (?:the|it|them|\\d|for|in|\\p{L}+ (?:for |\\d))(?!\\p{L}))|sweat|soften(?= \\p{L}|\\s\\d)(?! until| and| or| a little| slightly)|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
     spanish:
       'fr[ií](?:e|amos|en)(?!\\p{L})|tuest(?:a|e|en)(?!\\p{L})|tostar(?= (?:el|la|los|las|en|\\d))|fre[ií]r|sofr[ií](?:e|en|a|amos)|sofre[ií]mos|fre[ií]mos|sofre[ií]r|salte(?:a|an|e|ar|amos)|cuaj(?:a|ar|amos)(?=[^.;]{0,20}sart[eé]n)|(?:haz|haga|hacer|hacemos|prepara|preparar) (?:un |el )?sofrito|rehog(?:a|an|ar|amos)|rehogue|poch(?:a|an|e|ar|amos)|(?:dej(?:a|e|ar|amos|en) )?(?:que )?(?:sude|sud(?:a|ar|amos))(?= |[.,;]|$)',
   },
@@ -207,7 +207,8 @@ export const VERB_ROWS: readonly VerbRow[] = [
     verb: 'hold',
     english:
       'keep (?:it |them |the \\p{L}+ )?(?:warm|hot)|hold(?= (?:it |them |the \\p{L}+ )?(?:warm|hot|in|at))',
-    spanish: '(?:mant[eé]n|mantenga|mantener|conserva|reserva|reservar)[^.;]{0,25}caliente',
+    spanish:
+      '(?:mant[eé]n|mantenga|mantener)(?:l[oa]s?)?(?= a \\d)|(?:mant[eé]n|mantenga|mantener|conserva|reserva|reservar)[^.;]{0,25}caliente',
   },
   {
     verb: 'rest',

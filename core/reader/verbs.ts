@@ -134,7 +134,7 @@ const BEGINS_TO = /(?<!\p{L})(?:starts?|begins?|is about|are about|needs?) to\s+
 
 /** "Slow-roast", "deep fry". */
 const COMPOUND =
-  /(?<![\p{L}-])(?:\p{L}{2,9}-|(?:deep|shallow|pan|stir|dry|flash|slow|pot|spit|hot|cold|hard|soft|part|par|blind|quick) )$/iu;
+  /(?<![\p{L}-])(?:\p{L}{2,9}-|(?:deep|shallow|pan|stir|dry|flash|slow|pot|spit|hot|cold|hard|soft|part|par|blind|quick|blast) )$/iu;
 
 /** "Do not let it boil". */
 const NEVER =
