@@ -178,9 +178,14 @@ function foodOf(one: ReadIngredient, recipe: ReadRecipe, fresh: (wish: string) =
           : { kind: 'weight', rawG: Math.round(weightG / recipe.portions) },
       ...(pieces !== undefined && { inPieces: Math.min(MOST_PIECES, pieces) }),
       ...(thickMm !== undefined && { thicknessMm: thickMm }),
+      ...(FROZEN_BEFORE.test(one.line) && { frozenBefore: true }),
     },
   ];
 }
+
+/** "600 g sea bass, previously frozen": its parasites are dead. */
+const FROZEN_BEFORE =
+  /(?<!\p{L})(?:(?:previously|already|hard|commercially) frozen|frozen (?:before|first|hard)|(?:previamente congelad|congelad)[oa]s?(?: previamente| antes))(?!\p{L})/iu;
 
 /** "2 tenderloins, in 2 cm medallions" are medallions; "4 escalopes, 150 g each" are four. */
 function slicedOrCounted(counted: number, sliced: number | undefined): number | undefined {

@@ -107,7 +107,8 @@ export function listOf(line: string): string[] {
   const amounts = items
     .map((item) => item.replace(AND, ''))
     .filter((item) => STARTS_AMOUNT.test(item) || LISTED.test(item)).length;
-  const least = OF_MIXTURE.test(line) ? 1 : LEAST_LISTED;
+  const all = amounts === items.length && LED.test(line) ? 2 : LEAST_LISTED;
+  const least = OF_MIXTURE.test(line) ? 1 : all;
   const isList =
     amounts >= least &&
     amounts >= items.length * (isTold ? 0.5 : OF_MIXTURE.test(line) ? 0.4 : 0.8);

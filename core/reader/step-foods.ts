@@ -35,14 +35,19 @@ const EVERYTHING =
  * sauce beside; those it names where a dish has several. Undefined where nothing tells.
  */
 export function foodsOfActs(
-  { acts, ingredients, lines }: Pick<ReadRecipe, 'acts' | 'ingredients' | 'lines'>,
+  {
+    acts,
+    ingredients,
+    lines,
+    language,
+  }: Pick<ReadRecipe, 'acts' | 'ingredients' | 'lines' | 'language'>,
   foods: readonly Food[],
 ): ReadonlyArray<readonly string[] | undefined> {
   const found: (readonly string[] | undefined)[] = [];
   if (foods.length === 0) return acts.map(() => undefined);
   const others = ingredients
     .filter(({ cut }) => cut === undefined)
-    .flatMap(({ name }) => lastWord(name));
+    .flatMap(({ name }) => (language === 'es' ? firstWord(name) : lastWord(name)));
   const joined = joinedBefore(lines, foods);
   let rested = false;
   let cooked = false;
@@ -68,7 +73,7 @@ export function foodsOfActs(
     else if (!works && isBeside(act, sauceLine, acts.slice(i + 1), rested)) found.push([]);
     else if (!works && isOfOthers(act, others, inPlay)) found.push([]);
     // What was begun with the rice goes on with it.
-    else if (!works && !inPlay && sameLine?.length === 0 && !LIES.has(act.verb)) found.push([]);
+    else if (!works && !inPlay && sameLine?.length === 0 && goesWithIt(act)) found.push([]);
     else if (foods.length === 1) found.push(undefined);
     else if (!works && EVERYTHING.test(act.text)) found.push(foods.map(({ id }) => id));
     else if (!works && PIECES.test(act.text) && inHand && inHand.length < foods.length)
@@ -113,7 +118,11 @@ function isOfOthers(
   inPlay: boolean,
 ): boolean {
   const small = text.toLowerCase();
-  if (ALL.test(text) || !others.some((name) => small.includes(name))) return false;
+  const first = Math.min(...others.map((name) => small.indexOf(name)).filter((at) => at >= 0));
+  if (first === Infinity) return false;
+  // "Toast the chillies and soak them": them.
+  const pronoun = !inPlay && MADE_READY_WITH.has(verb) && first < (PRONOUN.exec(text)?.index ?? -1);
+  if (ALL.test(text) && !pronoun) return false;
   // "Meanwhile steam the broccoli": whatever it is, the meat is elsewhere.
   if (inPlay && (meanwhile || (verb === 'steam' && isSteamed(small, others)))) return true;
   return inPlay ? PAN_WORK.has(verb) : !LIES.has(verb);
@@ -125,9 +134,25 @@ function isSteamed(small: string, others: readonly string[]): boolean {
   return others.some((name) => behind.includes(name));
 }
 
+const MADE_READY_WITH: ReadonlySet<Verb> = new Set(['fry', 'soak', 'mix']);
+const PRONOUN = /(?<!\p{L})(?:it|them|\p{L}{2,}(?:[aeé]|[aei]r)l[oa]s?)(?!\p{L})/iu;
 const PAN_WORK: ReadonlySet<Verb> = new Set(['fry', 'mix', 'stir', 'reduce']);
 /** In these, what is named is put on the food. */
 const LIES: ReadonlySet<Verb> = new Set(['marinate', 'brine', 'chill', 'prepare', 'temper']);
+
+/** "Simmer the trotters, strain and reduce": of what was begun in the same breath. */
+function goesWithIt({ verb, text }: ReadAct): boolean {
+  return !LIES.has(verb) || (verb === 'prepare' && STRAINS.test(text));
+}
+
+const STRAINS =
+  /(?<!\p{L})(?:strain|drain|skim|sieve|cuela|colar|escurr\p{L}*|espuma\p{L}*)(?!\p{L})/iu;
+
+/** "Chiles guajillo" are chiles: in Spanish the first word, in the singular. */
+function firstWord(name: string): string[] {
+  const word = /\p{L}{3,}/u.exec(name.toLowerCase())?.[0].replace(/(?:e?s)$/u, '');
+  return word !== undefined && word.length >= 3 ? [word, ...lastWord(name)] : lastWord(name);
+}
 
 /** The word an ingredient goes by: "stewing onions" are onions; in the singular. */
 function lastWord(name: string): string[] {

@@ -293,6 +293,14 @@ function timeOf(act: ReadAct, { foods }: About, soak: string | undefined): StepT
   const most = Math.max(likely, mostMin ?? Math.round(likely * (ELASTIC.has(verb) ? 2 : 1.25)));
   const stretched = Math.max(most, Math.round(likely * (STRETCH[verb] ?? 1)));
   const longest = Math.max(most, isNight(act) ? lasting(undefined) : stretched);
+  // Two hours out are the most, and the way into the fire counts.
+  if (verb === 'temper' && likely > LONGEST_TEMPER_MIN && likely <= ROOM_MIN)
+    return {
+      kind: 'elastic',
+      leastMin: 60,
+      bestMin: LONGEST_TEMPER_MIN,
+      longestMin: LONGEST_TEMPER_MIN,
+    };
   // A day and a half in a bath may be two.
   if (isInBath(verb, act.tempC) && likely >= LONG_BATH_MIN)
     return {
@@ -306,6 +314,10 @@ function timeOf(act: ReadAct, { foods }: About, soak: string | undefined): StepT
   if (least === likely && likely === most) return { kind: 'fixed', minutes: likely };
   return { kind: 'range', leastMin: least, likelyMin: likely, mostMin: most };
 }
+
+/** The two hours of public guidance, less what the fire takes to be reached. Our own line, no source. */
+const LONGEST_TEMPER_MIN = 95;
+const ROOM_MIN = 120;
 
 /** From so long on a bath does little in an hour more; and how much longer it may be. Common practice, no source. */
 const LONG_BATH_MIN = 480;

@@ -44,8 +44,7 @@ export function readEntry(
   const whole = [0, text.length] as const;
   for (let i = first; i < acts.length; i += 1) {
     const made = acts[i];
-    if (made)
-      acts[i] = { ...made, text, lit: [whole], guessed: made.guessed || lastsMin !== undefined };
+    if (made) acts[i] = { ...made, guessed: made.guessed || lastsMin !== undefined };
   }
   const [read] = lines.splice(from);
   const { part = 'unread', ...more } = read ?? {};

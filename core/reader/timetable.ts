@@ -36,7 +36,16 @@ export function timetableOf(
     const own = spansIn(line.text).some(({ sense }) => sense === 'length');
     const lastsMin = own || !end ? undefined : end.atMin - entry.atMin;
     const ends = entry.kind === 'out' && !/\d/.test(line.text);
-    return { line, asRead: asRead(entry, fires[at] ?? 'oven', lastsMin, language), lastsMin, ends };
+    const inIt = entries.findLast(
+      (one, i) => i < at && one.kind === 'in' && !ON.test(one.line.text),
+    );
+    const turned = { ...entry, food: inIt && bareOf(inIt.line.text) };
+    return {
+      line,
+      asRead: asRead(turned, fires[at] ?? 'oven', lastsMin, language),
+      lastsMin,
+      ends,
+    };
   });
 }
 
@@ -195,7 +204,7 @@ const RESTS = /(?<!\p{L})(?:rest|repos)/iu;
 
 /** The line with the verb that its shorthand leaves out. */
 function asRead(
-  { kind, line: { text } }: Entry,
+  { kind, line: { text }, food = '' }: Entry & { readonly food?: string | undefined },
   fire: Fire,
   lastsMin: number | undefined,
   language: Language,
@@ -209,7 +218,7 @@ function asRead(
     case 'preheat':
       return set && !ordered ? `${said.heats[fire]} ${set}` : text;
     case 'turn':
-      return set && lasting ? `${said.cooks[fire]} ${said.at} ${set}${lasting}` : text;
+      return set && lasting ? `${said.cooks[fire]} ${food} ${said.at} ${set}${lasting}` : text;
     case 'wrap':
       return lasting ? `${text}${said.on} ${said.cooks[fire].toLowerCase()}${lasting}` : text;
     case 'out':
@@ -227,6 +236,15 @@ function asRead(
     default:
       return text.replace(/^pulled(?= (?:it|the|apart))/iu, 'pull');
   }
+}
+
+/** "Beef in": beef. */
+function bareOf(text: string): string {
+  const [own = text] = text.split(/[,;(]/u);
+  return own
+    .replace(GOES, '')
+    .replace(/^(?:the|el|la|los|las) /iu, '')
+    .trim();
 }
 
 /** An oven's heat: "240", "180C". */
