@@ -102,7 +102,7 @@ const FAT_GETS_HOT =
 
 /** What is set to a heat in passing: "set up for indirect cooking at 180". */
 const FIRES =
-  /(?<!\p{L})(?:indirect|direct|coals?|charcoal|grill|barbecue|bbq|smoker|fire|brasas?|parrilla|barbacoa|ahumador)(?!\p{L})/iu;
-const SMOKERS = /(?<!\p{L})(?:smoker|ahumador)(?!\p{L})/iu;
+  /(?<!\p{L})(?:indirect|direct|coals?|charcoal|grill|barbecue|bbq|smoker|pit|fire|brasas?|parrilla|barbacoa|ahumador)(?!\p{L})/iu;
+const SMOKERS = /(?<!\p{L})(?:smoker|pit|ahumador)(?!\p{L})/iu;
 const OILS = /(?<!\p{L})(?:oil|fat|lard|dripping|fryer|aceite|manteca|freidora)(?!\p{L})/iu;
 const OVENS = /(?<!\p{L})(?:oven|horno|roasting (?:tin|tray|pan)|baking (?:sheet|tray))(?!\p{L})/iu;

@@ -86,7 +86,7 @@ const OVEN_LATER =
 
 /** "then at 160 for an hour", "oven, 180": an oven's heat without a sign. */
 const UNSIGNED =
-  /(?<=(?:oven|horno)(?!\p{L})[^.;\d]{0,24}\()(\d{3})(?=\))|(\d{3})(?=\s*(?:or so|or thereabouts|-?ish|m[aá]s o menos)(?!\p{L}))(?<=(?:smok|roast|bak|grill|ahum|oven|horno)\p{L}*[^.;\d]{0,30}[,\s]\d{3})|(?:(?:at|to|a)\s+|@\s*|(?:oven|horno),?\s+\(?(?:at\s+|a\s+)?)(\d{3})(?=\s+(?:for|until|before|then|luego|while|when|once|durante|hasta|antes|mientras|otr[oa]s|unos|another|about|and|y|without|sin|with|con|fan)(?!\p{L})|\s*[,.;()/]|\s*$)|(?<!\p{L})(?:oven|horno) (?:at |to |a )?(\d{3})(?=\s+[-–]\s+\d)|(?<=[,:]\s)([12]\d{2})(?=,\s*(?:about |unos )?\d[^,;]{0,8}(?:h|min))|(?<![\d.,])([12]\d{2})(?= for (?:another )?\d{1,2}(?:[.,;]|$| ?(?:min|h|m\b)))|(?<!\d)(\d{3})(?=\s*(?:fan|convection|con ventilador|oven|smoker|grill)(?!\p{L}))|(?<!\p{L})(?:roast|bake|smoke|asar?|horne(?:ar?|amos))(?!\p{L})[^.;,\d]{0,24}\s(?:at|a)\s+(\d{3})(?=\s+(?:in|on|with|en|con|\d)(?!\p{L}))|(?<!\p{L})(?:(?:oven|horno|drawer|water bath|ba[ñn]o)\s+(?:at|a)\s+)(\d{2})(?=\s+(?:for|until|till|durante|hasta)(?!\p{L})|\s*(?:[,.;)]|$))/giu;
+  /(?<=(?:oven|horno)(?!\p{L})[^.;\d]{0,24}\()(\d{3})(?=\))|(\d{3})(?=\s*(?:or so|or thereabouts|-?ish|m[aá]s o menos)(?!\p{L}))(?<=(?:smok|roast|bak|grill|ahum|oven|horno)\p{L}*[^.;\d]{0,30}[,\s]\d{3})|(?:(?:at|to|a)\s+|@\s*|(?:oven|horno),?\s+\(?(?:at\s+|a\s+)?)(\d{3})(?=\s+(?:for|until|before|then|luego|while|when|once|durante|hasta|antes|mientras|otr[oa]s|unos|another|about|and|y|without|sin|with|con|fan)(?!\p{L})|\s*[,.;()/]|\s*$)|(?<!\p{L})(?:oven|horno) (?:at |to |a )?(\d{3})(?=\s+(?:[-–]\s+\d|\d{1,2} ?(?:m|h)))|(?<=[,:]\s)([12]\d{2})(?=,\s*(?:about |unos )?\d[^,;]{0,8}(?:h|min))|(?<![\d.,])([12]\d{2})(?= for (?:another )?\d{1,2}(?:[.,;]|$| ?(?:min|h|m\b)))|(?<!\d)(\d{3})(?=\s*(?:fan|convection|con ventilador|oven|smoker|grill)(?!\p{L}))|(?<!\p{L})(?:roast|bake|smoke|asar?|horne(?:ar?|amos))(?!\p{L})[^.;,\d]{0,24}\s(?:at|a)\s+(\d{3})(?=\s+(?:in|on|with|en|con|\d)(?!\p{L}))|(?<!\p{L})(?:(?:oven|horno|drawer|water bath|ba[ñn]o)\s+(?:at|a)\s+)(\d{2})(?=\s+(?:for|until|till|durante|hasta)(?!\p{L})|\s*(?:[,.;)]|$))/giu;
 
 /** "Till a thermometer says 140": without a sign, of the middle. */
 const UNSIGNED_CORE =
@@ -173,7 +173,7 @@ const SET_FOR =
   /(?<!\p{L})(?:(?:keep|hold|keeps)(?= (?:it |them |the \p{L}+ )?(?:warm|hot))|mant[eé]n(?= (?:\p{L}+ )?caliente)|roast|bake|cook|smoke|dry|dehydrate|hornea|asa|ahuma|seca|cocina)\p{L}*(?!\p{L})(?! (?:up )?(?:to|until))[^.;\d]{0,40}\s(?:at|a)\s+(?:about |around |unos )?$/iu;
 /** "Smoke for 50 minutes at 85 °C": of the fire. */
 const LASTED_AT =
-  /(?<!\p{L})(?:smok|ah[uú]m|roast|asa|ase|bak|horne|dry|seca)\p{L}*(?!\p{L})[^.;]{0,40}\d\s?(?:m|min|mins|minutes|minutos|h|hours|horas) (?:at|a) $/iu;
+  /(?<!\p{L})(?:smok|ah[uú]m|roast|asa|ase|bak|horne|dry|seca)\p{L}*(?!\p{L})[^.;]{0,40}\d\s?(?:m|min|mins|minutes|minutos|h|hours|horas) (?:at|a|@) $/iu;
 const LASTS =
   /^\s*,?\s*(?:overnight,? )?(?:for|durante)?\s*(?:about |around |unas? |unos )?(?:\d|an? |half|media|one|two|three|four|five|six|seven|eight|nine|ten|twelve|dos|tres|cuatro|cinco|seis|ocho|diez|doce)[^.;]{0,14}(?:h|min)/iu;
 

@@ -98,7 +98,7 @@ const IN_FAT = /(?<!\p{L})(?:oil|fat|lard|dripping|aceite|manteca|pan|sart[eé]n
 
 /** Out of the oven, in a pan. */
 const IN_PAN =
-  /(?<!\p{L})(?:(?:cut|skin|flesh|fat)[- ]side|(?:side|skin|flesh) down|(?:^|[:,.] )pan(?=,| (?:cold|hot)(?!\p{L}))|(?:^\s*)pan (?:cold|hot)(?!\p{L})|in the (?:\p{L}+ )?fat|skillet|frying pan|sart[eé]n)(?!\p{L})/iu;
+  /(?<!\p{L})(?:(?:cut|skin|flesh|fat)[- ]side|(?:side|skin|flesh) down|(?:^|[:,.] )pan(?=,| (?:cold|hot|skin)(?!\p{L}))|(?:^\s*)pan (?:cold|hot)(?!\p{L})|in the (?:\p{L}+ )?fat|skillet|frying pan|sart[eé]n)(?!\p{L})/iu;
 const RESTS = /\brest(?:s|ing)?\b(?! of)|\breposa/iu;
 /** Off its fire, unless a heat is told with it. */
 const ON_RACK = /\bon (?:a |the )?(?:wire |cooling )?rack\b(?! (?:in|over|above))/iu;

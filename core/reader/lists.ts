@@ -1,4 +1,5 @@
 import { NUMBER } from './numbers.ts';
+import { spansIn } from './span.ts';
 import { verbsIn } from './verbs.ts';
 
 /** What a list of ingredients is known by, and where one begins. */
@@ -107,7 +108,8 @@ export function listOf(line: string): string[] {
   const amounts = items
     .map((item) => item.replace(AND, ''))
     .filter((item) => STARTS_AMOUNT.test(item) || LISTED.test(item)).length;
-  const all = amounts === items.length && LED.test(line) ? 2 : LEAST_LISTED;
+  const short = amounts === items.length && LED.test(line) && spansIn(line).length === 0;
+  const all = short ? 2 : LEAST_LISTED;
   const least = OF_MIXTURE.test(line) ? 1 : all;
   const isList =
     amounts >= least &&

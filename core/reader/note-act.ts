@@ -27,6 +27,8 @@ export function noteAct(act: ReadAct, context: Context): void {
   context.aside = act.meanwhile ? act.line : undefined;
   const cooks = HEATS.has(act.verb) && !FINISHES.has(act.verb);
   if (cooks && !(context.soakAhead && WET.has(act.verb))) context.hot = act;
+  // Another fire is lit: what boiled is done.
+  if (act.verb === 'light' && context.hot?.place === 'hob') context.hot = undefined;
   if (act.place === 'hob' && STEWS.has(act.verb)) context.pot = act;
   if (HEATS.has(act.verb)) [context.low, context.wet, context.laid] = [false, false, false];
   if (act.place && act.verb !== 'prepare' && act.verb !== 'mix') context.place = act.place;

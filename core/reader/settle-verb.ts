@@ -142,7 +142,11 @@ export function verbOf(
     case 'baste':
       return context.hot === undefined || ON_RING.has(context.hot.verb) ? 'prepare' : 'baste';
     case 'roast':
-      return named === 'grill' ? 'grill' : 'roast';
+      return (
+        (named === undefined && context.ovenC === undefined && context.fireC !== undefined
+          ? ON_FIRE[context.place ?? 'board']
+          : undefined) ?? (named === 'grill' ? 'grill' : 'roast')
+      );
     case 'brown':
       // "Brown it in the oven".
       return oven && (named ?? context.hot?.place) === 'oven'

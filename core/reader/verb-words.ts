@@ -199,7 +199,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'chill',
     english:
-      'chill|(?<=(?:^|, |then |and ))(?:into the |in the )?(?:fridge|refrigerator)(?= ?(?:[.;,]|$))|chilling(?= (?:it |them )?(?:for )?\\d)|refrigerate|freeze(?= (?:it |them |the (?:\\p{L}+ ){1,3})?(?:at [-−]?\\d+ ?°?[cf]? )?(?:for )?(?:about |at least )?(?:\\d+(?:\\s?[-–]\\s?\\d+)?|half|an?|one|two|fifteen|twenty|thirty)[- ]?(?:an )?(?:min|hour|day|week))|(?:place|put|store|keep|return|transfer|move)(?!\\p{L})[^.;]{0,40}(?:in|to|into) the (?:fridge|refrigerator)|(?:air[- ])?dry(?= [^.;]{0,30}(?:in|to) the (?:fridge|refrigerator))|marinate in the fridge',
+      'chill|press(?= (?:o/n|overnight)(?!\\p{L}))|(?<=(?:^|, |then |and ))(?:into the |in the )?(?:fridge|refrigerator)(?= ?(?:[.;,]|$))|chilling(?= (?:it |them )?(?:for )?\\d)|refrigerate|freeze(?= (?:it |them |the (?:\\p{L}+ ){1,3})?(?:at [-−]?\\d+ ?°?[cf]? )?(?:for )?(?:about |at least )?(?:\\d+(?:\\s?[-–]\\s?\\d+)?|half|an?|one|two|fifteen|twenty|thirty)[- ]?(?:an )?(?:min|hour|day|week))|(?:place|put|store|keep|return|transfer|move)(?!\\p{L})[^.;]{0,40}(?:in|to|into) the (?:fridge|refrigerator)|(?:air[- ])?dry(?= [^.;]{0,30}(?:in|to) the (?:fridge|refrigerator))|marinate in the fridge',
     spanish:
       'congel(?:a|e|ar|amos)(?!\\p{L})|refriger(?:a|e|ar|amos)|(?:mete|meter|pon|ponga|poner|guarda|guardar|deja|deje|dejar|lleva|llevar|reserva|reservar)[^.;]{0,45}(?:en|a) (?:la nevera|el frigor[ií]fico|el refrigerador)',
   },
@@ -213,9 +213,9 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'rest',
     english:
-      '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit|settle|steam[- ]dry)(?!\\p{L})|rest(?! of)|infuse(?= )|tent (?:it |them |the \\p{L}+ )?(?:loosely )?(?:with foil )?(?=(?:for |about )?\\d)|tent with foil(?= (?:for|and))|(?:stands?|sits?)(?= (?:for|\\d|(?:half |three[- ]quarters of )?an (?:extra )?hour|a (?:good |further )?quarter of|(?:the|it|them)(?! in (?:the|a) (?:pan|fridge))[^.;,]{0,36}(?:for|\\d)))',
+      '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit|settle|steam[- ]dry)(?!\\p{L})|rest(?! of)|infuse(?= )|press(?= [^.;]{0,24}(?:under|beneath|weight|heavy)[^.;]{0,30}\\d+ ?(?:m|h))|tent (?:it |them |the \\p{L}+ )?(?:loosely )?(?:with foil )?(?=(?:for |about )?\\d)|tent with foil(?= (?:for|and))|(?:stands?|sits?)(?= (?:for|\\d|(?:half |three[- ]quarters of )?an (?:extra )?hour|a (?:good |further )?quarter of|(?:the|it|them)(?! in (?:the|a) (?:pan|fridge))[^.;,]{0,36}(?:for|\\d)))',
     spanish:
-      '(?:dej(?:a|e|ar|amos|en)[^.;]{0,40})?(?:reposar|repos(?:a|an|e|amos|en)(?!\\p{L})|infusion(?:a|e|ar|amos)(?!\\p{L})|descansar|descanse)',
+      'prens(?:a|e|ar|amos)(?= [^.;]{0,24}\\d)|prens(?:a|e|á)(?=l[oa]s?(?!\\p{L}))|(?:dej(?:a|e|ar|amos|en)[^.;]{0,40})?(?:reposar|repos(?:a|an|e|amos|en)(?!\\p{L})|infusion(?:a|e|ar|amos)(?!\\p{L})|descansar|descanse)',
   },
   {
     verb: 'shred',
