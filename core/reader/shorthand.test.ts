@@ -1,0 +1,113 @@
+import { describe, expect, it } from 'vitest';
+import { draftDish, readRecipe } from './index.ts';
+
+/** Each step in a line: the verb, its minutes, heat, core, how often it is tended, where. */
+const said = (method: string, list = '1 kg lamb shoulder') =>
+  readRecipe(`${list}\n\n${method}`).acts.map(
+    ({ verb, likelyMin = '-', tempC, untilC, tendEveryMin, place }) =>
+      [
+        verb,
+        likelyMin,
+        ...(tempC === undefined ? [] : [`@${tempC}`]),
+        ...(untilC === undefined ? [] : [`to ${untilC}`]),
+        ...(tendEveryMin === undefined ? [] : [`every ${tendEveryMin}`]),
+        place,
+      ].join(' '),
+  );
+
+describe('a number that leaves its unit to what stands around it', () => {
+  it.each([
+    [
+      'Deep-fry at 160 °C for 6 minutes, then again at 190 °C for 2.',
+      ['fry 6 @160 hob', 'fry 2 @190 hob'],
+    ],
+    [
+      'Smoke at 110 °C for 3 hours, then wrapped for 2 more.',
+      ['smoke 180 @110 smoker', 'smoke 120 @110 smoker'],
+    ],
+    ['Slow-cook on high for an hour, then on low for 7.', ['braise 60 hob', 'braise 420 hob']],
+    ['Roast at 170 °C for 2 hours. Rest 5 warm plate.', ['roast 120 @170 oven', 'rest 5 board']],
+    ['Sear each side for 90 seconds in a dry pan.', ['sear 3 hob']],
+    ['Grill for 12 minutes, 6 a side.', ['grill 12 grill']],
+    ['Simmer for 5 minutes. Ice bath 15m.', ['simmer 5 hob', 'cool 15 counter']],
+    ['Rest 5 minutes. Oven 200 / 8 min.', ['rest 5 board', 'roast 8 @200 oven']],
+  ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
+});
+
+describe('a turn that was misread', () => {
+  it.each([
+    ['Sit it on the counter for 40 minutes before it goes in the oven.', ['rest 40 board']],
+    [
+      'Simmer for 1 hour. Turn off and leave in the water for 15 minutes.',
+      ['simmer 60 hob', 'rest 15 board'],
+    ],
+    [
+      'Cook at a bare simmer for 2 hours, topping up with hot water every half hour.',
+      ['simmer 120 every 30 hob'],
+    ],
+    ['Smoke for 50 minutes at 85 °C.', ['smoke 50 @85 smoker']],
+    [
+      'After 2 hours take off the foil and roast 30 minutes more.',
+      ['roast 120 oven', 'roast 30 oven'],
+    ],
+    [
+      'Halve the shallots, oil and salt, 140 °C for 2½ hours.',
+      ['prepare - board', 'roast 150 @140 oven'],
+    ],
+    ['Once boiling, lower the heat and cook for 25 minutes.', ['simmer 25 hob']],
+    ['Roast overnight for 12 hours at 80 °C.', ['roast 600 @80 oven']],
+  ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
+
+  it('is no list of ingredients: two times behind a colon', () => {
+    expect(said('Hot griddle: 3 minutes on one side and 2 on the other.')).not.toEqual([]);
+  });
+
+  it('what keeps for days is no step', () => {
+    expect(said('Roast at 180 °C for 1 hour; any left keeps two days in the fridge.')).toEqual([
+      'roast 60 @180 oven',
+    ]);
+  });
+});
+
+describe('what a step is done to', () => {
+  const foodsOf = (text: string) =>
+    draftDish(readRecipe(text)).dish.steps.map(({ verb, foods }) => [verb, foods?.length]);
+
+  it('is all of it, where everything goes in', () => {
+    const text = `Chilli
+
+400 g dried kidney beans
+500 g beef mince
+
+Boil the beans for 15 minutes. Put everything in the slow cooker on low for 8 hours.`;
+    expect(foodsOf(text)).toEqual([
+      ['boil', 1],
+      ['braise', 2],
+    ]);
+  });
+
+  it('is the chillies, where they are toasted and then soaked', () => {
+    const text = `Adobo
+
+1 kg pork shoulder
+6 dried chillies
+
+Toast the chillies for 1 minute and soak them in hot water for 15 minutes. Simmer the pork for 2 hours.`;
+    expect(foodsOf(text).slice(0, 2)).toEqual([
+      ['fry', 0],
+      ['soak', 0],
+    ]);
+  });
+
+  it('is its brine, which is boiled and cold before meat lies in it', () => {
+    const text = `Brined pork loin
+
+1.2 kg pork loin
+For the brine: 1 l water, 60 g salt
+
+Bring the water and salt to the boil and cool. Submerge the loin and refrigerate for 12 hours. Roast at 180 °C for 70 minutes.`;
+    const { steps, mixtures } = draftDish(readRecipe(text)).dish;
+    expect(steps.map(({ verb, time }) => [verb, time.kind])).toContainEqual(['cool', 'cooling']);
+    expect(mixtures[0]).toMatchObject({ kind: 'wet brine', boiled: true });
+  });
+});
