@@ -6,6 +6,23 @@ import { defineConfig } from 'vite';
 export default defineConfig({
   root: fileURLToPath(new URL('.', import.meta.url)),
   plugins: [react(), tailwindcss()],
-  build: { outDir: 'dist', emptyOutDir: true, target: 'es2022' },
+  build: {
+    outDir: 'dist',
+    emptyOutDir: true,
+    target: 'es2022',
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          // What every visit fetches anyway, and would come in pieces of a few hundred bytes.
+          groups: [
+            {
+              name: 'store',
+              test: /web\/src\/store\/(?:hooks|ids|saving)|core\/meal\/(?:ids|new-meal)/u,
+            },
+          ],
+        },
+      },
+    },
+  },
   worker: { format: 'es' },
 });

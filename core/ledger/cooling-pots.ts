@@ -54,8 +54,7 @@ function isSpread({ label }: Step): boolean {
   return SPREAD.test(label);
 }
 
-const SPREAD =
-  /(?<!\p{L})(?:divid|portion|spread|split|shallow|repart|extiend)\p{L}*(?!\p{L})[^.;]*(?:shallow|tubs?|tins?|trays?|containers|bandejas?|t[aá]peres|recipientes)/iu;
+const SPREAD = /(?<!\p{L})(?:shallow|tubs?|trays?|bandejas?|t[aá]peres)(?!\p{L})/iu;
 /** As much as lies five centimetres deep in a tub. Common practice, no source. */
 const TUB_G = 700;
 

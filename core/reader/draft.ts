@@ -48,7 +48,7 @@ export function draftDish(recipe: ReadRecipe, taken: ReadonlySet<string> = new S
   const listed = recipe.ingredients.flatMap((one) => foodOf(one, recipe, fresh));
   const spoken = listed.length > 0 ? listed : foodSpokenOf(recipe, fresh);
   const staple = spoken.length > 0 ? undefined : stapleOf(recipe.ingredients);
-  const foods = staple ? [foodOfStaple(staple, fresh)] : spoken;
+  const foods = staple ? [foodOfStaple(staple, recipe.portions, fresh)] : spoken;
   const others = recipe.ingredients.filter(
     (one) => one !== staple?.line && (one.cut === undefined || !CUTS.has(one.cut)),
   );

@@ -45,7 +45,12 @@ export function stapleOf(ingredients: readonly ReadIngredient[]): Staple | undef
 /** The food a staple is. */
 export function foodOfStaple(
   { line: { name, grams = LEAST_G }, cut }: Staple,
+  portions: number | undefined,
   fresh: (wish: string) => string,
 ): Food {
-  return { id: fresh(name), name, cut, share: { kind: 'fixed', weightG: Math.round(grams) } };
+  const share: Food['share'] =
+    portions === undefined
+      ? { kind: 'fixed', weightG: Math.round(grams) }
+      : { kind: 'weight', rawG: Math.round(grams / portions) };
+  return { id: fresh(name), name, cut, share };
 }

@@ -76,7 +76,8 @@ describe('a recipe that was pasted', () => {
     await user.click(screen.getByRole('button', { name: /^Leave carrot.* out/ }));
     await put();
     const lines = JSON.stringify(dish());
-    expect(lines).toContain('300 g');
+    // 300 g for four.
+    expect(lines).toContain('"rawG":75');
     expect(lines).not.toMatch(/"carrots?"/);
   });
 
@@ -141,7 +142,7 @@ describe('a recipe that was pasted', () => {
     await user.click(screen.getByRole('button', { name: /^A step: prepare/ }));
     expect(screen.queryByText(dishes['dishes.unread'])).toBeNull();
     await put();
-    expect(JSON.stringify(dish()?.mixtures)).toContain('250 g');
+    expect(dish()?.foods[0]?.share).toEqual({ kind: 'weight', rawG: 63 });
     // The step that was taken out stays out; the one that was mended stands last.
     expect(dish()?.steps.map(({ verb }) => verb)).toEqual(['simmer', 'prepare']);
     expect(dish()?.note).toBeUndefined();
