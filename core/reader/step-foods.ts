@@ -63,7 +63,8 @@ export function foodsOfActs(
     const before = acts[i - 1];
     const gathers = EVERYTHING.test(act.text) || GATHERS.test(act.text);
     const sameLine = before?.line === act.line && !gathers ? found[i - 1] : undefined;
-    const named = foods.filter((food) => namesFood({}, food, act.text)).map(({ id }) => id);
+    const object = withoutVerb(act);
+    const named = foods.filter((food) => namesFood({}, food, object)).map(({ id }) => id);
     const works = named.length > 0 ? named : undefined;
     const joins = joined.get(i);
     if (FIRES.has(act.verb)) found.push(undefined);
@@ -88,6 +89,11 @@ export function foodsOfActs(
     if (isOn) [inPlay, inHand] = [true, found[i] ?? inHand];
   });
   return found;
+}
+
+/** What is said besides the verb: "roast the potatoes" names no rib roast. */
+function withoutVerb({ text, lit: [verb] }: ReadAct): string {
+  return verb ? `${text.slice(0, verb[0])} ${text.slice(verb[1])}` : text;
 }
 
 /** "Put the meats and the bones in the pot; when it boils, skim": no step by itself, and the meat is in. */

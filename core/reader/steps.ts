@@ -131,8 +131,12 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
       joins = joins.filter((one) => one !== side);
       side = { ...step, after };
       joined(side);
-    } else if (act.meanwhile && main) joined({ ...step, after: besides(main) });
-    else {
+    } else if (act.meanwhile && main) {
+      // What was begun beside goes on beside.
+      const before = joins.find((one) => sameFoods(one, step));
+      joins = joins.filter((one) => one !== before);
+      joined({ ...step, after: before ? [follows(before, act)] : besides(main) });
+    } else {
       const gap = main && follows(main, act, side, isHot);
       main = { ...step, after: [...(gap ? [gap] : []), ...joins.map(joining)] };
       if (worked?.length !== 0 && FIRE_VERBS.has(act.verb)) isHot = true;
@@ -147,6 +151,15 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
     steps.push({ ...stepOf(act, about), after: [follows(main, act)], ...mixtures });
   }
   return steps;
+}
+
+function sameFoods(
+  { foods: some = [] }: Step,
+  { foods: others = [] }: Pick<Step, 'foods'>,
+): boolean {
+  return (
+    some.length > 0 && some.length === others.length && some.every((id) => others.includes(id))
+  );
 }
 
 /** Put on at the table. */

@@ -21,7 +21,7 @@ const LASTS: ReadonlySet<VerbWords> = new Set<VerbWords>([
 
 /** Reads a line of a timetable as its verb has it, and shows it as it stands. Changes `acts` and `lines`. */
 export function readEntry(
-  { line: { text }, asRead, lastsMin, ends }: TimetableLine,
+  { line: { text }, asRead, lastsMin, ends, beside }: TimetableLine,
   sentence: Sentence,
   context: Context,
   acts: ReadAct[],
@@ -40,11 +40,19 @@ export function readEntry(
   }
   const last = lines.at(-1);
   if (ends && last?.part === 'unread') lines[lines.length - 1] = { ...last, part: 'method' };
+  if (beside) {
+    for (const [i, made] of acts.slice(first).entries())
+      acts[first + i] = { ...made, meanwhile: true };
+  }
   if (asRead === text) return;
   const whole = [0, text.length] as const;
   for (let i = first; i < acts.length; i += 1) {
     const made = acts[i];
-    if (made) acts[i] = { ...made, guessed: made.guessed || lastsMin !== undefined };
+    if (made)
+      acts[i] = {
+        ...made,
+        guessed: made.guessed || lastsMin !== undefined,
+      };
   }
   const [read] = lines.splice(from);
   const { part = 'unread', ...more } = read ?? {};

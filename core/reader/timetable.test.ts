@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { readRecipe } from './index.ts';
+import { draftDish, readRecipe } from './index.ts';
 
 /** What is done in a text: its verb, how many minutes, how hot, to which core. */
 const done = (text: string) =>
@@ -33,6 +33,30 @@ Rib of beef 2.5 kg
       'roast 80 @160',
       'rest 40',
       'slice -',
+    ]);
+  });
+
+  it('has what goes in later beside what is in there', () => {
+    const text = `Lunch
+
+Rib of beef 2.5 kg
+1 kg potatoes
+
+10.45 oven on, 160
+11.15 beef in
+12.15 potatoes on to boil, 8 minutes
+12.30 potatoes in
+1.10 beef out, rest under foil
+1.50 carve`;
+    const { steps } = draftDish(readRecipe(text)).dish;
+    const after = steps.map((step) => [step.verb, step.after.map((gap) => gap.step)]);
+    expect(after).toEqual([
+      ['preheat', []],
+      ['roast', ['lunch-preheat']],
+      ['boil', []],
+      ['roast', ['lunch-boil']],
+      ['rest', ['lunch-roast', 'lunch-roast-2']],
+      ['slice', ['lunch-rest']],
     ]);
   });
 

@@ -12,6 +12,8 @@ export interface TimetableLine {
   readonly lastsMin: number | undefined;
   /** It takes something off its fire, and says no more. */
   readonly ends: boolean;
+  /** Something else cooks when it begins, and goes on. */
+  readonly beside: boolean;
 }
 
 /**
@@ -31,22 +33,36 @@ export function timetableOf(
   return method.map((line) => {
     const at = entries.findIndex((one) => one.line === line);
     const entry = entries[at];
-    if (!entry) return { line, asRead: line.text, lastsMin: undefined, ends: false };
+    if (!entry) return { line, asRead: line.text, lastsMin: undefined, ends: false, beside: false };
     const end = endOf(entry, entries.slice(at + 1));
     const own = spansIn(line.text).some(({ sense }) => sense === 'length');
     const lastsMin = own || !end ? undefined : end.atMin - entry.atMin;
     const ends = entry.kind === 'out' && !/\d/.test(line.text);
-    const inIt = entries.findLast(
-      (one, i) => i < at && one.kind === 'in' && !ON.test(one.line.text),
-    );
+    const others = entries
+      .slice(0, at)
+      .filter((one) => one.kind === 'in' && isIn(one, at, entries));
+    const inIt = others.findLast(({ line: { text } }) => !ON.test(text));
     const turned = { ...entry, food: inIt && bareOf(inIt.line.text) };
+    // "Oven up to 220 for the puddings", while the beef rests.
+    const empty = entry.kind === 'turn' && others.length === 0;
+    const beside =
+      empty || (entry.kind === 'in' && others.some(({ names }) => !meet(names, entry.names)));
     return {
       line,
       asRead: asRead(turned, fires[at] ?? 'oven', lastsMin, language),
       lastsMin,
       ends,
+      beside,
     };
   });
+}
+
+/** Whether what an entry put over its fire is still there at a later one. */
+function isIn(entry: Entry, at: number, entries: readonly Entry[]): boolean {
+  const off = entries.findIndex(
+    (one) => one.kind === 'out' && one.atMin >= entry.atMin && meet(one.names, entry.names),
+  );
+  return off === -1 || off > at;
 }
 
 type Kind = 'preheat' | 'turn' | 'in' | 'out' | 'cold' | 'wrap' | 'other';
