@@ -33,9 +33,13 @@ const LAST_LETTERS = 30;
 /** What follows an "if" belongs to it. */
 const IF = /^\s*(?:if|unless|should (?:it|they)|si)(?!\p{L})/iu;
 
+/** "Two days ahead: rub it, and leave it in the fridge": all of it lies so long. */
+const DAYS_AHEAD =
+  /^\s*(?:two|three|four|\d|dos|tres|cuatro) (?:days|d[ií]as) (?:before|ahead|beforehand|earlier|antes)[,:]/iu;
+
 /** The clauses of a sentence, in its order; one where it does not turn. */
 export function clausesOf(sentence: string): Clause[] {
-  if (IF.test(sentence)) return [{ text: sentence, from: 0 }];
+  if (IF.test(sentence) || DAYS_AHEAD.test(sentence)) return [{ text: sentence, from: 0 }];
   const found: Clause[] = [];
   let from = 0;
   for (const match of sentence.matchAll(TURN)) {

@@ -188,7 +188,7 @@ export function beginsDoing(line: string): boolean {
 
 /** The place a piece of text names; the last where there are several. */
 export function placeIn(text: string): PlaceKind | undefined {
-  const said = text.replace(LATER, '');
+  const said = /before/iu.test(text) ? text.replace(LATER, '') : text;
   return PLACE_NAMES.find(([, pattern]) => pattern.test(said))?.[0];
 }
 
