@@ -4,6 +4,7 @@ import type { Context } from './context.ts';
 import { isNight } from './night.ts';
 import { NUMBER, numberIn } from './numbers.ts';
 import { spansIn } from './span.ts';
+import { isNearlyTooLong } from './tempered.ts';
 import { placeIn } from './verbs.ts';
 
 /** What a step leaves open, from what its clause says besides: the night, and how often. */
@@ -15,6 +16,8 @@ export function settleAct(
 ): MadeAct {
   const cold = COLD.has(act.verb);
   if (dayBefore && cold && act.likelyMin === undefined) return { ...act, ...OVERNIGHT };
+  // It is planned shorter than it says.
+  if (isNearlyTooLong(act.verb, act.likelyMin)) return { ...act, guessed: true };
   const made = hotterThanWater(text, stirredIn(text, act, context), context);
   return inRounds(text, coldOvernight(text, ofFat(text, keptWarm(text, made)), context), context);
 }

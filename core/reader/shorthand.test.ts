@@ -62,6 +62,12 @@ describe('a turn that was misread', () => {
     expect(said('Hot griddle: 3 minutes on one side and 2 on the other.')).not.toEqual([]);
   });
 
+  it('two hours out are planned shorter, and marked', () => {
+    const recipe = readRecipe('1 kg lamb shoulder\n\nTake it out of the fridge for 2 hours.');
+    expect(recipe.acts).toMatchObject([{ verb: 'temper', likelyMin: 120, guessed: true }]);
+    expect(draftDish(recipe).dish.steps[0]?.time).toMatchObject({ longestMin: 95 });
+  });
+
   it('what keeps for days is no step', () => {
     expect(said('Roast at 180 °C for 1 hour; any left keeps two days in the fridge.')).toEqual([
       'roast 60 @180 oven',

@@ -10,6 +10,7 @@ import { isNight, lasting } from './night.ts';
 import { soaksOfActs } from './soaks.ts';
 import { mixturesUsedAgain } from './used-again.ts';
 import { foodsOfActs, isOfSauce, OFF_FIRE } from './step-foods.ts';
+import { isNearlyTooLong, LONGEST_TEMPER_MIN } from './tempered.ts';
 import { inWater } from './water-place.ts';
 import { besides, follows, isInBath, isSoak, joining } from './step-gaps.ts';
 
@@ -307,7 +308,7 @@ function timeOf(act: ReadAct, { foods }: About, soak: string | undefined): StepT
   const stretched = Math.max(most, Math.round(likely * (STRETCH[verb] ?? 1)));
   const longest = Math.max(most, isNight(act) ? lasting(undefined) : stretched);
   // Two hours out are the most, and the way into the fire counts.
-  if (verb === 'temper' && likely > LONGEST_TEMPER_MIN && likely <= ROOM_MIN)
+  if (isNearlyTooLong(verb, likely))
     return {
       kind: 'elastic',
       leastMin: 60,
@@ -327,10 +328,6 @@ function timeOf(act: ReadAct, { foods }: About, soak: string | undefined): StepT
   if (least === likely && likely === most) return { kind: 'fixed', minutes: likely };
   return { kind: 'range', leastMin: least, likelyMin: likely, mostMin: most };
 }
-
-/** The two hours of public guidance, less what the fire takes to be reached. Our own line, no source. */
-const LONGEST_TEMPER_MIN = 95;
-const ROOM_MIN = 120;
 
 /** From so long on a bath does little in an hour more; and how much longer it may be. Common practice, no source. */
 const LONG_BATH_MIN = 480;
@@ -381,7 +378,7 @@ const BEGINS_NUMBER = new RegExp(
 const COOLS: ReadonlySet<Verb> = new Set(['cool', 'chill']);
 /** "Divide into shallow tubs, cool": how it is done matters as much. */
 const SPREADS =
-  /(?<!\p{L})(?:divide|portion|spread|split|pour|transfer|decant|reparte|divide|extiende|pasa)(?!\p{L})(?=[^.;]{0,40}(?:shallow|tubs?|trays?|small (?:tubs|boxes|containers)|bandejas?|t[aá]peres|recipientes))/iu;
+  /(?<!\p{L})(?:divide|portion|spread|split|pour|transfer|decant|reparte|extiende|pasa)(?!\p{L})(?=[^.;]{0,40}(?:shallow|tubs?|trays?|small (?:tubs|boxes|containers)|bandejas?|t[aá]peres|recipientes))/iu;
 
 /** A few words of the sentence, from the verb on. */
 function labelOf({ text, lit, verb }: ReadAct): string {

@@ -1,4 +1,5 @@
 import { LEAST_TIMED } from './at-clock.ts';
+import { clockAfter, type Clock } from './clock.ts';
 import type { RawLine } from './raw-recipe.ts';
 import { spansIn } from './span.ts';
 import { verbsIn, type Language } from './verbs.ts';
@@ -268,43 +269,3 @@ const HEAT = /(?<!\d)\d{3}(?!\d)(?:\s*(?:°|º|degrees|grados)?\s*[CF](?!\p{L}))
 /** "Goes in": what the verb says. */
 const GOES =
   /(?<!\p{L})(?:(?:goes? |went |va )?(?:in|on(?: to (?:boil|simmer|steam|fry|grill))?)(?=[\s,.;]*$|[,;]| at \d)|al horno|a la parrilla|a las brasas|al ahumador|a hervir|dentro)(?!\p{L})/iu;
-
-interface Clock {
-  /** Since the first line's midnight. */
-  readonly atMin: number;
-  readonly day: number | undefined;
-}
-
-const DAY_MIN = 1440;
-const HALF_DAY_MIN = 720;
-const DAYS: readonly RegExp[] = [
-  /^(?:sun|domingo)/iu,
-  /^(?:mon|lunes)/iu,
-  /^(?:tue|martes)/iu,
-  /^(?:wed|mi[eé]rcoles)/iu,
-  /^(?:thu|jueves)/iu,
-  /^(?:fri|viernes)/iu,
-  /^(?:sat|s[aá]bado)/iu,
-];
-const TIME = /(\d{1,2})(?:[.:h](\d{2}))?\s*(am|pm)?/iu;
-
-/** When a line is: no line of a timetable is before the one above it. */
-function clockAfter(said: string, before: Clock | undefined): Clock | undefined {
-  const match = TIME.exec(said);
-  if (!match) return undefined;
-  const [, hour = '0', minute = '0', half] = match;
-  const named = DAYS.findIndex((pattern) => pattern.test(said.trim()));
-  const day = named === -1 ? before?.day : named;
-  const late = half?.toLowerCase() === 'pm';
-  const at = (Number(hour) % (half ? 12 : 24)) * 60 + Number(minute) + (late ? HALF_DAY_MIN : 0);
-  if (!before) return { atMin: at, day };
-  const step = half || Number(hour) > 12 ? DAY_MIN : HALF_DAY_MIN;
-  const days = Math.floor(before.atMin / DAY_MIN) + daysOn(before.day, day);
-  let atMin = days * DAY_MIN + at;
-  while (atMin < before.atMin) atMin += step;
-  return { atMin, day };
-}
-
-function daysOn(from: number | undefined, to: number | undefined): number {
-  return from === undefined || to === undefined ? 0 : (to - from + DAYS.length) % DAYS.length;
-}
