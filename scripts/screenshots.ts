@@ -103,7 +103,10 @@ for (const [suffix, viewport] of [
     await page.getByRole('button', { name: 'Show me one' }).click();
     await settle(page);
     await page.screenshot({ path: `${out}dishes-read.png` });
-    await shoot(page, 'safety', `${MEAL}/safety`);
+    await page.goto(`${base}${MEAL}/safety`);
+    await page.getByRole('heading', { name: 'In the order of the day' }).waitFor();
+    await settle(page);
+    await page.screenshot({ path: `${out}safety.png` });
     await page.goto(`${base}/meal/thursday-shoulder/weave`);
     await page.getByRole('heading', { name: 'What would work' }).waitFor();
     await settle(page);
