@@ -334,6 +334,8 @@ test('two steps that want the one pot are put one after the other', async ({ pag
   await openSupper(page);
   const into = async (name: RegExp) => {
     await segment(page, name).click();
+    // Not the step that was open before.
+    await expect(page.getByText(name).first()).toBeVisible();
     await page.getByRole('button', { name: 'Change it' }).click();
     await page.getByLabel('In what').selectOption('braising pan');
     await page.getByRole('button', { name: 'Keep it' }).click();
