@@ -54,13 +54,20 @@ export interface CookEvidence {
   readonly tookMin: number;
   /** What was read beside the food, against what was set: hotter by so much, °C. */
   readonly besideC: readonly number[];
+  /**
+   * Stages with the same piece are one cook: it is as thick, and its thermometer hangs where it
+   * hung, in all of them. Together they say as much as one; left out, each stands for itself.
+   */
+  readonly ofPiece?: string | undefined;
 }
 
 /** What each appliance of a kitchen turns out to be, from all the cooks in it. */
 export function calibrate(cooks: readonly CookFact[], kitchen: Kitchen): ApplianceEstimate[] {
   return kitchen.appliances.flatMap(({ id }) => {
     const mine = cooks.filter(({ appliance }) => appliance === id);
-    const good = mine.filter(({ interrupted }) => !interrupted);
+    const good = mine
+      .filter(({ interrupted }) => !interrupted)
+      .map((fact) => ({ ...fact, ofPiece: pieceOf(fact) }));
     if (good.length === 0) return [];
     const { offsetC, least, most, from, ...rest } = calibrateCooks(good);
     if (from === 0) return [];
@@ -72,11 +79,13 @@ export function calibrate(cooks: readonly CookFact[], kitchen: Kitchen): Applian
         most: tenths(most),
         ...rest,
         from,
-        leftOut: mine.length - from,
+        leftOut: new Set(mine.map(pieceOf)).size - from,
       },
     ];
   });
 }
+
+const pieceOf = ({ run, dish }: CookFact) => `${run}/${dish.id}`;
 
 /**
  * How much hotter than it says a cooker runs, whatever was reckoned with at the time, and what time is left over, by several cooks in it:
@@ -90,29 +99,62 @@ export function calibrateCooks(
 ): Pick<ApplianceEstimate, 'offsetC' | 'least' | 'most' | 'times' | 'from'> {
   const [first] = cooks;
   if (!first) throw new RangeError('a calibration needs a cook');
-  const kept = cooks.map(evidenceOf).filter(isLikely);
+  const kept = weighed(cooks.map(evidenceOf).filter(isLikely));
   const { times, ...offset } = posterior(kept, environmentNamed(first.cooker).offsetSdC);
-  return { ...offset, times: Math.round(times * 100) / 100, from: kept.length };
+  const from = kept.reduce((sum, { weight }) => sum + weight, 0);
+  return { ...offset, times: Math.round(times * 100) / 100, from: Math.round(from) };
+}
+
+/** Each stage of a piece counts as its share of one cook. */
+function weighed(all: readonly Evidence[]): Weighed[] {
+  const stages = (piece: string) => all.filter(({ ofPiece }) => ofPiece === piece).length;
+  return all.map((one) => ({
+    ...one,
+    weight: one.ofPiece === undefined ? 1 : 1 / stages(one.ofPiece),
+  }));
 }
 
 const tenths = (value: number) => Math.round(value * 10) / 10;
 
 /** What one cook says: its time against every offset, and what was read beside it. */
 interface Evidence {
-  /** The logarithm of took over reckoned, at each knot. */
+  /** The logarithm of took over reckoned, up to the end of the stage that was timed, at each knot. */
   readonly logRatios: readonly number[];
   readonly besideC: number | undefined;
   readonly offsetSdC: number;
+  readonly ofPiece: string | undefined;
 }
 
-function evidenceOf({ spec, cooker, tookMin, besideC }: CookEvidence): Evidence {
-  const logRatios = KNOTS_C.map((c) => Math.log(tookMin / lastStageMin(spec, cooker, c)));
+/** With what it counts, in cooks. */
+interface Weighed extends Evidence {
+  readonly weight: number;
+}
+
+function evidenceOf({ spec, cooker, tookMin, besideC, ofPiece }: CookEvidence): Evidence {
+  // A thick piece is late from the first stage on: its last one alone would be off by far more.
+  const beforeMin = sameFireMin(spec);
+  const logRatios = KNOTS_C.map((c) =>
+    Math.log((beforeMin + tookMin) / (beforeMin + lastStageMin(spec, cooker, c))),
+  );
   const mean = besideC.reduce((sum, c) => sum + c, 0) / Math.max(1, besideC.length);
   return {
     logRatios,
     besideC: besideC.length >= BESIDE_LEAST ? mean : undefined,
     offsetSdC: environmentNamed(cooker).offsetSdC,
+    ofPiece,
   };
+}
+
+/** Minutes the piece was on the same fire before its last stage. */
+function sameFireMin({ stages }: CookSpec): number {
+  const last = stages.at(-1);
+  return stages
+    .slice(0, -1)
+    .reduce(
+      (sum, { cooker, end }) =>
+        cooker === last?.cooker && end.kind === 'minutes' ? sum + end.minutes : sum,
+      0,
+    );
 }
 
 /** Minutes of the last stage where the cooker runs so much hotter than it says. */
@@ -145,7 +187,7 @@ function isLikely(evidence: Evidence): boolean {
 
 /** The offset, and what time is left over, that all the cooks together speak for. */
 function posterior(
-  cooks: readonly Evidence[],
+  cooks: readonly Weighed[],
   offsetSdC: number,
 ): { offsetC: number; least: number; most: number; times: number } {
   const offsets = Array.from(
@@ -154,14 +196,17 @@ function posterior(
   );
   const timeVar = COOK_LOG_SD ** 2;
   const rows = offsets.map((c) => {
-    const ratios = cooks.map((one) => logRatioAt(one, c));
-    const sum = ratios.reduce((total, ratio) => total + ratio, 0);
+    const ratios = cooks.map((one) => ({ ratio: logRatioAt(one, c), weight: one.weight }));
+    const sum = ratios.reduce((total, { ratio, weight }) => total + weight * ratio, 0);
+    const count = ratios.reduce((total, { weight }) => total + weight, 0);
     // The appliance's own factor is what all have in common beyond the offset, shrunk toward none.
-    const factor = sum / (cooks.length + timeVar / TIMES_LOG_SD ** 2);
-    const misfit = ratios.reduce((total, ratio) => total + (ratio - factor) ** 2, 0) / timeVar;
+    const factor = sum / (count + timeVar / TIMES_LOG_SD ** 2);
+    const misfit =
+      ratios.reduce((total, { ratio, weight }) => total + weight * (ratio - factor) ** 2, 0) /
+      timeVar;
     const beside = cooks.reduce(
-      (total, { besideC }) =>
-        besideC === undefined ? total : total + ((besideC - c) / BESIDE_SD_C) ** 2,
+      (total, { besideC, weight }) =>
+        besideC === undefined ? total : total + weight * ((besideC - c) / BESIDE_SD_C) ** 2,
       0,
     );
     const prior = (c / offsetSdC) ** 2 + (factor / TIMES_LOG_SD) ** 2;

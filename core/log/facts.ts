@@ -82,18 +82,28 @@ function cookFactOf(state: RunState, fact: StepFact): CookFact | undefined {
   const own =
     appliances.find(({ id }) => id === step.place.appliance) ??
     appliances.find(({ kind }) => kind === step.place.kind);
-  const set = step.place.tempC;
-  const probes = [...state.probes].filter(([, at]) => at === step.id).map(([probe]) => probe);
-  const from = state.begun.get(step.id) ?? Infinity;
-  const besideC = probes.flatMap((probe) =>
-    (state.readings.get(probe) ?? []).flatMap(({ minute, cookerC }) =>
-      cookerC === undefined || set === undefined || minute < from || minute > fact.endMin
-        ? []
-        : [cookerC - set],
-    ),
-  );
   const { spec } = cook;
+  const besideC = besideOf(state, fact);
   return { ...fact, reckoned: reckonedOf(fact, spec), cooker, appliance: own?.id, spec, besideC };
+}
+
+/**
+ * What was read beside the food while a step went on, against what was set, °C: by the probes that
+ * were in its food when they were read, for a probe goes on with its food into the next step, and
+ * by those that were said to be in it afterwards.
+ */
+function besideOf(state: RunState, { step, endMin }: StepFact): number[] {
+  const setC = step.place.tempC;
+  const fromMin = state.begun.get(step.id);
+  if (setC === undefined || fromMin === undefined) return [];
+  const within = new Map<string, string | undefined>();
+  return state.events.flatMap((event) => {
+    if (event.did === 'probed') within.set(event.probe, event.step);
+    if (event.did !== 'read' || event.cookerC === undefined) return [];
+    const minute = event.readMin ?? event.atMin;
+    const isMine = [within, state.probes].some((probes) => probes.get(event.probe) === step.id);
+    return isMine && minute >= fromMin && minute <= endMin ? [event.cookerC - setC] : [];
+  });
 }
 
 /** As long as heat says after the stages before it were as long as they really were. */
