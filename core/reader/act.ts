@@ -11,7 +11,7 @@ import { verbOf } from './settle-verb.ts';
 import { perKgFactor, type ReadDuration } from './span.ts';
 import { placeIn, type VerbWords, type VerbHit } from './verbs.ts';
 
-const UNTIL = /(?:until|till|hasta que|hasta)\s+([^.;,(]{3,80})/iu;
+const UNTIL = /(?:until|till?|hasta que|hasta)\s+([^.;,(]{3,80})/iu;
 
 /** Nobody whisks or chops longer; what lasts longer is of something else. Our own line, no source. */
 const LONGEST_BY_HAND_MIN = 15;
@@ -31,7 +31,7 @@ const QUICK: ReadonlySet<VerbWords> = new Set<VerbWords>([
 const OVER_HEAT =
   /(?:over|on|a) (?:the |a |an? very )?(?:low(?:est)?|gentl\p{L}*|minimum|barest|fuego) ?(?:heat|flame|ring|lento|bajo|suave|m[ií]nimo)/iu;
 const IN_OVEN_WORDS = /(?<!\p{L})(?:in(?:side|to)? (?:the |a |an )?[^.;,]{0,20}oven|en el horno)/iu;
-const GOES_TO = /(?:to|until|till|hasta|a)\s*(?:about\s*|unos\s*)?$/iu;
+const GOES_TO = /(?:to|until|till?|hasta|a)\s*(?:about\s*|unos\s*)?$/iu;
 /** What all batches come to. */
 const IN_ALL = /^\s*,?\s*(?:in all|in total|altogether|all told|en total|en todo)/iu;
 
@@ -218,7 +218,8 @@ function timesOf(text: string, span: ReadDuration): number {
   )
     return 2;
   const sides = span.perSide ? (numberOf(SIDES, text) ?? 2) : 1;
-  return sides * (EACH_BATCH.test(behind) ? (numberOf(BATCHES, text) ?? 1) : 1);
+  const isEach = EACH_BATCH.test(behind) || BATCHES_OF.test(text.slice(0, span.from));
+  return sides * (isEach ? (numberOf(BATCHES, text) ?? 1) : 1);
 }
 
 const SIDES = new RegExp(`(${NUMBER}) (?:sides|lados|caras)(?!\\p{L})`, 'iu');
@@ -228,6 +229,8 @@ const BATCHES = new RegExp(
 );
 const EACH_BATCH =
   /^\s*,?\s*(?:each|apiece|(?:a|per|for each|every) (?:go|batch|lot|round|load)|cada (?:una?|tanda|lote|vez)|por (?:tanda|lote))/iu;
+/** "In two batches of 3 minutes". */
+const BATCHES_OF = /(?<!\p{L})(?:batches|lots|rounds|goes|loads|tandas|turnos|lotes) (?:of|de) $/iu;
 
 function numberOf(pattern: RegExp, text: string): number | undefined {
   const found = pattern.exec(text)?.[1];

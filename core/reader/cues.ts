@@ -217,7 +217,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'simmer',
     words:
-      /(?<!\p{L})(?:(?:gentle|slow|bare|low|quiet) simmer(?= (?:for )?(?:another )?\d)|(?:at|to|on) (?:a |the )?(?:bare |barest |merest |slightest |faintest |gentle |gentlest |slow |slowest )?(?:shiver|murmur|tremble|blip|bubble|simmer|lowest (?:heat|flame))|barely (?:trembl|mov|bubbl|simmer)\p{L}*|(?:let|leave) (?:it|them|everything|the \p{L}+) (?:to )?(?:gently |slowly |quietly )?(?:blip|tick|bubble|burble|putter|plop|mutter|chug|simmer)\p{L}*(?: away| along| over)?|lowest (?:heat|flame|setting)|back of the (?:stove|hob|range)|(?<!(?:coals?|charcoal|grill|barbecue|bbq|smoker|kettle)[^.;]{0,40})lid on|cociendo|simmering(?! water)|(?:muy )?(?:a )?fuego (?:muy )?(?:lento|bajo|suave|m[ií]nimo)|chup chup|sin que hierva|hervor (?:muy )?(?:suave|lento)|apenas (?:hierv|tiembl|burbuj)\p{L}*)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:gentle|slow|bare|low|quiet) simmer(?= (?:for )?(?:another )?\d)|(?:at|to|on) (?:a |the )?(?:bare |barest |merest |slightest |faintest |gentle |gentlest |slow |slowest )?(?:shiver|murmur|tremble|blip|bubble|simmer|lowest (?:heat|flame))|barely (?:trembl|mov|bubbl|simmer)\p{L}*|(?:let|leave) (?:it|them|everything|the \p{L}+) (?:to )?(?:gently |slowly |quietly )?(?:blip|tick|bubble|burble|putter|plop|mutter|chug|simmer)\p{L}*(?: away| along| over)?|lowest (?:heat|flame|setting)|back of the (?:stove|hob|range)|(?<!(?:coals?|charcoal|grill|barbecue|bbq|smoker|kettle)[^.;]{0,40})lid on|cociendo|simmering(?! water)|(?:muy )?(?:a )?fuego (?:muy )?(?:lent(?:o|ito)|baj(?:o|ito)|suave(?:cito)?|floj(?:o|ito)|manso|m[ií]nimo)|chup chup|sin que hierva|hervor (?:muy )?(?:suave|lento)|apenas (?:hierv|tiembl|burbuj)\p{L}*)(?!\p{L})/iu,
     when: ({ slowCooker, place, fireC }) =>
       !slowCooker && fireC === undefined && place !== 'grill' && place !== 'smoker',
     over: ['put', 'wait', 'cook', 'rest', 'boil'],
@@ -242,7 +242,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'smoke',
     words:
-      /(?<!\p{L})(?:the smoke|(?<!(?:until|till|almost|just|nearly) )smoking(?![- ](?:hot|pan|skillet|oil|fat|cast|griddle))|in (?:the )?smoke|over (?:apple|hickory|oak|cherry|beech|maple|mesquite|alder)(?: wood)?|(?:en|de|al) (?:el )?humo|ahumado)(?!\p{L})/iu,
+      /(?<!\p{L})(?:the smoke|(?<!(?:until|till?|almost|just|nearly) )(?<!(?:pan|iron|skillet|griddle|wok|oil|fat),? )smoking(?![- ](?:hot|pan|skillet|oil|fat|cast|griddle))|in (?:the )?smoke|over (?:apple|hickory|oak|cherry|beech|maple|mesquite|alder)(?: wood)?|(?:en|de|al) (?:el )?humo|ahumado)(?!\p{L})/iu,
     over: ['put', 'wait', 'cook'],
   },
   {
@@ -280,7 +280,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'again',
     words: new RegExp(
-      `(?<!\\p{L})(?:carry(?:ing)? on|continue|keep going|keep at it|go on|finish|leave (?:it|them) (?:in|on(?! (?:the|a) (?:counter|side|worktop|table|bench|board|rack|plate))|there)${NO_LIQUID}|another|longer|more|extra|sigue|siga|seguir|seguimos|contin[uú]a|continuar|prosigue|termina|acaba|otr[oa]s?|m[aá]s)(?!\\p{L})`,
+      `(?<!\\p{L})(?:carry(?:ing)? on|continue|keep going|keep at it|go on|finish|leave (?:it|them) (?:in(?: there| the oven)?|on(?! (?:the|a) (?:counter|side|worktop|table|bench|board|rack|plate))|there)${NO_LIQUID}|another|longer|more|extra|sigue|siga|seguir|seguimos|contin[uú]a|continuar|prosigue|termina|acaba|otr[oa]s?|m[aá]s)(?!\\p{L})`,
       'iu',
     ),
     when: ({ hot, ovenOff }) => hot !== undefined && !ovenOff,

@@ -66,13 +66,13 @@ const CORE_MOST_C = 100;
 const FAHRENHEIT_FROM = 275;
 
 const CORE =
-  /(?:internal|interna|till|thermometer|term[oó]metro|core|center|centre|centro|coraz[oó]n|middle|reads?|registers?|reaches|reach|alcance|marque|thickest|probe|sonda|temperature (?:of|is|in)|in the middle|meat is|until|hasta)[^.;]{0,70}$/iu;
+  /(?:internal|interna|(?<!\p{L})till?(?!\p{L})|thermometer|term[oó]metro|core|center|centre|centro|coraz[oó]n|middle|reads?|registers?|reaches|reach|alcance|marque|thickest|probe|sonda|temperature (?:of|is|in)|in the middle|meat is|until|hasta)[^.;]{0,70}$/iu;
 const CORE_BEHIND =
   /^(?:(?!\d{2,3}\s?[°º])[^.;]){0,40}(?:internal|core|in the (?:middle|cent)|inside|interna|en el centro|por dentro|on (?:a|an|your) [^.;]*thermometer|en el coraz[oó]n)/iu;
 
 /** "Keep going to 203", "pull it at 52". */
 const OFF_AT =
-  /(?<!\p{L})(?:(?:keep going|carry on|continue|go on|cook on|push on)\s+(?:on\s+)?(?:to|until|till)|(?:pull(?:ed)?|take|took|lift(?:ed)?|whip(?:ped)?) (?:it |them |the \p{L}+ )?(?:off |out )?at|(?:off|out) at)\s+(?:about\s+|around\s+)?$/iu;
+  /(?<!\p{L})(?:(?:keep going|carry on|continue|go on|cook on|push on)\s+(?:on\s+)?(?:to|until|till?)|(?:pull(?:ed)?|take|took|lift(?:ed)?|whip(?:ped)?) (?:it |them |the \p{L}+ )?(?:off |out )?at|(?:off|out) at)\s+(?:about\s+|around\s+)?$/iu;
 
 /** An oven that only keeps warm is as cool as a core. */
 const OF_OVEN =
@@ -86,14 +86,14 @@ const OVEN_LATER =
 
 /** "then at 160 for an hour", "oven, 180": an oven's heat without a sign. */
 const UNSIGNED =
-  /(?<=(?:oven|horno)(?!\p{L})[^.;\d]{0,24}\()(\d{3})(?=\))|(\d{3})(?=\s*(?:or so|or thereabouts|-?ish|m[aá]s o menos)(?!\p{L}))(?<=(?:smok|roast|bak|grill|ahum|oven|horno)\p{L}*[^.;\d]{0,30}[,\s]\d{3})|(?:(?:at|to|a)\s+|@\s*|(?:oven|horno),?\s+\(?(?:at\s+|a\s+)?)(\d{3})(?=\s+(?:for|until|before|then|luego|while|when|once|durante|hasta|antes|mientras|otr[oa]s|unos|another|about|and|y|without|sin|with|con|fan)(?!\p{L})|\s*[,.;()/]|\s*$)|(?<!\p{L})(?:oven|horno) (?:at |to |a )?(\d{3})(?=\s+(?:[-–]\s+\d|\d{1,2} ?(?:m|h)))|(?<=[,:]\s)([12]\d{2})(?=,\s*(?:about |unos )?\d[^,;]{0,8}(?:h|min))|(?<![\d.,])([12]\d{2})(?= for (?:another )?\d{1,2}(?:[.,;]|$| ?(?:min|h|m\b)))|(?<!\d)(\d{3})(?=\s*(?:fan|convection|con ventilador|oven|smoker|grill)(?!\p{L}))|(?<!\p{L})(?:roast|bake|smoke|asar?|horne(?:ar?|amos))(?!\p{L})[^.;,\d]{0,24}\s(?:at|a)\s+(\d{3})(?=\s+(?:in|on|with|en|con|\d)(?!\p{L}))|(?<!\p{L})(?:(?:oven|horno|drawer|water bath|ba[ñn]o)\s+(?:at|a)\s+)(\d{2})(?=\s+(?:for|until|till|durante|hasta)(?!\p{L})|\s*(?:[,.;)]|$))/giu;
+  /(?<=(?:oven|horno)(?!\p{L})[^.;\d]{0,24}\()(\d{3})(?=\))|(\d{3})(?=\s*(?:or so|or thereabouts|-?ish|m[aá]s o menos)(?!\p{L}))(?<=(?:smok|roast|bak|grill|ahum|oven|horno)\p{L}*[^.;\d]{0,30}[,\s]\d{3})|(?:(?:at|to|a)\s+|@\s*|(?:oven|horno),?\s+\(?(?:at\s+|a\s+)?)(\d{3})(?=\s+(?:for|until|before|then|luego|while|when|once|durante|hasta|antes|mientras|otr[oa]s|unos|another|about|and|y|without|sin|with|con|fan)(?!\p{L})|\s*[,.;()/]|\s*$)|(?<!\p{L})(?:oven|horno) (?:at |to |a )?(\d{3})(?=\s+(?:[-–]\s+\d|\d{1,2} ?(?:m|h)))|(?<=[,:]\s)([12]\d{2})(?=,\s*(?:about |unos )?\d[^,;]{0,8}(?:h|min))|(?<=(?<!\p{L})(?:at|a) )([12]\d{2})(?= (?!(?:g|gr|grams?|gramos?|ml|kg|kcal|calor\p{L}*|people|personas|metres|metros|degrees?|grados?|euros?)(?!\p{L}))\p{L}{2,})|(?<![\d.,])([12]\d{2})(?= for (?:another )?\d{1,2}(?:[.,;]|$| ?(?:min|h|m\b)))|(?<!\d)(\d{3})(?=\s*(?:fan|convection|con ventilador|oven|smoker|grill)(?!\p{L}))|(?<!\p{L})(?:roast|bake|smoke|asar?|horne(?:ar?|amos))(?!\p{L})[^.;,\d]{0,24}\s(?:at|a)\s+(\d{3})(?=\s+(?:in|on|with|en|con|\d)(?!\p{L}))|(?<!\p{L})(?:(?:oven|horno|drawer|water bath|ba[ñn]o)\s+(?:at|a)\s+)(\d{2})(?=\s+(?:for|until|till?|durante|hasta)(?!\p{L})|\s*(?:[,.;)]|$))/giu;
 
 /** "Till a thermometer says 140": without a sign, of the middle. */
 const UNSIGNED_CORE =
   /(?:(?:probe|sonda)\s(?=\d{2}(?!\d))|internal temp(?:erature)?:?\s+(?=\d{2,3}(?!\d))|(?:thermometer|probe|internal temp(?:erature)?|term[oó]metro|sonda)[^.;\d]{0,30}(?:says|said|reads?|registers|registered|hits?|shows|showed|reaches|reached|is|was|at|of|marca|marcaba|marque|diga)\s+(?:about\s+)?|(?:thermometer|probe)[^.;\d]{0,24}(?:after|for|want|need|target)\s+(?=\d{2}(?!\d))|(?<!\p{L})(?:take|bring|cook|roast|grill|smoke|lleva|llevar)(?!\p{L})[^.;\d]{0,30}\s(?:to|up to|on to|hasta|a)\s+(?=\d{2}(?!\d)))(\d{2,3})(?!\s*(?:°|º|degrees?|grados?|min|h\b|hours?|g\b|kg|cm|mm|%|[CF]\b)|\d)/giu;
 /** "Until they hit 140", "keep going to 203", "pull it at 52". */
 const UNSIGNED_REACHED =
-  /(?<!\p{L})(?:(?:until|till|til|once|when|hasta que|cuando)\s+(?:\p{L}+\s+){0,5}?(?:hits?|reach(?:es)?|reads?|registers?|says|shows?|gets? to|(?:is|are) at|marque|llegue a|alcance)|should (?:read|reach|hit|register|say|show|be at)|(?:keep going|carry on|continue|go on|cook on|push on)\s+(?:on\s+)?(?:to|until|till)|(?:pull(?:ed)?|take|took|lift(?:ed)?|whip(?:ped)?) (?:it |them |the \p{L}+ )?(?:off |out )?at|(?:off|out) at)\s+(?:about\s+|around\s+|roughly\s+|unos\s+)?(\d{2,3})(?!\s*(?:°|º|degrees?|grados?|min|h\b|hours?|g\b|kg|cm|mm|%|[CF]\b)|[\d:.,]\d)/giu;
+  /(?<!\p{L})(?:(?:until|till?|once|when|hasta que|cuando)\s+(?:\p{L}+\s+){0,5}?(?:hits?|reach(?:es)?|reads?|registers?|says|shows?|gets? to|(?:is|are) at|marque|llegue a|alcance)|should (?:read|reach|hit|register|say|show|be at)|(?:until|till?)(?= [4-9]\d(?!\d))|(?:keep going|carry on|continue|go on|cook on|push on)\s+(?:on\s+)?(?:to|until|till?)|(?:pull(?:ed)?|take|took|lift(?:ed)?|whip(?:ped)?) (?:it |them |the \p{L}+ )?(?:off |out )?at|(?:off|out) at)\s+(?:about\s+|around\s+|roughly\s+|unos\s+)?(\d{2,3})(?!\s*(?:°|º|degrees?|grados?|min|h\b|hours?|g\b|kg|cm|mm|%|[CF]\b)|[\d:.,]\d)/giu;
 /** What cooks in a liquid at this heat, and is not as warm inside. */
 const IN_LIQUID =
   /(?<!\p{L})(?:poach|simmer|steep|scald|infus|pocha|escalf|confit)\p{L}*[^.;]{0,60}$|(?<!\p{L})(?:sous[- ]vide|water bath|al vac[ií]o|a baja temperatura|ba[ñn]o (?:de agua|mar[ií]a))(?!\p{L})[^.;]{0,60}$|(?<!\p{L})(?:tremble|shiver|murmur)[^.;]{0,40}$|(?<!\p{L})(?:smok|ahum)\p{L}*[^.;]{0,40}\s(?:at|a)\s+(?:about |around |unos )?$/iu;
@@ -182,7 +182,7 @@ const SLASH_TIME = /^\s*(?:°|º)?\s*C?\s*\/\s*\d+(?:[.,]\d)?\s*(?:m|h)/iu;
 /** "Hold at 80 °C until the centre reaches 63". */
 const AT_A_HEAT =
   /(?<!\p{L})(?:hold|keep|smoke|cook|roast|bake|poach|mant[eé]n|ahuma|asa|cuece|hornea)(?!\p{L})[^.;,\d]{0,24}\s(?:at|a)\s+$/iu;
-const UNTIL_CORE = /^[^.;\d]{0,24}(?:until|till|hasta)(?!\p{L})[^.;]{0,40}\d{2,3}\s*[°º]/iu;
+const UNTIL_CORE = /^[^.;\d]{0,24}(?:until|till?|hasta)(?!\p{L})[^.;]{0,40}\d{2,3}\s*[°º]/iu;
 /** "Raise to 80 °C": of a fire, and no middle. */
 const SET_TO =
   /(?<!\p{L})(?:raise|increase|bring|turn|drop|lower|reduce|sube|baja)(?: it| the (?:heat|oven|smoker|temperature|fire)| el (?:horno|ahumador))?(?: back)?(?: up| down)? (?:slowly |gradually )?(?:to|a)\s+$/iu;

@@ -18,7 +18,7 @@ function called(word: string): RegExp {
   const fire = '(?<!(?:heat|flame|burner|grill|smoker|oven|fire|temperature|it) )';
   const lead = "(?:(?:it|they|just|about|barely|is|are|it's|they're) ){0,2}";
   const ends = '(?=\\s*(?:[.,;:)(]|$|or\\b|and\\b|then\\b|inside\\b|in the\\b|done|about\\b))';
-  return new RegExp(`${fire}\\b(?:until|till|to|for) ${lead}${word}\\b${ends}`, 'iu');
+  return new RegExp(`${fire}\\b(?:until|till?|to|for) ${lead}${word}\\b${ends}`, 'iu');
 }
 
 /** The core a sentence means by a word for it; undefined where it has none. */

@@ -65,10 +65,11 @@ export function isPan(
 ): boolean {
   const sides = spans.some(({ perSide }) => perSide);
   const there = place ?? before;
-  return sides && hot?.place !== 'hob' && (there === 'hob' || PAN.test(text));
+  const outOfWater = hot !== undefined && WET.has(hot.verb) && PAN.test(text);
+  return sides && (hot?.place !== 'hob' || outOfWater) && (there === 'hob' || PAN.test(text));
 }
 
-const PAN = /(?<!\p{L})(?:pan|skillet|griddle|sart[eé]n|plancha)(?!\p{L})/iu;
+const PAN = /(?<!\p{L})(?:pan|cast[- ]iron|skillet|griddle|sart[eé]n|plancha)(?!\p{L})/iu;
 
 const WHEN = /^\s*(?:when|once|cuando|en cuanto)(?!\p{L})/iu;
 

@@ -32,7 +32,7 @@ export const AT_THE_LAST =
 
 /** "Raise to 230 °C for the last 15 minutes": a stage of its own, so long. */
 const AT_ANOTHER_HEAT =
-  /(?:to|at|a|hasta) \d{3}\s?(?:°|º|degrees|grados)?\s?[CF]?,?(?: (?:and|y) (?:cook|bake|roast|finish|cuece|hornea|asa|termina)(?: uncovered| covered| it| sin tapar)?)? (?:for|during|in|durante)?\s?(?:the|los) (?:last|final|[uú]ltimos)\s*$/iu;
+  /(?:to|at|a|hasta) \d{3}\s?(?:°|º|degrees|grados)?\s?[CF]?,?(?: (?:and|y) (?:cook|bake|roast|finish|brown|colou?r|crisp|blast|char|glaze|cuece|hornea|asa|termina|acaba|dora|tuesta|gratina|deja)(?: the \p{L}+| up| off)?(?: uncovered| covered| it| sin tapar)?)? (?:for|during|in|durante)?\s?(?:the|los) (?:last|final|[uú]ltimos)\s*$/iu;
 
 /** "2 h at 160 °C and the last 20 min at 220 °C". */
 const AND_THE_LAST =

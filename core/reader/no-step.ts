@@ -45,7 +45,7 @@ const FORETELLS =
   /^\s*(?:it|they|the temperature|la temperatura)(?:['’]ll| will| should)? (?:climb|rise|carry|creep|coast|go (?:on )?up|come up|subir[aá])(?!\p{L})[^.;]*\d/iu;
 /** "Or in a pressure cooker, 50 minutes": another way, and no more of this one. */
 const OTHERWISE =
-  /^\s*(?:or|o)\s(?!(?:until|till|so|hasta)(?!\p{L}))|^\s*\((?:in|en|with|con)\s[^()]*(?:pressure|slow[- ]cooker|olla (?:expr[eé]s|r[aá]pida|lenta|a presi[oó]n))[^()]*\)/iu;
+  /^\s*(?:or|o)\s(?!(?:until|till?|so|hasta)(?!\p{L}))|^\s*\((?:in|en|with|con)\s[^()]*(?:pressure|slow[- ]cooker|olla (?:expr[eé]s|r[aá]pida|lenta|a presi[oó]n))[^()]*\)/iu;
 /** No food. */
 const WARM_PLATES =
   /(?:^|[,;]\s*)\s*(?:and |then |meanwhile,? )?(?:warm|heat|calienta)(?!\p{L}) (?:the |your |some |los |unos )?(?:serving |dinner |soup )?(?:plates|dishes|bowls|platters?|platos)(?!\p{L})[^.;]*\.?$/iu;

@@ -235,7 +235,7 @@ function isDoing(told: string): boolean {
 
 /** "Brisket on 5:45", "pulled at 95": a diary of what was done. */
 const AT_A_CLOCK =
-  /(?<!\d)(?:\d{1,2}[:.]\d{2}|\d{1,2} ?[ap]m)(?![\p{L}\d])|(?<!\p{L})(?:at|to|until|till|hasta) \d{2,3}(?![\d:.,]*\d| ?(?:g|kg|ml|l|%))(?!\p{L})/iu;
+  /(?<!\d)(?:\d{1,2}[:.]\d{2}|\d{1,2} ?[ap]m)(?![\p{L}\d])|(?<!\p{L})(?:at|to|until|till?|hasta) \d{2,3}(?![\d:.,]*\d| ?(?:g|kg|ml|l|%))(?!\p{L})/iu;
 
 /** Among bullets without a heading, one of what is done: from there on all are. */
 function isNote(raw: string, line: string): boolean {

@@ -31,6 +31,20 @@ describe('a number that leaves its unit to what stands around it', () => {
     ['Grill for 12 minutes, 6 a side.', ['grill 12 grill']],
     ['Simmer for 5 minutes. Ice bath 15m.', ['simmer 5 hob', 'cool 15 counter']],
     ['Rest 5 minutes. Oven 200 / 8 min.', ['rest 5 board', 'roast 8 @200 oven']],
+    ['Bath 54.5C/2 hrs. Cast iron, smoking, 45 sec/side.', ['simmer 120 @54.5 hob', 'sear 2 hob']],
+    ['Stir-fry in two batches of 3 minutes.', ['fry 6 hob']],
+    [
+      'Smoke at 120C to 74 internal. Back on til 95.',
+      ['smoke - @120 to 74 smoker', 'smoke - @120 to 95 smoker'],
+    ],
+    [
+      'Braise for 2 hours at 150°C. Let it have half an hour more at 200 so the top catches.',
+      ['braise 120 @150 oven', 'braise 30 @200 oven'],
+    ],
+    [
+      'Roast for 45 minutes. Turn up to 220 and brown for the last 10 minutes.',
+      ['roast 45 oven', 'roast 10 @220 oven'],
+    ],
   ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
 });
 

@@ -368,7 +368,7 @@ const TENDING = { stir: 'Stir', turn: 'Turn', baste: 'Baste' } as const;
 const TRAILS =
   /(?:\s+(?:of|the|an?|in|on|to|and|with|from|into|it|de|la|el|los|las|con|y|en|al|del))+$/iu;
 const LABEL_ENDS =
-  /[,.;:(]|\s\d+(?:\s?[-–]\s?\d+)?\s?(?:min|h(?:ours?|rs?|oras?)?(?!\p{L}))|\s(?:for|until|till|about|durante|hasta|unos|por)\s/iu;
+  /[,.;:(]|\s\d+(?:\s?[-–]\s?\d+)?\s?(?:min|h(?:ours?|rs?|oras?)?(?!\p{L}))|\s(?:for|until|till?|about|durante|hasta|unos|por)\s/iu;
 
 const BEGINS_NUMBER = new RegExp(
   `^[^\\p{L}\\d]*(?:\\d|(?:${NUMBER})\\s|half|media|hora|more|m[aá]s)`,

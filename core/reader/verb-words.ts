@@ -95,7 +95,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'brown',
     english:
-      'brown(?<!(?:crisp|golden|bubbling|until|till|nicely|well|lightly|deep|dark|is|are) brown)(?<!(?:crisp|golden|bubbling) and brown)(?! sugar| rice| bread| mustard| paper| butter)',
+      'brown(?<!(?:crisp|golden|bubbling|until|till?|nicely|well|lightly|deep|dark|is|are) brown)(?<!(?:crisp|golden|bubbling) and brown)(?! sugar| rice| bread| mustard| paper| butter)',
     spanish: 'dor(?:a|an|e|ar|amos|en)(?!\\p{L})',
   },
   {
@@ -160,7 +160,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'reduce',
     english:
-      'reduce(?! to \\d{3}(?! ?(?:ml|g)(?!\\p{L}))| (?:the )?(?:oven|heat|temperature|flame|to a (?:simmer|low))| (?:heat|oven))|(?:boil|bubble|cook|simmer) (?:it |them |this |that |the \\p{L}+ )?down',
+      'reduce(?! to \\d{3}(?! ?(?:ml|g)(?!\\p{L}))| (?:the )?(?:oven|heat|temperature|flame|to (?:a|the) (?:bare |barest |merest |gentle |gentlest |slow |slowest |slightest |faintest )?(?:simmer|low|tremble|shiver|murmur|blip|bubble))| (?:heat|oven))|(?:boil|bubble|cook|simmer) (?:it |them |this |that |the \\p{L}+ )?down',
     spanish:
       '(?:reduc(?:e|ir|imos|en)|reduzca|dej(?:a|e|ar) reducir|dej(?:a|e|ar) que (?:se )?reduzca|que (?:se )?(?:reduzca|concentre)|concentr(?:a|ar|amos))(?! el fuego| la temperatura| el horno)',
   },
@@ -287,7 +287,7 @@ export const PAST: ReadonlyMap<VerbWords, string> = new Map([
 
 /** What such a word is followed by: how, where or how long, and no thing that was made so. */
 export const NOTED_BEHIND =
-  '(?= (?:at|for|in|on|under|over|with|until|till|about|around|again|once|gently|hard|slowly|covered|uncovered|another|\\d))';
+  '(?= (?:at|for|in|on|under|over|with|until|till?|about|around|again|once|gently|hard|slowly|covered|uncovered|another|\\d))';
 
 /** What needs no step of its own. */
 export const MINOR =

@@ -127,7 +127,7 @@ function findVerbs(sentence: string, language: Language): readonly VerbHit[] {
 
 /** "Before you grill": when, and no order. */
 const NOT_YET =
-  /(?:before|until|till|if|when|once|after|as) (?:you|we|i)(?:['’](?:re|ll|m))?(?: (?:want|need|plan|intend|mean|are going|start|begin)(?: to)?)?\s+$/iu;
+  /(?:before|until|till?|if|when|once|after|as) (?:you|we|i)(?:['’](?:re|ll|m))?(?: (?:want|need|plan|intend|mean|are going|start|begin)(?: to)?)?\s+$/iu;
 
 /** "Until the skin starts to bubble": what one sees, and no order. */
 const BEGINS_TO = /(?<!\p{L})(?:starts?|begins?|is about|are about|needs?) to\s+$/iu;

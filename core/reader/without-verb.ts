@@ -35,7 +35,8 @@ export function withoutVerb({ text, place, spans, degrees }: Seen, pan: boolean,
 }
 
 /** "57 °C / 90 min": in a bath. */
-const BATH = /^\s*\d{2}\s*(?:°|º)?\s*C?\s*\//iu;
+const BATH =
+  /^\s*(?:(?:the )?(?:water )?bath(?: at)?:?,? )?\d{2}(?:[.,]\d)?\s*(?:°|º)?\s*C?\s*(?:\/|for |,)/iu;
 /** "In for 20 mins": into the oven that was set. */
 const IN_FOR = /^\s*(?:back )?in(?: (?:it|they) goes?)? for\s/iu;
 /** "LOW 8–10 hrs". */
@@ -44,6 +45,6 @@ export const SETTING = /^\s*(?:on )?(?:low|high)\b/iu;
 const COVERED_UP = /^\s*(?:cover|tapa|cubre)/iu;
 /** "2-3 hours somewhere warm till puffed". */
 const PUFFS =
-  /(?<!\p{L})(?:somewhere warm|warm (?:place|spot)|(?:til|till|until) (?:it is |it has |well )?(?:puff\p{L}*|doubled|wobbly|risen)|hasta (?:que )?dobl\p{L}*)(?!\p{L})/iu;
+  /(?<!\p{L})(?:somewhere warm|warm (?:place|spot)|(?:till?|until) (?:it is |it has |well )?(?:puff\p{L}*|doubled|wobbly|risen)|hasta (?:que )?dobl\p{L}*)(?!\p{L})/iu;
 const HOT_PAN = /\b(?:hot|side|caliente|lado)s?\b/iu;
 const isLength = ({ sense }: ReadDuration): boolean => sense === 'length';
