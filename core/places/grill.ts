@@ -26,7 +26,7 @@ export const grill = definePlace({
   namedBy: {
     order: 3,
     pattern:
-      /(?<!pre)(?:grill(?! pan)|barbecue(?! sauce)|bbq|charcoal|coals|parrilla|barbacoa|brasas?)/iu,
+      /(?<!pre)(?:grill(?! pan)|barbecue(?! sauce)|bbq|charcoal|coals|(?:on|up) (?:the |a |your )?kettle(?! on|['’]s)|kettle (?:grill|barbecue)|parrilla|barbacoa|brasas?)/iu,
   },
   room: 'outside',
   workplace: 'fire',

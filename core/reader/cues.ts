@@ -70,7 +70,7 @@ const CUES: readonly Cue[] = [
     verb,
     // "Brisket on 5:45".
     words:
-      /^(?!(?:the )?(?:lid|foil|cover|sauce|glaze|top|wood|chips|water|vents?)(?!\p{L}))(?:(?:the|my) )?(?:\p{L}+ ){1,2}(?:\([^)]{1,24}\) )?(?:goes |go |went )?on(?=(?: at)? \d{1,2}[:.]?\d{0,2}(?!\d)|[.,;]|$)/iu,
+      /^(?!(?:the )?(?:lid|foil|cover|sauce|glaze|top|wood|chips|water|vents?)(?!\p{L}))(?:(?:the|my) )?(?:\p{L}+ ){1,2}(?:\([^)]{1,24}\) )?(?:goes |go |went )?on(?=(?: at)? \d{1,2}[:.]?\d{0,2}(?!\d)| for (?:about |around |another )?(?:\d|an? |one|two|three|four|five|six|eight|ten|twelve)|[.,;]|$)/iu,
     alone: true,
     when: ({ place, fireC, hasMeat }) =>
       hasMeat && place === (verb === 'smoke' ? 'smoker' : 'grill') && fireC !== undefined,
@@ -99,7 +99,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'braise',
     words:
-      /(?<!\p{L})(?:(?:high|full|low) pressure|a presi[oó]n(?! atmos)|presi[oó]n (?:m[aá]xima|alta|media|baja)|pressure cooker|(?:up to|at|reaches|comes to|comes up to) (?:full )?pressure|(?:sub|alcanc|coj|cog|tom)\p{L}* (?:la )?presi[oó]n|olla (?:expr[eé]s|a presi[oó]n|r[aá]pida))(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:high|full|low) pressure|a presi[oó]n(?! atmos)|presi[oó]n (?:m[aá]xima|alta|media|baja)|pressure cooker|(?:up to|at|reaches|comes to|comes up to) (?:full )?pressure|(?:sub|alcanc|coj|cog|tom)\p{L}* (?:la )?presi[oó]n|(?:sub|sal)\p{L}* (?:el |la |los |las )?(?:dos |primer |segundo )?(?:anillos?|v[aá]lvula|pitorro)|olla (?:expr[eé]s|a presi[oó]n|r[aá]pida))(?!\p{L})/iu,
     when: ({ hot }) => hot === undefined || hot.place === 'hob',
     over: [...WEAK, 'preheat', 'boil', 'simmer'],
   },
@@ -273,8 +273,9 @@ const CUES: readonly Cue[] = [
   },
   {
     verb: 'again',
-    words: /^back in(?!\p{L})|(?<!\p{L})back in(?:to)? the oven(?!\p{L})/iu,
-    when: ({ hot }) => hot?.place === 'oven',
+    words:
+      /^back in(?!\p{L})|(?<!\p{L})(?:goes?|go|went|put (?:it|them)|pop (?:it|them)) back(?: on| in)?(?= (?:for |\d))|(?<!\p{L})back in(?:to)? the oven(?!\p{L})/iu,
+    when: ({ hot }) => hot?.place === 'oven' || hot?.place === 'smoker' || hot?.place === 'grill',
     over: ['put', 'wait', 'cook', 'rest', 'brown', 'sear'],
   },
   {

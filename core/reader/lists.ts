@@ -70,6 +70,17 @@ export function piped(line: string): string[] {
   return items.length >= LEAST_LISTED && items.every(isOne) ? items : [];
 }
 
+/** "1 red cabbage, shredded; 2 apples; 50 g butter": by semicolons; empty where not all are amounts. */
+function bySemicolons(line: string): string[] {
+  const items = line
+    .replace(/[.]$/, '')
+    .split(/\s*;\s*/)
+    .filter((one) => one !== '');
+  const isOne = (one: string) =>
+    STARTS_AMOUNT.test(one) || ENDS_AMOUNT.test(one) || LISTED.test(one);
+  return items.length >= LEAST_LISTED && items.every(isOne) ? items : [];
+}
+
 export const LISTS =
   /^(?:ingredients?:|ingredientes:|(?:serves|for|para) \d+(?:\s*[-–]\s*\d+)?(?: (?:people|personas|raciones))?:|you(?:['’]ll| will)? need|you want|i use|necesitas|hacen falta)[: ]\s*/iu;
 /** "For the steak: 1 flank steak, …", "brine: 3 l water, …". */
@@ -89,6 +100,8 @@ const LEAST_LISTED = 3;
 
 /** A sentence that lists what goes in: "You need 4 chops, 2 tbsp sugar and some thyme." Empty for any other. */
 export function listOf(line: string): string[] {
+  const parted = bySemicolons(line.replace(LISTS, '').replace(LED, ''));
+  if (parted.length > 0) return parted;
   if (/[.;!]\s+\p{L}/u.test(line)) return [];
   const isTold = LISTS.test(line);
   const items = line

@@ -4,6 +4,7 @@ import type { SpoonSystem } from '../quantity/index.ts';
 import { newContext, type ReadAct } from './context.ts';
 import { noteListed, noteSoak } from './soaks.ts';
 import { sentencesOf } from './sentences.ts';
+import { readListedSoaks } from './soaked-in-list.ts';
 import type { ReadIngredient } from './ingredient-line.ts';
 import { readIngredientLines } from './ingredient-lines.ts';
 import { inlineIngredients } from './inline.ts';
@@ -221,6 +222,8 @@ function* readMethod(
   if (titled === 'slow-cooker') context.slowCooker = true;
   if (titled === 'grill' || titled === 'smoker') context.place = titled;
   const acts: ReadAct[] = [];
+  const told = raw.method.map(({ text }) => text);
+  readListedSoaks(ingredients, told, context, acts, lines);
   const timetable = timetableOf(raw.method, language);
   const sentences = raw.method.flatMap(({ text, group }, line): TimedSentence[] => {
     const entry = timetable?.[line];

@@ -61,6 +61,14 @@ describe('a turn that was misread', () => {
     ],
     ['Smoke for 50 minutes at 85 °C.', ['smoke 50 @85 smoker']],
     [
+      'I get the smoker to about 110 and they go on for three hours, and every hour I spray them.',
+      ['preheat - @110 smoker', 'smoke 180 @110 every 60 smoker'],
+    ],
+    [
+      'Rub the butter into the flour, wrap and chill for 30 minutes.',
+      ['prepare - board', 'chill 30 fridge'],
+    ],
+    [
       'After 2 hours take off the foil and roast 30 minutes more.',
       ['roast 120 oven', 'roast 30 oven'],
     ],
@@ -71,6 +79,25 @@ describe('a turn that was misread', () => {
     ['Once boiling, lower the heat and cook for 25 minutes.', ['simmer 25 hob']],
     ['Roast overnight for 12 hours at 80 °C.', ['roast 600 @80 oven']],
   ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
+
+  it('soaks what only the list says was soaked, and stands at its line', () => {
+    const list = '400 g dried chickpeas, soaked overnight in cold water\n1 onion\n1 carrot';
+    const recipe = readRecipe(`Chickpeas\n\n${list}\n\nSimmer for 90 minutes.`);
+    expect(recipe.acts.map(({ verb, likelyMin }) => [verb, likelyMin])).toEqual([
+      ['soak', 600],
+      ['simmer', 90],
+    ]);
+    const told = recipe.lines.find(({ text }) => text.startsWith('400 g'));
+    expect(told).toMatchObject({ part: 'ingredient', acts: [0] });
+    expect(said('Soak them for 12 hours. Simmer for 90 minutes.', list)).toHaveLength(2);
+  });
+
+  it('parts a list at its semicolons, however long', () => {
+    const list = '1.2 kg potatoes; 600 g haddock, skinned; 300 g prawns; 600 ml milk; 60 g butter';
+    const { ingredients, unread } = readRecipe(`Pie\n\n${list}\n\nBake for 40 minutes.`);
+    expect(ingredients.map(({ grams, ml }) => grams ?? ml)).toEqual([1200, 600, 300, 618, 60]);
+    expect(unread).toEqual([]);
+  });
 
   it('is no list of ingredients: two times behind a colon', () => {
     expect(said('Hot griddle: 3 minutes on one side and 2 on the other.')).not.toEqual([]);

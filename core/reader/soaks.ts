@@ -36,7 +36,9 @@ export function noteSoak(text: string, context: Context): void {
   )
     context.soak = 'brine';
   else if (
-    /marinad|marinat|marinar|adobo|macera|rub\b|dry rub/iu.test(text) ||
+    /marinad|marinat|marinar|adobo|macera|rub\b(?! (?:in )?(?:the |an? |\d+ ?g (?:of )?)?(?:cold |cubed |diced |chilled )*(?:butter|fat|lard|suet|margarine))|dry rub/iu.test(
+      text,
+    ) ||
     COVERED_IN.test(text)
   )
     context.soak = 'marinate';
