@@ -7,14 +7,20 @@ export function isNight({ leastMin, mostMin }: Pick<ReadAct, 'leastMin' | 'mostM
   return leastMin === NIGHT_MIN.least && mostMin === NIGHT_MIN.most;
 }
 
-/** Nobody minds a day under salt or bare in the cold. Common practice, no source. */
-const DRY_LASTS_MIN = 24 * 60;
-/** A marinade from one evening until the next noon. Common practice, no source. */
-const WET_LASTS_MIN = 16 * 60;
-
-/** How long what lies overnight may lie, minutes; without a mixture, bare. */
-export function lasting(kind: Mixture['kind'] | undefined): number {
+/**
+ * How what lies overnight is planned, minutes: from one evening until the cook needs it, which for a
+ * supper is the afternoon. Nobody minds a day under salt, bare, or in water; a marinade is at its
+ * best until the next noon and does no harm until four; a wet brine salts on. Common practice, no
+ * source.
+ *
+ * @param kind of the mixture it lies in; undefined bare, or in plain water
+ */
+export function overnight(kind: Mixture['kind'] | undefined): {
+  readonly bestMin: number;
+  readonly longestMin: number;
+} {
+  if (kind === 'wet brine') return { bestMin: NIGHT_MIN.likely, longestMin: 16 * 60 };
   return kind === undefined || kind === 'rub' || kind === 'dry brine'
-    ? DRY_LASTS_MIN
-    : WET_LASTS_MIN;
+    ? { bestMin: 14 * 60, longestMin: 24 * 60 }
+    : { bestMin: 13 * 60, longestMin: 20 * 60 };
 }

@@ -15,7 +15,8 @@ export function settleAct(
   context: Context,
 ): MadeAct {
   const cold = COLD.has(act.verb);
-  if (dayBefore && cold && act.likelyMin === undefined) return { ...act, ...OVERNIGHT };
+  const lies = cold || (act.verb === 'soak' && !context.hot);
+  if (dayBefore && lies && act.likelyMin === undefined) return { ...act, ...OVERNIGHT };
   // It is planned shorter than it says.
   if (isNearlyTooLong(act.verb, act.likelyMin)) return { ...act, guessed: true };
   const made = hotterThanWater(text, stirredIn(text, act, context), context);

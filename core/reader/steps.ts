@@ -6,7 +6,7 @@ import type { ReadAct } from './context.ts';
 import { NUMBER } from './numbers.ts';
 import type { ReadRecipe } from './read.ts';
 import { madeForSoak } from './made-for-soak.ts';
-import { isNight, lasting } from './night.ts';
+import { isNight, overnight } from './night.ts';
 import { soaksOfActs } from './soaks.ts';
 import { mixturesUsedAgain } from './used-again.ts';
 import { foodsOfActs, isOfSauce, OFF_FIRE } from './step-foods.ts';
@@ -306,7 +306,10 @@ function timeOf(act: ReadAct, { foods }: About, soak: string | undefined): StepT
   const least = Math.min(likely, Math.max(1, leastMin ?? Math.round(likely * 0.8)));
   const most = Math.max(likely, mostMin ?? Math.round(likely * (ELASTIC.has(verb) ? 2 : 1.25)));
   const stretched = Math.max(most, Math.round(likely * (STRETCH[verb] ?? 1)));
-  const longest = Math.max(most, isNight(act) ? lasting(undefined) : stretched);
+  // A dough rises no longer than it must.
+  const night = isNight(act) ? overnight(undefined) : undefined;
+  const best = night && verb !== 'rise' && verb !== 'ferment' ? night.bestMin : likely;
+  const longest = Math.max(most, night?.longestMin ?? stretched);
   // Two hours out are the most, and the way into the fire counts.
   if (isNearlyTooLong(verb, likely))
     return {
@@ -324,7 +327,7 @@ function timeOf(act: ReadAct, { foods }: About, soak: string | undefined): StepT
       longestMin: Math.max(most, Math.round(likely * LONG_BATH_STRETCH)),
     };
   if (ELASTIC.has(verb))
-    return { kind: 'elastic', leastMin: least, bestMin: likely, longestMin: longest };
+    return { kind: 'elastic', leastMin: least, bestMin: best, longestMin: longest };
   if (least === likely && likely === most) return { kind: 'fixed', minutes: likely };
   return { kind: 'range', leastMin: least, likelyMin: likely, mostMin: most };
 }
