@@ -3,7 +3,7 @@ import { readIngredientLine, type ReadIngredient } from './ingredient-line.ts';
 import { NUMBER } from './numbers.ts';
 
 const AMOUNT = new RegExp(
-  `(${NUMBER})\\s*(?:-|–)?\\s*([\\p{L}]+)\\.?\\s+(?:of |de )?([\\p{L}][\\p{L}'’ -]{2,40}?)(?=\\s*(?:[,.;:()]|$|\\s(?:and|with|in|into|over|y|con|en|for|to|until|plus|then)\\s))`,
+  `(${NUMBER})\\s*(?:-|–)?\\s*([\\p{L}]+)\\.?\\s+(?:of |de )?([\\p{L}][\\p{L}'’ -]{2,40}?)(?=\\s*(?:[,.;:()]|$|\\s(?:and|with|in|into|over|y|con|en|at|for|to|until|plus|then)\\s))`,
   'giu',
 );
 
@@ -13,12 +13,29 @@ const WEIGHED = new RegExp(
   'iu',
 );
 
+/** "4 chicken thighs (about 600 g)", "six lamb shanks": pieces of meat that are counted. */
+const COUNTED = new RegExp(
+  `(?<![\\p{L}\\d.,/-])(${NUMBER})\\s+((?:[\\p{L}'’-]{2,20}\\s?){1,4})(\\([^()]{1,30}\\))?`,
+  'giu',
+);
+
+function countedCuts(text: string, spoons: SpoonSystem): ReadIngredient[] {
+  return [...text.matchAll(COUNTED)].flatMap(([, count = '', words = '', weight = '']) => {
+    const [first = ''] = words.split(/\s/u);
+    if (findUnit(first, spoons)) return [];
+    const named =
+      words.split(/\s+(?:and|with|in|into|over|at|for|to|until|y|con|en|a)\s/iu)[0] ?? '';
+    const read = readIngredientLine(`${count} ${named.trim()} ${weight}`.trim(), spoons);
+    return read?.cut === undefined || read.count === undefined ? [] : [read];
+  });
+}
+
 /** Amounts inside the sentences of a recipe that has no list: "whisk 100 ml soy sauce with…". */
 export function inlineIngredients(text: string, spoons: SpoonSystem): ReadIngredient[] {
   const { name, amount } = WEIGHED.exec(text)?.groups ?? {};
   const whole = name && amount ? readIngredientLine(`${amount} ${name}`, spoons) : undefined;
   if (whole?.cut !== undefined) return [whole];
-  return [...text.matchAll(AMOUNT)].flatMap((match) => {
+  const weighed = [...text.matchAll(AMOUNT)].flatMap((match) => {
     const unit = findUnit(match[2] ?? '', spoons);
     const known = unit
       ? unit.dimension !== 'time'
@@ -26,4 +43,6 @@ export function inlineIngredients(text: string, spoons: SpoonSystem): ReadIngred
     const read = known ? readIngredientLine(match[0], spoons) : undefined;
     return read ? [read] : [];
   });
+  const isNew = ({ cut }: ReadIngredient) => weighed.every((one) => one.cut !== cut);
+  return [...countedCuts(text, spoons).filter(isNew), ...weighed];
 }

@@ -127,5 +127,6 @@ export function listOf(line: string): string[] {
   const isList =
     amounts >= least &&
     amounts >= items.length * (isTold ? 0.5 : OF_MIXTURE.test(line) ? 0.4 : 0.8);
-  return isList && verbsIn(line.replace(LISTS, ''), 'en')[0]?.from !== 0 ? items : [];
+  const orders = !OF_MIXTURE.test(line) && verbsIn(line.replace(LISTS, ''), 'en')[0]?.from === 0;
+  return isList && !orders ? items : [];
 }

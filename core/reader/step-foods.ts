@@ -1,6 +1,7 @@
 import { namesFood, type Food } from '../meal/index.ts';
 import { FIRE_VERBS, type Verb } from '../terms/index.ts';
 import type { ReadAct } from './context.ts';
+import { doughBeside } from './dough-beside.ts';
 import type { ReadRecipe } from './read.ts';
 
 const IN_POT: ReadonlySet<Verb> = new Set(['simmer', 'boil', 'braise', 'steam']);
@@ -49,6 +50,7 @@ export function foodsOfActs(
     .filter(({ cut }) => cut === undefined)
     .flatMap(({ name }) => (language === 'es' ? firstWord(name) : lastWord(name)));
   const joined = joinedBefore(lines, foods);
+  const ofDough = doughBeside(acts, foods.length);
   let rested = false;
   let cooked = false;
   /** What is in the pot, while it is on. */
@@ -67,7 +69,8 @@ export function foodsOfActs(
     const named = foods.filter((food) => namesFood({}, food, object)).map(({ id }) => id);
     const works = named.length > 0 ? named : undefined;
     const joins = joined.get(i);
-    if (FIRES.has(act.verb)) found.push(undefined);
+    if (ofDough.has(i)) found.push([]);
+    else if (FIRES.has(act.verb)) found.push(undefined);
     // "Layer the beans, sausages and duck": with what was in hand before.
     else if (joins && !works)
       found.push(inHand && foods.length > 1 ? [...new Set([...inHand, ...joins])] : undefined);

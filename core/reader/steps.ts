@@ -3,6 +3,7 @@ import { FIRE_VERBS, type Verb } from '../terms/index.ts';
 import type { Mixture } from '../batch/index.ts';
 import { once, type Food, type Step, type StepTime } from '../meal/index.ts';
 import type { ReadAct } from './context.ts';
+import { doughBeside } from './dough-beside.ts';
 import { NUMBER } from './numbers.ts';
 import type { ReadRecipe } from './read.ts';
 import { madeForSoak } from './made-for-soak.ts';
@@ -100,6 +101,9 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
   let main: Step | undefined;
   /** The last step of a sauce that is made beside. */
   let side: Step | undefined;
+  /** The last step of a dough. */
+  let dough: Step | undefined;
+  let doughLine: number | undefined;
   let joins: Step[] = [];
   /** The food has been over a fire. */
   let isHot = false;
@@ -107,6 +111,7 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
   const soaks = soaksOfActs(recipe.acts, about.mixtures);
   const { byAct: again, atTable } = mixturesUsedAgain(recipe, about.mixtures, soaks);
   const made = madeForSoak(recipe.acts, foods, soaks);
+  const ofDough = doughBeside(recipe.acts, about.foods.length);
   // Where there is no food, everything is done to the one mixture.
   const [only] = about.foods.length === 0 && about.mixtures.length === 1 ? about.mixtures : [];
   const joined = (step: Step) => {
@@ -126,7 +131,15 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
       ),
     };
     const soaksLater = recipe.acts.slice(i + 1).some(({ verb }) => isSoak(verb));
-    if (AHEAD.has(act.verb) || isAside(act) || (main && isOfPulses(act))) joined(step);
+    const isDough = ofDough.has(i);
+    const ofLine = worked?.length === 0 && dough !== undefined && act.line === doughLine;
+    if (isDough || ofLine) {
+      const before = joins.find((one) => one === dough);
+      joins = joins.filter((one) => one !== before);
+      dough = { ...step, after: before ? [follows(before, act)] : [] };
+      doughLine = act.line;
+      joined(dough);
+    } else if (AHEAD.has(act.verb) || isAside(act) || (main && isOfPulses(act))) joined(step);
     else if (worked?.length === 0 && main && !soaksLater && isMadeBeside(act, main, side)) {
       const after = side ? [follows(side, act)] : besides(main);
       joins = joins.filter((one) => one !== side);

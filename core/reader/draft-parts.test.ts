@@ -1,0 +1,73 @@
+import { describe, expect, it } from 'vitest';
+import { draftDish, readRecipe } from './index.ts';
+
+const drafted = (text: string) => draftDish(readRecipe(text)).dish;
+const mixtures = (text: string) =>
+  drafted(text).mixtures.map(({ kind, lines }) => [kind, ...lines.map(({ name }) => name)]);
+
+describe('a list without headings', () => {
+  const belly =
+    'Belly\n\n1.8 kg pork belly\n2 tsp fennel seeds\n1 tbsp sea salt\n3 onions\n500 ml dry cider\n\n';
+
+  it('is parted where the method names something only after the soak', () => {
+    const method =
+      'The day before, rub the salt and fennel into the skin and refrigerate overnight. Roast on the onions at 230°C for 30 minutes. Pour the cider around and roast 2 hours at 160°C.';
+    expect(mixtures(belly + method)).toEqual([
+      ['dry brine', 'fennel seeds', 'sea salt'],
+      ['sauce', 'onions', 'dry cider'],
+    ]);
+    // From one evening until the next afternoon.
+    const [brine] = drafted(belly + method).mixtures;
+    expect(brine?.window).toEqual({ leastMin: 480, bestMin: 840, longestMin: 1440 });
+  });
+
+  it('is one where everything goes in', () => {
+    const method =
+      'Mix everything and marinate the pork overnight. Roast with the onions for 2 hours.';
+    expect(mixtures(belly + method)).toHaveLength(1);
+  });
+});
+
+it('a labelled brine is a mixture, and not another soak', () => {
+  const chicken =
+    '1 whole chicken, 1.7 kg\n1 can lager\nBrine: 2 l water, 120 g salt, 60 g sugar\n\n';
+  const method = 'Submerge the chicken and refrigerate for 4 hours. Roast at 180°C for 80 minutes.';
+  const { steps } = drafted(`Chicken\n\n${chicken}${method}`);
+  expect(steps.map(({ verb }) => verb)).toEqual(['brine', 'roast']);
+});
+
+it('meat that is counted within a sentence is the food', () => {
+  const { foods } = drafted(
+    'Pies of leek\n\nPoach 4 chicken thighs (about 600g) in 700ml stock for 25 minutes, then shred.',
+  );
+  expect(foods).toMatchObject([{ inPieces: 4, share: { kind: 'fixed', weightG: 600 } }]);
+});
+
+describe('a dough beside meat', () => {
+  const list =
+    'For the lamb: 1 shoulder of lamb (2kg), 1 tbsp cumin\nFor the dough: 500g flour, 7g yeast, 320ml water\n';
+  const lamb = 'Lamb: Roast at 150°C for 4 hours. Rest 30 minutes and pull apart.\n';
+  const dough =
+    'Dough: Mix, knead for 10 minutes, and leave to rise for 90 minutes. Cook in a dry pan, 2 minutes a side.';
+
+  it('is made while the meat cooks, and both meet', () => {
+    const { steps, foods } = drafted(`Flatbreads\n${list}${lamb}${dough}`);
+    const [food] = foods;
+    const rises = steps.find(({ verb }) => verb === 'rise');
+    const shreds = steps.find(({ verb }) => verb === 'shred');
+    expect(steps.find(({ verb }) => verb === 'mix')?.after).toEqual([]);
+    expect(rises?.foods).toEqual([]);
+    expect(
+      steps
+        .at(-1)
+        ?.after.map(({ step }) => step)
+        .sort(),
+    ).toEqual([rises?.id ?? '', shreds?.id ?? ''].sort());
+    expect(food?.cut).toBe('lamb-shoulder');
+  });
+
+  it('of a bread alone is the bread', () => {
+    const { steps } = drafted(`Bread\n\n500g strong flour\n7g yeast\n320ml water\n\n${dough}`);
+    expect(steps.every((step, i) => i === 0 || step.after.length === 1)).toBe(true);
+  });
+});
