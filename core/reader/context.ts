@@ -56,6 +56,8 @@ export interface Context {
   mixed: boolean;
   /** The food goes into something later: what boils now is only that. */
   soakAhead: boolean;
+  /** What was done last was to a brine or a marinade on its fire. */
+  soakOnFire: boolean;
   ovenC: number | undefined;
   /** The oven was set to something else, and nothing was said since. */
   turned: boolean;
@@ -100,6 +102,7 @@ export function newContext(
     ...about,
     mixed: false,
     soakAhead: false,
+    soakOnFire: false,
     ovenC: undefined,
     turned: false,
     fireC: undefined,

@@ -26,9 +26,15 @@ const WEAK: readonly VerbWords[] = ['put', 'wait', 'cook', 'rest', 'chill', 'pre
  */
 const CUES: readonly Cue[] = [
   {
+    verb: 'again',
+    words: /(?:^|,\s*)back in(?: the oven)?(?= for )/iu,
+    when: ({ hot }) => hot?.place === 'oven',
+    over: ['put', 'wait', 'cook', 'rest', 'brown', 'sear'],
+  },
+  {
     verb: 'temper',
     words:
-      /(?<!\p{L})(?:out of the (?:fridge|refrigerator)(?= for)|out of the (?:fridge|refrigerator)[^.;]{0,30}(?:before|ahead|earlier|beforehand)|(?:sit|stand|leave (?:it|them|the \p{L}+)|let (?:it|them|the \p{L}+) (?:sit|stand)) out(?= (?:for |at |on |about )?(?:an?|half|the|\d|one|two|three))|^(?:pull|take|get|bring|have) (?:it|them|the \p{L}+)(?: out)? (?=[^.;]{1,24} before (?:you )?(?:cook|grill|roast|fry))|(?:pull|take|get|bring) (?:it|them|the \p{L}+) out (?=[^.;]{1,24} before (?:it|they) goe?s? (?:in|on))|^out (?=[^.;]{1,16}(?:before|ahead|beforehand|early)))/iu,
+      /(?<!\p{L})(?:out of (?:the )?(?:fridge|refrigerator)(?= for)|out of (?:the )?(?:fridge|refrigerator)[^.;]{0,30}(?:before|ahead|earlier|beforehand)|(?:sit|stand|leave (?:it|them|the \p{L}+)|let (?:it|them|the \p{L}+) (?:sit|stand)) out(?= (?:for |at |on |about )?(?:an?|half|the|\d|one|two|three))|^(?:pull|take|get|bring|have) (?:it|them|the \p{L}+)(?: out)? (?=[^.;]{1,24} before (?:you )?(?:cook|grill|roast|fry))|(?:pull|take|get|bring) (?:it|them|the \p{L}+) out (?=[^.;]{1,24} before (?:it|they) goe?s? (?:in|on))|^out (?=[^.;]{1,16}(?:before|ahead|beforehand|early)))/iu,
     over: WEAK,
   },
   {

@@ -111,7 +111,7 @@ function onRing(text: string, context: Context, hot: ReadAct): Verb {
 }
 
 const VEGETABLES =
-  /^\s*(?:the |la |el |las |los )?(?:\p{L}+ )?(?:onions?|shallots?|leeks?|carrots?|celery|peppers?|mushrooms?|garlic|veg(?:etables)?|cebollas?|puerros?|zanahorias?|pimientos?|setas|champi[ñn]ones|verduras?)(?!\p{L})/iu;
+  /^\s*(?:the |la |el |las |los |\d+ |two |three )?(?:\p{L}+ )?(?:onions?|shallots?|leeks?|carrots?|celery|peppers?|mushrooms?|garlic|veg(?:etables)?|cebollas?|puerros?|zanahorias?|pimientos?|setas|champi[ñn]ones|verduras?)(?!\p{L})/iu;
 
 /** "Move to the cooler side": over the same fire, and a stage of its own. */
 export function isAnotherSide(text: string): boolean {

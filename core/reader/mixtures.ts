@@ -79,7 +79,7 @@ export const SOAKING: ReadonlySet<Mixture['kind']> = new Set([
 
 const KINDS: ReadonlyArray<readonly [RegExp, Mixture['kind']]> = [
   [/dry brine|salmuera seca/iu, 'dry brine'],
-  [/brine|salmuera/iu, 'wet brine'],
+  [/brine|salmuera|^(?:the )?cure$/iu, 'wet brine'],
   [/marinad|adobo/iu, 'marinade'],
   [/\bpaste\b|pasta de/iu, 'paste'],
   [/\brub\b|seasoning|condimento|aliño seco/iu, 'rub'],

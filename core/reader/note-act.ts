@@ -26,13 +26,19 @@ export function noteAct(act: ReadAct, context: Context): void {
   if (isSoak && act.likelyMin !== undefined) context.soaked = true;
   context.aside = act.meanwhile ? act.line : undefined;
   const cooks = HEATS.has(act.verb) && !FINISHES.has(act.verb);
-  if (cooks && !(context.soakAhead && WET.has(act.verb))) context.hot = act;
+  const ofSoak = WET.has(act.verb) && !context.soaked && OF_SOAK.test(act.text);
+  context.soakOnFire = ofSoak;
+  if (cooks && !ofSoak && !(context.soakAhead && WET.has(act.verb))) context.hot = act;
   // Another fire is lit: what boiled is done.
   if (act.verb === 'light' && context.hot?.place === 'hob') context.hot = undefined;
   if (act.place === 'hob' && STEWS.has(act.verb)) context.pot = act;
   if (HEATS.has(act.verb)) [context.low, context.wet, context.laid] = [false, false, false];
   if (act.place && act.verb !== 'prepare' && act.verb !== 'mix') context.place = act.place;
 }
+
+/** "Simmer the cure for 5 minutes": no food is on a fire. */
+const OF_SOAK =
+  /(?<!\p{L})(?:(?:the|la|el) (?:brine|cure|marinade|pickling liquid|salmuera|marinada|adobo)|brine ingredients)(?!\p{L})/iu;
 
 const STEWS: ReadonlySet<VerbWords> = new Set<VerbWords>(['simmer', 'braise', 'boil']);
 

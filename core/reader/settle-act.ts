@@ -17,6 +17,9 @@ export function settleAct(
   const cold = COLD.has(act.verb);
   const lies = cold || (act.verb === 'soak' && !context.hot);
   if (dayBefore && lies && act.likelyMin === undefined) return { ...act, ...OVERNIGHT };
+  // "Simmer the cure, chill completely": nothing lies in it yet.
+  if (context.soakOnFire && act.verb === 'brine' && act.likelyMin === undefined)
+    return { ...act, verb: 'chill' };
   // It is planned shorter than it says.
   if (isNearlyTooLong(act.verb, act.likelyMin)) return { ...act, guessed: true };
   const made = hotterThanWater(text, stirredIn(text, act, context), context);

@@ -18,7 +18,11 @@ export function goesInLater(
   const text = (part: typeof told) => part.map((line) => line.text.toLowerCase()).join(' ');
   const [before, after] = [text(told.slice(0, lies + 1)), text(told.slice(lies + 1))];
   if (EVERYTHING.test(before)) return [];
-  const later = listed.filter(({ name }) => !names(before, name) && names(after, name));
+  const later = listed.filter(({ name, preparation = '' }) => {
+    // "Smoked bacon, in lardons": by what it is made into as well.
+    const words = `${name} ${preparation}`;
+    return !names(before, words) && names(after, words);
+  });
   return later.length === listed.length ? [] : later;
 }
 

@@ -30,7 +30,7 @@ function suits(verb: ReadAct['verb'], kind: Mixture['kind']): boolean {
 /** What a text speaks of, a brine or a marinade, is what meat is then put into. */
 export function noteSoak(text: string, context: Context): void {
   if (
-    /(?<!\p{L})(?:brin(?:e|ed|ing)|salmuera|(?:dissolve|disolver|disuelve) (?:the |la )?(?:\p{L}+ (?:and|y) )?(?:salt|cure|sal)|(?:heat|warm|bring)(?!\p{L})[^.;]{0,24} water [^.;]{0,12}(?:with|and) (?:the |both )?salts?)(?!\p{L})/iu.test(
+    /(?<!\p{L})(?:brin(?:e|ed|ing)|(?:the )?cure(?= |$)(?! (?:it|them|for|in|under))|salmuera|(?:dissolve|disolver|disuelve) (?:the |la )?(?:\p{L}+ (?:and|y) )?(?:salt|cure|sal)|(?:heat|warm|bring)(?!\p{L})[^.;]{0,24} water [^.;]{0,12}(?:with|and) (?:the |both )?salts?)(?!\p{L})/iu.test(
       text,
     )
   )

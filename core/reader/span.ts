@@ -22,7 +22,7 @@ export interface ReadDuration {
 const KG_PER_LB = G_PER_LB / 1000;
 
 const UNIT =
-  "(?:minutes?|minut(?:it|ill)?os?|mins?(?![\\p{L}])\\.?|m(?![\\p{L}])|['′](?!['′])|hours?|hor(?:it)?as?|hrs?(?![\\p{L}])\\.?|h(?![\\p{L}])|days?|d[ií]as?|d(?![\\p{L}'’])|nights|noches|weeks?|semanas?|seconds?(?! (?:time|rise|rising|prov|proof|side|batch|half|day|round))|segundos?|secs?(?![\\p{L}])\\.?)";
+  "(?:minutes?|minut(?:it|ill)?os?|mins?(?![\\p{L}])\\.?|m(?![\\p{L}])|['′](?!['′])|hours?|hor(?:it)?as?|hrs?(?![\\p{L}])\\.?|h(?![\\p{L}])|days?|d[ií]as?|d(?![\\p{L}'’])|nights|noches|weeks?|semanas?|seconds?(?! (?:time|rise|rising|prov|proof|side|batch|half|day|round))|segundos?|secs?(?![\\p{L}])\\.?|s(?= ?(?:\\/|a|per|each) ?side))";
 const MINUTES: ReadonlyArray<readonly [RegExp, number]> = [
   [/^(?:s)/i, 1 / 60],
   [/^(?:m|['′])/i, 1],

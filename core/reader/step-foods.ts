@@ -17,7 +17,7 @@ const FOR_SAUCE =
 const SAUCE_HEADING =
   /(?<!\p{L})(?:sauce|dressing|glaze|gravy|salsa|relish|slaw|dip|aliño|glaseado)(?!\p{L})/iu;
 const OF_BRINE =
-  /(?<!\p{L})(?:brine|salt|sugar|water|salmuera|sal|az[uú]car|agua|spices|especias)(?!\p{L})/iu;
+  /(?<!\p{L})(?:brine|cure|salt|sugar|water|salmuera|sal|az[uú]car|agua|spices|especias)(?!\p{L})/iu;
 /** "Put it back", "return the meat": whatever there is. */
 const ALL =
   /(?<!\p{L})(?:(?:blend|mash|toss|combine|whizz|tritura|mezcla) (?:with|con)|it|them|meat|pieces|everything|joint|bird|balls?|patties|burgers?|skewers?|fillets?|steaks?|chops?|legs|thighs|ribs|alb[oó]ndigas|hamburguesas|brochetas|filetes|chuletas|carne|piezas|todo|trozos|\p{L}{2,}(?:[aei]r|ndo|[ae])l[oa]s?|l[oa]s? \p{L}+[aei]mos)(?!\p{L})/iu;
@@ -48,7 +48,11 @@ export function foodsOfActs(
   if (foods.length === 0) return acts.map(() => undefined);
   const others = ingredients
     .filter(({ cut }) => cut === undefined)
-    .flatMap(({ name }) => (language === 'es' ? firstWord(name) : lastWord(name)));
+    .flatMap(({ name, preparation = '' }) => [
+      ...(language === 'es' ? firstWord(name) : lastWord(name)),
+      // "Bacon, in lardons": what they are called from then on.
+      ...(INTO.test(preparation) ? lastWord(preparation) : []),
+    ]);
   const joined = joinedBefore(lines, foods);
   const ofDough = doughBeside(acts, foods.length);
   let rested = false;
@@ -72,6 +76,9 @@ export function foodsOfActs(
     if (ofDough.has(i)) found.push([]);
     else if (FIRES.has(act.verb)) found.push(undefined);
     // "Layer the beans, sausages and duck": with what was in hand before.
+    // "Lift out the chicken. Fry the lardons": them, and no chicken.
+    else if (joins && !works && PAN_WORK.has(act.verb) && isOfOthers(act, others, inPlay))
+      found.push([]);
     else if (joins && !works)
       found.push(inHand && foods.length > 1 ? [...new Set([...inHand, ...joins])] : undefined);
     else if (!works && isBeside(act, sauceLine, acts.slice(i + 1), rested)) found.push([]);
@@ -82,7 +89,7 @@ export function foodsOfActs(
     else if (!works && EVERYTHING.test(act.text)) found.push(foods.map(({ id }) => id));
     else if (!works && PIECES.test(act.text) && inHand && inHand.length < foods.length)
       found.push(foods.map(({ id }) => id));
-    else found.push(inPot(act, works ?? sameLine, pot));
+    else found.push(inPot(act, works ?? (longInPot(act) ? inHand : undefined) ?? sameLine, pot));
     if (!works && isOfSauce(act)) sauceLine = act.line;
     const isOn = found[i]?.length !== 0 && !FIRES.has(act.verb);
     if (isOn && FIRE_VERBS.has(act.verb)) cooked = true;
@@ -93,6 +100,8 @@ export function foodsOfActs(
   });
   return found;
 }
+
+const INTO = /^(?:cut |cortad[oa]s? )?(?:in|into|en) (?!\d)/iu;
 
 /** What is said besides the verb: "roast the potatoes" names no rib roast. */
 function withoutVerb({ text, lit: [verb] }: ReadAct): string {
@@ -175,6 +184,14 @@ export function isOfSauce({ text, group = '' }: ReadAct): boolean {
   return FOR_SAUCE.test(text) || SAUCE_HEADING.test(group);
 }
 
+/** "Stir in the flour, add the wine and simmer for an hour": no sauce is cooked so long by itself. */
+function longInPot({ verb, likelyMin = 0, meanwhile }: ReadAct): boolean {
+  return IN_POT.has(verb) && likelyMin >= LONG_IN_POT_MIN && !meanwhile;
+}
+
+/** Our own line, no source. */
+const LONG_IN_POT_MIN = 40;
+
 /** What joins a pot is in it with what was there. */
 function inPot(
   act: ReadAct,
@@ -192,7 +209,8 @@ function isBeside(
   rested: boolean,
 ): boolean {
   const { verb, text } = act;
-  const wet = IN_POT.has(verb) || verb === 'cool';
+  const chills = verb === 'chill' && act.likelyMin === undefined;
+  const wet = IN_POT.has(verb) || verb === 'cool' || chills;
   if (wet && OF_BRINE.test(text) && later.some((one) => one.verb === 'brine')) return true;
   if (!OF_SAUCE.has(verb) && !MADE_READY.has(verb)) return false;
   if (isOfSauce(act)) return true;

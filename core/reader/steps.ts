@@ -266,7 +266,7 @@ function stepOf(act: ReadAct, about: About, soak?: string, makes?: string): Step
 /** "Cool", of a boiled brine: until it is cold. */
 function coolsDown(act: ReadAct, makes: string | undefined): StepTime | undefined {
   const open = act.likelyMin === undefined && act.mostMin === undefined;
-  return makes !== undefined && act.verb === 'cool' && open
+  return makes !== undefined && (act.verb === 'cool' || act.verb === 'chill') && open
     ? { kind: 'cooling', mixture: makes }
     : undefined;
 }

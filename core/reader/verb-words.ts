@@ -70,7 +70,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'rise',
     english:
-      '(?:let|leave|allow|set aside)[^.;]{0,40}(?:rise|prove|proof|double)|prove|proof|(?:first|second) rise|rise(?! to \\d)',
+      '(?:let|leave|allow|set aside)[^.;]{0,40}(?:rise|prove|proof|double)|prove|proof|(?:first|second) rise|(?<!(?:will|core|temp|temperature|can|may) )rise(?! to \\d)',
     spanish:
       '(?:dej(?:a|e|ar|amos|en)|que)[^.;]{0,40}(?:lev(?:e|ar)|ferment(?:e|ar)|leud(?:e|ar)|doble|duplique|doblar)|lev(?:a|ar|e) la masa|lev(?:a|ar|e)(?= (?:en|durante|hasta|\\d|tapad))|leud(?:a|ar)',
   },
@@ -153,7 +153,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   },
   {
     verb: 'steam',
-    english: 'steam(?! basket| rises| oven|[- ]dry|[- ]roast)',
+    english: 'steam(?! basket| rises| holes?| vents?| escapes?| oven|[- ]dry|[- ]roast)',
     spanish:
       '(?:cuec(?:e|a)|cocina|cocer|cocinar|haz|hacer|coc[ií]nal[oa]s?|cu[eé]cel[oa]s?)[^.;]{0,40}al vapor',
   },
