@@ -34,6 +34,15 @@ describe('a number that leaves its unit to what stands around it', () => {
     ['Bath 54.5C/2 hrs. Cast iron, smoking, 45 sec/side.', ['simmer 120 @54.5 hob', 'sear 2 hob']],
     ['Stir-fry in two batches of 3 minutes.', ['fry 6 hob']],
     [
+      'Roast at 240°C for 20 minutes, then ease it down to 170°C for the remaining hour.',
+      ['roast 20 @240 oven', 'roast 60 @170 oven'],
+    ],
+    [
+      'Steam for 12 minutes, then let stand with the lid on for another 5.',
+      ['steam 12 hob', 'rest 5 board'],
+    ],
+    ['Oven 180, 4-5 min to 54.', ['roast 5 @180 to 54 oven']],
+    [
       'Smoke at 120C to 74 internal. Back on til 95.',
       ['smoke - @120 to 74 smoker', 'smoke - @120 to 95 smoker'],
     ],
