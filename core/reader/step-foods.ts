@@ -138,6 +138,8 @@ function isOfOthers(
   const small = text.toLowerCase();
   const first = Math.min(...others.map((name) => small.indexOf(name)).filter((at) => at >= 0));
   if (first === Infinity) return false;
+  // "Steam in the cider": in that, and whatever it is.
+  if (FIRE_VERBS.has(verb) && COOKED_IN.test(small.slice(0, first))) return false;
   // "Toast the chillies and soak them": them.
   const pronoun = !inPlay && MADE_READY_WITH.has(verb) && first < (PRONOUN.exec(text)?.index ?? -1);
   if (ALL.test(text) && !pronoun) return false;
@@ -145,6 +147,9 @@ function isOfOthers(
   if (inPlay && (meanwhile || (verb === 'steam' && isSteamed(small, others)))) return true;
   return inPlay ? PAN_WORK.has(verb) : !LIES.has(verb);
 }
+
+const COOKED_IN =
+  /(?:^|\s)(?:in|over|en|sobre)\s+(?:the |some |a (?:little |splash of )?|el |la |un poco de )?(?:\p{L}+ )?$/u;
 
 /** "Steam the broccoli", and no "scatter with ginger and steam". */
 function isSteamed(small: string, others: readonly string[]): boolean {
