@@ -133,6 +133,17 @@ describe('the command line', () => {
     expect(json.checkedBy).toEqual({ fire: 'fitted', cut: 'uncharted', thickness: 'usual' });
   });
 
+  it('says what would make a cook quicker, and what that costs the food', () => {
+    const bird = fileWith(
+      '{"zemrin":"cook","version":1,"cut":"chicken-whole","weight":"1.6 kg","stages":[{"cooker":"oven","tempC":190,"until":{"coreC":74}}]}',
+    );
+    const { json } = zemrin('heat', bird, '--quicker', '20', '--json');
+    expect(json.quicker.length).toBeGreaterThan(1);
+    for (const { savedMin, enough } of json.quicker) expect(enough && savedMin >= 19).toBe(true);
+    expect(zemrin('heat', bird, '--quicker', '20').out).toMatch(/sooner: cut along the back/);
+    expect(zemrin('heat', bird, '--quicker', 'soon')).toMatchObject({ code: 2 });
+  });
+
   it('says which stage never ends, and what is wrong in a cook file', () => {
     const base = { zemrin: 'cook', version: 1, cut: 'beef-rump-roast', weight: '1.5 kg' };
     const cook = (stages: unknown, more = {}) =>

@@ -8,7 +8,7 @@ const HELP = `zemrin: plan a meal backwards from serving time
 
   plan MEAL… [--now ISO] [--serve ISO]                       every step with its times
   scale MEAL… --dish D --mixture M [--weight 1.7kg]          a mixture at the weight of its batch
-  heat COOK…                                                 how long a food takes on its fire
+  heat COOK… [--quicker 40]                                  how long a food takes on its fire; what saves minutes
   forecast COOK --readings FILE.csv [--at MINUTE]            when it is done, by what the probe says
   rehearse MEAL [--seed N] [--trouble KIND,…] [--save FILE]  the whole meal cooked, in a kitchen nobody knows
   learn RUN…                                                 what runs say of the kitchen, the hands, the dishes

@@ -16,6 +16,7 @@ const OPTIONS = {
   seed: { type: 'string' },
   speed: { type: 'string' },
   trouble: { type: 'string' },
+  quicker: { type: 'string' },
   save: { type: 'string' },
 } as const;
 
