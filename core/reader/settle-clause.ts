@@ -108,7 +108,7 @@ export function told(
   // "Sieve it, back in the pan for 5 minutes to thicken", "shape, second prove 50 minutes".
   const behind = spans.find((span) => isTimed(span) && owns && span.from > owns.from);
   if (owns && HANDWORK.has(owns.verb) && behind && LASTS.has(cue.verb) && !cue.goesOn)
-    return [...hits, { ...hit, from: behind.from }];
+    return [...hits, { ...hit, from: Math.min(behind.from, setBehind(degrees, owns)) }];
   // "Rinse, dry, a day in the fridge": the work, and then what it lies in.
   if (owns && HANDWORK.has(owns.verb) && COLD.has(cue.verb) && lies) {
     return [...hits, { ...hit, from: lies.from, to: lies.to }];
@@ -270,6 +270,11 @@ const FIRE_VERB: Readonly<Partial<Record<PlaceKind, VerbWords>>> = {
 
 /** What is set to so much is no pan and no pot. Our own line, no source. */
 export const LEAST_OVEN_C = 90;
+
+/** Where an oven is told after a verb: "…, oven 120 °C, 6 h" has its heat before its length. */
+function setBehind(degrees: readonly Degree[], { to }: VerbHit): number {
+  return degrees.find((one) => isOven(one) && one.from > to)?.from ?? Infinity;
+}
 
 /** What of a sentence belongs to a verb: what is behind it, and before the first what is before. */
 export function shareOf<T extends { readonly from: number }>(

@@ -57,7 +57,7 @@ const TO_GET_HOT =
 const WARMS =
   /^(?:re-?heat\p{L}*[^.;]{0,30}\b(?:hob|stove|ring|pan|pot)\b|(?:gently )?warm (?:the |a |your )?(?:\p{L}+ )?(?:milk|cream|stock|broth|water|sauce|syrup|juice|wine|cider|soup|gravy)\b)/iu;
 /** "Reheat gently and glaze under the grill": on a ring, where nothing else is said of it. */
-const WARMS_AGAIN = /^(?:re-?heat|warm (?:it |them )?through)/iu;
+const WARMS_AGAIN = /^(?:re-?heat|warm (?:it |them )?through|(?:re)?calient|(?:re)?calentar)/iu;
 const DRY: ReadonlySet<Verb> = new Set(['grill', 'roast', 'bake', 'smoke']);
 const GENTLE =
   /fuego (?:muy )?(?:lento|bajo|suave)|baja(?:r)? el fuego|tapad[oa]|(?<!\p{L})tapa(?:r|mos)?(?!\p{L})/iu;

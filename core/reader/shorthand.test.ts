@@ -42,6 +42,9 @@ describe('a number that leaves its unit to what stands around it', () => {
       ['steam 12 hob', 'rest 5 board'],
     ],
     ['Oven 180, 4-5 min to 54.', ['roast 5 @180 to 54 oven']],
+    ['Roast to core 54°C.', ['roast - to 54 oven']],
+    ['Mix with stock, oven 120°C, 6 h.', ['mix - board', 'roast 360 @120 oven']],
+    ['Grill 8 min each side. Should read 80 by the bone.', ['grill 16 to 80 grill']],
     [
       'Smoke at 120C to 74 internal. Back on til 95.',
       ['smoke - @120 to 74 smoker', 'smoke - @120 to 95 smoker'],

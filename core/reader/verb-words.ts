@@ -239,16 +239,16 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'prepare',
     english:
-      'slash|salt(?= (?:the|it|them|both|all|well|generously|inside))|chop|dice|peel|trim|cut(?![- ]side)|mince(?! beef|d)|grate|score|cube|halve|quarter(?! of an hour)|crush|deseed|julienne|thread|skewer|pat|blot|rinse|wash|drain|strain|skim|rub|massage|stuff|tie|truss|butterfly|pound|prick|pierce|dredge|wipe|scrape|core',
+      'slash|salt(?= (?:the|it|them|both|all|well|generously|inside))|chop|dice|peel|trim|cut(?![- ]side)|mince(?! beef|d)|grate|score|cube|halve|quarter(?! of an hour)|crush|deseed|julienne|thread|skewer|pat|blot|rinse|wash|drain|strain|skim|rub|massage|stuff|tie|truss|butterfly|pound|prick|pierce|dredge|wipe|scrape|core(?! (?:temp|\\d|of \\d|at \\d|to \\d|reads?|reaches|is|will|should))',
     spanish:
       'rellen(?:a|e|ar)|sal(?:a|e|ar)(?= (?:el|la|los|las|al final|bien|por|generos))|pic(?:a|ar|amos)(?!\\p{L})|pique|pel(?:a|an|e|ar|amos)(?!\\p{L})|cort(?:a|an|e|ar|amos|en)(?!\\p{L})|rall(?:a|e|ar)|troce(?:a|e|ar)|sec(?:a|ar)(?!\\p{L})|seque|escurr(?:e|a|ir|imos)|lav(?:a|e|ar)(?!\\p{L})|limpi(?:a|e|ar)|sazon(?:a|an|e|ar)|salpimient(?:a|e)|salpiment(?:a|e|ar)|frot(?:a|an|e|ar)|unt(?:a|e|ar)(?!\\p{L})|ensart(?:a|an|e|ar)|machac(?:a|ar)|machaque|col(?:ar|amos)|cuel(?:a|e)(?!\\p{L})|retir(?:a|e|ar|amos) la grasa|at(?:a|ar)(?= (?:la|el|con))|pinch(?:a|e|ar)',
   },
   {
     verb: 'cook',
     english:
-      '(?:let (?:it |them |the (?:\\p{L}+ )?\\p{L}+ )(?=cook ))?cook|sous[- ]vide(?= (?:at|for|the|it|them|\\d))|make (?:the |a )?caramel(?!\\p{L})|let (?:it|them|that|those|the \\p{L}+) go(?= (?:for |about |another )*(?:\\d|an? |half))|re-?heat(?:ed)?(?!\\p{L})|heat (?:it |them |the \\p{L}+ )?through|heat(?! (?:the |some |your |an? )?(?:fat|oil|water|oven|pan|grill|butter|milk|cream|stock|syrup))(?= [^.;,]{0,30} at \\d{2,3} ?°)|(?:water[- ])?bath(?= at)|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm(?! (?:up )?(?:the |your |an )?(?:oven|plates?|dishes|bowls?|platter))(?! (?:[^.;,]{0,20} )?(?:oil|butter|fat|lard|ghee|dripping)(?!\\p{L}))',
+      '(?:let (?:it |them |the (?:\\p{L}+ )?\\p{L}+ )(?=cook ))?cook|sous[- ]vide(?= (?:at|for|the|it|them|\\d))|make (?:the |a )?caramel(?!\\p{L})|let (?:it|them|that|those|the \\p{L}+) go(?= (?:for |about |another )*(?:\\d|an? |half))|re-?heat(?:ed)?(?!\\p{L})|regenerate(?= (?:at|in|for|\\d))|heat (?:it |them |the \\p{L}+ )?through|heat(?! (?:the |some |your |an? )?(?:fat|oil|water|oven|pan|grill|butter|milk|cream|stock|syrup))(?= [^.;,]{0,30} at \\d{2,3} ?°)|(?:water[- ])?bath(?= at)|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm(?! (?:up )?(?:the |your |an )?(?:oven|plates?|dishes|bowls?|platter))(?! (?:[^.;,]{0,20} )?(?:oil|butter|fat|lard|ghee|dripping)(?!\\p{L}))',
     spanish:
-      'cocin(?:a|an|e|ar|amos|en)(?!\\p{L})|coc[ií]nal[oa]s?|contin[uú]a la cocci[oó]n|(?:haz|haga|hacer|prepara|preparar) (?:el |un )?caramelo|haz(?:l[oa]s?)?(?= (?:\\d|durante|unos|otros))',
+      'cocin(?:a|an|e|ar|amos|en)(?!\\p{L})|(?:re)?cali(?:enta|entan|ente)(?= (?:despacio|suavemente|todo|a fuego|en el horno|al horno|bien|\\d))|(?:re)?calentar(?= (?:despacio|suavemente|todo|a fuego|en el horno|bien|\\d))|coc[ií]nal[oa]s?|contin[uú]a la cocci[oó]n|(?:haz|haga|hacer|prepara|preparar) (?:el |un )?caramelo|haz(?:l[oa]s?)?(?= (?:\\d|durante|unos|otros))',
   },
   {
     verb: 'put',
