@@ -4,7 +4,6 @@ import type { Mixture } from '../batch/index.ts';
 import { once, type Food, type Step, type StepTime } from '../meal/index.ts';
 import type { ReadAct } from './context.ts';
 import { doughBeside } from './dough-beside.ts';
-import { NUMBER } from './numbers.ts';
 import type { ReadRecipe } from './read.ts';
 import { madeForSoak } from './made-for-soak.ts';
 import { isNight, overnight } from './night.ts';
@@ -14,6 +13,7 @@ import { foodsOfActs, isOfSauce, OFF_FIRE } from './step-foods.ts';
 import { isNearlyTooLong, LONGEST_TEMPER_MIN } from './tempered.ts';
 import { inWater } from './water-place.ts';
 import { besides, follows, isInBath, isSoak, joining } from './step-gaps.ts';
+import { labelOf } from './step-label.ts';
 
 interface About {
   readonly dishId: string;
@@ -379,32 +379,3 @@ function handsOf(act: ReadAct, label: string, likely: number): Step['hands'] {
 const IN_PASSING_MIN = 3;
 
 const TENDING = { stir: 'Stir', turn: 'Turn', baste: 'Baste' } as const;
-
-/** Small words a label does not end on. */
-const TRAILS =
-  /(?:\s+(?:of|the|an?|in|on|to|and|with|from|into|it|de|la|el|los|las|con|y|en|al|del))+$/iu;
-const LABEL_ENDS =
-  /[,.;:(]|\s\d+(?:\s?[-–]\s?\d+)?\s?(?:min|h(?:ours?|rs?|oras?)?(?!\p{L}))|\s(?:for|until|till?|about|durante|hasta|unos|por)\s/iu;
-
-const BEGINS_NUMBER = new RegExp(
-  `^[^\\p{L}\\d]*(?:\\d|(?:${NUMBER})\\s|half|media|hora|more|m[aá]s)`,
-  'iu',
-);
-
-const COOLS: ReadonlySet<Verb> = new Set(['cool', 'chill']);
-/** "Divide into shallow tubs, cool": how it is done matters as much. */
-const SPREADS =
-  /(?<!\p{L})(?:divide|portion|spread|split|pour|transfer|decant|reparte|extiende|pasa)(?!\p{L})(?=[^.;]{0,40}(?:shallow|tubs?|trays?|small (?:tubs|boxes|containers)|bandejas?|t[aá]peres|recipientes))/iu;
-
-/** A few words of the sentence, from the verb on. */
-function labelOf({ text, lit, verb }: ReadAct): string {
-  const spread = COOLS.has(verb) ? SPREADS.exec(text)?.index : undefined;
-  const from = Math.min(spread ?? Infinity, lit[0]?.[0] ?? 0);
-  // "(about 1 h 20)" says how long, and not what.
-  const own = BEGINS_NUMBER.test(text.slice(from))
-    ? ''
-    : (text.slice(from).split(LABEL_ENDS)[0]?.trim() ?? '');
-  const words = own.split(/\s+/).slice(0, 6).join(' ').replace(TRAILS, '');
-  const label = words.length >= 3 ? words : verb;
-  return label.charAt(0).toUpperCase() + label.slice(1);
-}
