@@ -56,6 +56,18 @@ it('what was browned is in the pot that simmers long, whatever was stirred in', 
   expect(steps.find(({ verb }) => verb === 'simmer')?.foods).toEqual(['chicken']);
 });
 
+it('what is added to the pot joins what is in there', () => {
+  const { steps } = drafted(
+    'Rabbit\n\n1 rabbit, jointed\n250 g button mushrooms\n300 ml wine\n\nBrown the rabbit for 10 minutes. Add the mushrooms and the wine and braise for 1 hour.',
+  );
+  expect(steps.find(({ verb }) => verb === 'braise')?.foods?.length).toBe(2);
+});
+
+it('a heat is no number of pieces', () => {
+  const { foods } = drafted('Let it have half an hour more at 200 so the potatoes catch.');
+  expect(foods.every(({ inPieces }) => inPieces === undefined)).toBe(true);
+});
+
 it('meat that is counted within a sentence is the food', () => {
   const { foods } = drafted(
     'Pies of leek\n\nPoach 4 chicken thighs (about 600g) in 700ml stock for 25 minutes, then shred.',
@@ -79,6 +91,16 @@ describe('a dough beside meat', () => {
     // The bread is fried of the dough, and the lamb waits at the table.
     expect(steps.at(-1)?.after.map(({ step }) => step)).toEqual([rises?.id]);
     expect(food?.cut).toBe('lamb-shoulder-bone-in');
+  });
+
+  it('and so is any part that its line names; a soak waits for the pot that names it', () => {
+    const beans =
+      'For the chickpeas: 400 g dried chickpeas, soaked overnight; 1 onion; 2 tbsp oil\n';
+    const { steps } = drafted(`Lamb\n${list}${beans}${lamb}Chickpeas: Simmer for 90 minutes.`);
+    const soak = steps.find(({ verb }) => verb === 'soak');
+    const simmer = steps.find(({ verb }) => verb === 'simmer');
+    expect(simmer?.after.map(({ step }) => step)).toEqual([soak?.id]);
+    expect(steps.find(({ verb }) => verb === 'roast')?.after).toEqual([]);
   });
 
   it('of a bread alone is the bread', () => {

@@ -15,9 +15,12 @@ const WEIGHED = new RegExp(
 
 /** "4 chicken thighs (about 600 g)", "six lamb shanks": pieces of meat that are counted. */
 const COUNTED = new RegExp(
-  `(?<![\\p{L}\\d.,/-])(${NUMBER})\\s+((?:[\\p{L}'’-]{2,20}\\s?){1,4})(\\([^()]{1,30}\\))?`,
+  `(?<![\\p{L}\\d.,/-])(?<!(?:at|to|a|@|oven|gas|mark)\\s)(${NUMBER})\\s+((?:[\\p{L}'’-]{2,20}\\s?){1,4})(\\([^()]{1,30}\\))?`,
   'giu',
 );
+
+/** Nobody counts more pieces of meat in a sentence. Our own line, no source. */
+const MOST_COUNTED = 40;
 
 function countedCuts(text: string, spoons: SpoonSystem): ReadIngredient[] {
   return [...text.matchAll(COUNTED)].flatMap(([, count = '', words = '', weight = '']) => {
@@ -26,7 +29,8 @@ function countedCuts(text: string, spoons: SpoonSystem): ReadIngredient[] {
     const named =
       words.split(/\s+(?:and|with|in|into|over|at|for|to|until|y|con|en|a)\s/iu)[0] ?? '';
     const read = readIngredientLine(`${count} ${named.trim()} ${weight}`.trim(), spoons);
-    return read?.cut === undefined || read.count === undefined ? [] : [read];
+    const pieces = read?.cut === undefined ? undefined : read.count;
+    return read && pieces !== undefined && pieces <= MOST_COUNTED ? [read] : [];
   });
 }
 

@@ -171,10 +171,20 @@ function readIngredients(
     found.push(...read);
   }
   if (found.length > 0) return withCutOf(raw.title ?? '', found);
-  return raw.method
+  const told = raw.method
     .flatMap(({ text }) => sentencesOf(text))
     .flatMap((sentence) => inlineIngredients(sentence, system));
+  // "Rib of beef. Bring the 3 kg rib to room temperature".
+  const cut = cutOf(raw.title ?? '', raw.title ?? '');
+  const at = told.some((one) => one.cut !== undefined)
+    ? -1
+    : told.findIndex(({ name, grams = 0 }) => A_PIECE.test(name) && grams >= LEAST_PIECE_G);
+  return told.map((one, i) => (cut && i === at ? { ...one, cut: cut.id } : one));
 }
+
+/** What a piece is called once the title has said of what. */
+const A_PIECE =
+  /^(?:rib|joint|leg|shoulder|loin|breast|bird|piece|roast|fillet|belly|neck|crown|pieza|pierna|paletilla)s?(?!\p{L})/iu;
 
 /**
  * "Sunday rib of beef", of "a 3 kg joint": where no ingredient is a cut, the first one that nobody

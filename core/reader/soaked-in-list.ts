@@ -43,6 +43,11 @@ export function readListedSoaks(
   }
 }
 
+/** A soak that only the list tells. */
+export function isListedSoak({ verb, line }: ReadAct): boolean {
+  return verb === 'soak' && line < 0;
+}
+
 /** How long a line says its food has lain in water, in words the method would use. */
 function timeOf(line: string): string | undefined {
   const soaked = SOAKED.exec(line);

@@ -1,7 +1,8 @@
 import { namesFood, type Food } from '../meal/index.ts';
 import { FIRE_VERBS, type Verb } from '../terms/index.ts';
 import type { ReadAct } from './context.ts';
-import { doughBeside } from './dough-beside.ts';
+import { componentsBeside } from './components-beside.ts';
+import { isListedSoak } from './soaked-in-list.ts';
 import type { ReadRecipe } from './read.ts';
 
 const IN_POT: ReadonlySet<Verb> = new Set(['simmer', 'boil', 'braise', 'steam']);
@@ -54,7 +55,7 @@ export function foodsOfActs(
       ...(INTO.test(preparation) ? lastWord(preparation) : []),
     ]);
   const joined = joinedBefore(lines, foods);
-  const ofDough = doughBeside(acts, foods.length);
+  const components = componentsBeside(acts, foods, ingredients);
   let rested = false;
   let cooked = false;
   /** What is in the pot, while it is on. */
@@ -73,7 +74,7 @@ export function foodsOfActs(
     const named = foods.filter((food) => namesFood({}, food, object)).map(({ id }) => id);
     const works = named.length > 0 ? named : undefined;
     const joins = joined.get(i);
-    if (ofDough.has(i)) found.push([]);
+    if (components.has(i) || isListedSoak(act)) found.push([]);
     else if (FIRES.has(act.verb)) found.push(undefined);
     // "Layer the beans, sausages and duck": with what was in hand before.
     // "Lift out the chicken. Fry the lardons": them, and no chicken.
@@ -89,7 +90,10 @@ export function foodsOfActs(
     else if (!works && EVERYTHING.test(act.text)) found.push(foods.map(({ id }) => id));
     else if (!works && PIECES.test(act.text) && inHand && inHand.length < foods.length)
       found.push(foods.map(({ id }) => id));
-    else found.push(inPot(act, works ?? (longInPot(act) ? inHand : undefined) ?? sameLine, pot));
+    else {
+      const put = works && inHand && isAddedTo(act) ? [...new Set([...inHand, ...works])] : works;
+      found.push(inPot(act, put ?? (longInPot(act) ? inHand : undefined) ?? sameLine, pot));
+    }
     if (!works && isOfSauce(act)) sauceLine = act.line;
     const isOn = found[i]?.length !== 0 && !FIRES.has(act.verb);
     if (isOn && FIRE_VERBS.has(act.verb)) cooked = true;
@@ -188,6 +192,14 @@ function lastWord(name: string): string[] {
 export function isOfSauce({ text, group = '' }: ReadAct): boolean {
   return FOR_SAUCE.test(text) || SAUCE_HEADING.test(group);
 }
+
+/** "Add the mushrooms and braise for an hour": with what is in there. */
+function isAddedTo({ verb, text }: ReadAct): boolean {
+  return IN_POT.has(verb) && ADDED.test(text);
+}
+
+const ADDED =
+  /(?<!\p{L})(?:add|tip in|stir in|throw in|stir through|return|layer|on top|a[ñn]ad\p{L}*|agreg\p{L}*|incorpor\p{L}*|ech[ae]\p{L}*)(?!\p{L})/iu;
 
 /** "Stir in the flour, add the wine and simmer for an hour": no sauce is cooked so long by itself. */
 function longInPot({ verb, likelyMin = 0, meanwhile }: ReadAct): boolean {

@@ -3,17 +3,19 @@ import { FIRE_VERBS, type Verb } from '../terms/index.ts';
 import type { Mixture } from '../batch/index.ts';
 import { once, type Food, type Step, type StepTime } from '../meal/index.ts';
 import type { ReadAct } from './context.ts';
-import { doughBeside } from './dough-beside.ts';
+import { componentsBeside } from './components-beside.ts';
 import type { ReadRecipe } from './read.ts';
 import { madeForSoak } from './made-for-soak.ts';
 import { isNight, overnight } from './night.ts';
 import { soaksOfActs } from './soaks.ts';
+import { isListedSoak } from './soaked-in-list.ts';
 import { mixturesUsedAgain } from './used-again.ts';
 import { foodsOfActs, isOfSauce, OFF_FIRE } from './step-foods.ts';
 import { isNearlyTooLong, LONGEST_TEMPER_MIN } from './tempered.ts';
 import { inWater } from './water-place.ts';
 import { besides, follows, isInBath, isSoak, joining } from './step-gaps.ts';
 import { labelOf } from './step-label.ts';
+import { joinLast, lastNoun, takeNamed, type WaitingStep } from './waiting-steps.ts';
 
 interface About {
   readonly dishId: string;
@@ -101,9 +103,11 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
   let main: Step | undefined;
   /** The last step of a sauce that is made beside. */
   let side: Step | undefined;
-  /** The last step of a dough. */
-  let dough: Step | undefined;
-  let doughLine: number | undefined;
+  /** The last step of each component that is made beside, by its name. */
+  const components = new Map<string, Step>();
+  let component: { readonly name: string; readonly line: number } | undefined;
+  /** What waits for the step that names it. */
+  const waiting: WaitingStep[] = [];
   let joins: Step[] = [];
   /** The food has been over a fire. */
   let isHot = false;
@@ -111,7 +115,7 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
   const soaks = soaksOfActs(recipe.acts, about.mixtures);
   const { byAct: again, atTable } = mixturesUsedAgain(recipe, about.mixtures, soaks);
   const made = madeForSoak(recipe.acts, foods, soaks);
-  const ofDough = doughBeside(recipe.acts, about.foods.length);
+  const beside = componentsBeside(recipe.acts, about.foods, recipe.ingredients);
   // Where there is no food, everything is done to the one mixture.
   const [only] = about.foods.length === 0 && about.mixtures.length === 1 ? about.mixtures : [];
   const joined = (step: Step) => {
@@ -131,19 +135,28 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
       ),
     };
     const soaksLater = recipe.acts.slice(i + 1).some(({ verb }) => isSoak(verb));
-    const isDough = ofDough.has(i);
-    const ofLine = worked?.length === 0 && dough !== undefined && act.line === doughLine;
-    if (isDough || ofLine) {
-      const before = joins.find((one) => one === dough);
+    const ofLine = worked?.length === 0 && act.line === component?.line;
+    const name = AHEAD.has(act.verb)
+      ? undefined
+      : (beside.get(i) ?? (ofLine ? component?.name : undefined));
+    const named = takeNamed(waiting, act.text).map(joining);
+    if (isListedSoak(act) && about.foods.length > 0) {
+      steps.push(step);
+      waiting.push({ step, word: lastNoun(act.text) });
+    } else if (name !== undefined) {
+      const before = components.get(name);
       joins = joins.filter((one) => one !== before);
-      dough = { ...step, after: before ? [follows(before, act)] : [] };
-      doughLine = act.line;
-      joined(dough);
+      const made = { ...step, after: [...(before ? [follows(before, act)] : []), ...named] };
+      components.set(name, made);
+      component = { name, line: act.line };
+      // A dough is what is baked next; anything else is served beside.
+      if (name === 'dough') joined(made);
+      else steps.push(made);
     } else if (AHEAD.has(act.verb) || isAside(act) || (main && isOfPulses(act))) joined(step);
     else if (worked?.length === 0 && main && !soaksLater && isMadeBeside(act, main, side)) {
       const after = side ? [follows(side, act)] : besides(main);
       joins = joins.filter((one) => one !== side);
-      side = { ...step, after };
+      side = { ...step, after: [...after, ...named] };
       joined(side);
     } else if (act.meanwhile && main) {
       // What was begun beside goes on beside.
@@ -152,12 +165,13 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
       joined({ ...step, after: before ? [follows(before, act)] : besides(main) });
     } else {
       const gap = main && follows(main, act, side, isHot);
-      main = { ...step, after: [...(gap ? [gap] : []), ...joins.map(joining)] };
+      main = { ...step, after: [...(gap ? [gap] : []), ...joins.map(joining), ...named] };
       if (worked?.length !== 0 && FIRE_VERBS.has(act.verb)) isHot = true;
       [joins, side] = [[], undefined];
       steps.push(main);
     }
   });
+  joinLast(steps, waiting, joining);
   if (atTable && main) {
     const text = recipe.lines[atTable.line]?.text ?? '';
     const act: ReadAct = { ...SERVED, text, line: atTable.line };

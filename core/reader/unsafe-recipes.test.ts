@@ -35,6 +35,15 @@ it('a dish that is to keep too long is mended by keeping it as long as it does',
   expect(judged(mended).map(({ rule }) => rule)).not.toContain('shelf');
 });
 
+it('a joint that was roasted low rests before its crust, and is not half cooked', () => {
+  const roast = (coreC: number) =>
+    findingsOf(
+      `Rib\n1 rib of beef on the bone, 3 kg\n\nRoast at 110°C to ${coreC}°C, about 2 h 45. Rest for 35 minutes. Roast at 250°C for 8 minutes.`,
+    ).map(({ rule }) => rule);
+  expect(roast(48)).not.toContain('partCooking');
+  expect(roast(35)).toContain('partCooking');
+});
+
 describe('an unsafe recipe, as it is pasted', () => {
   it.each(CASES.filter(({ rules }) => rules.length > 0).map((one) => [one.name, one] as const))(
     'is stopped or minded: %s',
