@@ -1,6 +1,7 @@
 import type { Meal, Plan } from '@zemrin/core';
 import { proxy, wrap } from 'comlink';
 import type { PlannerApi } from './planner.worker.ts';
+import { withWaysOf } from './ways.ts';
 
 /** What plans are asked of. */
 export interface PlanRequests {
@@ -66,7 +67,7 @@ export class Planner implements PlanRequests {
       if (this.waiting.has(meal.id)) return;
       // Until new ways out are found, those of a moment ago stay on the page.
       const same = !request.thorough && previous !== undefined;
-      request.done(same ? { ...plan, rescues: previous.rescues, surer: previous.surer } : plan);
+      request.done(same ? withWaysOf(previous, plan) : plan);
       const stuck = plan.status !== 'fits';
       const unsure = request.thorough && plan.costBound?.proved === false;
       if (stuck || unsure) this.toImprove.set(meal.id, { request, plan });

@@ -11,6 +11,7 @@ import {
   type MealVariant,
 } from '@zemrin/core';
 import { expose, type Endpoint } from 'comlink';
+import { withWaysOf } from './ways.ts';
 
 /** Work for a plan that follows a change, shown at once: little, since it begins from the last. */
 const AT_ONCE = 500;
@@ -57,7 +58,7 @@ const api = {
       if (better.found && better.found.cost < cost) {
         cost = better.found.cost;
         // Ways out are found again once it is the last.
-        last = { ...better.plan(), rescues: last.rescues, surer: last.surer };
+        last = withWaysOf(last, better.plan());
         onBetter(last);
       }
       if (better.last) onBetter(withRescues(better.plan(), meal, meal.kitchen, nowMin));
