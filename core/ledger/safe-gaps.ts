@@ -8,6 +8,7 @@ import {
   type Meal,
   type Step,
   type TakenFrom,
+  stageMinutes,
 } from '../meal/index.ts';
 import { isFirePlace } from '../places/index.ts';
 import {
@@ -51,6 +52,18 @@ export function safeGapsOf(meal: Meal, afterSoak: AfterSoak): SafeGap[] {
   return meal.dishes.flatMap((dish) => safeGapsOfDish(meal, dish, afterSoak));
 }
 
+/**
+ * How long what is made meanwhile takes, minutes: "score the fat; mix the honey; brush it over" waits
+ * for the honey, and whether that is too long in all is the counter rule's to say.
+ */
+function madeBesideMin(dish: Dish, before: Step, next: Step): number {
+  const others = dish.steps.filter(({ id }) => next.after.some((gap) => gap.step === id));
+  const beside = others.filter(({ after }) =>
+    after.some((gap) => gap.step === before.id && gap.from === 'start'),
+  );
+  return Math.max(0, ...beside.map(({ time }) => stageMinutes(time)));
+}
+
 /** The meal in which somebody takes food out of its soak when that is over. */
 export function withSoaksEnded(meal: Meal): Meal {
   return {
@@ -87,7 +100,11 @@ function safeGapsOfDish(meal: Meal, dish: Dish, afterSoak: AfterSoak): SafeGap[]
       const most = waitsMin ?? (part ? undefined : rawInColdMin(meal, dish, before));
       if (most === undefined) return [];
       const together = part || soaks(before) ? Infinity : waits.after(before);
-      const mostMin = Math.max(Math.min(most, together), gap.leastMin);
+      const mostMin = Math.max(
+        Math.min(most, together),
+        gap.leastMin,
+        madeBesideMin(dish, before, step),
+      );
       return [
         {
           before: before.id,

@@ -4,6 +4,7 @@ import { applyCommand, emptyMeal, mealOf, takenIds, type Kitchen } from '../meal
 import { corpus } from '../test/corpus.ts';
 import { APPLIANCES_OF_RECIPES } from '../test/kitchen-of-recipes.ts';
 import { at } from '../test/meals.ts';
+import ORDINARY from '../test/recipes/ordinary.json' with { type: 'json' };
 import { draftDish, readRecipe } from './index.ts';
 
 const NOW = at('2026-11-24T08:00');
@@ -25,7 +26,8 @@ const RIGHTLY: ReadonlySet<string> = new Set([
   'Corned brisket',
 ]);
 
-const TEXTS = corpus().map((one) => [one.name, one] as const);
+/** And dishes as people write them down, of which only the plan was judged. */
+const TEXTS = [...corpus(), ...ORDINARY].map((one) => [one.name, one] as const);
 
 describe('a pasted recipe', () => {
   it.each(TEXTS)('is planned as a cook would cook it: “%s”', (name, { text }) => {

@@ -81,7 +81,7 @@ export function foodsOfActs(
     else if (joins && !works && PAN_WORK.has(act.verb) && isOfOthers(act, others, inPlay))
       found.push([]);
     else if (joins && !works)
-      found.push(inHand && foods.length > 1 ? [...new Set([...inHand, ...joins])] : undefined);
+      found.push(foods.length > 1 ? [...new Set([...(inHand ?? []), ...joins])] : undefined);
     else if (!works && isBeside(act, sauceLine, acts.slice(i + 1), rested)) found.push([]);
     else if (!works && isOfOthers(act, others, inPlay)) found.push([]);
     // What was begun with the rice goes on with it.

@@ -209,7 +209,9 @@ function withMixtures(mixtures: readonly string[] | undefined): Pick<Step, 'mixt
 
 /** A sauce: by its words, after another of its steps, or while the meat is off its fire. */
 function isMadeBeside(act: ReadAct, main: Step, side: Step | undefined): boolean {
-  return side !== undefined || OFF_FIRE.has(main.verb) || isOfSauce(act);
+  // "Fry the lardons", while the chicken is still in its wine: it is not out for that.
+  const stillSoaks = isSoak(main.verb) && FIRE_VERBS.has(act.verb);
+  return side !== undefined || OFF_FIRE.has(main.verb) || stillSoaks || isOfSauce(act);
 }
 
 /** Skewers or chips in water, while the meat waits its turn. */
@@ -241,7 +243,7 @@ const PULSES =
   /(?<!\p{L})(?:beans?|chickpeas?|pulses|garbanzos|alubias|jud[ií]as|frijoles|porotos|fabes)(?!\p{L})/iu;
 
 const QUICK_WORK =
-  /^(?:skim|strain|drain|pat|rinse|wipe|wash|score|prick|slash|escurr|col(?:a|e|amos)|cuel|lav|sec|espum|retir)/iu;
+  /^(?:skim|strain|drain|pat|rinse|wipe|wash|scrape|score|prick|slash|escurr|col(?:a|e|amos)|cuel|lav|sec|espum|retir)/iu;
 const QUICK_WORK_MIN = 5;
 
 function stepOf(act: ReadAct, about: About, soak?: string, makes?: string): Step {
