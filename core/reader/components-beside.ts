@@ -38,16 +38,22 @@ function isComponent(
   ingredients: readonly ReadIngredient[],
 ): boolean {
   if (PART.test(label) || foods.some((food) => namesFood({}, food, label))) return false;
-  const words = label.split(/\s+/u).map((word) => word.replace(/e?s$/u, ''));
+  // Whole words: "on the day" is no onion, and "to finish" no tomato.
+  const words = wordsOf(label);
   const listed = ingredients.some(
-    ({ cut, name }) => cut === undefined && words.some((word) => name.toLowerCase().includes(word)),
+    ({ cut, name }) => cut === undefined && wordsOf(name).some((word) => words.includes(word)),
   );
   return listed || SIDE.test(label);
 }
 
+function wordsOf(text: string): string[] {
+  const words = text.toLowerCase().match(/\p{L}{4,}/gu) ?? [];
+  return words.map((word) => word.replace(/e?s$/u, ''));
+}
+
 /** What goes on or into the food, or is made of its juices: no part of its own. */
 const PART =
-  /(?:marinad|brine|cure|rub|glaze|paste|spice|stuff|fill|coat|batter|crumb|topping|pastry|crust|sauce|gravy|jus|stock|dressing|salmuera|adobo|relleno|salsa|caldo|glaseado)/iu;
+  /(?<!\p{L})(?:marinad|brine|cure|rub|glaze|paste|spice|stuff|fill|coat|batter|crumb|topping|pastry|crust|sauce|gravy|jus|stock|dressing|salmuera|adobo|relleno|salsa|caldo|glaseado)/iu;
 const SIDE =
   /(?<!\p{L})(?:rice|potato(?:es)?|mash|fondant|noodles|pasta|eggs?|beans|lentils|chickpeas|barley|polenta|couscous|vegetables|veg|carrots|salad|slaw|relish|pickles?|dough|flatbreads?|buns|tortillas|dumplings|yorkshires?|yorkies|arroz|patatas|pur[eé]|huevos|garbanzos|lentejas|verduras|ensalada|masa|fideos)(?!\p{L})/iu;
 

@@ -26,6 +26,7 @@ const WEAK: readonly VerbWords[] = ['put', 'wait', 'cook', 'rest', 'chill', 'pre
  */
 const CUES: readonly Cue[] = [
   {
+    // "Ten minutes before carving, back in for 8": before the carving makes it a rest.
     verb: 'again',
     words: /(?:^|,\s*)back in(?: the oven)?(?= for )/iu,
     when: ({ hot }) => hot?.place === 'oven',

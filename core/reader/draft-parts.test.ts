@@ -103,6 +103,24 @@ describe('a dough beside meat', () => {
     expect(steps.find(({ verb }) => verb === 'roast')?.after).toEqual([]);
   });
 
+  it('a label that only says when is no part: the meat is in its step', () => {
+    const pot = '1 shoulder of lamb (2kg)\n2 onions\n400 g tomatoes\n\n';
+    for (const label of ['On the day', 'To finish', 'Next morning']) {
+      const { steps } = drafted(`Lamb\n\n${pot}${label}: roast at 150°C for 4 hours.`);
+      expect(steps.map(({ verb, foods }) => [verb, foods])).toEqual([['roast', undefined]]);
+    }
+  });
+
+  it('what is done meanwhile waits for its soak, and a hot oven does not', () => {
+    const pot = '1 shoulder of lamb (2kg)\n400 g dried chickpeas, soaked overnight\n1 onion\n\n';
+    const { steps } = drafted(
+      `Lamb\n\n${pot}Heat the oven to 150°C for the lamb and chickpeas. Roast the lamb for 4 hours. Meanwhile, simmer the chickpeas for 90 minutes.`,
+    );
+    const soak = steps.find(({ verb }) => verb === 'soak');
+    const waits = steps.filter(({ after }) => after.some(({ step }) => step === soak?.id));
+    expect(waits.map(({ verb }) => verb)).toEqual(['simmer']);
+  });
+
   it('of a bread alone is the bread', () => {
     const { steps } = drafted(`Bread\n\n500g strong flour\n7g yeast\n320ml water\n\n${dough}`);
     expect(steps.every((step, i) => i === 0 || step.after.length === 1)).toBe(true);

@@ -8,7 +8,6 @@ import { keptDays } from './kept-days.ts';
 import { soaksOfActs } from './soaks.ts';
 import type { ReadAct } from './context.ts';
 import { isNight, overnight } from './night.ts';
-
 import { lumpMm, smallPattyMm } from './cut-form.ts';
 import { eachOf, fishIn, piecesCounted } from './count-weight.ts';
 import {

@@ -139,14 +139,15 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
     const name = AHEAD.has(act.verb)
       ? undefined
       : (beside.get(i) ?? (ofLine ? component?.name : undefined));
-    const named = takeNamed(waiting, act.text).map(joining);
+    // Taken only by what goes on with it: an oven that is heated for beans does not want them yet.
+    const named = () => takeNamed(waiting, act.text).map(joining);
     if (isListedSoak(act) && about.foods.length > 0) {
       steps.push(step);
       waiting.push({ step, word: lastNoun(act.text) });
     } else if (name !== undefined) {
       const before = components.get(name);
       joins = joins.filter((one) => one !== before);
-      const made = { ...step, after: [...(before ? [follows(before, act)] : []), ...named] };
+      const made = { ...step, after: [...(before ? [follows(before, act)] : []), ...named()] };
       components.set(name, made);
       component = { name, line: act.line };
       // A dough is what is baked next; anything else is served beside.
@@ -156,16 +157,17 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
     else if (worked?.length === 0 && main && !soaksLater && isMadeBeside(act, main, side)) {
       const after = side ? [follows(side, act)] : besides(main);
       joins = joins.filter((one) => one !== side);
-      side = { ...step, after: [...after, ...named] };
+      side = { ...step, after: [...after, ...named()] };
       joined(side);
     } else if (act.meanwhile && main) {
       // What was begun beside goes on beside.
       const before = joins.find((one) => sameFoods(one, step));
       joins = joins.filter((one) => one !== before);
-      joined({ ...step, after: before ? [follows(before, act)] : besides(main) });
+      const after = before ? [follows(before, act)] : besides(main);
+      joined({ ...step, after: [...after, ...named()] });
     } else {
       const gap = main && follows(main, act, side, isHot);
-      main = { ...step, after: [...(gap ? [gap] : []), ...joins.map(joining), ...named] };
+      main = { ...step, after: [...(gap ? [gap] : []), ...joins.map(joining), ...named()] };
       if (worked?.length !== 0 && FIRE_VERBS.has(act.verb)) isHot = true;
       [joins, side] = [[], undefined];
       steps.push(main);

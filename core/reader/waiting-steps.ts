@@ -22,8 +22,10 @@ const OBJECT =
 
 /** What a step names is wanted there, and waits no longer. Changes the list. */
 export function takeNamed(waiting: WaitingStep[], text: string): Step[] {
-  const small = text.toLowerCase();
-  const taken = waiting.filter(({ word }) => word !== '' && small.includes(word));
+  const words = text.toLowerCase().match(/\p{L}+/gu) ?? [];
+  const taken = waiting.filter(
+    ({ word }) => word !== '' && words.some((said) => said.startsWith(word)),
+  );
   for (const one of taken) waiting.splice(waiting.indexOf(one), 1);
   return taken.map(({ step }) => step);
 }
