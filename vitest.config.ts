@@ -2,7 +2,8 @@ import { defineConfig } from 'vitest/config';
 
 const SEED = 'core/test/seed.ts';
 const PAGE = [SEED, 'web/src/test/page.ts'];
-const ALONE = 'web/**/*.alone.test.tsx';
+const ALONE_ON_A_PAGE = 'web/**/*.alone.test.tsx';
+const ALONE = 'web/**/*.alone.test.ts';
 
 export default defineConfig({
   test: {
@@ -16,7 +17,12 @@ export default defineConfig({
       // Pure reckoning leaves nothing behind, so files share what they load.
       {
         extends: true,
-        test: { name: 'core', include: ['{core,server,cli}/**/*.test.ts'], isolate: false },
+        test: {
+          name: 'core',
+          include: ['{core,server,cli,web}/**/*.test.ts'],
+          exclude: ['**/node_modules/**', ALONE],
+          isolate: false,
+        },
       },
       // Views share one page, emptied after every test.
       {
@@ -24,19 +30,24 @@ export default defineConfig({
         test: {
           name: 'views',
           include: ['web/**/*.test.tsx'],
-          exclude: ['**/node_modules/**', ALONE],
+          exclude: ['**/node_modules/**', ALONE_ON_A_PAGE],
           isolate: false,
           environment: 'jsdom',
           setupFiles: PAGE,
         },
       },
-      // A module put in another's place would be so in the next file too: each by itself.
+      // A module put in another's place, a worker's channel and a database outlive their test: each
+      // file by itself.
       {
         extends: true,
-        test: { name: 'alone', include: [ALONE], environment: 'jsdom', setupFiles: PAGE },
+        test: {
+          name: 'alone on a page',
+          include: [ALONE_ON_A_PAGE],
+          environment: 'jsdom',
+          setupFiles: PAGE,
+        },
       },
-      // A worker's channel outlives its test: each file by itself.
-      { extends: true, test: { name: 'web', include: ['web/**/*.test.ts'] } },
+      { extends: true, test: { name: 'alone', include: [ALONE] } },
     ],
   },
 });
