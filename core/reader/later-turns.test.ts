@@ -66,3 +66,47 @@ describe('a heat and a length side by side', () => {
     expect(said('Sear fast on both faces, 90 seconds each.')).toEqual(['sear 3 hob']);
   });
 });
+
+describe('what is left where it is', () => {
+  it.each([
+    // In a hot oven, or on a fire told no time, it cooks; told one, it rests.
+    [
+      'Oven on at 190 °C; in with the joint and leave it alone for an hour.',
+      ['roast 60 @190 oven'],
+    ],
+    ['Roast at 190 °C. Leave it alone for an hour.', ['roast 60 @190 oven']],
+    ['Roast at 190 °C. Cook for an hour.', ['roast 60 @190 oven']],
+    [
+      'Roast for 1 hour at 190 °C. Leave it alone for 20 minutes.',
+      ['roast 60 @190 oven', 'rest 20 board'],
+    ],
+    [
+      'Sear for 3 minutes a side, then stand the chops on their fat for 2 minutes.',
+      ['sear 6 hob', 'sear 2 hob'],
+    ],
+    [
+      'Smoke for 10 minutes. Put it skin side down in a cold frying pan and cook for 7 minutes.',
+      ['smoke 10 smoker', 'fry 7 hob'],
+    ],
+  ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
+});
+
+describe('out of its brine, or out of the cold', () => {
+  it.each([
+    // It has lain in its brine, and does not again.
+    [
+      'Take the leg from the brine, rinse it and dry it in the fridge for 12 hours.',
+      ['chill 720 fridge'],
+    ],
+    [
+      'Sacar la pierna de la salmuera, secarla y dejarla 6 horas en la nevera.',
+      ['chill 360 fridge'],
+    ],
+    [
+      'Brine for 4 hours. Drain, dry and leave on the counter for 30 minutes.',
+      ['brine 240 fridge', 'temper 30 counter'],
+    ],
+    ['Templar media hora a temperatura ambiente.', ['temper 30 counter']],
+    ['Work the salt in and leave 2 days somewhere cold.', ['brine 2880 fridge']],
+  ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
+});

@@ -107,8 +107,10 @@ function readClause({ clause: { from }, read }: ReadPart, acts: ReadAct[]): Read
     (act, i) => !repeats(act, i === 0 ? last : read.acts[i - 1]),
   );
   const instead = first !== undefined && goesIntoFor(last, first);
-  const made = first === undefined ? [] : instead ? others : [first, ...others];
+  const onward = first !== undefined && last !== undefined && isForThat(last, first);
+  const made = first === undefined ? [] : instead || onward ? others : [first, ...others];
   if (instead) acts[acts.length - 1] = first;
+  if (onward) acts[acts.length - 1] = { ...last, ...lengthOf(first) };
   acts.push(...made);
   return {
     made,
@@ -130,6 +132,21 @@ function goesIntoFor(last: ReadAct | undefined, act: ReadAct): boolean {
     !spansIn(last.text).some(({ sense }) => sense === 'perKg');
   const same = last?.place === act.place && last?.tempC === act.tempC;
   return put === true && same && HEATS.has(act.verb) && act.likelyMin !== undefined;
+}
+
+/** "Roast at 190. Leave it alone for an hour": the same, now with its time. */
+function isForThat(last: ReadAct, act: ReadAct): boolean {
+  const untimed = last.likelyMin === undefined && last.leastMin === undefined;
+  const same = last.verb === act.verb && last.place === act.place && last.tempC === act.tempC;
+  const unended = last.untilC === undefined && act.likelyMin !== undefined;
+  return untimed && unended && same && HEATS.has(act.verb) && ONLY_GOES_ON.test(act.text);
+}
+
+const ONLY_GOES_ON =
+  /^\s*(?:(?:and|then|y|luego) )?(?:cook|leave|let|keep|cocin\p{L}*|cocer|cuece|dej\p{L}*)(?: (?:it|them|this|everything))?(?: (?:alone|be|cook|to cook|undisturbed|in there|there|going))*,? (?:for |about |around |un[ao]s? |durante |\d|an? )/iu;
+
+function lengthOf({ leastMin, likelyMin, mostMin, untilC }: ReadAct): Partial<ReadAct> {
+  return { leastMin, likelyMin, mostMin, ...(untilC !== undefined && { untilC }) };
 }
 
 const ONCE: ReadonlySet<string> = new Set(['mix', 'prepare', 'serve', 'stir']);

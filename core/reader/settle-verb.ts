@@ -1,6 +1,7 @@
 import type { Verb } from '../terms/index.ts';
 import type { PlaceKind } from '../places/index.ts';
 import type { Context } from './context.ts';
+import { leftAlone } from './left-alone.ts';
 import { spansIn, type ReadDuration } from './span.ts';
 import type { VerbHit } from './verbs.ts';
 
@@ -84,6 +85,8 @@ export function verbOf(
     case 'wait':
       return waited(hit, before, own, named, context);
     case 'temper':
+      // "Sácalo de la salmuera y déjalo en la nevera".
+      if (IN_FRIDGE.test(own)) return cold(context);
       // What comes off its fire does not come out of the cold.
       if (context.hot !== undefined && !context.cooled && !OUT_OF_COLD.test(own)) return 'rest';
       return (context.dough && !context.hasMeat) || OF_DOUGH.test(own) ? 'rise' : 'temper';
@@ -93,6 +96,8 @@ export function verbOf(
       return SETS.test(before) || SETS.test(own) ? 'chill' : cold(context);
     case 'rest':
       if (named === 'fridge' && context.hasMeat && COATS_MEAT.test(before)) return 'marinate';
+      if (context.hot && ON_RING.has(context.hot.verb) && ON_ITS_SIDE.test(own))
+        return context.hot.verb;
       return waits(context, /at room temperature|temperatura ambiente/iu.test(own));
     case 'shred':
     case 'slice':
@@ -132,6 +137,7 @@ export function verbOf(
       if (DRIPS.test(own)) return 'rest';
       return context.hot !== undefined && /^(?:cut|cort)/iu.test(own) ? 'slice' : 'prepare';
     case 'cool':
+      if (WARMS_UP.test(own) && context.hasMeat && context.hot === undefined) return 'temper';
       return named === 'fridge' && IN_FRIDGE.test(own) ? 'chill' : 'cool';
     case 'rise':
       return !context.dough && LIES_DAYS.test(own) ? 'ferment' : 'rise';
@@ -175,6 +181,8 @@ function putAs(
   if (context.hot !== undefined && ONCE_MORE.test(own)) return context.hot.verb;
   if (OVEN_OFF.test(`${before}${own}`) || HEAT_OFF.test(before)) return 'rest';
   if (context.ovenOff && IN_THERE.test(own)) return 'rest';
+  const cooking = TAKEN_OUT.test(before) ? undefined : leftAlone(own, context);
+  if (cooking) return cooking;
   if (BOILS_LOW.test(before)) return 'simmer';
   if (named === 'fridge') return SETS.test(`${before}${own}`) ? 'chill' : cold(context);
   if (named === 'oven' && TO_GET_HOT.test(own)) return 'preheat';
@@ -190,7 +198,9 @@ function putAs(
   if (STAYS_PUT.test(own) && named === undefined && liesInPan(context)) return 'fry';
   if (STAYS_PUT.test(own) && named === undefined && LEFT_LOW.test(before)) return 'simmer';
   if (crusts(own, context)) return context.hot?.verb;
-  return named === 'counter' || STAYS_PUT.test(own) ? waits(context) : undefined;
+  return named === 'counter' || STAYS_PUT.test(own)
+    ? waits(context, named === 'counter' && context.soaked)
+    : undefined;
 }
 
 /** A pot that was turned down, or a pan that something was poured into, simmers. */
@@ -208,6 +218,8 @@ function waited(
   context: Context,
 ): Verb | undefined {
   if (context.ovenOff && IN_THERE.test(own)) return 'rest';
+  const cooking = TAKEN_OUT.test(before) ? undefined : leftAlone(own, context);
+  if (cooking) return cooking;
   if (named === 'fridge' && context.hasMeat && COATS_MEAT.test(before)) return 'marinate';
   if (context.hot === undefined && context.place === 'grill' && CRUSTS.test(own)) return 'grill';
   if (context.hot === undefined && LIES_IN_WATER.test(own)) return 'soak';
@@ -224,11 +236,17 @@ function waited(
   if (BOILS_LOW.test(before) || LEFT_LOW.test(before)) return 'simmer';
   if (THICKENS.test(own)) return 'reduce';
   if (ABSORBS.test(own) && context.hot?.place === 'hob') return 'simmer';
-  return context.hot !== undefined && ONCE_MORE.test(own) ? context.hot.verb : waits(context);
+  if (context.hot !== undefined && ONCE_MORE.test(own)) return context.hot.verb;
+  return waits(context, named === 'counter' && context.soaked);
 }
 
 /** Dried meat is roasted, very slowly. */
 const DRIES = /^(?:dry|dehydr|sec|deshidr)/iu;
+/** "Templar la carne a temperatura ambiente": out of the cold. */
+const WARMS_UP = /^templ\p{L}*[^.;]*temperatura ambiente/iu;
+/** "Skin side down into a cold frying pan", after a smoker: no sauce. */
+const SKIN_DOWN =
+  /(?<!\p{L})(?:(?:skin|fat|cut|flesh)[- ]side|(?:skin|fat) down|frying pan|skillet|sart[eé]n)(?!\p{L})/iu;
 /** "Deja reposar la masa a temperatura ambiente". */
 const OF_DOUGH = /(?<!\p{L})(?:dough|masa)(?!\p{L})/iu;
 /** "Deja fermentar 4 días": no dough. */
@@ -258,6 +276,10 @@ const TAKEN_OUT =
 /** "Let the coating set in the fridge": nothing soaks. */
 const SETS =
   /(?<!\p{L})(?:to set|coating set|let [^.;,]{0,24} set|firm up|to firm|cuaj\p{L}*)(?!\p{L})/iu;
+
+/** "Stand the chops on their fat for two minutes": in the pan still. */
+const ON_ITS_SIDE =
+  /^(?:stand|sit|prop|hold)s? [^.;,]{0,24}(?:on|onto) (?:its|their|the) (?:fat(?:ty)?|edges?|sides?|skin)(?!\p{L})/iu;
 
 /** "Leave them undisturbed, so a crust forms": on the ring still. */
 function crusts(own: string, { hot }: Context): boolean {
@@ -396,7 +418,8 @@ function cooks(own: string, before: string, named: PlaceKind | undefined, contex
   const last = context.hot?.verb;
   // Off the grill and onto a ring: a sauce.
   const onRing = (place ?? context.place) === 'hob';
-  if (onRing && last !== undefined && DRY.has(last)) return 'simmer';
+  if (onRing && last !== undefined && DRY.has(last))
+    return SKIN_DOWN.test(`${before}${own}`) ? 'fry' : 'simmer';
   if (last === 'sear' || last === 'brown' || last === 'fry' || last === undefined)
     return place === 'hob' || last ? 'fry' : 'simmer';
   return last;

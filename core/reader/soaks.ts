@@ -27,10 +27,15 @@ function suits(verb: ReadAct['verb'], kind: Mixture['kind']): boolean {
   return verb === 'marinate' && (kind === 'marinade' || kind === 'paste' || kind === 'rub');
 }
 
+/** "Take the bird from the brine": it has lain in it. */
+export const OUT_OF_SOAK =
+  /(?<!\p{L})(?:take|lift|remove|drain|pull|fish|s[aá]ca\p{L}*|retira\p{L}*)(?!\p{L})[^.;]{0,30} (?:from|out of|de|del) (?:the |its |their |la |el |su )?(?:brine|cure|marinade|salmuera|adobo|marinada)(?!\p{L})/iu;
+
 /** What a text speaks of, a brine or a marinade, is what meat is then put into. */
 export function noteSoak(text: string, context: Context): void {
+  if (OUT_OF_SOAK.test(text)) context.soaked = true;
   if (
-    /(?<!\p{L})(?:brin(?:e|ed|ing)|(?:the )?cure(?= |$)(?! (?:it|them|for|in|under))|salmuera|(?:dissolve|disolver|disuelve) (?:the |la )?(?:\p{L}+ (?:and|y) )?(?:salt|cure|sal)|(?:heat|warm|bring)(?!\p{L})[^.;]{0,24} water [^.;]{0,12}(?:with|and) (?:the |both )?salts?)(?!\p{L})/iu.test(
+    /(?<!\p{L})(?:brin(?:e|ed|ing)|work the (?:salt|cure) in|(?:the )?cure(?= |$)(?! (?:it|them|for|in|under))|salmuera|(?:dissolve|disolver|disuelve) (?:the |la )?(?:\p{L}+ (?:and|y) )?(?:salt|cure|sal)|(?:heat|warm|bring)(?!\p{L})[^.;]{0,24} water [^.;]{0,12}(?:with|and) (?:the |both )?salts?)(?!\p{L})/iu.test(
       text,
     )
   )

@@ -239,7 +239,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'prepare',
     english:
-      'slash|salt(?= (?:the|it|them|both|all|well|generously|inside))|chop|dice|peel|trim|cut(?![- ]side)|mince(?! beef|d)|grate|score|cube|halve|quarter(?! of an hour)|crush|deseed|julienne|thread|skewer|pat|blot|rinse|wash|drain|strain|skim|rub|massage|stuff|tie|truss|butterfly|pound|prick|pierce|dredge|wipe|scrape|core(?! (?:temp|\\d|of \\d|at \\d|to \\d|reads?|reaches|is|will|should))',
+      'slash|salt(?= (?:the|it|them|both|all|well|generously|inside))|chop|dice|peel|trim|cut(?![- ]side)|mince(?! beef|d)|grate|score|cube|halve|quarter(?! of an hour)|crush|deseed|julienne|thread|skewer|pat|blot|rinse|wash|drain|strain|skim|rub|smear|massage|work (?:the |a )?(?:\\p{L}+ )?(?:salt|cure|rub|spices?|paste) in(?:to)?|stuff|tie|truss|butterfly|pound|prick|pierce|dredge|wipe|scrape|core(?! (?:temp|\\d|of \\d|at \\d|to \\d|reads?|reaches|is|will|should))',
     spanish:
       'rellen(?:a|e|ar)|sal(?:a|e|ar)(?= (?:el|la|los|las|al final|bien|por|generos))|pic(?:a|ar|amos)(?!\\p{L})|pique|pel(?:a|an|e|ar|amos)(?!\\p{L})|cort(?:a|an|e|ar|amos|en)(?!\\p{L})|rall(?:a|e|ar)|troce(?:a|e|ar)|sec(?:a|ar)(?!\\p{L})|seque|escurr(?:e|a|ir|imos)|lav(?:a|e|ar)(?!\\p{L})|limpi(?:a|e|ar)|sazon(?:a|an|e|ar)|salpimient(?:a|e)|salpiment(?:a|e|ar)|frot(?:a|an|e|ar)|unt(?:a|e|ar)(?!\\p{L})|ensart(?:a|an|e|ar)|machac(?:a|ar)|machaque|col(?:ar|amos)|cuel(?:a|e)(?!\\p{L})|retir(?:a|e|ar|amos) la grasa|at(?:a|ar)(?= (?:la|el|con))|pinch(?:a|e|ar)',
   },
