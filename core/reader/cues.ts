@@ -151,7 +151,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'roast',
     words:
-      /^(?:the )?(?:\p{L}+ ){1,3}in(?:to the oven)?(?: with (?:the )?\p{L}+)?,?\s+(?=\d)|^in (?:it |they )?goes?(?!\p{L})(?=[^.;]*\d)/iu,
+      /^(?:the )?(?:\p{L}+ ){1,3}in(?:to the oven)?(?: with (?:the )?\p{L}+)?,?\s+(?=\d)|^in (?:it |they )?goes?(?!\p{L})(?=[^.;]*\d)|^(?:put|pop|slide|place) (?:the )?(?:\p{L}+ ){1,2}in (?:on|until|till)(?= [^.;]*\d)/iu,
     when: ({ ovenC, dough }) => ovenC !== undefined && !dough,
     over: WEAK,
   },

@@ -68,7 +68,7 @@ const FAHRENHEIT_FROM = 275;
 const CORE =
   /(?:internal|interna|(?<!\p{L})till?(?!\p{L})|thermometer|term[oó]metro|core|center|centre|centro|coraz[oó]n|middle|reads?|registers?|reaches|reach|alcance|marque|thickest|probe|sonda|temperature (?:of|is|in)|in the middle|meat is|until|hasta)[^.;]{0,70}$/iu;
 const CORE_BEHIND =
-  /^(?:(?!\d{2,3}\s?[°º])[^.;]){0,40}(?:internal|core|in the (?:middle|cent)|inside|interna|en el centro|por dentro|on (?:a|an|your) [^.;]*thermometer|en el coraz[oó]n)/iu;
+  /^(?!\s*[CF]?\s*(?:to|until|till?|hasta)(?!\p{L})[^.;]{0,50}\d{2,3}\s?[°º])(?:(?!\d{2,3}\s?[°º])[^.;]){0,40}(?:internal|core|in the (?:middle|cent)|inside|interna|en el centro|por dentro|on (?:a|an|your) [^.;]*thermometer|en el coraz[oó]n)/iu;
 
 /** "Keep going to 203", "pull it at 52". */
 const OFF_AT =

@@ -71,6 +71,19 @@ describe('what is left where it is', () => {
   it.each([
     // In a hot oven, or on a fire told no time, it cooks; told one, it rests.
     [
+      'Oven at 110 °C. Put the chops in on the rack until they reach 48 °C inside, about 50 minutes.',
+      ['preheat @110 oven', 'roast 50 @110 to 48 oven'],
+    ],
+    ['Llevar a ebullición, bajar el fuego y dejar 40 minutos.', ['simmer 40 hob']],
+    [
+      'Bring a large pan of salted water to the boil and cook the pasta for 9 minutes.',
+      ['boil 9 hob'],
+    ],
+    [
+      'Smoke at 80 °C to an internal temperature of 65 °C, 3 to 4 hours.',
+      ['smoke 180-210-240 @80 to 65 smoker'],
+    ],
+    [
       'Oven on at 190 °C; in with the joint and leave it alone for an hour.',
       ['roast 60 @190 oven'],
     ],
@@ -107,6 +120,7 @@ describe('out of its brine, or out of the cold', () => {
       ['brine 240 fridge', 'temper 30 counter'],
     ],
     ['Templar media hora a temperatura ambiente.', ['temper 30 counter']],
+    ['Curar 24 horas en la nevera con la sal y el azúcar.', ['brine 1440 fridge']],
     ['Work the salt in and leave 2 days somewhere cold.', ['brine 2880 fridge']],
   ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
 });

@@ -7,7 +7,7 @@ import type { VerbHit } from './verbs.ts';
 
 /** "Turn the heat to low, put on a lid and let it be"; "turn the oven off and leave them in there". */
 const LEFT_LOW =
-  /(?<!\p{L})(?:heat to (?:low|minimum)|low heat|(?:lower|reduce|turn down) the (?:heat|flame)(?![^.;,]{0,24}\d{3})|(?:put|clap|stick) (?:on )?(?:a|the) lid(?: on)?|fuego (?:bajo|lento|suave|m[ií]nimo))/iu;
+  /(?<!\p{L})(?:heat to (?:low|minimum)|low heat|(?:lower|reduce|turn down) the (?:heat|flame)(?![^.;,]{0,24}\d{3})|baj(?:a|e|ar|amos) (?:mucho )?el fuego|(?:put|clap|stick) (?:on )?(?:a|the) lid(?: on)?|fuego (?:bajo|lento|suave|m[ií]nimo))/iu;
 export const OVEN_OFF =
   /(?<!\p{L})(?:(?:turn|switch) (?:the oven |it )?off|(?:turn off|kill|cut) the (?:heat|gas|flame)|with the (?:heat|oven) off|oven (?:is )?off|(?:turned|switched)-off oven|horno apagado|apaga(?:r|mos)? el horno)/iu;
 /** "Turn off and leave it in the water": no fire is under it. */
@@ -281,6 +281,10 @@ const SETS =
 const ON_ITS_SIDE =
   /^(?:stand|sit|prop|hold)s? [^.;,]{0,24}(?:on|onto) (?:its|their|the) (?:fat(?:ty)?|edges?|sides?|skin)(?!\p{L})/iu;
 
+/** "Bring a pan of water to the boil and cook the pasta". */
+const WATER_BOILS =
+  /(?<!\p{L})(?:water|agua)(?!\p{L})[^.;]{0,24} (?:to (?:a|the) (?:rolling |full )?boil|a hervir)(?!\p{L})/iu;
+
 /** "Leave them undisturbed, so a crust forms": on the ring still. */
 function crusts(own: string, { hot }: Context): boolean {
   return hot !== undefined && ON_RING.has(hot.verb) && CRUSTS.test(own);
@@ -388,7 +392,7 @@ const SOFTENED =
   /(?<!\p{L})(?:veg(?:etables)?|onions?|shallots?|leeks?|carrots?|celery|peppers?|mushrooms?|verduras?|cebollas?|puerros?|pimientos?|setas)(?!\p{L})/iu;
 
 function cooks(own: string, before: string, named: PlaceKind | undefined, context: Context): Verb {
-  if (SUGAR.test(own)) return 'boil';
+  if (SUGAR.test(own) || WATER_BOILS.test(before)) return 'boil';
   if (OIL_AT.test(before) || (named === undefined && MELTED.test(before))) return 'fry';
   const place =
     named ?? (context.slowCooker ? 'slow-cooker' : context.hot ? undefined : notYetUsed(context));

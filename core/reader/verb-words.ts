@@ -39,7 +39,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       '(?:dry|wet)-brine|brine(?! into| in a| over|s\\b)|cure(?= (?:it|them|the|for|in|under|overnight|\\d))|(?:submerge|place|put|lower|immerse|add) [^.;]{0,40} (?:in(?:to)?|to) (?:the |a )?(?:cold |cooled )?brine',
     spanish:
-      '(?:pon|ponga|poner|sumerge|sumerja|sumergir|mete|meter|introduce|introducir)[^.;]{0,40} en (?:la )?salmuera',
+      '(?:pon|ponga|poner|sumerge|sumerja|sumergir|mete|meter|introduce|introducir)[^.;]{0,40} en (?:la )?salmuera|cur(?:ar|a|e|amos)(?= (?:el |la |los |las |con |en |durante |\\d))',
   },
   {
     verb: 'marinate',
