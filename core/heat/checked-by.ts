@@ -39,7 +39,7 @@ export function checkedByOf({ piece, stages, offsetC }: CookSpec): CheckedBy {
  * source.
  */
 const MODEL_LOG_SD = {
-  charted: { calibrated: 0.07, fitted: 0.07, handbook: 0.135 },
+  charted: { calibrated: 0.05, fitted: 0.05, handbook: 0.135 },
   uncharted: { calibrated: 0.11, fitted: 0.11, handbook: 0.16 },
 } as const;
 const THICKNESS_LOG_SD = { measured: 0.03, usual: 0.06 } as const;
