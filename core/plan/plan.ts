@@ -241,8 +241,10 @@ export function withRescues(
   nowMin: number,
   expected?: ExpectedLengths,
 ): Plan {
-  const tryMeal: TryMeal = (tried, servingMin) =>
-    tryAt(tried, servingMin ?? servingMinOf(tried), nowMin, expected);
+  const tryMeal: TryMeal = (tried, servingMin, carefully) => {
+    const work = carefully ? AT_ONCE : TRIED;
+    return tryAt(tried, servingMin ?? servingMinOf(tried), nowMin, expected, work);
+  };
   if (made.status !== 'cannot') return { ...made, surer: surerFor(meal, made, tryMeal) };
   return { ...made, rescues: rescuesFor(meal, kitchen, made, nowMin, tryMeal) };
 }
@@ -253,12 +255,13 @@ function tryAt(
   servingMin: number,
   nowMin: number,
   expected: ExpectedLengths | undefined,
+  work: number,
 ): ReturnType<TryMeal> {
   const draft = timedMealAt(withCoreGaps(meal), meal.kitchen, servingMin, nowMin, { expected });
   if (!('latest' in draft)) return CANNOT;
   const model = schedulingModelOf(draft.hard, draft.latest, meal, meal.kitchen, servingMin);
   let last: Solution | undefined;
-  for (const solution of solveSchedule(model, TRIED)) last = solution;
+  for (const solution of solveSchedule(model, work)) last = solution;
   if (!last || last.unresolved.length > 0) return CANNOT;
   const { status, odds, placed } = scheduledMeal(draft, model, last);
   const stops = () => stopsOf(findingsOf(draft.meal, ledgerOf(draft.meal, servingMin, placed)));

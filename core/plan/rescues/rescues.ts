@@ -152,8 +152,14 @@ interface TriedHour {
   readonly fits: boolean;
 }
 
-function tryHour(meal: Meal, made: Plan, at: number, tryMeal: TryMeal): TriedHour | undefined {
-  const tried = tryMeal(meal, at);
+function tryHour(
+  meal: Meal,
+  made: Plan,
+  at: number,
+  tryMeal: TryMeal,
+  carefully = false,
+): TriedHour | undefined {
+  const tried = tryMeal(meal, at, carefully);
   return works(tried, made)
     ? { at, onTime: tried.onTime, fits: tried.status === 'fits' }
     : undefined;
@@ -168,9 +174,22 @@ function nearestThatWorks(
   let at = first;
   for (let i = 0; i < TRIES_OF_HOURS; i++, at += i < FINE_TRIES ? ROUND_MIN : COARSE_MIN) {
     const tried = tryHour(meal, made, at, tryMeal);
-    if (tried) return tried;
+    if (tried) return earlierStill(meal, made, first, tried, tryMeal);
   }
   return undefined;
+}
+
+/** A quick look misses an hour that is only just possible: those before it are looked at with care. */
+function earlierStill(
+  meal: Meal,
+  made: Plan,
+  first: number,
+  found: TriedHour,
+  tryMeal: TryMeal,
+): TriedHour {
+  const at = found.at - ROUND_MIN;
+  const earlier = at < first ? undefined : tryHour(meal, made, at, tryMeal, true);
+  return earlier ? earlierStill(meal, made, first, earlier, tryMeal) : found;
 }
 
 function surerAfter(

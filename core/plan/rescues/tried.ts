@@ -6,7 +6,8 @@ export interface Tried extends Pick<Plan, 'status' | 'onTime'> {
   /** Which rules of safety it breaks at which steps; costly, so only of what is to be offered. */
   readonly stops: () => readonly string[];
 }
-export type TryMeal = (meal: Meal, servingMin?: number) => Tried;
+/** `carefully` where what is only just possible must not be missed: as long as a first plan is looked for. */
+export type TryMeal = (meal: Meal, servingMin?: number, carefully?: boolean) => Tried;
 
 /** Where a plan breaks which rules of safety that the cook has not overruled. */
 export function stopsOf(findings: Plan['findings']): string[] {
