@@ -164,7 +164,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'hold',
     words:
-      /(?<!\p{L})(?:(?:keep|keeps|kept|stay|stays|hold|holds|held)(?: it| them| the \p{L}+| everything)? (?:happily |well |nicely )?(?:warm|hot)|(?:it|they|that) (?:will |can )?(?:hold|keep)s? (?:happily|well|nicely|fine)|(?:keep|hold) (?:it |them )?(?:there|at (?:that|this)(?: temperature| heat)?)(?= for)|to stay (?:hot|warm)|warming drawer|low oven(?=[^.;]{0,20}(?:hold|keep|until))|(?:mant[eé]n\p{L}*|se mantiene|aguanta|conserv\p{L}+|guarda\p{L}*)[^.;]{0,30}(?:caliente|templad[oa]|horno (?:bajo|suave|apagado))|al calor)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:keep|keeps|kept|stay|stays|hold|holds|held)(?: it| them| the \p{L}+| everything)? (?:happily |well |nicely )?(?:warm|hot)|(?:it|they|that) (?:will |can )?(?:hold|keep)s? (?:happily|well|nicely|fine)|(?:keep|hold) (?:it |them )?(?:there|at (?:that|this)(?: temperature| heat)?)(?= for)|to stay (?:hot|warm)|warming drawer|^(?:keep|hold)(?: (?:it|them|the \p{L}+))?(?: (?:tightly |loosely )?covered)? in (?:a|the) (?:very )?(?:low|warm|cool) oven|low oven(?=[^.;]{0,20}(?:hold|keep|until))|(?:mant[eé]n\p{L}*|se mantiene|aguanta|conserv\p{L}+|guarda\p{L}*)[^.;]{0,30}(?:caliente|templad[oa]|horno (?:bajo|suave|apagado))|al calor)(?!\p{L})/iu,
     over: [...WEAK, 'roast', 'bake'],
   },
   {

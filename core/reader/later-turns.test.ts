@@ -74,6 +74,7 @@ describe('what is left where it is', () => {
       'Oven at 110 °C. Put the chops in on the rack until they reach 48 °C inside, about 50 minutes.',
       ['preheat @110 oven', 'roast 50 @110 to 48 oven'],
     ],
+    ['Keep covered in a low oven, 80 °C, for no more than an hour.', ['hold -60 @80 oven']],
     ['Llevar a ebullición, bajar el fuego y dejar 40 minutos.', ['simmer 40 hob']],
     [
       'Bring a large pan of salted water to the boil and cook the pasta for 9 minutes.',
