@@ -21,7 +21,7 @@ async function settle(page: Page): Promise<void> {
   await page.getByRole('heading', { level: 1 }).waitFor();
   await page.evaluate(() => document.fonts.ready);
   // Plans are made beside the page, one after another.
-  await page.waitForFunction(() => !/\bPlanning\b/.test(document.body.innerText));
+  await page.waitForFunction(() => !/\b(?:Planning|Reckoning)\b/.test(document.body.innerText));
   await page.waitForTimeout(600);
 }
 

@@ -19,6 +19,7 @@ export {
 export { toldTimes, type Remembered } from './told-times.ts';
 export { keepsUntil, leftOversOf, type LeftOver } from './left-overs.ts';
 export { overRuns, type RunInARow } from './over-runs.ts';
+export { dayOfRun } from './day-of-run.ts';
 export { searchRuns } from './search.ts';
 export { atTable, lossOf, type DishAtTable } from './tasting.ts';
 export {

@@ -338,6 +338,8 @@ describe('a run against its plan', () => {
     expect(searchRuns([run], 'duck smoker')).toEqual([run]);
     expect(searchRuns([run], 'duck tagine')).toEqual([]);
     expect(searchRuns([run], '')).toEqual([run]);
+    expect(searchRuns([run], 'december 2026')).toEqual([run]);
+    expect(searchRuns([run], 'june')).toEqual([]);
   });
 });
 

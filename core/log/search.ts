@@ -2,6 +2,7 @@ import { cutOf } from '../meal/index.ts';
 import { placeNamed } from '../places/index.ts';
 import type { Run } from '../run/index.ts';
 import { localOf } from '../time/index.ts';
+import { dayOfRun } from './day-of-run.ts';
 
 /** What a run can be found by, made once for each. */
 const texts = new WeakMap<Run, string>();
@@ -23,7 +24,7 @@ function textOf(run: Run): string {
   const known = texts.get(run);
   if (known !== undefined) return known;
   const { meal, events, startedMin } = run;
-  const parts = [meal.title, localOf(Math.floor(startedMin), meal.serving.zone)];
+  const parts = [meal.title, localOf(Math.floor(startedMin), meal.serving.zone), dayOfRun(run)];
   for (const dish of meal.dishes) {
     parts.push(dish.name);
     for (const food of dish.foods) parts.push(food.name, cutOf(meal, food)?.name ?? '');

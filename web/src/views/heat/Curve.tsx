@@ -168,15 +168,20 @@ function optionsOf(lengthMin: number, safeC: number | undefined): ChartOptions<'
         max: lengthMin,
         grid: { display: false },
         border: { display: false },
+        // On whole hours and quarters, whatever the cook's own length is.
+        afterBuildTicks: (axis) => {
+          const count = Math.floor(lengthMin / stepMin);
+          axis.ticks = Array.from({ length: count }, (_unused, i) => ({
+            value: (i + 1) * stepMin,
+          }));
+        },
         ticks: {
-          stepSize: stepMin,
           autoSkip: true,
           autoSkipPadding: 14,
           maxRotation: 0,
-          includeBounds: false,
           font,
           color: paint('--muted'),
-          callback: (value) => (Number(value) === 0 ? '' : showMinutes(Number(value))),
+          callback: (value) => showMinutes(Number(value)),
         },
       },
       y: {

@@ -6,7 +6,7 @@ import {
   showTemperature,
   showWeight,
   TASTE_SCALES,
-  wallClock,
+  dayOfRun,
   type ComparedDish,
   type DishFigures,
   type Kitchen,
@@ -37,7 +37,7 @@ export function Compare({ run, runs }: { run: Run; runs: readonly Run[] }) {
           value={chosen}
           options={[
             ['', t('log.compareNone')],
-            ...others.map((one) => [one.id, `${one.meal.title}, ${dateOf(one)}`] as const),
+            ...others.map((one) => [one.id, `${one.meal.title}, ${dayOfRun(one)}`] as const),
           ]}
           onChoose={setChosen}
         />
@@ -50,7 +50,7 @@ export function Compare({ run, runs }: { run: Run; runs: readonly Run[] }) {
                 <td />
                 {[run, other].map((one) => (
                   <th key={one.id} scope="col" className="px-1.5 py-1.5 font-semibold md:px-3">
-                    {dateOf(one)}
+                    {dayOfRun(one)}
                   </th>
                 ))}
               </tr>
@@ -69,11 +69,6 @@ export function Compare({ run, runs }: { run: Run; runs: readonly Run[] }) {
       )}
     </section>
   );
-}
-
-function dateOf({ startedMin, meal }: Run): string {
-  const { year, month, day } = wallClock(Math.floor(startedMin), meal.serving.zone);
-  return `${day}.${month}.${year}`;
 }
 
 function lateness(minutes: number | undefined, t: Say): string | undefined {

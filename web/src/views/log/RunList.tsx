@@ -1,4 +1,4 @@
-import { searchRuns, wallClock, type Run } from '@zemrin/core';
+import { dayOfRun, searchRuns, type Run } from '@zemrin/core';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useWords } from '../../words/words.ts';
@@ -25,8 +25,8 @@ export function RunList({ runs, chosen }: { runs: readonly Run[]; chosen: string
         />
       </label>
       <ul className="mt-3">
-        {found.slice(0, SHOWN).map(({ id, meal, startedMin }) => {
-          const { year, month, day } = wallClock(Math.floor(startedMin), meal.serving.zone);
+        {found.slice(0, SHOWN).map((run) => {
+          const { id, meal } = run;
           return (
             <li key={id} className="border-b border-line">
               <Link
@@ -35,9 +35,7 @@ export function RunList({ runs, chosen }: { runs: readonly Run[]; chosen: string
                 className={`block rounded-lg px-2 py-2.5 ${id === chosen ? 'bg-soft font-semibold' : ''}`}
               >
                 {meal.title}
-                <span className="block text-sm font-normal text-muted">
-                  {`${day}.${month}.${year}`}
-                </span>
+                <span className="block text-sm font-normal text-muted">{dayOfRun(run)}</span>
               </Link>
             </li>
           );

@@ -1,12 +1,10 @@
 import {
   atTable,
+  dayOfRun,
   foldRun,
   runAgainstPlan,
   showMinutes,
   showTime,
-  wallClock,
-  dayLong,
-  monthLong,
   type Deed,
   type Plan,
   type Run,
@@ -45,7 +43,6 @@ export function RunPage({ run, runs }: { run: Run; runs: readonly Run[] }) {
   const { zone } = run.meal.serving;
   const { clock } = run.meal.kitchen;
   const at = (min: number) => showTime(Math.round(min), zone, clock, Math.round(min));
-  const began = wallClock(Math.floor(state.servedMin ?? run.startedMin), zone);
   const lateMin =
     against?.servedMin === undefined
       ? undefined
@@ -54,7 +51,7 @@ export function RunPage({ run, runs }: { run: Run; runs: readonly Run[] }) {
     <div className="min-w-0 grow px-4 py-5 md:px-7">
       <h1 className="text-[27px]">{t('log.howItWent', { title: run.meal.title })}</h1>
       <p className="text-muted">
-        {dayLong(began.weekday)} {began.day} {monthLong(began.month)} {began.year}
+        {dayOfRun(run)}
         {against && `, ${t('log.wished', { at: at(against.wishedMin) })}`}
         {against?.servedMin !== undefined && `, ${t('log.served', { at: at(against.servedMin) })}`}
         {lateMin !== undefined &&

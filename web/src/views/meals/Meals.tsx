@@ -90,16 +90,18 @@ function Demos({ taken }: { taken: ReadonlySet<string> }) {
   return (
     <section className="mt-8">
       <h2 className="mb-2 text-xl">{t('meals.examples')}</h2>
-      {demos.map((demo) => (
-        <button
-          key={demo.id}
-          type="button"
-          className="btn mr-2"
-          onClick={() => actions.takeDemo(demo)}
-        >
-          {t('meals.takeDemo', { title: demo.title })}
-        </button>
-      ))}
+      <div className="flex flex-wrap gap-2">
+        {demos.map((demo) => (
+          <button
+            key={demo.id}
+            type="button"
+            className="btn"
+            onClick={() => actions.takeDemo(demo)}
+          >
+            {t('meals.takeDemo', { title: demo.title })}
+          </button>
+        ))}
+      </div>
     </section>
   );
 }
