@@ -12,6 +12,7 @@ export {
 } from './event.ts';
 export {
   foldRun,
+  standing,
   type Confirmation,
   type RunState,
   type RunTimer,

@@ -101,7 +101,7 @@ export function foldRun({ meal, events }: Run, untilMin = Infinity): RunState {
 }
 
 /** The events no later event takes back; an undoing may itself be undone. */
-function standing(events: readonly RunEvent[]): RunEvent[] {
+export function standing(events: readonly RunEvent[]): RunEvent[] {
   const gone = new Set<string>();
   for (const one of events.toReversed()) {
     if (one.did === 'undone' && !gone.has(one.id)) gone.add(one.event);
