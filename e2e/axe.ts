@@ -8,6 +8,9 @@ import { expect, type Page } from '@playwright/test';
  */
 export async function expectNoFindings(page: Page, rules?: string[]): Promise<void> {
   await page.waitForTimeout(300);
+  // While a plan is still worked out, what axe looks at would be replaced under its eyes.
+  await page.waitForFunction(() => !/\b(?:Planning|Reckoning)\b/.test(document.body.innerText));
+  await expect(page.locator('h1')).not.toHaveCount(0);
   // A notice that fades away while axe looks has no contrast for a moment.
   await expect(page.locator('[data-sonner-toast]')).toHaveCount(0);
   await page.evaluate(() =>

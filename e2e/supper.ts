@@ -27,7 +27,10 @@ export async function openSupper(
 }
 
 export async function goTo(page: Page, view: View): Promise<void> {
-  await page.getByRole('navigation', { name: 'Views' }).getByRole('link', { name: view }).click();
+  const link = page.getByRole('navigation', { name: 'Views' }).getByRole('link', { name: view });
+  await link.click();
+  // Until the new view stands, the old one's heading is still there.
+  await expect(link).toHaveAttribute('aria-current', 'page');
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 }
 

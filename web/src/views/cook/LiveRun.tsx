@@ -19,7 +19,14 @@ export function LiveRun({ meal, kept }: { meal: Meal; kept: KeptRun }) {
   const [asking, setAsking] = useState<Asking>();
   useAwake(page.state.servedMin === undefined);
   if (page.state.servedMin !== undefined) return <AfterRun meal={meal} page={page} />;
-  if (!page.plan) return <Loading />;
+  if (!page.plan) {
+    return (
+      <main className="p-4 md:px-7 md:py-5">
+        <h1 className="text-base font-semibold text-muted">{meal.title}</h1>
+        <Loading />
+      </main>
+    );
+  }
   return (
     <div className="flex min-h-full flex-col lg:flex-row">
       <main className="min-w-0 grow p-4 md:px-7 md:py-5">

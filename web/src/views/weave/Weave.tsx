@@ -48,9 +48,12 @@ export default function Weave() {
   }
   if (!plan) {
     return (
-      <p role="status" className="p-6 text-muted">
-        {t('meals.planning')}
-      </p>
+      <main className="p-6">
+        <h1 className="text-3xl">{meal.title}</h1>
+        <p role="status" className="my-4 text-muted">
+          {t('meals.planning')}
+        </p>
+      </main>
     );
   }
   return <Woven meal={meal} plan={plan} />;
