@@ -3,7 +3,7 @@ import { notifyError } from '../notices/notify.ts';
 import type { PlanRequests } from '../workers/planner.ts';
 import { nowMinute } from './clock.ts';
 import { own } from './own.ts';
-import { asked, planned, previewed, searched, searchStopped, ticked } from './plans.ts';
+import { asked, planned, previewed, previewLeft, searched, searchStopped, ticked } from './plans.ts';
 import { startListening, store } from './store.ts';
 
 /** A meal that was served so long ago is planned only where someone looks at its plan. */
@@ -35,7 +35,15 @@ export function listenForPlans(planner: PlanRequests): void {
   });
   startListening({
     actionCreator: previewed,
-    effect: ({ payload }) => ask(payload, 'change'),
+    // Nobody reckons with an example yet: its first plan is enough to be drawn.
+    effect: ({ payload }) => ask(payload, 'time'),
+  });
+  startListening({
+    actionCreator: previewLeft,
+    // Once it is taken it is a meal of the cook's own, under the same id.
+    effect: ({ payload }) => {
+      if (own(store.getState().library.meals, payload) === undefined) planner.drop(payload);
+    },
   });
   startListening({
     predicate: (action, now, before) =>

@@ -17,6 +17,8 @@ export interface PlansState {
 export const ticked = createAction<number>('plans/ticked');
 /** A meal that is not in the library yet, to be shown planned. */
 export const previewed = createAction<Meal>('plans/previewed');
+/** It is looked at no more. */
+export const previewLeft = createAction<string>('plans/previewLeft');
 export const asked = createAction<string>('plans/asked');
 /** A plan has come; `because` of a change of the meal, of time gone by, or as a better one. */
 export const planned = createAction<{ plan: Plan; because: 'change' | 'time' | 'better' }>(

@@ -19,6 +19,7 @@ const inlinePlanner: PlanRequests = {
     done(plan(meal, meal.kitchen, at, { previous }));
   },
   stop() {},
+  drop() {},
 };
 
 /** No run is planned on here. */

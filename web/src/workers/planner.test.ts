@@ -52,6 +52,27 @@ describe('the planner’s queue', () => {
     expect(seen).toEqual(['1', '5']);
   });
 
+  it('does not make a plan that nobody waits for any more', async () => {
+    const seen: string[] = [];
+    const planner = plannerWith((asked) => {
+      seen.push(asked.id);
+      return Promise.resolve({ meal: asked.id } as Plan);
+    });
+    const made = await new Promise<string>((resolve) => {
+      for (const id of ['first', 'left', 'last']) {
+        planner.request({
+          ...plain(id),
+          meal: { ...meal(id), id },
+          done: (plan) => plan.meal === 'last' && resolve(plan.meal),
+          failed: resolve,
+        });
+      }
+      planner.drop('left');
+    });
+    expect(made).toBe('last');
+    expect(seen).toEqual(['first', 'last']);
+  });
+
   it('says why when a plan fails, and goes on', async () => {
     const planner = plannerWith((asked) =>
       asked.title === 'bad'

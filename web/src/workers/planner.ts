@@ -8,6 +8,8 @@ export interface PlanRequests {
   request(request: Request): void;
   /** No better plan of this meal is looked for any more. */
   stop(meal: string): void;
+  /** No plan of this meal is wanted any more, not even the one that waits to be made. */
+  drop(meal: string): void;
 }
 
 /**
@@ -38,6 +40,11 @@ export class Planner implements PlanRequests {
   stop(meal: string): void {
     this.toImprove.delete(meal);
     if (this.improving === meal) void this.remote.stop();
+  }
+
+  drop(meal: string): void {
+    this.waiting.delete(meal);
+    this.stop(meal);
   }
 
   private async work(): Promise<void> {

@@ -1,7 +1,7 @@
 import { elasticAxis, placeOf, showTime, threadsOf, type Meal, type Plan } from '@zemrin/core';
 import { useEffect } from 'react';
 import { usePlan } from '../../store/hooks.ts';
-import { previewed } from '../../store/plans.ts';
+import { previewed, previewLeft } from '../../store/plans.ts';
 import { useAppDispatch } from '../../store/store.ts';
 import { useWords } from '../../words/words.ts';
 import { useMealActions } from './useMealActions.ts';
@@ -14,6 +14,9 @@ export default function Example({ meal }: { meal: Meal }) {
   const plan = usePlan(meal.id);
   useEffect(() => {
     dispatch(previewed(meal));
+    return () => {
+      dispatch(previewLeft(meal.id));
+    };
   }, [dispatch, meal]);
   return (
     <div className="rounded-xl bg-panel p-5 md:p-7">
