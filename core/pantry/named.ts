@@ -66,7 +66,8 @@ export const WATCHED_NAMES = {
   smokedFish:
     /\b(smoked|cured|gravad|cold smoked) (salmon|trout|fish|mackerel|eel|herring)\b|\bgravlax\b/,
   liver: /\b(liver|p[aâ]t[eé])\b/,
-  stuffing: /\b(stuffing|stuffed|stuff (the|it|them))\b/,
+  stuffing:
+    /\b(stuffing|stuffed|stuff (the|it|them)|relleno|rellena(r|mos|lo|la)?|rell[eé]nal[oa]s?)\b/,
   flour: /\b(flour|semolina|dough)\b/,
   honey: /\bhoney\b/,
 } as const;

@@ -11,7 +11,7 @@ export const counter = definePlace({
   namedBy: {
     order: 9,
     pattern:
-      /room temperature|counter|temperatura ambiente|encimera|work ?tops?\b|work ?surface|windowsill|(?<=(?:leave|left|kept|stand|sit)\b[^.;]{0,24})\bon the (?:\w+ )?table\b|in the (?:car|sun)\b|warm place|lugar c[aá]lido/iu,
+      /room temperature|counter|temperatura ambiente|encimera|work ?tops?\b|work ?surface|windowsill|(?<=(?:leave|left|kept|stand|sit|set)\b[^.;]{0,24})\bon the (?:\w+ )?(?:table|side)\b(?! of)|(?<!warmth of )\b(?:in|around) the kitchen\b|in the (?:car|sun)\b|warm place|lugar c[aá]lido/iu,
   },
   room: 'inside',
   workplace: 'board',

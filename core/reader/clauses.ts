@@ -30,6 +30,9 @@ const LEAST_LETTERS = 4;
 /** And no more than a length of time. */
 const LAST_LETTERS = 30;
 
+const LIES_COLD =
+  /(?<!\p{L})(?:in|into|to) the (?:fridge|refrigerator|cold)(?!\p{L})[^.;\d]{0,30}$/iu;
+
 /** What follows an "if" belongs to it. */
 const IF = /^\s*(?:if|unless|should (?:it|they)|si)(?!\p{L})/iu;
 
@@ -47,6 +50,8 @@ export function clausesOf(sentence: string): Clause[] {
     const behind = sentence.slice(match.index + match[0].length);
     // "For the last ten minutes, raise it to 220" is one thing.
     if (AT_THE_LAST.test(text) && letters(text) < LAST_LETTERS) continue;
+    // "Leave it on a rack in the fridge, another twelve hours": so long it lies there.
+    if (LIES_COLD.test(text) && /^(?:another|a further)(?!\p{L})/iu.test(behind)) continue;
     if (letters(text) < LEAST_LETTERS || letters(behind) < LEAST_LETTERS) continue;
     found.push({ text, from });
     from = match.index + match[0].length;

@@ -49,7 +49,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'brine',
     words:
-      /(?<!\p{L})(?:(?:in|into|through|under|from) (?:the |a |its |their )?(?:cold |cooled )?(?:brine|cure)|salt(?:ed)? (?:water )?bath|bath (?:of|in) salt(?:ed)? ?water|in salt(?:ed)? water|^salt (?:it|them|the \p{L}+)(?: for)?(?= (?:\d|an? |half|overnight)[^.;,]{0,12}(?:h|min|night|day))|under (?:the )?salt|cured? (?:under|in|with) (?:the )?salt|dry[- ]brine|brine|sal(?:a|ar|e|amos|ad[oa]s?)(?!\p{L})[^.;]{0,90}(?:nevera|frigor[ií]fico)|salt(?:ed)?(?!\p{L}| cod| fish| pork| beef)[^.;]{0,90}(?:fridge|refrigerat\p{L}*)|salt (?:it|them|the \p{L}+)[^.;]{0,24}(?:before|ahead|beforehand)|(?:sal(?:a|ar|amos)|s[aá]l(?:a|e)l[oa]s?) [^.;]{0,40} (?:antes|la v[ií]spera|(?:la noche|el d[ií]a) anterior)|salar? [^.;]{0,30}de antelaci[oó]n|(?:en|a) (?:la )?salmuera|(?:en|bajo) (?:la )?sal(?= )|en agua con sal|salmuera)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:in|into|through|under|from) (?:the |a |its |their )?(?:cold |cooled )?(?:brine|cure)|salt(?:ed)? (?:water )?bath|bath (?:of|in) salt(?:ed)? ?water|in salt(?:ed)? water|^salt (?:it|them|the \p{L}+)(?: for)?(?= (?:\d|an? |half|overnight)[^.;,]{0,12}(?:h|min|night|day))|under (?:the )?salt|cured? (?:under|in|with) (?:the )?salt|dry[- ]brine|brine|sal(?:a|ar|e|amos|ad[oa]s?)(?!\p{L})[^.;]{0,90}(?:nevera|frigor[ií]fico)|salt(?:ed)?(?!\p{L}| cod| fish| pork| beef)[^.;]{0,90}(?:fridge|refrigerat\p{L}*)|salt (?:it|them|the \p{L}+)[^.;]{0,24}(?:before|ahead|beforehand)|salt(?= \d{1,2} ?h\p{L}* (?:before|ahead|beforehand))|(?:sal(?:a|ar|amos)|s[aá]l(?:a|e)l[oa]s?) [^.;]{0,40} (?:antes|la v[ií]spera|(?:la noche|el d[ií]a) anterior)|salar? [^.;]{0,30}de antelaci[oó]n|(?:en|a) (?:la )?salmuera|(?:en|bajo) (?:la )?sal(?= )|en agua con sal|salmuera)(?!\p{L})/iu,
     when: ({ hot, hasMeat }) => hot === undefined && hasMeat,
     unless: OUT_OF_SOAK,
     over: [...WEAK, 'soak'],
@@ -115,7 +115,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'soak',
     words:
-      /(?<!\p{L})(?:(?:pour|tip) (?:over |on )?(?:the |plenty of )?(?:boiling|hot) water(?: over| on)?|pour over (?:the )?boiling|cover with (?:boiling|hot) water)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:pour|tip) (?:over |on )?(?:the |plenty of |enough )?(?:boiling|hot) water(?: over| on)?|pour over (?:the )?boiling|cover with (?:boiling|hot) water)(?!\p{L})/iu,
     over: WEAK,
   },
   {
@@ -128,7 +128,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'fry',
     words:
-      /(?<!\p{L})sofrito(?= (?:de|con)(?!\p{L})|:)|^(?:the )?(?:first|second|final) fry(?!\p{L})/iu,
+      /(?<!\p{L})sofrito(?= (?:de|con)(?!\p{L})|:)|^(?:the )?(?:first|second|final|1st|2nd) fry(?!\p{L})/iu,
     over: [...WEAK, 'simmer'],
   },
   {
@@ -164,7 +164,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'hold',
     words:
-      /(?<!\p{L})(?:(?:keep|keeps|kept|stay|stays|hold|holds|held)(?: it| them| the \p{L}+| everything)? (?:happily |well |nicely )?(?:warm|hot)|(?:it|they|that) (?:will |can )?(?:hold|keep)s? (?:happily|well|nicely|fine)|(?:keep|hold) (?:it |them )?(?:there|at (?:that|this)(?: temperature| heat)?)(?= for)|to stay (?:hot|warm)|warming drawer|^(?:keep|hold)(?: (?:it|them|the \p{L}+))?(?: (?:tightly |loosely )?covered)? in (?:a|the) (?:very )?(?:low|warm|cool) oven|low oven(?=[^.;]{0,20}(?:hold|keep|until))|(?:mant[eé]n\p{L}*|se mantiene|aguanta|conserv\p{L}+|guarda\p{L}*)[^.;]{0,30}(?:caliente|templad[oa]|horno (?:bajo|suave|apagado))|al calor)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:keep|keeps|kept|stay|stays|hold|holds|held)(?: it| them| the \p{L}+| everything)? (?:happily |well |nicely )?(?:warm|hot)|(?:it|they|that) (?:will |can )?(?:hold|keep)s? (?:happily|well|nicely|fine)|(?:keep|hold) (?:it |them )?(?:there|at (?:that|this)(?: temperature| heat)?)(?= for)|to stay (?:hot|warm)|warming drawer|^(?:keep|hold)(?: (?:it|them|the \p{L}+))?(?: (?:tightly |loosely )?covered)? in (?:a|the) (?:very )?(?:low|warm|cool) oven|^(?:keep|hold) (?:the )?(?:done|cooked|finished|fried|first|ready)(?: (?:ones|batch(?:es)?|pieces|lot))? in (?:a|the)(?: \p{L}+| [5-9]\d ?°?C?| 1[01]\d ?°?C?)? oven|low oven(?=[^.;]{0,20}(?:hold|keep|until))|(?:mant[eé]n\p{L}*|se mantiene|aguanta|conserv\p{L}+|guarda\p{L}*)[^.;]{0,30}(?:caliente|templad[oa]|horno (?:bajo|suave|apagado))|al calor)(?!\p{L})/iu,
     over: [...WEAK, 'roast', 'bake'],
   },
   {
@@ -230,7 +230,8 @@ const CUES: readonly Cue[] = [
     when: ({ slowCooker, place, fireC }) =>
       !slowCooker && fireC === undefined && place !== 'grill' && place !== 'smoker',
     // "Let it stand with the lid on": off its heat, or it would be said.
-    unless: /(?<!\p{L})(?:stand|rest|sit|repos\p{L}*|off the heat)(?!\p{L})/iu,
+    unless:
+      /(?<!\p{L})(?:stand|rest|sit|repos\p{L}*|off the heat)(?!\p{L})|(?<!\p{L})(?:overnight|all night|until (?:the (?:next )?)?morning|toda la noche|hasta (?:ma[ñn]ana|el d[ií]a siguiente))(?!\p{L})/iu,
     over: ['put', 'wait', 'cook', 'rest', 'boil'],
   },
   {
@@ -259,7 +260,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'roast',
     words:
-      /(?<!\p{L})(?:in (?:a|an|the) (?!(?:turned|switched)-off)[^.;]{0,24}(?<!dutch )oven|(?<!dutch )oven,? (?:at )?\d|roasting(?! (?:tin|tray|pan|dish))|en (?:el|un) horno|de horno|al horno|asado(?! de))(?!\p{L})/iu,
+      /(?<!\p{L})(?:in (?:a|an|the) (?!(?:turned|switched)-off)[^.;]{0,24}(?<!dutch )oven|(?<!dutch )oven,? \(?(?:at )?\d|roasting(?! (?:tin|tray|pan|dish))|en (?:el|un) horno|de horno|al horno|asado(?! de))(?!\p{L})/iu,
     when: ({ dough }) => !dough,
     over: ['put', 'cook'],
   },

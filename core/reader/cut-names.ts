@@ -157,5 +157,6 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   aubergine: 'aubergine|aubergine steak|eggplant|berenjena',
   cauliflower: 'cauliflower|cauliflower steak|coliflor',
   'beetroot-cut': 'beetroot|beet|remolacha',
-  'kidney-beans-dry': 'kidney bean|dried kidney bean|red kidney bean|alubia roja|frijol rojo',
+  'kidney-beans-dry':
+    'kidney bean|dried kidney bean|red kidney bean|alubia roja|judía roja|frijol rojo|alubia pinta|judía pinta',
 };

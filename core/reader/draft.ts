@@ -99,11 +99,14 @@ function foodSpokenOf({ title = '', acts }: ReadRecipe, fresh: (wish: string) =>
 function objectOf({ text, lit }: ReadAct): string {
   return text
     .slice(lit[0]?.[0] ?? 0)
+    .replace(NO_CUT, '')
     .split(/\s+/u)
     .slice(0, OBJECT_WORDS)
     .join(' ');
 }
 
+/** "Chop and chill": what hands do, and no cut of meat. */
+const NO_CUT = /^(?:chop|fillet|joint|bone|quarter)(?!\p{L})/iu;
 const OBJECT_WORDS = 5;
 const LIES: ReadonlySet<ReadAct['verb']> = new Set(['marinate', 'brine', 'temper', 'prepare']);
 

@@ -182,7 +182,8 @@ export function goingOn(
   const leastC = WET.has(hot.verb) ? WET_MOST_C : LEAST_DRY_OVEN_C;
   const anew = context.cooled && set !== undefined && set.tempC >= LEAST_DRY_OVEN_C;
   const tooHot = anew || (inPot && set !== undefined && set.tempC > leastC && !IN_FAT.test(text));
-  const timed = tooHot || hot.likelyMin !== undefined || hot.mostMin !== undefined;
+  const turnedDown = context.low && hot.verb === 'boil';
+  const timed = tooHot || turnedDown || hot.likelyMin !== undefined || hot.mostMin !== undefined;
   const isNew = isAnotherSide(text) || (length ? timed : hot.untilC !== undefined);
   const dry = hot.place === 'hob' || hot.place === 'grill';
   const inPan = (WET.has(hot.verb) || !dry) && IN_PAN.test(text);

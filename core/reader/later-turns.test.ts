@@ -125,3 +125,68 @@ describe('out of its brine, or out of the cold', () => {
     ['Work the salt in and leave 2 days somewhere cold.', ['brine 2880 fridge']],
   ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
 });
+
+describe('what is left where it is not cold, or over no fire', () => {
+  it.each([
+    [
+      'Let the ribs sweat on the counter for 40 minutes while the smoker comes up to 110 °C.',
+      ['temper 40 counter'],
+    ],
+    ['Leave in the brine in the kitchen for 2 days.', ['brine 2880 counter']],
+    [
+      'Simmer for 3 hours. Put the lid on and leave on the hob overnight.',
+      ['simmer 180 hob', 'rest 480-600-720 board'],
+    ],
+    ['Leave on a rack in the fridge, unwrapped, another 12 hours.', ['chill 720 fridge']],
+    [
+      'Roast for 20 minutes at 200 °C. After it has rested 15 minutes, carve.',
+      ['roast 20 @200 oven', 'rest 15 board'],
+    ],
+    ['Rest in the cooler for at least an hour, up to three.', ['rest 60-180 box']],
+  ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
+});
+
+describe('fat, and what is fried in it', () => {
+  it.each([
+    ['Oil at 165 °C, 4 at a time, 14-15 min.', ['fry 14-15 @165 hob']],
+    [
+      'Boil for 6 min. 1st fry 130C 8 mins. cool 30 min. 2nd fry 190C 3-4 mins.',
+      ['boil 6 hob', 'fry 8 @130 hob', 'cool 30 counter', 'fry 3-4 @190 hob'],
+    ],
+    ['Keep the done ones in a 100C oven.', ['hold @100 oven']],
+    [
+      'Sear the cheeks for 6 minutes. In the same pan fry the bacon for 5 mins.',
+      ['sear 6 hob', 'fry 5 hob'],
+    ],
+    ['Fry skin side down for ten minutes, then flip and give it six.', ['fry 10 hob', 'fry 6 hob']],
+  ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
+});
+
+describe('a length that is of something else', () => {
+  it.each([
+    ['An hour before eating light the barbecue.', ['light 60 grill']],
+    ['Sear the roast, a couple of minutes for each of its four sides.', ['sear 8 hob']],
+    ['As soon as it boils, turn the heat to its lowest. Simmer for 12 minutes.', ['simmer 12 hob']],
+  ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
+
+  it('is of no step where the page only tells how long the dish takes', () => {
+    const { acts } = readRecipe(
+      'Cheeks\nPrep 25 min. Cook 8 hr 30.\n\n1 kg ox cheeks\n\nSimmer for 2 hours.',
+    );
+    expect(acts.map(({ verb, likelyMin }) => [verb, likelyMin])).toEqual([['simmer', 120]]);
+  });
+});
+
+describe('in Spanish', () => {
+  it.each([
+    ['Sácalo 45 min antes de meterlo al horno.', ['temper 45 counter']],
+    [
+      'Asa 50 minutos a 180 °C. Está hecho cuando el muslo marca 80 ºC.',
+      ['roast 50 @180 to 80 oven'],
+    ],
+    ['Marca 2 minutos por lado a fuego vivo.', ['sear 4 hob']],
+    ['Ahúma a 90 °C durante tres horas.', ['smoke 180 @90 smoker']],
+    ['Cuécelas a 80 °C durante 3 horas.', ['boil 180 @80 hob']],
+    ['Dora los muslos por la piel 7 minutos y 4 por el otro lado.', ['brown 7 hob', 'brown 4 hob']],
+  ])('%s', (method, steps) => expect(said(method, '1 kg de cordero')).toEqual(steps));
+});

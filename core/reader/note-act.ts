@@ -58,7 +58,7 @@ const INTO_POT =
 const LAYS =
   /^\s*(?:put|place|lay|sit|set|stand|pon|ponga|coloca|mete|introduce)(?!\p{L})(?![^.;]{0,60}(?:fridge|freezer|nevera|bowl|bol))|(?<!\p{L})in(?:to)? (?:a|the) (?:roasting |baking |oven )?(?:tray|tin)(?!\p{L})/iu;
 const TURNS_DOWN =
-  /(?<!\p{L})(?:(?:drop|reduce|lower|turn|bring|knock)(?: it| the heat)?(?: right| back)*(?: down)? to (?:a |the )?(?:bare |gentle |slow )?(?:simmer|low|minimum)|(?:turn|lower|reduce) (?:it |the (?:heat|flame) )?(?:right )?(?:down|low)|lower the (?:heat|flame)|^\s*(?:on )?low(?= for| heat)|baja(?:r|mos)? (?:el fuego|al m[ií]nimo))(?!\p{L})/iu;
+  /(?<!\p{L})(?:(?:drop|reduce|lower|turn|bring|knock)(?: it| the heat)?(?: right| back)*(?: down)? to (?:a |the )?(?:bare |gentle |slow )?(?:simmer|low|minimum)|(?:turn|lower|reduce) (?:it |the (?:heat|flame) )?(?:right )?(?:down|low)|(?:heat|flame) (?:right |way )?(?:down )?to (?:its |the )?lowest|lower the (?:heat|flame)|^\s*(?:on )?low(?= for| heat)|baja(?:r|mos)? (?:el fuego|al m[ií]nimo))(?!\p{L})/iu;
 const DRY_PAN: ReadonlySet<VerbWords> = new Set<VerbWords>(['fry', 'sear', 'brown']);
 /** As much as makes a pot of it: no splash. */
 const POURS =

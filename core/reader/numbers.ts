@@ -37,6 +37,7 @@ const WORDS: Readonly<Record<string, number>> = {
   'a quarter': 0.25,
   quarter: 0.25,
   'a couple of': 2,
+  'couple of': 2,
   'a couple': 2,
   'a few': 3,
   'a dozen': 12,

@@ -22,6 +22,9 @@ export const INGREDIENTS =
   /^(?:the )?(?:ingredients?|ingredientes|what you(?:'ll| will)? need|you(?:'ll| will) need|shopping|necesitas|se necesita|qu[eé] necesitas)\b[^.]{0,40}:?$/iu;
 const METHOD =
   /^(?:the )?(?:method|directions?|instructions?|steps?|preparation|how to(?: make it| cook it)?|procedure|to (?:make|cook|prepare)[^.]{0,30}|preparaci[oó]n|elaboraci[oó]n|instrucciones|m[eé]todo|modo de (?:hacer|preparaci[oó]n)|pasos|c[oó]mo se hace|procedimiento)\s*:?$/iu;
+/** "Prep 25 min. Cook 8 hr 30." */
+const MORE_TIMES =
+  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|rest(?:ing)?|chill(?:ing)?|marinating)(?: time)?\s*[:–-]?\s*\d[\p{L}\d\s½-]{0,16}[.,;/|·]?\s*){2,}$/iu;
 export const YIELD =
   /^(?:serves|servings?|yields?|makes|feeds|enough for|raciones|porciones|rinde|comensales|para|for(?= \d+ (?:people|persons)))\b[^.]{0,20}?(?:\d|\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve|dos|tres|cuatro|cinco|seis|siete|ocho|nueve|diez|doce)\b)|^\d+(?:\s*[-–]\s*\d+)?\s+(?:servings?|portions?|people|raciones|porciones|personas|comensales)\b/iu;
 const TIMES =
@@ -98,7 +101,7 @@ export function sectionsOf(text: string): RawRecipe {
     const facts = line.split(/\s*[|·•;]\s*|,\s+/).filter((one) => one !== '');
     const isTime = (one: string) =>
       (TIMES.test(one) && (spansIn(one).length > 0 || !STARTS_MIXTURE.test(one))) ||
-      (part === 'start' && BARE_TIMES.test(one));
+      (part === 'start' && (BARE_TIMES.test(one) || MORE_TIMES.test(one)));
     if (facts.length > 1 && facts.every((one) => YIELD.test(one) || isTime(one))) {
       yieldText ??= facts.find((one) => YIELD.test(one));
       told.push(...facts);

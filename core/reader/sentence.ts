@@ -143,7 +143,10 @@ function turnTo(
 /** "Turn the oil up to 190". */
 const OF_FAT = /(?<!\p{L})(?:oil|fat|lard|aceite|manteca)(?!\p{L})[^.;]{0,20}\d{3}/iu;
 
-const AFTER = /^\s*(?:and |then )?(?:after|tras|pasad[oa]s|al cabo de)\s+(?:about\s+|unos\s+)?$/iu;
+const AFTER =
+  /^\s*(?:and |then )?(?:after|tras|pasad[oa]s|al cabo de|(?:after|once|when) (?:it|they|the \p{L}+) (?:has|have) (?:rested|stood|sat)(?: for)?)\s+(?:about\s+|unos\s+)?$/iu;
+/** "After it has rested 15 minutes, carve": off its fire. */
+const HAS_RESTED = /^\s*\p{L}+ (?:it|they|the \p{L}+) (?:has|have) (?:rested|stood|sat)(?!\p{L})/iu;
 
 /** "After 20 minutes blot dry", where nothing is on a fire: it lies so long, and then that is done. */
 function waitedFirst(
@@ -154,7 +157,8 @@ function waitedFirst(
   boldly: boolean,
 ): ReadSentence | undefined {
   const waits = span?.sense === 'length' && AFTER.test(text.slice(0, span.from));
-  if (!span || !waits || context.hot !== undefined || context.dough) return undefined;
+  if (!span || !waits || context.dough) return undefined;
+  if (context.hot !== undefined && !HAS_RESTED.test(text)) return undefined;
   const behind = text.slice(span.to);
   const from = text.length - behind.replace(/^[\s,:]+/u, '').length;
   const read = readSentence(text.slice(from), line, group, { ...context }, boldly);

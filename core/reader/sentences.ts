@@ -3,7 +3,7 @@
  * follows that begins one.
  */
 const SENTENCE_END =
-  /(?<!\b(?:min|mins|hr|hrs|approx|tbsp|tsp|oz|lb|lbs|cda|cdta|aprox|no|gr))(?:[.!?]+["”)]?|;)\s+(?=[\p{Lu}\d¡¿"“(]|\p{Ll})|(?<=\b(?:min|mins|hr|hrs))\.\s+(?=\p{Lu}\p{Ll}|(?!(?:or|and|until|till?|before|after|per|each|on|in|at|an?|to|over|with|the|for|more|of|y|o|u|hasta|por|en|cada|m[aá]s|antes|de|con)(?!\p{L}))\p{Ll})/gu;
+  /(?<!\b(?:min|mins|hr|hrs|approx|tbsp|tsp|oz|lb|lbs|cda|cdta|aprox|no|gr))(?:[.!?]+["”)]?|;)\s+(?=[\p{Lu}\d¡¿"“(]|\p{Ll})|(?<=\b(?:min|mins|hr|hrs))\.\s+(?=\p{Lu}\p{Ll}|\d(?:st|nd|rd|th)(?!\p{L})|(?!(?:or|and|until|till?|before|after|per|each|on|in|at|an?|to|over|with|the|for|more|of|y|o|u|hasta|por|en|cada|m[aá]s|antes|de|con)(?!\p{L}))\p{Ll})/gu;
 
 export function sentencesOf(text: string): string[] {
   const found: string[] = [];

@@ -7,7 +7,7 @@ import type { VerbHit } from './verbs.ts';
 
 /** "Turn the heat to low, put on a lid and let it be"; "turn the oven off and leave them in there". */
 const LEFT_LOW =
-  /(?<!\p{L})(?:heat to (?:low|minimum)|low heat|(?:lower|reduce|turn down) the (?:heat|flame)(?![^.;,]{0,24}\d{3})|baj(?:a|e|ar|amos) (?:mucho )?el fuego|(?:put|clap|stick) (?:on )?(?:a|the) lid(?: on)?|fuego (?:bajo|lento|suave|m[ií]nimo))/iu;
+  /(?<!\p{L})(?:heat (?:right |way )?(?:down )?to (?:(?:its |the )?lowest|low|minimum)|low heat|(?:lower|reduce|turn down) the (?:heat|flame)(?![^.;,]{0,24}\d{3})|baj(?:a|e|ar|amos) (?:mucho )?el fuego|(?:put|clap|stick) (?:on )?(?:a|the) lid(?: on)?|fuego (?:bajo|lento|suave|m[ií]nimo))/iu;
 export const OVEN_OFF =
   /(?<!\p{L})(?:(?:turn|switch) (?:the oven |it )?off|(?:turn off|kill|cut) the (?:heat|gas|flame)|with the (?:heat|oven) off|oven (?:is )?off|(?:turned|switched)-off oven|horno apagado|apaga(?:r|mos)? el horno)/iu;
 /** "Turn off and leave it in the water": no fire is under it. */
@@ -36,7 +36,7 @@ const LONG_MIN = 240;
 /** Left where it is. */
 const STAYS_PUT = /^(?:leave|keep|hang)/iu;
 const COVERED =
-  /\b(?:lid on|covered|with (?:the|its|a) lid|cover\b[^.;,]{0,40}\blid\b|tightly covered|cover,? and (?:put|transfer|return|place|slide|move))\b|tapad[oa]/iu;
+  /\b(?:lid on|covered|with (?:the|its|a) lid|cover\b[^.;,]{0,40}\blid\b|tightly covered|cover(?: it| them| the \p{L}+)?,? and (?:put|transfer|return|place|slide|move|slip|set))\b|tapad[oa]/iu;
 /** "Cover and cook in the oven". */
 const JUST_COVERED =
   /(?<!\p{L})(?:cover|clap on (?:the|a) lid|put (?:on )?the lid(?: on)?|lid on|tap(?:a|e|ar|amos))(?!\p{L})[^.;]{0,24}$/iu;
@@ -224,7 +224,8 @@ function waited(
   if (context.hot === undefined && context.place === 'grill' && CRUSTS.test(own)) return 'grill';
   if (context.hot === undefined && LIES_IN_WATER.test(own)) return 'soak';
   // "Leave it 30 minutes while the coals get going": over no fire yet.
-  if (context.hot === undefined && WHILE_HEATS.test(own)) return context.soak ?? 'rest';
+  if (context.hot === undefined && WHILE_HEATS.test(own))
+    return context.hasMeat && OUT_THERE.test(own) ? 'temper' : (context.soak ?? 'rest');
   if (named === 'oven' && !context.ovenOff && !OVEN_OFF.test(`${before}${own}`) && !context.dough)
     return context.hasMeat ? 'roast' : 'bake';
   if (HEAT_OFF.test(before)) return 'rest';
@@ -253,6 +254,9 @@ const OF_DOUGH = /(?<!\p{L})(?:dough|masa)(?!\p{L})/iu;
 const LIES_DAYS = /ferment[^.;]*\d\s*(?:d[ií]as|days|semanas|weeks)/iu;
 /** "Blanch in oil at 140". */
 const IN_FAT = /(?<!\p{L})in (?:the |hot )?(?:oil|fat|dripping|lard)(?!\p{L})/iu;
+/** "Let the ribs sweat on the counter while the smoker comes up": out of the cold, whatever is on them. */
+const OUT_THERE =
+  /(?<!\p{L})(?:on the (?:counter|side|worktop|board|table)|at room temp|out of the fridge)/iu;
 const COLD_PLACES: ReadonlySet<string> = new Set(['fridge', 'freezer']);
 export const WHILE_HEATS =
   /(?<!\p{L})(?:while|as|until|mientras|hasta que) (?:the|your|el|la|las) (?:coals?|charcoal|fire|grill|oven|smoker|barbecue|bbq|kettle|carb[oó]n|brasas?|fuego|horno|parrilla)(?!\p{L})/iu;

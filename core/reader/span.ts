@@ -81,7 +81,7 @@ const SAID: Readonly<Record<string, number>> = {
 
 /** "6 a side", with no unit: minutes. */
 const A_SIDE = new RegExp(
-  `(${DIGITS})(?:\\s*(?:-|–|to)\\s*(${DIGITS}))?(?=\\s+(?:(?:a|per|each|on each|por|por cada)\\s+(?:side|lado|cara)|on (?:the|its|each) (?:\\p{L}+[- ]){0,2}side|on the (?:flesh|skin|other|second|fat|cut|bone)(?=[.,;]|$)))`,
+  `(${DIGITS})(?:\\s*(?:-|–|to)\\s*(${DIGITS}))?(?=\\s+(?:(?:a|per|each|on each|por|por cada)\\s+(?:side|lado|cara)|on (?:the|its|each) (?:\\p{L}+[- ]){0,2}side|on the (?:flesh|skin|other|second|fat|cut|bone)(?=[.,;]|$)|por (?:el |la )?(?:otr[oa]|segund[oa]) (?:lado|cara)))`,
   'giu',
 );
 
@@ -149,7 +149,7 @@ function halfOf(words: string | undefined): number {
 
 /** "then 10–15": minutes again, when minutes were said before. */
 const AGAIN =
-  /(?:then|another|after|for the (?:first|last|final)|tras|up to|no (?:longer|more) than|not (?:longer|more) than|at most|better|ideally|preferably|luego|despu[eé]s|hasta|mejor|idealmente|no m[aá]s de)\s+(?!\d+\s*°)(\d+)(?:\s*[-–—]\s*(\d+))?(?=\s*(?:[.,;)]|$))/giu;
+  /(?:then|another|(?<!\p{L})give (?:it|them)|after|for the (?:first|last|final)|tras|up to|no (?:longer|more) than|not (?:longer|more) than|at most|better|ideally|preferably|luego|despu[eé]s|hasta|mejor|idealmente|no m[aá]s de)\s+(?!\d+\s*°)(\d+)(?:\s*[-–—]\s*(\d+))?(?=\s*(?:[.,;)]|$))/giu;
 
 /** "6 hours, 24 at most", "24 hrs is best, 4 at a pinch". */
 const BOUND_BEHIND =
@@ -163,6 +163,11 @@ function boundsIn(text: string, spans: readonly ReadDuration[]): readonly ReadDu
     if (low?.[1] !== undefined && span.leastMin === undefined && span.mostMin !== undefined) {
       const least = Number(low[1]) * (span.mostMin % 60 === 0 ? 60 : 1);
       return { ...span, to: span.to + low[0].length, leastMin: least, likelyMin: least };
+    }
+    const high = UP_TO.exec(text.slice(span.to));
+    if (high?.[1] !== undefined && span.mostMin === undefined && span.leastMin !== undefined) {
+      const most = numberIn(high[1]) * (span.leastMin % 60 === 0 ? 60 : 1);
+      if (most >= span.leastMin) return { ...span, to: span.to + high[0].length, mostMin: most };
     }
     const bound = bounds.find(({ index }) => index >= span.to && index - span.to <= BOUND_NEAR);
     const likely = span.likelyMin;
@@ -181,6 +186,11 @@ function boundsIn(text: string, spans: readonly ReadDuration[]): readonly ReadDu
 /** "Up to 24 hours but no less than 3". */
 const NO_LESS =
   /^,?\s+(?:but |and |y )?(?:no(?:t)? less than|at least|a minimum of|al menos|como m[ií]nimo)\s+(\d+)(?=\s*(?:[.,;)]|$))/iu;
+/** "At least an hour, up to three". */
+const UP_TO = new RegExp(
+  `^,?\\s+(?:and |but |or |y |o )?(?:up to|at most|no more than|hasta|como mucho)\\s+(${NUMBER})(?=\\s*(?:[.,;)]|$))`,
+  'iu',
+);
 /** So many letters lie between a length and its bound, at the most. */
 const BOUND_NEAR = 24;
 
@@ -223,7 +233,7 @@ const BEST = /(?:preferably|ideally|best|better|mejor|preferiblemente|idealmente
 const EVERY =
   /(?<!\p{L})(?:every|each|cada|once(?: every| an?)?|una vez (?:cada|por|al?|a la))\s*$/iu;
 const PER_SIDE =
-  /^\s*(?:\/\s*|on each of (?:the |its )?(?:[\p{L}\d]+ )?|per|a|each|on each|on the first|for each|on either|por|de cada|en cada|por cada|each on)?\s*(?:(?<=(?:per|a|each) )(?:cut|flat|flesh|skin|meaty)[- ])?(?:side|lado|face|cara)s?\b/iu;
+  /^\s*(?:\/\s*|(?:on|for|per) each of (?:the |its |their )?(?:[\p{L}\d]+ )?|per|a|each|on each|on the first|for each|on either|por|de cada|en cada|por cada|each on)?\s*(?:(?<=(?:per|a|each) )(?:cut|flat|flesh|skin|meaty)[- ])?(?:side|lado|face|cara)s?\b/iu;
 /** "Each side for 90 seconds". */
 const SIDE_BEFORE =
   /(?<!\p{L})(?:each|either|cada) (?:side|face|lado|cara)(?: for| about| durante)?\s*$/iu;

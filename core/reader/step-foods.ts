@@ -1,4 +1,5 @@
 import { namesFood, type Food } from '../meal/index.ts';
+import { CUTS, isMince } from '../pantry/index.ts';
 import { FIRE_VERBS, type Verb } from '../terms/index.ts';
 import type { ReadAct } from './context.ts';
 import { componentsBeside } from './components-beside.ts';
@@ -29,6 +30,14 @@ const PIECES =
 /** "Mix the filling", "layer it up": what lay apart is one thing. */
 const GATHERS =
   /(?<!\p{L})(?:(?:mix|make) (?:in )?the filling|fill and roll|roll up|layer|assemble|stuff (?:it|them|the)|rellen(?:a|e|ar|amos)|enroll(?:a|e|ar)|monta(?:r|mos)? (?:la|el|los|las))(?!\p{L})/iu;
+/** "Stuff the turkey": with the mince of its recipe. */
+const STUFFS = /(?<!\p{L})(?:stuff|fill|rellen(?:a|ar|amos)) (?:the |el |la |los |las )?\p{L}/iu;
+
+function isOfMince({ cut }: Food): boolean {
+  const known = cut === undefined ? undefined : CUTS.get(cut);
+  return known !== undefined && isMince(known);
+}
+
 const EVERYTHING =
   /(?<!\p{L})(?:everything|all (?:of it|together)|the lot|todo|todo junto)(?!\p{L})/iu;
 
@@ -91,7 +100,11 @@ export function foodsOfActs(
     else if (!works && PIECES.test(act.text) && inHand && inHand.length < foods.length)
       found.push(foods.map(({ id }) => id));
     else {
-      const put = works && inHand && isAddedTo(act) ? [...new Set([...inHand, ...works])] : works;
+      const stuffing = works && STUFFS.test(act.text) ? foods.filter(isOfMince) : [];
+      const put =
+        works && inHand && isAddedTo(act)
+          ? [...new Set([...inHand, ...works])]
+          : works && [...new Set([...works, ...stuffing.map(({ id }) => id)])];
       found.push(inPot(act, put ?? (longInPot(act) ? inHand : undefined) ?? sameLine, pot));
     }
     if (!works && isOfSauce(act)) sauceLine = act.line;

@@ -32,7 +32,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'temper(?= |[.,;]|$)|(?:let|allow) [^.;,]{0,24}(?:come|get|rise)(?: up)? to (?:the )?(?:warmth|temperature|heat) of the (?:kitchen|room)|(?:let|allow) (?:it|them|the \\p{L}+)(?: to)? come up(?= (?:for )?(?:\\d|an?|half|one|two))|(?<=(?:hours?|minutes?|mins?) (?:before|ahead of) [^.;,]{0,30}, )(?:take|get|bring) (?:it|them|the \\p{L}+) out|\\p{L}+ out of (?:the )?(?:fridge|refrigerator)|(?:bring|let [^.;]{0,40} come|allow [^.;]{0,40} to come|leave [^.;]{0,30}|let [^.;]{0,30}(?:sit|stand)) (?:[^.;]{0,30} )?(?:up )?(?:to|at) room temp(?:erature)?|(?:bring|come) (?:up )?to room temp(?:erature)?|(?:take|remove|pull|get) [^.;]{0,40}(?:out of|from) the (?:fridge|refrigerator|cold)|(?:take|get|bring) (?:it |them |(?:the )?\\p{L}+ (?:\\p{L}+ )?)?out(?= (?:about |some )?(?:an?|\\d+|half|one|two)[^.;]{0,20}(?:hours?|minutes?|mins?) (?:ahead|before|beforehand|early|earlier))',
     spanish:
-      'atemper(?:a|e|ar|amos)|templar?(?= (?:fuera|la carne|el|a temperatura))|(?:saca|saque|sacar|sacamos)(?:l[oa]s?)?(?= (?:hora|un[ao]?s?|media|dos|tres|\\d+)[^.;]{0,20}(?:horas?|minutos?) antes)|(?:saca|saque|sacar|sacamos|(?:deja|deje|dejar)(?! (?:que se )?enfr))[^.;]{0,50}(?:de la nevera|del refrigerador|del frigor[ií]fico|temperatura ambiente)',
+      'atemper(?:a|e|ar|amos)|templar?(?= (?:fuera|la carne|el|a temperatura))|(?:saca|saque|sacar|sacamos)(?:l[oa]s?)?(?= (?:hora|un[ao]?s?|media|dos|tres|\\d+)[^.;]{0,20}(?:horas?|minutos?|min\\.?|h) antes)|(?:saca|saque|sacar|sacamos|(?:deja|deje|dejar)(?! (?:que se )?enfr))[^.;]{0,50}(?:de la nevera|del refrigerador|del frigor[ií]fico|temperatura ambiente)',
   },
   {
     verb: 'brine',
@@ -90,7 +90,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     verb: 'sear',
     english: 'sear',
     spanish:
-      'sell(?:a|an|e|ar|amos|en)(?!\\p{L})|marc(?:a|ar|amos|an)(?= (?:la|el|las|los|en) )|marc(?:a|e)(?=l[oa]s?(?!\\p{L}))',
+      'sell(?:a|an|e|ar|amos|en)(?!\\p{L})|marc(?:a|ar|amos|an)(?= (?:(?:la|el|las|los|en|un|dos|tres) |\\d{1,2} ?(?:m|s)))|marc(?:a|e)(?=l[oa]s?(?!\\p{L}))',
   },
   {
     verb: 'brown',
@@ -220,7 +220,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'shred',
     english:
-      'shred(?! of)|pull (?:the |it )?(?:\\p{L}+ )?(?:apart|into (?:shreds|strands)|with (?:two )?(?:forks?|spoons?))|pull it(?= ?[.,;]|$)|pull(?= and |[.;]|$)|pull (?:all )?the (?:pork|meat|beef|lamb|chicken)(?! (?:out|from|off)(?! the bones?))',
+      'shred(?! of)|pull (?:the |it )?(?:\\p{L}+ )?(?:apart|into (?:shreds|strands)|with (?:two )?(?:forks?|spoons?))|pull (?:it|them)(?= ?[.,;]|$)|pull(?= and |[.;]|$)|pull(?=, (?:toss|mix|shred|dress|sauce))|pull (?:all )?the (?:pork|meat|beef|lamb|chicken)(?! (?:out|from|off)(?! the bones?))',
     spanish:
       'desmenuz(?:a|ar|amos)|desmenuce|deshebr(?:a|e|ar)|deshilach(?:a|e|ar)|desmech(?:a|e|ar)',
   },

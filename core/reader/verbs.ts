@@ -55,7 +55,7 @@ export type Language = 'en' | 'es';
  * "then"; not after "the" or "of".
  */
 const ORDER_BEFORE =
-  /(?:^|[,;:(.–—-]\s*(?:and |or |then |but |now )?|(?:^|\s)(?:and|then|or|to|&|must|should|can|will|you|i|we|please|now|next|finally|just|gently|slowly|carefully|lightly|thoroughly|briefly|quickly|well|thinly|finely|also|first|always|while (?:that|this|it|they|the \p{L}+)(?:['’]s|['’]re| is| are)? \p{L}+|immediately|generously|completely|next day|the next day|(?:in|on|into|to) (?:an? |the )?[^,.;]{0,24}(?:bowl|pan|saucepan|pot|skillet|dish|blender|processor|jar|bag)|once cooked|when ready|(?:and )?let(?: it| them)?|it|them|take it out|take them out|meanwhile|at the same time|thoroughly|loosely)\s+)$/iu;
+  /(?:^|[,;:(.–—-]\s*(?:and |or |then |but |now )?|(?:^|\s)(?:and|then|or|to|before (?:eating|serving|cooking|grilling|roasting|dinner|supper),?|&|must|should|can|will|you|i|we|please|now|next|finally|just|gently|slowly|carefully|lightly|thoroughly|briefly|quickly|well|thinly|finely|also|first|always|while (?:that|this|it|they|the \p{L}+)(?:['’]s|['’]re| is| are)? \p{L}+|immediately|generously|completely|next day|the next day|(?:in|on|into|to) (?:an? |the )?[^,.;]{0,24}(?:bowl|pan|saucepan|pot|skillet|dish|blender|processor|jar|bag)|once cooked|when ready|(?:and )?let(?: it| them)?|it|them|take it out|take them out|meanwhile|at the same time|thoroughly|loosely)\s+)$/iu;
 const LY = /(?<!\p{L})(?!apply|only|family|jelly|chilly)\p{L}{3,}ly\s+$/iu;
 
 /** The verbs of a sentence, in its order, none inside another. */
@@ -106,7 +106,7 @@ function findVerbs(sentence: string, language: Language): readonly VerbHit[] {
       matchesAt(pattern, spoken, starts).map(({ from, to }) => ({
         verb,
         // "Slow-roast" begins where it begins.
-        from: from - (COMPOUND.exec(spoken.slice(0, from))?.[0].length ?? 0),
+        from: from - compoundBefore(spoken.slice(0, from)),
         to,
       })),
     )
@@ -136,13 +136,21 @@ const BEGINS_TO = /(?<!\p{L})(?:starts?|begins?|is about|are about|needs?) to\s+
 const COMPOUND =
   /(?<![\p{L}-])(?:\p{L}{2,9}-|(?:deep|shallow|pan|stir|dry|flash|slow|pot|spit|hot|cold|hard|soft|part|par|blind|quick|blast) )$/iu;
 
+/** "In the same pan fry the bacon": no "pan-fry". */
+const IN_PAN = /(?<!\p{L})in (?:an? |the )(?:\p{L}+ ){0,2}pan $/iu;
+
+/** How many letters of a verb stand in front of its own word. */
+function compoundBefore(before: string): number {
+  return IN_PAN.test(before) ? 0 : (COMPOUND.exec(before)?.[0].length ?? 0);
+}
+
 /** "Do not let it boil". */
 const NEVER =
   /(?:not|don['’]t|never|without) (?:let(?:ting)?|allow(?:ing)?) (?:it|them|the \p{L}+)(?: to| ever)?\s+$/iu;
 
 function isOrder(sentence: string, from: number): boolean {
   // "Slow-roast": where the whole word stands.
-  const before = sentence.slice(0, from).replace(COMPOUND, '');
+  const before = sentence.slice(0, from - compoundBefore(sentence.slice(0, from)));
   if (NOT_YET.test(before) || BEGINS_TO.test(before) || NEVER.test(before)) return false;
   return (
     ORDER_BEFORE.test(before) ||
