@@ -67,6 +67,8 @@ const CUES: readonly Cue[] = [
     words:
       /(?<!\p{L})(?:(?:in|into|with) (?:the |its |their )?marinade|in (?:the |a |some )?(?:\p{L}+ )?(?:yogh?urt|buttermilk|kefir)|en (?:el |un )?(?:yogur|suero(?: de leche)?)|steep\p{L}*|marinade|marinating|marinando|macerando|(?:yogh?urt|spice|curry|herb) (?:mixture|mix|paste)|(?:en|con) (?:el |la |su )?(?:adobo|marinada|macerad\p{L}*)|maceraci[oó]n|adobo|marinad[oa]|escabeche)(?!\p{L})/iu,
     when: ({ hot, hasMeat }) => hot === undefined && hasMeat,
+    // "Cook above the embers, mopping with the marinade".
+    unless: /(?<!\p{L})(?:embers|coals|grill|mopping|basting|brushing|brasas|ascuas)(?!\p{L})/iu,
     over: WEAK,
   },
   {
@@ -172,6 +174,9 @@ const CUES: readonly Cue[] = [
     words:
       /(?<!\p{L})(?:rest(?! of)|rests|rested|resting|(?:min\p{L}*|hours?) sitting|relax\p{L}*|coast(?! up)|tent(?:ed)?|under (?:a |some )?(?:loose )?(?:foil|tea[- ]towel|cloth|towel)|(?:it|they) (?:can |may |will |should )?(?:sat|sits?)|off (?:the )?heat|(?:fuera del?|out of the) (?:horno|fuego|oven|grill|smoker)(?=,? (?:(?:for|about|unos) )?\d)|off it(?= ?(?:[.,;]|$))|(?:take|lift|remove|slide) (?:it |them |the \p{L}+ )?(?:off|from) (?:the heat )?and cover|retira\p{L}*(?: del fuego)? y (?:tapa|cubre|deja)|away from the heat|before (?:you )?(?:carv|slic|cutt?|touch)\p{L}*|warm (?:plate|dish|board)|on (?:the|a) (?:carving |chopping )?board|cool ?box|cool ?bag|insulated box|cooler(?! (?:side|part|zone|end|area|spot|half|place|oven|fire|heat))|vent(?:ed|ing)?|wrap(?:ped)?[^.;,\d]{0,24}(?:flatbread|newspaper|tortillas?|pitta|towel)s?|(?:out of|from) (?:the|its) (?:tin|tray|pan|mould)[^.;]{0,24}(?=\d)|(?:on|onto) (?:a|the) (?:wire |cooling )?rack(?! (?:over|in|above|set))(?=[^.;\d]{0,20}\d)|reposo|reposar|reposa\p{L}*|descans\p{L}*|fuera del fuego|calor residual|residual heat|antes de (?:cortar|trinchar)|en la tabla|tapad[oa]s? con (?:papel|aluminio))(?!\p{L})/iu,
     when: ({ dough }) => !dough,
+    // "In the freezer before slicing": where it is cold nothing rests on a board.
+    unless:
+      /(?<!\p{L})(?:in|into|to|en|a) (?:the |el |la )?(?:freezer|fridge|refrigerator|congelador|nevera)(?!\p{L})/iu,
     over: ['put', 'wait', 'cook'],
   },
   {
@@ -256,6 +261,12 @@ const CUES: readonly Cue[] = [
     words:
       /(?<!\p{L})(?:the smoke|(?<!(?:until|till?|almost|just|nearly) )(?<!(?:pan|iron|skillet|griddle|wok|oil|fat),? )smoking(?![- ](?:hot|pan|skillet|oil|fat|cast|griddle))|in (?:the )?smoke|over (?:apple|hickory|oak|cherry|beech|maple|mesquite|alder)(?: wood)?|(?:en|de|al) (?:el )?humo|ahumado)(?!\p{L})/iu,
     over: ['put', 'wait', 'cook'],
+  },
+  {
+    verb: 'bake',
+    words:
+      /(?<!\p{L})(?:(?:al )?ba[ñn]o mar[ií]a(?=[^.;]*horno)|in a (?:water[- ]bath|bain[- ]marie)(?=[^.;]*oven))/iu,
+    over: ['put', 'cook', 'roast'],
   },
   {
     verb: 'roast',

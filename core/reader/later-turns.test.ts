@@ -143,6 +143,21 @@ describe('what is left where it is not cold, or over no fire', () => {
       ['roast 20 @200 oven', 'rest 15 board'],
     ],
     ['Rest in the cooler for at least an hour, up to three.', ['rest 60-180 box']],
+    ['Marinate at least two hours, ideally eight.', ['marinate 120-480 fridge']],
+    ['Place in the freezer for 25 minutes to firm up before slicing.', ['chill 25 freezer']],
+    [
+      'Roast for 3 h at 130 °C, turn up to 200 °C for 20 minutes. Leave it in its juices, covered, 45 minutes.',
+      ['roast 180 @130 oven', 'roast 20 @200 oven', 'rest 45 board'],
+    ],
+    [
+      'Cook above the embers for 1 hour 45, mopping with the marinade every 20 minutes.',
+      ['grill 105 grill'],
+    ],
+    [
+      'Warm the oven to 110 °C and dry the slices in it for 3 hours.',
+      ['preheat @110 oven', 'roast 180 @110 oven'],
+    ],
+    ['Heat the stone at 280°C for 45 minutes.', ['preheat 45 @280 oven']],
   ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
 });
 
@@ -154,6 +169,10 @@ describe('fat, and what is fried in it', () => {
       ['boil 6 hob', 'fry 8 @130 hob', 'cool 30 counter', 'fry 3-4 @190 hob'],
     ],
     ['Keep the done ones in a 100C oven.', ['hold @100 oven']],
+    [
+      'Pan-roast: 3 minutes skin down on the hob, 6 minutes in the oven at 200 °C.',
+      ['fry 3 hob', 'roast 6 @200 oven'],
+    ],
     [
       'Sear the cheeks for 6 minutes. In the same pan fry the bacon for 5 mins.',
       ['sear 6 hob', 'fry 5 hob'],
@@ -185,6 +204,15 @@ describe('in Spanish', () => {
       ['roast 50 @180 to 80 oven'],
     ],
     ['Marca 2 minutos por lado a fuego vivo.', ['sear 4 hob']],
+    [
+      'Congela el cordero a -20 °C 5 días. Mezcla sal y azúcar; cúbrelo y déjalo 18 horas en la nevera.',
+      ['chill 7200 @-20 freezer', 'marinate 1080 fridge'],
+    ],
+    [
+      'Asa 20 minutos a 200 °C. Reposo de cinco minutos y a cortar.',
+      ['roast 20 @200 oven', 'rest 5 board'],
+    ],
+    ['Al baño maría, 50 minutos en el horno a 160 °C.', ['bake 50 @160 oven']],
     ['Ahúma a 90 °C durante tres horas.', ['smoke 180 @90 smoker']],
     ['Cuécelas a 80 °C durante 3 horas.', ['boil 180 @80 hob']],
     ['Dora los muslos por la piel 7 minutos y 4 por el otro lado.', ['brown 7 hob', 'brown 4 hob']],

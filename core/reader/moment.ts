@@ -9,7 +9,7 @@ export function isMoment(text: string, { from, to }: ReadDuration): boolean {
   // "Rest off the heat 10 minutes before serving": so long, and then it is served.
   if (RESTS_SO.test(text.slice(0, from)) && THEN_EATEN.test(text.slice(to))) return false;
   const before =
-    /(?:after(?: about| the first)?|(?<!\p{L})a los|(?<!\p{L})at|at the end of|for the (?:first|last)|(?:in|during) the (?:first|last)|pasad[oa]s?|despu[eé]s de|al cabo de|los [uú]ltimos|durante los [uú]ltimos|a falta de|cuando (?:falten|queden)|in about)\s*$/iu;
+    /(?:^\s*(?:\p{L}+ ){1,2}last|after(?: about| the first)?|(?<!\p{L})a los|(?<!\p{L})at|at the end of|for the (?:first|last)|(?:in|during) the (?:first|last)|pasad[oa]s?|despu[eé]s de|al cabo de|los [uú]ltimos|durante los [uú]ltimos|a falta de|cuando (?:falten|queden)|in about)\s*$/iu;
   const behind =
     /^\s*(?:before|prior|ahead|earlier|from the end|to go|remaining|into|antes|apart|old|in advance|later)\b/iu;
   if (
@@ -101,4 +101,4 @@ export function momentOf(
 }
 
 const AT_A_MOMENT =
-  /(?:after(?: about| the first)?|(?<!\p{L})a los|(?<!\p{L})at|tras|at the end of|for the (?:last|final)|(?:in|during) the (?:first|last|final)|pasad[oa]s?|despu[eé]s de|al cabo de|(?:durante )?los [uú]ltimos|a falta de|cuando (?:falten|queden))\s*$/iu;
+  /(?:^\s*(?:\p{L}+ ){1,2}last|after(?: about| the first)?|(?<!\p{L})a los|(?<!\p{L})at|tras|at the end of|for the (?:last|final)|(?:in|during) the (?:first|last|final)|pasad[oa]s?|despu[eé]s de|al cabo de|(?:durante )?los [uú]ltimos|a falta de|cuando (?:falten|queden))\s*$/iu;

@@ -122,11 +122,13 @@ export function told(
   if (owns && first && since && cue.from < owns.from && HEATS.has(cue.verb) && !cue.goesOn)
     return [hit, ...hits];
   // "Ten minutes' rest and it is ready to carve": the length is of the rest.
-  const timedCue = spans.find((span) => isTimed(span) && span.from <= cue.from);
+  const timedCue = spans.find((span) => isTimed(span) && owns && span.from < owns.from);
   const thenCut =
     owns && (QUICK.has(owns.verb) || (owns.verb === 'prepare' && cue.verb === 'rest'));
   if (owns && thenCut && timedCue && cue.from < owns.from)
-    return [...hits, { ...hit, from: timedCue.from }].sort((a, b) => a.from - b.from);
+    return [...hits, { ...hit, from: Math.min(cue.from, timedCue.from) }].sort(
+      (a, b) => a.from - b.from,
+    );
   if (!owns || WORK.has(owns.verb) || !cue.over.includes(owns.verb)) return [...hits];
   // "Bring to a simmer, cover and cook in the oven".
   if (cue.verb === 'simmer' && cue.from < owns.from && IN_OVEN.test(text.slice(owns.from)))

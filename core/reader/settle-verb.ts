@@ -33,6 +33,11 @@ const LID = /(?<!\p{L})(?:lid|cover|tapa)/iu;
 /** A night, or hours. */
 const isLong = ({ leastMin = 0 }: ReadDuration): boolean => leastMin >= LONG_MIN;
 const LONG_MIN = 240;
+/** "Leave it in its juices": off the fire. */
+const IN_ITS_JUICES =
+  /^\p{L}+ (?:it|them|the \p{L}+) in (?:its|their|the) (?:own )?juices?(?!\p{L})/iu;
+/** "Deja que se haga": it cooks on. */
+const COOKS_ON = /(?<!\p{L})que se (?:hagan?|cocinen?|asen?|doren?)(?!\p{L})/iu;
 /** Left where it is. */
 const STAYS_PUT = /^(?:leave|keep|hang)/iu;
 const COVERED =
@@ -91,6 +96,7 @@ export function verbOf(
       if (context.hot !== undefined && !context.cooled && !OUT_OF_COLD.test(own)) return 'rest';
       return (context.dough && !context.hasMeat) || OF_DOUGH.test(own) ? 'rise' : 'temper';
     case 'chill':
+      if (/^(?:freez|congel)/iu.test(own)) return 'chill';
       if (context.soak && context.hasMeat && !context.soaked && PUT_UNDER.test(before))
         return context.soak;
       return SETS.test(before) || SETS.test(own) ? 'chill' : cold(context);
@@ -148,6 +154,7 @@ export function verbOf(
     case 'baste':
       return context.hot === undefined || ON_RING.has(context.hot.verb) ? 'prepare' : 'baste';
     case 'roast':
+      if (named === 'hob' && /^pan/iu.test(own)) return 'fry';
       return (
         (named === undefined && context.ovenC === undefined && context.fireC !== undefined
           ? ON_FIRE[context.place ?? 'board']
@@ -177,6 +184,7 @@ function putAs(
   if (STAYS_PUT.test(own) && named === 'hob' && spansIn(own).some(isLong)) return 'rest';
   if (context.hot === undefined && !COLD_PLACES.has(named ?? '') && WHILE_HEATS.test(own))
     return context.soak ?? 'rest';
+  if (context.hot !== undefined && STAYS_PUT.test(own) && IN_ITS_JUICES.test(own)) return 'rest';
   if (stays(hit, before, own, context)) return context.hot?.verb;
   if (context.hot !== undefined && ONCE_MORE.test(own)) return context.hot.verb;
   if (OVEN_OFF.test(`${before}${own}`) || HEAT_OFF.test(before)) return 'rest';
@@ -235,6 +243,7 @@ function waited(
   if (COLD.test(own)) return cold(context);
   if (OVEN_OFF.test(before)) return 'rest';
   if (BOILS_LOW.test(before) || LEFT_LOW.test(before)) return 'simmer';
+  if (COOKS_ON.test(own)) return context.hot?.verb ?? 'simmer';
   if (THICKENS.test(own)) return 'reduce';
   if (ABSORBS.test(own) && context.hot?.place === 'hob') return 'simmer';
   if (context.hot !== undefined && ONCE_MORE.test(own)) return context.hot.verb;

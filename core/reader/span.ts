@@ -167,7 +167,13 @@ function boundsIn(text: string, spans: readonly ReadDuration[]): readonly ReadDu
     const high = UP_TO.exec(text.slice(span.to));
     if (high?.[1] !== undefined && span.mostMin === undefined && span.leastMin !== undefined) {
       const most = numberIn(high[1]) * (span.leastMin % 60 === 0 ? 60 : 1);
-      if (most >= span.leastMin) return { ...span, to: span.to + high[0].length, mostMin: most };
+      if (most >= span.leastMin)
+        return {
+          ...span,
+          to: span.to + high[0].length,
+          likelyMin: BEST.test(high[0]) ? most : span.likelyMin,
+          mostMin: most,
+        };
     }
     const bound = bounds.find(({ index }) => index >= span.to && index - span.to <= BOUND_NEAR);
     const likely = span.likelyMin;
@@ -188,7 +194,7 @@ const NO_LESS =
   /^,?\s+(?:but |and |y )?(?:no(?:t)? less than|at least|a minimum of|al menos|como m[ií]nimo)\s+(\d+)(?=\s*(?:[.,;)]|$))/iu;
 /** "At least an hour, up to three". */
 const UP_TO = new RegExp(
-  `^,?\\s+(?:and |but |or |y |o )?(?:up to|at most|no more than|hasta|como mucho)\\s+(${NUMBER})(?=\\s*(?:[.,;)]|$))`,
+  `^,?\\s+(?:and |but |or |y |o )?(?:up to|at most|no more than|ideally|preferably|better(?: still)?|hasta|como mucho|idealmente|mejor)\\s+(${NUMBER})(?=\\s*(?:[.,;)]|$))`,
   'iu',
 );
 /** So many letters lie between a length and its bound, at the most. */
@@ -221,7 +227,7 @@ function againIn(text: string, before: readonly Atom[]): Atom[] {
 }
 
 const JOINS =
-  /^\s*[,(]?\s*(?:(?:but |and |or |and\/or |, )?(?:not (?:more|longer) than |no more than |at most |up to |preferably |ideally |better |even |best |for |mejor |idealmente |preferiblemente |mejor a[uú]n )+|(?:-|–|—|to|until|or|hasta|o|a|and|y|and up to|y hasta)(?: (?:up to|even|preferably|ideally|better|better still|best|as long as|mejor|preferiblemente|hasta|incluso|toda))?\s*)+\s*[,(]?\s*$|^\s*\((?:anything|anywhere|somewhere|from|entre|de)(?: from| between)?\s*$/iu;
+  /^\s*(?:,\s*)?or on (?:low|high)(?: for)?\s*$|^\s*[,(]?\s*(?:(?:but |and |or |and\/or |, )?(?:not (?:more|longer) than |no more than |at most |up to |preferably |ideally |better |even |best |for |mejor |idealmente |preferiblemente |mejor a[uú]n )+|(?:-|–|—|to|until|or|hasta|o|a|and|y|and up to|y hasta)(?: (?:up to|even|preferably|ideally|better|better still|best|as long as|mejor|preferiblemente|hasta|incluso|toda))?\s*)+\s*[,(]?\s*$|^\s*\((?:anything|anywhere|somewhere|from|entre|de)(?: from| between)?\s*$/iu;
 const AT_MOST =
   /(?:up to|at most|no (?:more|longer) than|not (?:more|longer) than|maximum(?: of)?|max\.?|como m[aá]ximo|hasta|m[aá]ximo(?: de)?|no m[aá]s de|at the longest)\s*$/iu;
 const AT_LEAST =

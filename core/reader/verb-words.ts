@@ -16,7 +16,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'preheat',
     english:
-      '(?:griddle|skillet|wok|frying pan) on (?:full|high|max)(?= (?:for )?\\d)|warm (?:up )?(?:the |your |an )?oven|crank (?:up )?(?:the |your )?oven(?= (?:up )?as )|get (?:the |your )?oven (?:up )?to|preheat|pre-heat|heat (?:the |your |an? )?(?:oven|grill|broiler|barbecue|bbq|smoker|gas grill)|(?:prepare|set up|get) (?:the |your |an? )?(?:grill|smoker|oven|barbecue|bbq|kettle(?= (?:for|at|to|up)))|heat (?:it |them )?to (?:its |the |their )?(?:maximum|max|hottest)|(?:put|place) (?:an? |the )?(?:baking |pizza )?(?:stone|steel)[^.;]{0,30}(?:in|into) the oven|heat (?:an?|the|your) [^.;,]{0,30}(?:casserole|cocotte|pot|pan|skillet|tray|tin|stone|steel|sheet|dish)(?: and (?:its|the) lid)? in(?:side)? (?:the|an?) (?:\\p{L}+ )?oven|(?:set|turn|bring) (?:the |your |an? )?(?:oven|grill|smoker)(?= (?:on )?(?:to|at|up))|oven(?: on)?,? with [^.;,]{0,24}(?:in(?:side)?(?: it)?|stone|steel),? (?:on )?(?:to|at)(?= (?:\\d|its|max|full))|turn on the (?:oven|grill)',
+      '(?:griddle|skillet|wok|frying pan) on (?:full|high|max)(?= (?:for )?\\d)|warm (?:up )?(?:the |your |an )?oven|crank (?:up )?(?:the |your )?oven(?= (?:up )?as )|get (?:the |your )?oven (?:up )?to|preheat|pre-heat|heat (?:the |your |an? )?(?:oven|grill|broiler|barbecue|bbq|smoker|gas grill)|(?:prepare|set up|get) (?:the |your |an? )?(?:grill|smoker|oven|barbecue|bbq|kettle(?= (?:for|at|to|up)))|heat (?:it |them )?to (?:its |the |their )?(?:maximum|max|hottest)|(?:put|place) (?:an? |the )?(?:baking |pizza )?(?:stone|steel)[^.;]{0,30}(?:in|into) the oven|heat (?:an? |the |your )?(?:baking |pizza )?(?:stone|steel)(?= (?:at|to|for) )|heat (?:an?|the|your) [^.;,]{0,30}(?:casserole|cocotte|pot|pan|skillet|tray|tin|stone|steel|sheet|dish)(?: and (?:its|the) lid)? in(?:side)? (?:the|an?) (?:\\p{L}+ )?oven|(?:set|turn|bring) (?:the |your |an? )?(?:oven|grill|smoker)(?= (?:on )?(?:to|at|up))|oven(?: on)?,? with [^.;,]{0,24}(?:in(?:side)?(?: it)?|stone|steel),? (?:on )?(?:to|at)(?= (?:\\d|its|max|full))|turn on the (?:oven|grill)',
     spanish:
       'precal(?:ienta|iente|entar|entamos|ienten)|enc(?:iende|ender|endemos) el horno|calentamos el horno|calienta el horno|calentar el horno|pon el horno|(?:calienta|caliente|calentar) (?:una?|la|el) [^.;,]{0,25}(?:cazuela|olla|bandeja|piedra|cocotte|fuente)[^.;,]{0,15} en el horno',
   },
@@ -126,7 +126,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'bake',
     english:
-      'bake|blind[- ]bake|dry(?= (?:it |them |the \\p{L}+ )?(?:out )?(?:in (?:the|a|an) [^.;,]{0,12}(?:dehydrator|oven)|at \\d))|dehydrate',
+      'bake|blind[- ]bake|dry(?= (?:it |them |the \\p{L}+ )?(?:out )?(?:in (?:(?:the|a|an) [^.;,]{0,12}(?:dehydrator|oven)|it|there)(?!\\p{L})|at \\d))|dehydrate',
     spanish:
       'horne(?:a|an|e|ar|amos|en)(?!\\p{L})|(?:seca|secar|deshidrat(?:a|ar))(?= [^.;,]{0,24}(?:horno|deshidratador|a \\d))',
   },
