@@ -126,3 +126,41 @@ describe('a dough beside meat', () => {
     expect(steps.every((step, i) => i === 0 || step.after.length === 1)).toBe(true);
   });
 });
+
+describe('what is made beside the meat', () => {
+  const foodsOf = (text: string) =>
+    drafted(text).steps.map(({ verb, foods, after }) => [verb, foods?.length, after.length]);
+
+  it('is no meat that simmers in cider to its core, though the list ends with a glaze', () => {
+    const text =
+      'Gammon\n\n1 gammon joint, 3 kg\n2 litres cider\nglaze: 100 g honey, 2 tbsp mustard\n\nPut it in a pan with the cider. Simmer very gently for 2 hours to 68 °C inside. Rest 5 minutes.';
+    expect(foodsOf(text)).toEqual([
+      ['simmer', undefined, 0],
+      ['rest', undefined, 1],
+    ]);
+  });
+
+  it('is a milk that is warmed and infuses for itself, at any time', () => {
+    const text =
+      'Turkey\n\n1 turkey crown, 2.6 kg\n600 ml milk\n\nRoast for 104 minutes at 190 °C. Rest 30 minutes.\nFor the sauce, warm the milk, take off the heat and leave to infuse for 30 minutes.';
+    expect(foodsOf(text)).toEqual([
+      ['roast', undefined, 0],
+      ['rest', undefined, 1],
+      ['simmer', 0, 0],
+      ['rest', 0, 1],
+    ]);
+  });
+
+  it('is no chop, where herbs are chopped', () => {
+    expect(
+      drafted('Rice salad\n300 g rice\n\nBoil for 12 minutes. Chop the herbs.').foods,
+    ).toMatchObject([{ cut: 'rice-dry' }]);
+  });
+
+  it('is no stuffing: mince goes into the fire with the bird it is in', () => {
+    const { foods, steps } = drafted(
+      'Turkey\n1 turkey, 5 kg\n600 g minced pork\n\nStuff the turkey. Roast at 180°C for 3 hours 30.',
+    );
+    expect(steps.at(-1)?.foods).toEqual(foods.map(({ id }) => id));
+  });
+});

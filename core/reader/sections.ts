@@ -72,6 +72,13 @@ export function sectionsOf(text: string): RawRecipe {
   const listFrom = listAt(lines);
   const numbered = numberedLines(lines);
   const timetable = lines.filter((one) => isAtClock(bare(one))).length >= LEAST_TIMED;
+  const toMethod = (at: number, told: string) => {
+    // What stands apart from the list is of none of its groups.
+    if (part === 'ingredients' && run.blank) group = undefined;
+    // What stands above the list is done, and the list is still to come.
+    if (part !== 'start' || at > listFrom) part = 'method';
+    method.push({ text: told, group });
+  };
   for (const [at, raw] of lines.entries()) {
     const heading = /^#{1,6}\s/.test(raw.trim());
     if (raw.length > LONGEST_LINE) {
@@ -89,8 +96,7 @@ export function sectionsOf(text: string): RawRecipe {
     }
     if (timetable && isAtClock(line)) {
       part = 'method';
-      const clock = AT_CLOCK.exec(line)?.[0].trim();
-      method.push({ text: line.replace(AT_CLOCK, ''), group, clock });
+      method.push({ text: line.replace(AT_CLOCK, ''), group, clock: clockOf(line) });
       continue;
     }
     if (part !== 'method' && !STEP_NUMBER.test(line) && piped(line).length > 0) {
@@ -99,10 +105,7 @@ export function sectionsOf(text: string): RawRecipe {
       continue;
     }
     const facts = line.split(/\s*[|·•;]\s*|,\s+/).filter((one) => one !== '');
-    const isTime = (one: string) =>
-      (TIMES.test(one) && (spansIn(one).length > 0 || !STARTS_MIXTURE.test(one))) ||
-      (part === 'start' && (BARE_TIMES.test(one) || MORE_TIMES.test(one)));
-    if (facts.length > 1 && facts.every((one) => YIELD.test(one) || isTime(one))) {
+    if (facts.length > 1 && facts.every((one) => YIELD.test(one) || isTime(one, part))) {
       yieldText ??= facts.find((one) => YIELD.test(one));
       told.push(...facts);
     } else if (INGREDIENTS.test(line)) {
@@ -115,7 +118,7 @@ export function sectionsOf(text: string): RawRecipe {
       told.push(line);
     } else if (yieldText === undefined && YIELD.test(line) && line.length < 60 && part !== 'method')
       yieldText = line;
-    else if (isTime(line) || (title !== undefined && DAY_HEADING.test(line))) told.push(line);
+    else if (isTime(line, part) || (title !== undefined && DAY_HEADING.test(line))) told.push(line);
     else if (heading && part === 'start' && title === undefined) title = line;
     else if (isGroup(line, heading, part)) {
       group = groupName(line);
@@ -126,6 +129,7 @@ export function sectionsOf(text: string): RawRecipe {
       if (lead) told.push(lead);
       if (lead && LED.test(line)) group = groupName(lead);
       if (lead && YIELD.test(lead)) yieldText ??= lead;
+      run.blank = false;
       ingredients.push(...listOf(line).map((text) => ({ text, group })));
     } else if (part === 'start' && title !== undefined && isStory(line, at < listFrom)) {
       other.push(line);
@@ -133,9 +137,7 @@ export function sectionsOf(text: string): RawRecipe {
       isMethod(raw, line, part) ||
       (part === 'ingredients' && !headed && isNote(raw, line))
     ) {
-      // What stands above the list is done, and the list is still to come.
-      if (part !== 'start' || at > listFrom) part = 'method';
-      method.push({ text: line.replace(STEP_NUMBER, ''), group });
+      toMethod(at, line.replace(STEP_NUMBER, ''));
     } else if (isIngredient(raw, line, part)) {
       if (part === 'start') {
         part = 'ingredients';
@@ -149,8 +151,7 @@ export function sectionsOf(text: string): RawRecipe {
       ingredients.push({ text: line, group });
     } else if (title === undefined && part === 'start' && isTitle(line)) title = line;
     else if (!headed && isDoing(line)) {
-      if (part !== 'start' || at > listFrom) part = 'method';
-      method.push({ text: line, group });
+      toMethod(at, line);
     } else {
       run.before = run.blank ? 1 : run.before + 1;
       run.blank = false;
@@ -158,6 +159,16 @@ export function sectionsOf(text: string): RawRecipe {
     }
   }
   return { title, yieldText, ingredients, method, facts: told, other };
+}
+
+function clockOf(line: string): string | undefined {
+  return AT_CLOCK.exec(line)?.[0].trim();
+}
+
+/** How long the whole takes, as a page tells it of itself. */
+function isTime(line: string, part: Part): boolean {
+  if (part === 'start' && (BARE_TIMES.test(line) || MORE_TIMES.test(line))) return true;
+  return TIMES.test(line) && (spansIn(line).length > 0 || !STARTS_MIXTURE.test(line));
 }
 
 /** Told above the list, and nothing that is done: it is no order, and begins with none. */

@@ -15,7 +15,7 @@ const MADE_READY: ReadonlySet<Verb> = new Set(['prepare', 'cool']);
 const FIRES: ReadonlySet<Verb> = new Set(['light', 'preheat']);
 
 const FOR_SAUCE =
-  /(?<!\p{L})(?:(?:for|to make) (?:the |a )?(?:\p{L}+ )?(?:sauce|dressing|glaze|gravy|salsa|relish|slaw|dip|crumbs?|chutney|salad)|para (?:la |el )?(?:salsa|aliño|glaseado|guarnici[oó]n|ensalada)|(?:sauce|gravy|dressing|salsa|slaw|salad|guarnici[oó]n)\s*:)/iu;
+  /(?<!\p{L})(?:(?:for|to make) (?:the |a )?(?:\p{L}+ )?(?:sauce|dressing|glaze|gravy|salsa|relish|slaw|dip|crumbs?|chutney|salad)|(?:sauce|dressing|glaze|gravy|salsa|relish) ingredients|para (?:la |el )?(?:salsa|aliño|glaseado|guarnici[oó]n|ensalada)|(?:sauce|gravy|dressing|salsa|slaw|salad|guarnici[oó]n)\s*:)/iu;
 const SAUCE_HEADING =
   /(?<!\p{L})(?:sauce|dressing|glaze|gravy|salsa|relish|slaw|dip|aliño|glaseado)(?!\p{L})/iu;
 const OF_BRINE =
@@ -148,10 +148,12 @@ function joinedBefore(
 
 /** "Toast the chillies": another ingredient by itself, in a pan, or before any food is touched. */
 function isOfOthers(
-  { verb, text, meanwhile }: ReadAct,
+  { verb, text, meanwhile, untilC }: ReadAct,
   others: readonly string[],
   inPlay: boolean,
 ): boolean {
+  // "Cover with cider and simmer to 68 °C inside": no cider has an inside.
+  if (IN_POT.has(verb) && untilC !== undefined) return false;
   const small = text.toLowerCase();
   const first = Math.min(...others.map((name) => small.indexOf(name)).filter((at) => at >= 0));
   if (first === Infinity) return false;
@@ -242,8 +244,12 @@ function isBeside(
   const chills = verb === 'chill' && act.likelyMin === undefined;
   const wet = IN_POT.has(verb) || verb === 'cool' || chills;
   if (wet && OF_BRINE.test(text) && later.some((one) => one.verb === 'brine')) return true;
+  // "For the sauce warm the milk, take off the heat and leave to infuse": that, and no meat.
+  if (sauceLine === act.line && INFUSES.test(text)) return true;
   if (!OF_SAUCE.has(verb) && !MADE_READY.has(verb)) return false;
   if (isOfSauce(act)) return true;
   if (sauceLine === act.line) return true;
   return rested && OF_SAUCE.has(verb) && !ALL.test(text);
 }
+
+const INFUSES = /(?<!\p{L})(?:infus\p{L}*|steep\p{L}*)(?!\p{L})/iu;

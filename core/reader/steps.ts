@@ -155,7 +155,7 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
       else steps.push(made);
     } else if (AHEAD.has(act.verb) || isAside(act) || (main && isOfPulses(act))) joined(step);
     else if (worked?.length === 0 && main && !soaksLater && isMadeBeside(act, main, side)) {
-      const after = side ? [follows(side, act)] : besides(main);
+      const after = side ? [follows(side, act)] : isOfItself(act) ? [] : besides(main);
       joins = joins.filter((one) => one !== side);
       side = { ...step, after: [...after, ...named()] };
       joined(side);
@@ -215,6 +215,14 @@ function isMadeBeside(act: ReadAct, main: Step, side: Step | undefined): boolean
   const stillSoaks = isSoak(main.verb) && FIRE_VERBS.has(act.verb);
   return side !== undefined || OFF_FIRE.has(main.verb) || stillSoaks || isOfSauce(act);
 }
+
+/** "For the sauce, warm the milk": nothing of the meat is in it, and it need not wait for any. */
+function isOfItself(act: ReadAct): boolean {
+  return isOfSauce(act) && !OF_MEAT.test(act.text);
+}
+
+const OF_MEAT =
+  /(?<!\p{L})(?:juices?|drippings?|cooking (?:liquid|liquor)|braising|fat|tin|tray|pan|skillet|pot|casserole|deglaz\p{L}*|meat|rest(?:s|ing)?|jugos?|fondo|desgl\p{L}*|bandeja|fuente|sart[eé]n|cazuela|olla|carne|repos\p{L}*)(?!\p{L})/iu;
 
 /** Skewers or chips in water, while the meat waits its turn. */
 function isAside({ verb, text }: ReadAct): boolean {

@@ -88,8 +88,10 @@ function namesIt({ afterFire, label }: LedgerAct, { name, kind }: LedgerMixture)
 
 const THROWN = /\b(discard|throw|tip|drain|wipe|pat|out of|off|away|clean)\b/;
 
+/** Brushed on, or fried with the food: what it then lies over a fire cooks it too. */
 function isCookedOn({ verb, thenFiredMin }: LedgerAct): boolean {
-  return (verb === 'glaze' || verb === 'baste') && thenFiredMin >= BRUSHED_ON_FIRE_MIN;
+  const isOnFood = verb === 'glaze' || verb === 'baste' || FRIES.has(verb);
+  return isOnFood && thenFiredMin >= BRUSHED_ON_FIRE_MIN;
 }
 
 const FRIES = new Set(['fry', 'brown', 'roast', 'bake']);
