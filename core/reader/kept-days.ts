@@ -3,9 +3,9 @@ import { spansIn } from './span.ts';
 
 /** "It keeps for two weeks in the fridge", "store in a jar for up to a month". */
 const KEEPS =
-  /(?<!\p{L})(?:keeps?|kept|stores?|lasts?|guarda\p{L}*|conserva\p{L}*|aguanta|dura)(?!\p{L})[^.;]{0,60}$/iu;
+  /(?<!\p{L})(?:keeps?|kept|stores?|lasts?|gu[aá]rda\p{L}*|cons[eé]rva\p{L}*|aguantan?|duran?)(?!\p{L})[^.;]{0,60}$/iu;
 const MONTHS =
-  /(?<!\p{L})(?:keeps?|stores?|lasts?|guarda\p{L}*|conserva\p{L}*|aguanta|dura)(?!\p{L})[^.;]{0,60}?(?<count>\d+|an?|one|two|three|six|un|dos|tres|seis)\s+(?<unit>months?|mes(?:es)?|years?|años?)(?!\p{L})/iu;
+  /(?<!\p{L})(?:keeps?|stores?|lasts?|gu[aá]rda\p{L}*|cons[eé]rva\p{L}*|aguantan?|duran?)(?!\p{L})[^.;]{0,60}?(?<count>\d+|an?|one|two|three|six|un|dos|tres|seis)\s+(?<unit>months?|mes(?:es)?|years?|años?)(?!\p{L})/iu;
 const COUNTS: Readonly<Record<string, number>> = {
   a: 1,
   an: 1,
