@@ -1,8 +1,9 @@
-import { air } from './boundary.ts';
+import { air, EMISSIVITY } from './boundary.ts';
+import { convection } from './coefficient.ts';
+import { OVEN_VAPOUR } from './conditions.ts';
 import { definePlace } from './definition.ts';
 
-/** Fast air in a small basket, W/(m²·K). Handbook figure for blown air, from memory, confidence 0.5. */
-const CONVECTION = 35;
+const CONVECTION = convection(35, [20, 60], 'air blown fast through a small basket');
 
 /** A small box of fast hot air, on the counter. No chart has checked it. */
 export const airFryer = definePlace({
@@ -29,8 +30,9 @@ export const airFryer = definePlace({
       basis: 'handbook',
       offsetSdC: 10,
       boundary: (airC, _conditions, { ovenVapourPa }) => ({
-        around: air(airC, CONVECTION, ovenVapourPa),
+        around: air(airC, CONVECTION.value, ovenVapourPa),
       }),
+      coefficients: { convection: CONVECTION, vapour: OVEN_VAPOUR, emissivity: EMISSIVITY },
       verb: 'roast',
       saidByPlace: true,
     },

@@ -1,14 +1,25 @@
-import { air } from './boundary.ts';
+import { air, ROOM_HUMIDITY } from './boundary.ts';
+import { coefficient, convection } from './coefficient.ts';
 import { definePlace } from './definition.ts';
 
-/**
- * Under a loose tent of foil in a still room: W/(m²·K) through the air in it and beyond, what its
- * dull side radiates, and how much of its steam gets away. Set so that roasts climb as cooks see
- * them climb; no source, confidence 0.5.
- */
-export const TENT_CONVECTION = 6;
-export const FOIL_EMISSIVITY = 0.25;
-export const STEAM_PASSES = 0.16;
+/** Set so that roasts climb as cooks see them climb. */
+const AS_SEEN = 'our own calibration, no source';
+/** Under a loose tent of foil in a still room. */
+export const TENT_CONVECTION = convection(6, [3, 12], 'the air in a tent and beyond it', AS_SEEN);
+export const FOIL_EMISSIVITY = coefficient({
+  value: 0.25,
+  unit: 'share',
+  range: [0.05, 0.4],
+  correlation: 'Stefan and Boltzmann, the dull side of foil',
+  source: AS_SEEN,
+});
+export const STEAM_PASSES = coefficient({
+  value: 0.16,
+  unit: 'share',
+  range: [0.05, 0.5],
+  correlation: 'how much of its steam gets away',
+  source: AS_SEEN,
+});
 
 export const board = definePlace({
   kind: 'board',
@@ -27,11 +38,17 @@ export const board = definePlace({
       offsetSdC: 2,
       boundary: (airC, { roomC }, _fitted, { vapourPa }) => ({
         around: {
-          ...air(airC, TENT_CONVECTION, vapourPa(roomC, 0.5)),
-          emissivity: FOIL_EMISSIVITY,
-          wetShare: STEAM_PASSES,
+          ...air(airC, TENT_CONVECTION.value, vapourPa(roomC, ROOM_HUMIDITY.value)),
+          emissivity: FOIL_EMISSIVITY.value,
+          wetShare: STEAM_PASSES.value,
         },
       }),
+      coefficients: {
+        convection: TENT_CONVECTION,
+        emissivity: FOIL_EMISSIVITY,
+        steam: STEAM_PASSES,
+        humidity: ROOM_HUMIDITY,
+      },
       verb: 'rest',
       band: 'rest',
       holds: { en: 'under foil' },

@@ -1,3 +1,4 @@
+import { coefficient, convection as convectionOf, HANDBOOK, OUR_OWN } from './coefficient.ts';
 import type { Surroundings } from './surroundings.ts';
 
 export const WRAPS = ['foil', 'lid'] as const;
@@ -9,15 +10,35 @@ export interface BoundaryConditions {
   readonly under?: Surroundings | undefined;
 }
 
-/** Of painted, sooty or crusted surfaces. Source: engineering practice, from memory. */
-const EMISSIVITY = 0.9;
-/** Foil lies a little off the food: W/(m²·K) across the gap, and what it still radiates. */
-const WRAP_GAP = 60;
-const WRAP_EMISSIVITY = 0.3;
+/** Of painted, sooty or crusted surfaces. */
+export const EMISSIVITY = coefficient({
+  value: 0.9,
+  unit: 'share',
+  range: [0.8, 0.97],
+  correlation: 'Stefan and Boltzmann, grey walls',
+  source: HANDBOOK,
+});
+/** How damp the air of a room is, and of a day outside. */
+export const ROOM_HUMIDITY = humidity(0.5, [0.3, 0.7]);
+export const OUTDOOR_HUMIDITY = humidity(0.6, [0.3, 0.95]);
+/** Foil lies a little off the food: what goes across the gap, and what it still radiates. */
+export const WRAP_GAP = convectionOf(60, [25, 150], 'across a gap of some millimetres', OUR_OWN);
+export const WRAP_EMISSIVITY = coefficient({
+  value: 0.3,
+  unit: 'share',
+  range: [0.05, 0.4],
+  correlation: 'Stefan and Boltzmann, creased and greasy foil',
+  source: HANDBOOK,
+});
+
+function humidity(value: number, range: readonly [number, number]) {
+  const correlation = 'share of what would saturate the air';
+  return coefficient({ value, unit: 'share', range, correlation, source: 'a usual day' });
+}
 
 /** Moving or still air, W/(m²·K), with so much vapour in it, Pa. */
 export function air(airC: number, convection: number, vapourPa: number): Surroundings {
-  return { airC, convection, vapourPa, emissivity: EMISSIVITY };
+  return { airC, convection, vapourPa, emissivity: EMISSIVITY.value };
 }
 
 /** Where nothing evaporates: one coefficient, W/(m²·K), holds all. */
@@ -38,7 +59,7 @@ function wrapped(bare: Surroundings, wrap: Wrap): Surroundings {
   if (wrap === 'lid' || bare.vapourPa === undefined) return rest;
   return {
     ...rest,
-    convection: 1 / (1 / bare.convection + 1 / WRAP_GAP),
-    emissivity: Math.min(bare.emissivity, WRAP_EMISSIVITY),
+    convection: 1 / (1 / bare.convection + 1 / WRAP_GAP.value),
+    emissivity: Math.min(bare.emissivity, WRAP_EMISSIVITY.value),
   };
 }

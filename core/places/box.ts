@@ -1,5 +1,9 @@
 import { bath } from './boundary.ts';
+import { convection, OUR_OWN } from './coefficient.ts';
 import { definePlace } from './definition.ts';
+
+/** Its walls lose half a watt for each degree, over the food's own surface. */
+const CONVECTION = convection(4, [2, 8], 'through the walls of an insulated box', OUR_OWN);
 
 /** An insulated box, cold with ice or warm with what lies in it. */
 export const box = definePlace({
@@ -22,8 +26,8 @@ export const box = definePlace({
       usualC: 60,
       basis: 'handbook',
       offsetSdC: 3,
-      // Its walls lose half a watt for each degree, over the food's own surface.
-      boundary: (_airC, { roomC }) => ({ around: bath(roomC, 4) }),
+      boundary: (_airC, { roomC }) => ({ around: bath(roomC, CONVECTION.value) }),
+      coefficients: { convection: CONVECTION },
       verb: 'hold',
       saidByPlace: true,
       band: 'rest',

@@ -1,3 +1,4 @@
+import { coefficient, convection, FITTED_TO_CHARTS } from './coefficient.ts';
 import fitted from './coefficients.json';
 import type { Surface } from './surroundings.ts';
 
@@ -27,3 +28,29 @@ export interface Coefficients {
 }
 
 export const FITTED: Coefficients = fitted;
+
+/** The fitted coefficients of the fires, each with what it may be. */
+export const OVEN_CONVECTION = convection(
+  FITTED.ovenConvection,
+  [5, 15],
+  'air that moves by itself in a closed oven',
+  FITTED_TO_CHARTS,
+);
+export const SMOKER_CONVECTION = convection(
+  FITTED.smokerConvection,
+  [7, 20],
+  'the draught of a slow fire',
+  FITTED_TO_CHARTS,
+);
+export const OVEN_VAPOUR = vapour(FITTED.ovenVapourPa);
+export const SMOKER_VAPOUR = vapour(FITTED.smokerVapourPa);
+
+function vapour(value: number) {
+  return coefficient({
+    value,
+    unit: 'Pa',
+    range: [1000, 12_000],
+    correlation: 'Lewis, vapour from a wet surface into the air around it',
+    source: FITTED_TO_CHARTS,
+  });
+}

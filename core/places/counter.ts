@@ -1,10 +1,13 @@
-import { air, bath } from './boundary.ts';
+import { air, bath, EMISSIVITY, ROOM_HUMIDITY } from './boundary.ts';
+import { convection } from './coefficient.ts';
 import { definePlace } from './definition.ts';
 
-/**
- * The counter, and what water and ice do on it. Still air 5 W/(m²·K), standing water 120, running
- * 400, stirred ice water 250: handbook figures, from memory.
- */
+const STANDING_WATER = convection(120, [60, 250], 'water that stands');
+const RUNNING_WATER = convection(400, [200, 800], 'water that runs');
+const ICE_WATER = convection(250, [120, 500], 'ice water, stirred now and then');
+const STILL_AIR = convection(5, [3, 10], 'still air, without radiation');
+
+/** The counter, and what water and ice do on it. */
 export const counter = definePlace({
   kind: 'counter',
   words: { en: { name: 'counter' } },
@@ -25,7 +28,8 @@ export const counter = definePlace({
       heats: [2, 21],
       basis: 'handbook',
       offsetSdC: 1.5,
-      boundary: (airC) => ({ around: bath(airC, 120) }),
+      boundary: (airC) => ({ around: bath(airC, STANDING_WATER.value) }),
+      coefficients: { convection: STANDING_WATER },
       verb: 'thaw',
     },
     {
@@ -35,7 +39,8 @@ export const counter = definePlace({
       heats: [2, 21],
       basis: 'handbook',
       offsetSdC: 1.5,
-      boundary: (airC) => ({ around: bath(airC, 400) }),
+      boundary: (airC) => ({ around: bath(airC, RUNNING_WATER.value) }),
+      coefficients: { convection: RUNNING_WATER },
       verb: 'thaw',
     },
     {
@@ -44,7 +49,8 @@ export const counter = definePlace({
       usualC: 1,
       basis: 'handbook',
       offsetSdC: 0.5,
-      boundary: (airC) => ({ around: bath(airC, 250) }),
+      boundary: (airC) => ({ around: bath(airC, ICE_WATER.value) }),
+      coefficients: { convection: ICE_WATER },
       verb: 'cool',
     },
     {
@@ -55,8 +61,9 @@ export const counter = definePlace({
       basis: 'handbook',
       offsetSdC: 2,
       boundary: (airC, { roomC }, _fitted, { vapourPa }) => ({
-        around: air(airC, 5, vapourPa(roomC, 0.5)),
+        around: air(airC, STILL_AIR.value, vapourPa(roomC, ROOM_HUMIDITY.value)),
       }),
+      coefficients: { convection: STILL_AIR, humidity: ROOM_HUMIDITY, emissivity: EMISSIVITY },
       verb: 'temper',
       saidByPlace: true,
       band: 'counter',

@@ -1,7 +1,10 @@
 import { bath } from './boundary.ts';
+import { convection } from './coefficient.ts';
 import { definePlace } from './definition.ts';
 
-/** Deep fat. Coefficient: handbook figure, from memory. */
+const CONVECTION = convection(400, [200, 800], 'fat stirred by the steam that leaves the food');
+
+/** Deep fat. */
 export const deepFryer = definePlace({
   kind: 'deep-fryer',
   words: { en: { name: 'deep fryer' } },
@@ -27,7 +30,8 @@ export const deepFryer = definePlace({
       cooks: true,
       basis: 'handbook',
       offsetSdC: 6,
-      boundary: (airC) => ({ around: bath(airC, 400) }),
+      boundary: (airC) => ({ around: bath(airC, CONVECTION.value) }),
+      coefficients: { convection: CONVECTION },
       verb: 'fry',
       caution: 'deepFat',
     },

@@ -1,5 +1,6 @@
 import type { Verb } from '../terms/index.ts';
 import type { BoundaryConditions } from './boundary.ts';
+import type { Coefficient } from './coefficient.ts';
 import type { Coefficients, Conditions } from './conditions.ts';
 import type { HeatBand } from './heat-band.ts';
 
@@ -46,6 +47,8 @@ export interface HeatEnvironment {
     coefficients: Coefficients,
     moistAir: MoistAir,
   ) => BoundaryConditions;
+  /** Every number of its boundary condition, by name; a registered one names them all. */
+  readonly coefficients?: Readonly<Record<string, Coefficient>>;
   /** What is done in it, where nothing else is said. */
   readonly verb: Verb;
   /** The side of a fire with two. */

@@ -1,8 +1,10 @@
 import { FREEZER_C } from '../figures/index.ts';
 import { bath } from './boundary.ts';
+import { convection } from './coefficient.ts';
 import { definePlace } from './definition.ts';
 
-/** Still air. Coefficients: handbook figures, from memory. */
+const CONVECTION = convection(8, [4, 20], 'air that moves by itself in a freezer, radiation in it');
+
 export const freezer = definePlace({
   kind: 'freezer',
   words: { en: { name: 'freezer' } },
@@ -20,7 +22,8 @@ export const freezer = definePlace({
       heats: [-30, -10],
       basis: 'handbook',
       offsetSdC: 1.5,
-      boundary: (airC) => ({ around: bath(airC, 8) }),
+      boundary: (airC) => ({ around: bath(airC, CONVECTION.value) }),
+      coefficients: { convection: CONVECTION },
       verb: 'chill',
       saidByPlace: true,
     },

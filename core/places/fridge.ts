@@ -1,8 +1,10 @@
 import { FRIDGE_C } from '../figures/index.ts';
 import { bath } from './boundary.ts';
+import { convection } from './coefficient.ts';
 import { definePlace } from './definition.ts';
 
-/** Still air. Coefficients: handbook figures, from memory. */
+const CONVECTION = convection(8, [4, 20], 'air that moves by itself in a fridge, radiation in it');
+
 export const fridge = definePlace({
   kind: 'fridge',
   words: { en: { name: 'fridge' } },
@@ -24,7 +26,8 @@ export const fridge = definePlace({
       heats: [0, 8],
       basis: 'handbook',
       offsetSdC: 1.5,
-      boundary: (airC) => ({ around: bath(airC, 8) }),
+      boundary: (airC) => ({ around: bath(airC, CONVECTION.value) }),
+      coefficients: { convection: CONVECTION },
       verb: 'chill',
       saidByPlace: true,
     },

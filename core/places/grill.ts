@@ -1,13 +1,39 @@
-import { air } from './boundary.ts';
-import type { Conditions } from './conditions.ts';
+import { air, EMISSIVITY, OUTDOOR_HUMIDITY } from './boundary.ts';
+import { coefficient, convection, HANDBOOK, OUR_OWN } from './coefficient.ts';
+import { SMOKER_CONVECTION, SMOKER_VAPOUR, type Conditions } from './conditions.ts';
 import { definePlace, type MoistAir } from './definition.ts';
 import type { Surroundings } from './surroundings.ts';
 
-/** Glowing coals, °C above the air at the grate, and the share of its view they take. Handbook figures, from memory. */
-const COALS_HOTTER_C = 310;
-const COALS_VIEW = 0.75;
-/** How much of the fire's warmth the air above the grate has. */
-const OVER_COALS = 0.45;
+const COALS_HOTTER = coefficient({
+  value: 310,
+  unit: 'K',
+  range: [150, 600],
+  correlation: 'glowing coals above the air at the grate',
+  source: HANDBOOK,
+});
+const COALS_VIEW = coefficient({
+  value: 0.75,
+  unit: 'share',
+  range: [0.5, 0.95],
+  correlation: 'Stefan and Boltzmann, the share of its view that the coals take',
+  source: HANDBOOK,
+});
+const OVER_COALS = coefficient({
+  value: 0.45,
+  unit: 'share',
+  range: [0.2, 0.7],
+  correlation: 'how much of the fire’s warmth the air above the food has',
+  source: OUR_OWN,
+});
+const DRAUGHT = convection(25, [12, 45], 'hot air that rises from coals');
+const OPEN_SIDE = convection(10, [5, 15], 'the upper side of what lies on a grate');
+const OPEN_SIDE_WIND = coefficient({
+  value: 2,
+  unit: 'W/(m²·K) per m/s',
+  range: [1, 4],
+  correlation: 'Jürges, half in the shelter of the grill’s rim',
+  source: OUR_OWN,
+});
 
 /** The side away from the coals: warm air from them, mixed with what the wind brings. */
 function openSide(
@@ -15,8 +41,9 @@ function openSide(
   { outdoorC, windMPerS }: Conditions,
   { vapourPa }: MoistAir,
 ): Surroundings {
-  const mixedC = outdoorC + OVER_COALS * (airC - outdoorC);
-  return air(mixedC, 10 + 2 * windMPerS, vapourPa(outdoorC, 0.6));
+  const mixedC = outdoorC + OVER_COALS.value * (airC - outdoorC);
+  const moved = OPEN_SIDE.value + OPEN_SIDE_WIND.value * windMPerS;
+  return air(mixedC, moved, vapourPa(outdoorC, OUTDOOR_HUMIDITY.value));
 }
 
 /** A fire of coals outside, with a hot and a cool side. */
@@ -52,12 +79,22 @@ export const grill = definePlace({
       offsetSdC: 30,
       boundary: (airC, conditions, { smokerVapourPa }, moistAir) => ({
         around: {
-          ...air(airC, 25, smokerVapourPa),
-          wallC: airC + COALS_HOTTER_C,
-          emissivity: COALS_VIEW,
+          ...air(airC, DRAUGHT.value, smokerVapourPa),
+          wallC: airC + COALS_HOTTER.value,
+          emissivity: COALS_VIEW.value,
         },
         under: openSide(airC, conditions, moistAir),
       }),
+      coefficients: {
+        convection: DRAUGHT,
+        coals: COALS_HOTTER,
+        view: COALS_VIEW,
+        vapour: SMOKER_VAPOUR,
+        openSide: OPEN_SIDE,
+        openSideWind: OPEN_SIDE_WIND,
+        overCoals: OVER_COALS,
+        humidity: OUTDOOR_HUMIDITY,
+      },
       verb: 'grill',
       zone: 'direct',
       saidByPlace: true,
@@ -74,6 +111,11 @@ export const grill = definePlace({
       boundary: (airC, _conditions, { smokerConvection, smokerVapourPa }) => ({
         around: air(airC, smokerConvection, smokerVapourPa),
       }),
+      coefficients: {
+        convection: SMOKER_CONVECTION,
+        vapour: SMOKER_VAPOUR,
+        emissivity: EMISSIVITY,
+      },
       verb: 'grill',
       zone: 'indirect',
       saidByPlace: true,

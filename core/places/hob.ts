@@ -1,13 +1,50 @@
-import { air, bath } from './boundary.ts';
+import { air, bath, EMISSIVITY, ROOM_HUMIDITY } from './boundary.ts';
+import { coefficient, convection, OUR_OWN } from './coefficient.ts';
 import type { Coefficients, Conditions } from './conditions.ts';
 import { definePlace, type MoistAir } from './definition.ts';
 
-/** An oil film below, W/(m²·K); still and steamy air above, °C. Handbook figures, from memory. */
-const PAN_CONTACT = 320;
-const OVER_PAN_C = 45;
+/** An oil film below; still and steamy air above. */
+const PAN_CONTACT = convection(
+  320,
+  [150, 900],
+  'a film of oil between metal and meat',
+  'measured under patties on hot plates, as published; from memory',
+);
+const OVER_PAN_C = coefficient({
+  value: 45,
+  unit: '°C',
+  range: [30, 70],
+  correlation: 'the air a few centimetres above a pan',
+  source: OUR_OWN,
+});
+const OVER_PAN = convection(8, [5, 15], 'air that rises from a pan');
+const IN_A_PAN = {
+  contact: PAN_CONTACT,
+  air: OVER_PAN_C,
+  convection: OVER_PAN,
+  humidity: ROOM_HUMIDITY,
+  emissivity: EMISSIVITY,
+};
 
 function inPan(airC: number, { roomC }: Conditions, _fitted: Coefficients, { vapourPa }: MoistAir) {
-  return { around: bath(airC, PAN_CONTACT), under: air(OVER_PAN_C, 8, vapourPa(roomC, 0.5)) };
+  const vapour = vapourPa(roomC, ROOM_HUMIDITY.value);
+  return {
+    around: bath(airC, PAN_CONTACT.value),
+    under: air(OVER_PAN_C.value, OVER_PAN.value, vapour),
+  };
+}
+
+const BOILING = convection(1500, [800, 4000], 'water that boils around it');
+const SIMMERING = convection(800, [400, 1500], 'water that just moves');
+const IN_LID = convection(500, [200, 1000], 'a thick liquid that hardly moves');
+const STEAMING = convection(600, [300, 3000], 'steam that condenses, with air in it');
+/** A pot that simmers, or that braises under its lid, stays a little below boiling. */
+const SIMMERS_BELOW = belowBoiling(1, [0.5, 4]);
+const BRAISES_BELOW = belowBoiling(2, [1, 6]);
+
+function belowBoiling(value: number, range: readonly [number, number]) {
+  const correlation = 'how far below boiling a pot is kept';
+  return coefficient({ value, unit: 'K', range, correlation, source: OUR_OWN });
 }
 
 /** What verbs say of a pot or a pan. */
@@ -19,15 +56,17 @@ const BY_VERB: Readonly<Partial<Record<string, string>>> = {
   hold: 'warm-oven',
 };
 
-/**
- * Water that a pump stirs, through a bag, W/(m²·K): the figure the usual printed table of heating
- * times in a bath rests on. Source: D. E. Baldwin, Sous Vide Cooking: A Review (2012), from memory.
- */
-const STIRRED_BATH = 95;
+/** The figure the usual printed table of heating times in a bath rests on. */
+const STIRRED_BATH = convection(
+  95,
+  [70, 300],
+  'water that a pump stirs, through a bag',
+  'D. E. Baldwin, Sous Vide Cooking: A Review (2012), from memory',
+);
 
 const LIQUID = { basis: 'handbook', offsetSdC: 1.5, cooks: true } as const;
 
-/** Rings, and the pans, pots and steamers on them. Coefficients: handbook figures, from memory. */
+/** Rings, and the pans, pots and steamers on them. */
 export const hob = definePlace({
   kind: 'hob',
   words: { en: { name: 'hob', one: 'ring' } },
@@ -51,6 +90,7 @@ export const hob = definePlace({
       offsetSdC: 20,
       cooks: true,
       boundary: inPan,
+      coefficients: IN_A_PAN,
       verb: 'sear',
       twoSided: true,
     },
@@ -63,6 +103,7 @@ export const hob = definePlace({
       offsetSdC: 20,
       cooks: true,
       boundary: inPan,
+      coefficients: IN_A_PAN,
       verb: 'grill',
       twoSided: true,
     },
@@ -71,7 +112,10 @@ export const hob = definePlace({
       words: { en: 'boiling water' },
       usualC: 100,
       ...LIQUID,
-      boundary: (_airC, _where, _fitted, { boilingC }) => ({ around: bath(boilingC, 1500) }),
+      boundary: (_airC, _where, _fitted, { boilingC }) => ({
+        around: bath(boilingC, BOILING.value),
+      }),
+      coefficients: { convection: BOILING },
       verb: 'boil',
     },
     {
@@ -81,8 +125,9 @@ export const hob = definePlace({
       heats: [60, 99],
       ...LIQUID,
       boundary: (airC, _where, _fitted, { boilingC }) => ({
-        around: bath(Math.min(airC, boilingC - 1), 800),
+        around: bath(Math.min(airC, boilingC - SIMMERS_BELOW.value), SIMMERING.value),
       }),
+      coefficients: { convection: SIMMERING, below: SIMMERS_BELOW },
       verb: 'braise',
     },
     {
@@ -92,8 +137,9 @@ export const hob = definePlace({
       heats: [75, 99],
       ...LIQUID,
       boundary: (airC, _where, _fitted, { boilingC }) => ({
-        around: bath(Math.min(airC, boilingC - 2), 500),
+        around: bath(Math.min(airC, boilingC - BRAISES_BELOW.value), IN_LID.value),
       }),
+      coefficients: { convection: IN_LID, below: BRAISES_BELOW },
       verb: 'braise',
     },
     {
@@ -104,7 +150,8 @@ export const hob = definePlace({
       basis: 'handbook',
       offsetSdC: 0.5,
       cooks: true,
-      boundary: (airC) => ({ around: bath(airC, STIRRED_BATH) }),
+      boundary: (airC) => ({ around: bath(airC, STIRRED_BATH.value) }),
+      coefficients: { convection: STIRRED_BATH },
       verb: 'simmer',
     },
     {
@@ -112,7 +159,10 @@ export const hob = definePlace({
       words: { en: 'steam' },
       usualC: 100,
       ...LIQUID,
-      boundary: (_airC, _where, _fitted, { boilingC }) => ({ around: bath(boilingC, 600) }),
+      boundary: (_airC, _where, _fitted, { boilingC }) => ({
+        around: bath(boilingC, STEAMING.value),
+      }),
+      coefficients: { convection: STEAMING },
       verb: 'steam',
     },
   ],

@@ -1,11 +1,19 @@
-import { air, bath } from './boundary.ts';
+import { air, bath, EMISSIVITY } from './boundary.ts';
+import { coefficient, convection, OUR_OWN } from './coefficient.ts';
+import { OVEN_CONVECTION, OVEN_VAPOUR } from './conditions.ts';
 import { definePlace } from './definition.ts';
 
-/** Moved air, W/(m²·K). Handbook figure, from memory. */
-const FAN_CONVECTION = 18;
+const FAN_CONVECTION = convection(18, [12, 30], 'air blown at one or two m/s');
+const WARM_CONVECTION = convection(9, [5, 12], 'still and damp air, radiation in it');
 const USUAL_C = 170;
-/** How much of what would saturate it an oven full of steam holds. No source, confidence 0.5. */
-const STEAM_SHARE = 0.9;
+/** How much of what would saturate it an oven full of steam holds. */
+const STEAM_SHARE = coefficient({
+  value: 0.9,
+  unit: 'share',
+  range: [0.7, 1],
+  correlation: 'share of what would saturate the air at boiling',
+  source: OUR_OWN,
+});
 /** An oven below this only keeps warm. */
 const KEEPS_WARM_BELOW_C = 85;
 
@@ -31,6 +39,11 @@ export const oven = definePlace({
       boundary: (airC, _conditions, { ovenConvection, ovenVapourPa }) => ({
         around: { ...air(airC, ovenConvection, ovenVapourPa), tray: true },
       }),
+      coefficients: {
+        convection: OVEN_CONVECTION,
+        vapour: OVEN_VAPOUR,
+        emissivity: EMISSIVITY,
+      },
       verb: 'roast',
       saidByPlace: true,
       wraps: true,
@@ -44,8 +57,9 @@ export const oven = definePlace({
       basis: 'handbook',
       offsetSdC: 8,
       boundary: (airC, _conditions, { ovenVapourPa }) => ({
-        around: { ...air(airC, FAN_CONVECTION, ovenVapourPa), tray: true },
+        around: { ...air(airC, FAN_CONVECTION.value, ovenVapourPa), tray: true },
       }),
+      coefficients: { convection: FAN_CONVECTION, vapour: OVEN_VAPOUR, emissivity: EMISSIVITY },
       verb: 'roast',
     },
     {
@@ -59,10 +73,11 @@ export const oven = definePlace({
       // All steam up to boiling; hotter, it stays as much.
       boundary: (airC, _conditions, _fitted, { boilingC, vapourPa }) => ({
         around: {
-          ...air(airC, FAN_CONVECTION, vapourPa(Math.min(airC, boilingC), STEAM_SHARE)),
+          ...air(airC, FAN_CONVECTION.value, vapourPa(Math.min(airC, boilingC), STEAM_SHARE.value)),
           tray: true,
         },
       }),
+      coefficients: { convection: FAN_CONVECTION, steam: STEAM_SHARE, emissivity: EMISSIVITY },
       verb: 'steam',
     },
     {
@@ -72,7 +87,8 @@ export const oven = definePlace({
       heats: [55, 100],
       basis: 'handbook',
       offsetSdC: 8,
-      boundary: (airC) => ({ around: bath(airC, 9) }),
+      boundary: (airC) => ({ around: bath(airC, WARM_CONVECTION.value) }),
+      coefficients: { convection: WARM_CONVECTION },
       verb: 'hold',
       band: 'rest',
       holds: { en: 'in a warm oven' },

@@ -1,7 +1,8 @@
-import { air } from './boundary.ts';
+import { air, EMISSIVITY } from './boundary.ts';
+import { SMOKER_CONVECTION, SMOKER_VAPOUR } from './conditions.ts';
 import { definePlace } from './definition.ts';
 
-/** A box of slow smoke, outside. Coefficients: fitted to printed smoking charts. */
+/** A box of slow smoke, outside. */
 export const smoker = definePlace({
   kind: 'smoker',
   words: { en: { name: 'smoker' } },
@@ -24,6 +25,11 @@ export const smoker = definePlace({
       boundary: (airC, _conditions, { smokerConvection, smokerVapourPa }) => ({
         around: air(airC, smokerConvection, smokerVapourPa),
       }),
+      coefficients: {
+        convection: SMOKER_CONVECTION,
+        vapour: SMOKER_VAPOUR,
+        emissivity: EMISSIVITY,
+      },
       verb: 'smoke',
       saidByPlace: true,
       wraps: true,
