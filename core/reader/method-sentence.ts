@@ -1,5 +1,6 @@
 import { addTo } from './add-to.ts';
 import { clausesOf } from './clauses.ts';
+import { contradicts } from './contradicts.ts';
 import { DAY_BEFORE } from './day-before.ts';
 import { HEATS, type Context, type ReadAct } from './context.ts';
 import { spansIn } from './span.ts';
@@ -73,7 +74,7 @@ export function readMethodSentence(
           : read.flatMap(({ repeated }) => (repeated ? [first - 1] : [])),
       lit: [...read.flatMap(({ lit }) => lit), ...kept],
       guessed: made.some(({ guessed }) => guessed),
-      ...(read.some(({ lost }) => lost) && { lost: true }),
+      ...((read.some(({ lost }) => lost) || contradicts(sentence, made)) && { lost: true }),
       ...(other.length > 0 && { sentence: at, other }),
     }),
   );

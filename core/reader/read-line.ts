@@ -11,7 +11,7 @@ export interface ReadLine {
   readonly lit: ReadonlyArray<readonly [from: number, to: number]>;
   /** Something in it was guessed. */
   readonly guessed: boolean;
-  /** A time or a heat in it that no step took. */
+  /** A time or a heat in it that no step took, or an order that none of its steps is. */
   readonly lost?: boolean | undefined;
   /** Which sentence of the method it is, where it could be read in another way as well. */
   readonly sentence?: number | undefined;
