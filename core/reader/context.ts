@@ -83,6 +83,8 @@ export interface Context {
   low: boolean;
   /** It was laid into an oven that is set, and nothing was said of how long. */
   laid: boolean;
+  /** It was set to a heat, and nothing has been over any fire since. */
+  ovenReady: boolean;
   /** Stock, wine or the like was poured over what fries. */
   wet: boolean;
   hot: ReadAct | undefined;
@@ -117,6 +119,7 @@ export function newContext(
     low: false,
     wet: false,
     laid: false,
+    ovenReady: false,
     hot: undefined,
     place: undefined,
     slowCooker: false,

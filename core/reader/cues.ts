@@ -1,7 +1,7 @@
 import { NO_LIQUID } from './clauses.ts';
 import type { Verb } from '../terms/index.ts';
 import { goesOnAs, type Context } from './context.ts';
-import { HEAT_OFF } from './settle-verb.ts';
+import { HEAT_OFF } from './settle-left.ts';
 import { OUT_OF_SOAK } from './soaks.ts';
 import type { VerbWords } from './verbs.ts';
 
@@ -49,7 +49,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'brine',
     words:
-      /(?<!\p{L})(?:(?:in|into|through|under|from) (?:the |a |its |their )?(?:cold |cooled )?(?:brine|cure)|salt(?:ed)? (?:water )?bath|bath (?:of|in) salt(?:ed)? ?water|in salt(?:ed)? water|^salt (?:it|them|the \p{L}+)(?: for)?(?= (?:\d|an? |half|overnight)[^.;,]{0,12}(?:h|min|night|day))|under (?:the )?salt|cured? (?:under|in|with) (?:the )?salt|dry[- ]brine|brine|sal(?:a|ar|e|amos|ad[oa]s?)(?!\p{L})[^.;]{0,90}(?:nevera|frigor[ií]fico)|salt(?:ed)?(?!\p{L}| cod| fish| pork| beef)[^.;]{0,90}(?:fridge|refrigerat\p{L}*)|salt (?:it|them|the \p{L}+)[^.;]{0,24}(?:before|ahead|beforehand)|salt(?= \d{1,2} ?h\p{L}* (?:before|ahead|beforehand))|(?:sal(?:a|ar|amos)|s[aá]l(?:a|e)l[oa]s?) [^.;]{0,40} (?:antes|la v[ií]spera|(?:la noche|el d[ií]a) anterior)|salar? [^.;]{0,30}de antelaci[oó]n|(?:en|a) (?:la )?salmuera|(?:en|bajo) (?:la )?sal(?= )|en agua con sal|salmuera)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:in|into|through|under|from) (?:the |a |its |their )?(?:cold |cooled )?(?:brine|cure)|salt(?:ed)? (?:water )?bath|bath (?:of|in) salt(?:ed)? ?water|in salt(?:ed)? water|^salt (?:it|them|the \p{L}+)(?: for)?(?= (?:\d|an? |half|overnight)[^.;,]{0,12}(?:h|min|night|day))|under (?:the )?salt|cured? (?:under|in|with) (?:the )?salt|dry[- ]brine|brine|sal(?:a|ar|e|amos|ad[oa]s?)(?!\p{L})[^.;]{0,90}(?:nevera|frigo(?:r[ií]fico)?)|salt(?:ed)?(?!\p{L}| cod| fish| pork| beef)[^.;]{0,90}(?:fridge|refrigerat\p{L}*)|salt (?:it|them|the \p{L}+)[^.;]{0,24}(?:before|ahead|beforehand)|salt(?= \d{1,2} ?h\p{L}* (?:before|ahead|beforehand))|(?:sal(?:a|ar|amos)|s[aá]l(?:a|e)l[oa]s?) [^.;]{0,40} (?:antes|la v[ií]spera|(?:la noche|el d[ií]a) anterior)|salar? [^.;]{0,30}de antelaci[oó]n|(?:en|a) (?:la )?salmuera|(?:en|bajo) (?:la )?sal(?= )|en agua con sal|salmuera)(?!\p{L})/iu,
     when: ({ hot, hasMeat }) => hot === undefined && hasMeat,
     unless: OUT_OF_SOAK,
     over: [...WEAK, 'soak'],
@@ -291,7 +291,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'chill',
     words:
-      /(?<!\p{L})(?:in(?:to)? the (?:fridge|refrigerator)|(?<=(?:^|[,;:–-])\s*)(?:fridge|refrigerator|nevera),?(?= (?:overnight|for |until |at least |o\/n|toda |\d))|(?:keep|leave|stays?) (?:it |them )?cold|en (?:la nevera|el frigor[ií]fico|fr[ií]o))(?!\p{L})/iu,
+      /(?<!\p{L})(?:in(?:to)? the (?:fridge|refrigerator)|(?<=(?:^|[,;:–-])\s*)(?:fridge|refrigerator|nevera),?(?= (?:overnight|for |until |at least |o\/n|toda |\d))|(?:keep|leave|stays?) (?:it |them )?cold|en (?:la nevera|el frigo(?:r[ií]fico)?|fr[ií]o))(?!\p{L})/iu,
     over: ['put', 'wait'],
   },
   {

@@ -78,7 +78,7 @@ const OFF_AT =
 const OF_OVEN =
   /(?:oven|horno|drawer|water|bath|agua|ba[ñn]o|smoker|ahumador)\s*(?:to its lowest(?: setting)?|al m[ií]nimo)?\s*(?:at|to|to about|a|a unos|,|\()?\s*$/iu;
 const OVEN_BEHIND =
-  /^\s*(?:in (?:a|an|the|your) (?:low|warm|cool|slow|very low) )?(?:oven|horno|warming|drawer|water|smoker)/iu;
+  /^\s*(?:in (?:a|an|the|your) (?:low|warm|cool|slow|very low) )?(?:oven|horno|warming|drawer|water|smoker)|^\s*(?:°\s*C?\s*)?(?:en (?:el|un) ba[ñn]o|in (?:the|a) (?:water )?bath)(?!\p{L})/iu;
 
 /** "At 80 °C for 12 hours in the oven". */
 const OVEN_LATER =

@@ -181,7 +181,10 @@ export function goingOn(
     (ON_RING.has(hot.verb) && hot.tempC === undefined && context.oilC === undefined);
   const leastC = WET.has(hot.verb) ? WET_MOST_C : LEAST_DRY_OVEN_C;
   const anew = context.cooled && set !== undefined && set.tempC >= LEAST_DRY_OVEN_C;
-  const tooHot = anew || (inPot && set !== undefined && set.tempC > leastC && !IN_FAT.test(text));
+  // "Oven at 180. 30 minutes": in there, whatever was fried before.
+  const intoReady = context.ovenReady && place === undefined && hot.place !== 'oven';
+  const tooHot =
+    anew || intoReady || (inPot && set !== undefined && set.tempC > leastC && !IN_FAT.test(text));
   const turnedDown = context.low && hot.verb === 'boil';
   const timed = tooHot || turnedDown || hot.likelyMin !== undefined || hot.mostMin !== undefined;
   const isNew = isAnotherSide(text) || (length ? timed : hot.untilC !== undefined);
@@ -204,7 +207,12 @@ export function goingOn(
     line,
     group,
     ...(since > 0 ? lessBy(lasts, since) : lasts),
-    tempC: rests ? undefined : (set?.tempC ?? turnedTo(hot, context) ?? hot.tempC),
+    tempC: rests
+      ? undefined
+      : (set?.tempC ??
+        (intoReady ? context.ovenC : undefined) ??
+        turnedTo(hot, context) ??
+        hot.tempC),
     untilC: core?.tempC,
     place: place === 'box' ? 'box' : rests ? 'board' : intoOven ? 'oven' : hot.place,
     meanwhile: false,

@@ -43,7 +43,9 @@ export function kept({ text, spans, degrees, said: found, cue }: Seen): VerbHit[
         (goes !== undefined ||
           hit.verb === 'wait' ||
           (own.length > 0 && cue?.over.includes(hit.verb)) ||
-          /^(?:leave|keep|hang|m[eé]t(?:el|al|ed)[oa])|otr[oa]s|another/iu.test(behind))
+          /^(?:leave|keep|hang|m[eé]t(?:el|al|ed)[oa]|mete (?:el|la|los|las) )|otr[oa]s|another/iu.test(
+            behind,
+          ))
       );
     }
     // "Submerge the turkey; refrigerate for a day": how long it lies is said of the fridge.

@@ -183,6 +183,19 @@ describe('fat, and what is fried in it', () => {
 
 describe('a length that is of something else', () => {
   it.each([
+    [
+      'Fry the onion for 8 minutes. Oven at 180. 30 minutes, then brush with half the glaze; another 15.',
+      [
+        'fry 8 hob',
+        'preheat @180 oven',
+        'roast 30 @180 oven',
+        'glaze @180 oven',
+        'roast 15 @180 oven',
+      ],
+    ],
+    ['Fry for 20 minutes; let them caramelise slowly, 40 minutes.', ['fry 20 hob', 'fry 40 hob']],
+    ['Bring slowly to 82 °C and hold it there for 15 minutes.', ['simmer 15 @82 hob']],
+    ['Soften the gelatine in cold water for 5 minutes.', ['soak 5 counter']],
     ['An hour before eating light the barbecue.', ['light 60 grill']],
     ['Sear the roast, a couple of minutes for each of its four sides.', ['sear 8 hob']],
     ['As soon as it boils, turn the heat to its lowest. Simmer for 12 minutes.', ['simmer 12 hob']],
@@ -204,6 +217,13 @@ describe('in Spanish', () => {
       ['roast 50 @180 to 80 oven'],
     ],
     ['Marca 2 minutos por lado a fuego vivo.', ['sear 4 hob']],
+    ['Tenlo media hora fuera del frigo.', ['temper 30 counter']],
+    [
+      'Enciende el horno a 240 °C y mete la pieza 15 minutos.',
+      ['preheat @240 oven', 'roast 15 @240 oven'],
+    ],
+    ['Déjalo enfriar a temperatura ambiente una hora.', ['cool 60 counter']],
+    ['Cocina a 65 °C en el baño durante 3 horas.', ['simmer 180 @65 hob']],
     [
       'Congela el cordero a -20 °C 5 días. Mezcla sal y azúcar; cúbrelo y déjalo 18 horas en la nevera.',
       ['chill 7200 @-20 freezer', 'marinate 1080 fridge'],

@@ -32,6 +32,8 @@ export function noteAct(act: ReadAct, context: Context): void {
   // Another fire is lit: what boiled is done.
   if (act.verb === 'light' && context.hot?.place === 'hob') context.hot = undefined;
   if (act.place === 'hob' && STEWS.has(act.verb)) context.pot = act;
+  context.ovenReady =
+    !HEATS.has(act.verb) && (context.ovenReady || (act.verb === 'preheat' && act.place === 'oven'));
   if (HEATS.has(act.verb)) [context.low, context.wet, context.laid] = [false, false, false];
   if (act.place && act.verb !== 'prepare' && act.verb !== 'mix') context.place = act.place;
 }

@@ -17,7 +17,7 @@ import { afterReached, reachedFirst } from './reached-first.ts';
 import type { ReadSentence, Seen } from './seen.ts';
 import { noteSoak } from './soaks.ts';
 import { spansIn, type ReadDuration } from './span.ts';
-import { OVEN_OFF } from './settle-verb.ts';
+import { OVEN_OFF } from './settle-left.ts';
 import { withLeft } from './with-left.ts';
 import { bySurroundings } from './surroundings.ts';
 import { placeIn, verbsIn, type VerbWords, type VerbHit } from './verbs.ts';

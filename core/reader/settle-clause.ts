@@ -3,7 +3,7 @@ import { HEATS, WET, type Context } from './context.ts';
 import { DAY_BEFORE } from './day-before.ts';
 import type { CueHit } from './cues.ts';
 import type { Degree } from './degree.ts';
-import { WHILE_HEATS } from './settle-verb.ts';
+import { WHILE_HEATS } from './settle-left.ts';
 import type { ReadDuration } from './span.ts';
 import { placeIn, type VerbHit, type VerbWords } from './verbs.ts';
 

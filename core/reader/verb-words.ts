@@ -32,7 +32,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'temper(?= |[.,;]|$)|(?:let|allow) [^.;,]{0,24}(?:come|get|rise)(?: up)? to (?:the )?(?:warmth|temperature|heat) of the (?:kitchen|room)|(?:let|allow) (?:it|them|the \\p{L}+)(?: to)? come up(?= (?:for )?(?:\\d|an?|half|one|two))|(?<=(?:hours?|minutes?|mins?) (?:before|ahead of) [^.;,]{0,30}, )(?:take|get|bring) (?:it|them|the \\p{L}+) out|\\p{L}+ out of (?:the )?(?:fridge|refrigerator)|(?:bring|let [^.;]{0,40} come|allow [^.;]{0,40} to come|leave [^.;]{0,30}|let [^.;]{0,30}(?:sit|stand)) (?:[^.;]{0,30} )?(?:up )?(?:to|at) room temp(?:erature)?|(?:bring|come) (?:up )?to room temp(?:erature)?|(?:take|remove|pull|get) [^.;]{0,40}(?:out of|from) the (?:fridge|refrigerator|cold)|(?:take|get|bring) (?:it |them |(?:the )?\\p{L}+ (?:\\p{L}+ )?)?out(?= (?:about |some )?(?:an?|\\d+|half|one|two)[^.;]{0,20}(?:hours?|minutes?|mins?) (?:ahead|before|beforehand|early|earlier))',
     spanish:
-      'atemper(?:a|e|ar|amos)|templar?(?= (?:fuera|la carne|el|a temperatura))|(?:saca|saque|sacar|sacamos)(?:l[oa]s?)?(?= (?:hora|un[ao]?s?|media|dos|tres|\\d+)[^.;]{0,20}(?:horas?|minutos?|min\\.?|h) antes)|(?:saca|saque|sacar|sacamos|(?:deja|deje|dejar)(?! (?:que se )?enfr))[^.;]{0,50}(?:de la nevera|del refrigerador|del frigor[ií]fico|temperatura ambiente)',
+      'atemper(?:a|e|ar|amos)|ten(?:er)?(?:l[oa]s?)? [^.;]{0,30}fuera d(?:el? |e la )(?:nevera|frigo(?:r[ií]fico)?)|templar?(?= (?:fuera|la carne|el|a temperatura))|(?:saca|saque|sacar|sacamos)(?:l[oa]s?)?(?= (?:hora|un[ao]?s?|media|dos|tres|\\d+)[^.;]{0,20}(?:horas?|minutos?|min\\.?|h) antes)|(?:saca|saque|sacar|sacamos|(?:deja|deje|dejar)(?!(?:l[oa]s?)? (?:que se )?enfr))[^.;]{0,50}(?:de la nevera|del refrigerador|del frigo(?:r[ií]fico)?|temperatura ambiente)',
   },
   {
     verb: 'brine',
@@ -201,7 +201,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'chill|press(?= (?:o/n|overnight)(?!\\p{L}))|(?<=(?:^|, |then |and ))(?:into the |in the )?(?:fridge|refrigerator)(?= ?(?:[.;,]|$))|chilling(?= (?:it |them )?(?:for )?\\d)|refrigerate|freeze(?= (?:it |them |the (?:\\p{L}+ ){1,3})?(?:at [-−]?\\d+ ?°?[cf]? )?(?:for )?(?:about |at least )?(?:\\d+(?:\\s?[-–]\\s?\\d+)?|half|an?|one|two|fifteen|twenty|thirty)[- ]?(?:an )?(?:min|hour|day|week))|(?:place|put|store|keep|return|transfer|move)(?!\\p{L})[^.;]{0,40}(?:in|to|into) the (?:fridge|refrigerator)|(?:air[- ])?dry(?= [^.;]{0,30}(?:in|to) the (?:fridge|refrigerator))|marinate in the fridge',
     spanish:
-      'congel(?:a|e|ar|amos)(?!\\p{L})|refriger(?:a|e|ar|amos)|(?:mete|meter|pon|ponga|poner|guarda|guardar|deja|deje|dejar|lleva|llevar|reserva|reservar)[^.;]{0,45}(?:en|a) (?:la nevera|el frigor[ií]fico|el refrigerador)',
+      'congel(?:a|e|ar|amos)(?!\\p{L})|refriger(?:a|e|ar|amos)|(?:mete|meter|pon|ponga|poner|guarda|guardar|deja|deje|dejar|lleva|llevar|reserva|reservar)[^.;]{0,45}(?:en|a) (?:la nevera|el frigo(?:r[ií]fico)?|el refrigerador)',
   },
   {
     verb: 'hold',
@@ -253,7 +253,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'put',
     english:
-      '(?:place|put|hang|transfer|return|pop|slide|set|move|lay|arrange|leave|keep(?! (?:it|them|everything|things) moving)|stick)(?= |, )',
+      '(?:place|put|hang|transfer|return|pop|slide|set|move|lay|arrange|leave|keep(?! (?:it|them|everything|things) moving| an eye)|stick)(?= |, )',
     spanish:
       '(?:m[eé]t(?:el|al|ed)[oa]s?|intro(?:d[uú]cel|duzcal)[oa]s?|pon|ponga|poner|ponemos|metemos|pasamos|llevamos|mete|meta|meter|coloca|coloque|colocar|pasa|pasar|lleva|llevar|introduce|introducir|devuelve|vuelve a poner)',
   },
