@@ -116,3 +116,10 @@ describe('a chain the cook has corrected beside its text', () => {
     });
   });
 });
+
+it('nobody is offered to fry for nine hours', () => {
+  const recipe = read('Fry the onions for 8 minutes. After 9 hours add the butter.');
+  const at = recipe.lines.findIndex(({ text }) => text.startsWith('After'));
+  expect(recipe.lines[at]?.part).toBe('unread');
+  expect(likelyMend(recipe, at, 'metric')).toBeUndefined();
+});

@@ -8,6 +8,7 @@ import { degreesIn } from './degree.ts';
 import type { ReadLine } from './read-line.ts';
 import type { ReadRecipe } from './read.ts';
 import { spansIn } from './span.ts';
+import { LONGEST_MIN } from './surroundings.ts';
 
 /** What a line that was not understood most likely means; a step by its index. */
 export type ReadMend =
@@ -55,6 +56,8 @@ export function likelyMend(
   if (line.part !== 'unread' || !/\p{L}{3}/u.test(line.text)) return undefined;
   if (minutes !== undefined && minutes >= KEEPS_FROM_MIN) return undefined;
   const goesOn = last && minutes !== undefined && isFire(last) ? last.verb : undefined;
+  // Nobody fries for nine hours, nor is that any rest.
+  if (goesOn && (minutes ?? 0) > (LONGEST_MIN[goesOn] ?? Infinity)) return undefined;
   const waits = minutes !== undefined && minutes >= WAITS_FROM_MIN ? 'rest' : 'prepare';
   return { kind: 'step', after: before, verb: goesOn ?? waits, minutes };
 }

@@ -66,6 +66,7 @@ export function readMethodSentence(
     kept.length > 0 ||
     (read.some(({ understood }) => understood) &&
       read.every(({ understood }, i) => understood || !tellsNumber(parts[i]?.clause.text ?? '')));
+  const contradicted = contradicts(sentence, made);
   lines.push(
     lineOf(sentence, understood ? 'method' : 'unread', {
       acts:
@@ -74,7 +75,8 @@ export function readMethodSentence(
           : read.flatMap(({ repeated }) => (repeated ? [first - 1] : [])),
       lit: [...read.flatMap(({ lit }) => lit), ...kept],
       guessed: made.some(({ guessed }) => guessed),
-      ...((read.some(({ lost }) => lost) || contradicts(sentence, made)) && { lost: true }),
+      ...((read.some(({ lost }) => lost) || contradicted) && { lost: true }),
+      ...(contradicted && { contradicted }),
       ...(other.length > 0 && { sentence: at, other }),
     }),
   );

@@ -13,6 +13,8 @@ export interface ReadLine {
   readonly guessed: boolean;
   /** A time or a heat in it that no step took, or an order that none of its steps is. */
   readonly lost?: boolean | undefined;
+  /** It is lost because of the order: its numbers are owned, and probably by the wrong step. */
+  readonly contradicted?: boolean | undefined;
   /** Which sentence of the method it is, where it could be read in another way as well. */
   readonly sentence?: number | undefined;
   /** The steps of that other way. */

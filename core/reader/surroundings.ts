@@ -50,7 +50,12 @@ const GOES_ON =
 const OF_THE_DISH =
   /(?<!\p{L})(?:prep(?:aration)?(?: time)?|total|ready in|takes|serves|makes|keeps?|kept|store[sd]?|yield|time|cooking time|listo en|tiempo|raciones|se conserva|dura)(?!\p{L})/iu;
 /** As long as anybody leaves a food to it, minutes. Our own line, no source. */
-const MOST_MIN: Partial<Record<VerbWords, number>> = { fry: 60, sear: 20, boil: 180, grill: 240 };
+export const LONGEST_MIN: Partial<Record<VerbWords, number>> = {
+  fry: 60,
+  sear: 20,
+  boil: 180,
+  grill: 240,
+};
 const MOST_WORDS = 9;
 /** "Lid on 20". */
 const LID_ONLY =
@@ -83,5 +88,5 @@ export function bySurroundings(
   const usual = context.hot ? undefined : (inOven ?? onFire);
   const verb = found ?? (goesOn ? (context.hot?.verb ?? inOven ?? onFire ?? inPan) : usual);
   const likelyMin = length.likelyMin ?? length.leastMin ?? length.mostMin ?? 0;
-  return verb !== undefined && likelyMin > (MOST_MIN[verb] ?? Infinity) ? undefined : verb;
+  return verb !== undefined && likelyMin > (LONGEST_MIN[verb] ?? Infinity) ? undefined : verb;
 }

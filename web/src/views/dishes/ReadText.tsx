@@ -45,7 +45,9 @@ export function ReadText(props: {
               </span>
             )}
             {line.lost && line.part !== 'unread' && (
-              <span className="ml-2 text-[13px] font-semibold text-clash">{t('dishes.lost')}</span>
+              <span className="ml-2 text-[13px] font-semibold text-clash">
+                {t(line.contradicted ? 'dishes.contradicted' : 'dishes.lost')}
+              </span>
             )}
             {line.guessed && line.part !== 'unread' && (
               <span className="ml-2 text-[13px] text-muted">{t('dishes.guessed')}</span>

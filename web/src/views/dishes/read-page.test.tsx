@@ -58,6 +58,18 @@ describe('a recipe that was pasted', () => {
     expect(screen.getAllByText(dishes['dishes.lost'])).toHaveLength(1);
   });
 
+  it('marks a sentence whose steps are not what it orders', async () => {
+    const { understood } = reading(
+      RECIPE.replace('Add the carrots', 'Freeze in the marinade for 8 hours. Add the carrots'),
+    );
+    await understood();
+    const marked = screen
+      .getAllByRole('listitem')
+      .filter((line) => line.textContent?.includes(dishes['dishes.contradicted']));
+    expect(marked.map((line) => line.textContent?.includes('Freeze'))).toEqual([true]);
+    expect(screen.queryByText(dishes['dishes.lost'])).toBeNull();
+  });
+
   it('put on the table, brings its lines not understood as a note', async () => {
     const { understood, put, dish, undoable } = reading();
     await understood();

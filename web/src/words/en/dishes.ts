@@ -132,6 +132,7 @@ export const dishes = {
   'dishes.right': 'What was understood',
   'dishes.unread': 'not understood',
   'dishes.lost': 'a time or a heat in it not understood',
+  'dishes.contradicted': 'probably misunderstood: look at its steps',
   'dishes.guessed': 'guessed',
   'dishes.rather': 'Rather: {{what}}',
   'dishes.saidAt': 'at {{temp}}',
