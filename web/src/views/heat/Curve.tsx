@@ -256,21 +256,16 @@ function marksOver(marks: Marks, t: Say): Plugin<'line'> {
         const words = t('heat.pullAt', { tempC: Math.round(pull.coreC) });
         // Near the top the names of the stages stand above: what it says goes below.
         const high = at.y < chartArea.top + STAGE_NAMES_PX;
-        label(ctx, words, at.x - 10, at.y + (high ? 24 : -14), 220, 'right', true);
-        if (cook.peakCoreC > pull.coreC + 1) {
+        const climbs = cook.peakCoreC > pull.coreC + 1;
+        // And where a peak is named above it, too.
+        label(ctx, words, at.x - 10, at.y + (high || climbs ? 24 : -14), 220, 'right', true);
+        if (climbs) {
           const peak = cook.coreC.indexOf(Math.max(...cook.coreC));
           const px = x.getPixelForValue(cook.minute[peak] ?? 0);
           const py = y.getPixelForValue(cook.peakCoreC);
           dot(ctx, px, py, 4);
-          label(
-            ctx,
-            t('heat.peakAt', { tempC: Math.round(cook.peakCoreC) }),
-            px + 8,
-            py + (high ? 24 : -9),
-            120,
-            'right',
-            true,
-          );
+          const under = at.y + (px - at.x > PEAK_WORD_PX ? 24 : 42);
+          label(ctx, t('heat.peakHere'), px + 8, high ? under : py - 9, 120, 'right', true);
         }
       }
       if (stall) {
@@ -300,6 +295,8 @@ function marksOver(marks: Marks, t: Say): Plugin<'line'> {
 
 /** The names of the stages and room to read them. */
 const STAGE_NAMES_PX = 46;
+/** As far from where it is pulled, its peak has room for its word beside. */
+const PEAK_WORD_PX = 34;
 
 function label(
   ctx: CanvasRenderingContext2D,

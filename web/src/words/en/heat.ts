@@ -22,7 +22,7 @@ export const heat = {
   'heat.moment': 'Look at this moment',
   'heat.safeLine': '{{tempC}}°: public guidance',
   'heat.pullAt': 'pull at {{tempC}}°',
-  'heat.peakAt': 'peak {{tempC}}°',
+  'heat.peakHere': 'peak',
   'heat.enough': 'safe from here',
   'heat.safeShare': 'Safe so far',
   'heat.stallHere': 'stall',

@@ -3,7 +3,7 @@ export const meals = {
   'meals.title': 'Meals',
   'meals.coming': 'Coming',
   'meals.past': 'Past',
-  'meals.pastNone': 'Nothing served yet.',
+  'meals.pastNone': 'No meal on this list is over.',
   'meals.none': 'Nothing planned. Begin a meal, or take the example.',
   'meals.new': 'New meal',
   'meals.import': 'Import a file',
