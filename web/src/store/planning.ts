@@ -3,7 +3,15 @@ import { notifyError } from '../notices/notify.ts';
 import type { PlanRequests } from '../workers/planner.ts';
 import { nowMinute } from './clock.ts';
 import { own } from './own.ts';
-import { asked, planned, previewed, previewLeft, searched, searchStopped, ticked } from './plans.ts';
+import {
+  asked,
+  planned,
+  previewed,
+  previewLeft,
+  searched,
+  searchStopped,
+  ticked,
+} from './plans.ts';
 import { startListening, store } from './store.ts';
 
 /** A meal that was served so long ago is planned only where someone looks at its plan. */
