@@ -151,6 +151,15 @@ describe('what is made beside the meat', () => {
     ]);
   });
 
+  it('is a sauce that waits for no meat, and goes on the table hot', () => {
+    const { steps } = drafted(
+      'Chicken\n\n1 chicken, 1.6 kg\n300 ml cream\n\nRoast for 80 minutes at 190 °C. Rest 20 minutes.\nFor the sauce, simmer the cream for 10 minutes.\nCarve the chicken.',
+    );
+    const [, , sauce, carve] = steps;
+    expect(sauce?.after).toEqual([]);
+    expect(carve?.after).toContainEqual({ step: sauce?.id, from: 'end', leastMin: 0, mostMin: 30 });
+  });
+
   it('is no chop, where herbs are chopped', () => {
     expect(
       drafted('Rice salad\n300 g rice\n\nBoil for 12 minutes. Chop the herbs.').foods,

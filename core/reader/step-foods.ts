@@ -31,7 +31,7 @@ const PIECES =
 const GATHERS =
   /(?<!\p{L})(?:(?:mix|make) (?:in )?the filling|fill and roll|roll up|layer|assemble|stuff (?:it|them|the)|rellen(?:a|e|ar|amos)|enroll(?:a|e|ar)|monta(?:r|mos)? (?:la|el|los|las))(?!\p{L})/iu;
 /** "Stuff the turkey": with the mince of its recipe. */
-const STUFFS = /(?<!\p{L})(?:stuff|fill|rellen(?:a|ar|amos)) (?:the |el |la |los |las )?\p{L}/iu;
+const STUFFS = /(?<!\p{L})(?:stuff|rellen(?:a|ar|amos)) (?:the |el |la |los |las )?\p{L}/iu;
 
 function isOfMince({ cut }: Food): boolean {
   const known = cut === undefined ? undefined : CUTS.get(cut);

@@ -16,6 +16,13 @@ export function joining({ id, verb }: Step): Gap {
   return { step: id, from: 'end', leastMin: 0, ...(verb === 'light' && { mostMin: EMBERS_MIN }) };
 }
 
+/** A sauce that was made for itself is wanted while it is hot. */
+export function joiningHot(step: Step): Gap {
+  return FIRE_VERBS.has(step.verb) || step.verb === 'reduce'
+    ? { ...joining(step), mostMin: IN_LID_MIN }
+    : joining(step);
+}
+
 /** The next step comes when the one before is over; how soon, by what is between. */
 export function follows(before: Step, act: ReadAct, side?: Step, isHot = false): Gap {
   // It waits for its sauce.

@@ -13,7 +13,7 @@ import { mixturesUsedAgain } from './used-again.ts';
 import { foodsOfActs, isOfSauce, OFF_FIRE } from './step-foods.ts';
 import { isNearlyTooLong, LONGEST_TEMPER_MIN } from './tempered.ts';
 import { inWater } from './water-place.ts';
-import { besides, follows, isInBath, isSoak, joining } from './step-gaps.ts';
+import { besides, follows, isInBath, isSoak, joining, joiningHot } from './step-gaps.ts';
 import { labelOf } from './step-label.ts';
 import { joinLast, lastNoun, takeNamed, type WaitingStep } from './waiting-steps.ts';
 
@@ -103,6 +103,8 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
   let main: Step | undefined;
   /** The last step of a sauce that is made beside. */
   let side: Step | undefined;
+  /** It waits for no meat, so only what it goes into says how soon it is wanted. */
+  let isFree = false;
   /** The last step of each component that is made beside, by its name. */
   const components = new Map<string, Step>();
   let component: { readonly name: string; readonly line: number } | undefined;
@@ -155,7 +157,8 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
       else steps.push(made);
     } else if (AHEAD.has(act.verb) || isAside(act) || (main && isOfPulses(act))) joined(step);
     else if (worked?.length === 0 && main && !soaksLater && isMadeBeside(act, main, side)) {
-      const after = side ? [follows(side, act)] : isOfItself(act) ? [] : besides(main);
+      isFree = side ? isFree : isOfItself(act);
+      const after = side ? [follows(side, act)] : isFree ? [] : besides(main);
       joins = joins.filter((one) => one !== side);
       side = { ...step, after: [...after, ...named()] };
       joined(side);
@@ -167,7 +170,14 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
       joined({ ...step, after: [...after, ...named()] });
     } else {
       const gap = main && follows(main, act, side, isHot);
-      main = { ...step, after: [...(gap ? [gap] : []), ...joins.map(joining), ...named()] };
+      main = {
+        ...step,
+        after: [
+          ...(gap ? [gap] : []),
+          ...joins.map((one) => (isFree && one === side ? joiningHot(one) : joining(one))),
+          ...named(),
+        ],
+      };
       if (worked?.length !== 0 && FIRE_VERBS.has(act.verb)) isHot = true;
       [joins, side] = [[], undefined];
       steps.push(main);
