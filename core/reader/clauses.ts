@@ -10,7 +10,7 @@ export interface Clause {
 export const NO_LIQUID =
   '(?! (?:its|their|the|his) (?:own )?(?:cooking |hot |poaching )?(?:liquid|liquor|water|stock|broth|juices?|brine|milk|fat))';
 
-const GOES_ON = `(?:they|it) (?:all )?(?:go|goes|went) (?:back )?(?:on|in|into|onto|under)|another (?:\\d|half|hour|one|two|three|four|few)|(?<=and )every (?:\\d|half|hour|quarter|twenty|thirty|fifteen|ten)|(?:put|tip|place)(?: it| them| everything)? in(?:to)? a (?:bowl|bag|tub)|give it|give them|gave it|gave them|carry on|carrying on|continue|keep going|keep at it|go on|finish(?! with)|leave it (?:in|on(?! (?:the|a) (?:counter|side|worktop|table|bench|board|rack|plate))|there)${NO_LIQUID}|put it back|(?:turn|drop|lower|reduce|raise|increase|bring|crank|ease) (?:it|the (?:oven|heat|temperature|oil|fat))(?=[^.;,]{0,30}\\d{3})|(?:bajar?|bajamos|sube|subir|subimos) (?:a|hasta) \\d{3}|(?:lower|drop|reduce|turn down) to \\d{3}|(?:knock|turn|bring) the (?:heat|oven|temperature) (?:down|up|back)|sigue|siga|seguir|seguimos|contin[uú]a|continuar|prosigue|termin(?:a|ar|amos)(?! con)|acab(?:a|ar|amos)(?! con)|(?:baj|sub|reduc)(?:a|e|ir|ar|amos|imos)? (?:el horno|la temperatura)(?=[^.;,]{0,30}\\d{3})`;
+const GOES_ON = `(?:they|it) (?:all )?(?:go|goes|went) (?:back )?(?:on|in|into|onto|under)|another (?:\\d|half|hour|one|two|three|four|few)|(?<=and )every (?:\\d|half|hour|quarter|twenty|thirty|fifteen|ten)|(?:put|tip|place)(?: it| them| everything)? in(?:to)? a (?:bowl|bag|tub)|give it|give them|give the \\p{L}+(?= (?:another \\d|\\d+ ?\\p{L}* (?:more|extra)))|gave it|gave them|carry on|carrying on|continue|keep going|keep at it|go on|finish(?! with)|leave it (?:in|on(?! (?:the|a) (?:counter|side|worktop|table|bench|board|rack|plate))|there)${NO_LIQUID}|put it back|(?:turn|drop|lower|reduce|raise|increase|bring|crank|ease) (?:it|the (?:oven|heat|temperature|oil|fat))(?=[^.;,]{0,30}\\d{3})|(?:bajar?|bajamos|sube|subir|subimos) (?:a|hasta) \\d{3}|(?:lower|drop|reduce|turn down) to \\d{3}|(?:knock|turn|bring) the (?:heat|oven|temperature) (?:down|up|back)|sigue|siga|seguir|seguimos|contin[uú]a|continuar|prosigue|termin(?:a|ar|amos)(?! con)|acab(?:a|ar|amos)(?! con)|(?:baj|sub|reduc)(?:a|e|ir|ar|amos|imos)? (?:el horno|la temperatura)(?=[^.;,]{0,30}\\d{3})`;
 
 /** An oven that is set to something else. */
 const LOWERS =
@@ -21,7 +21,7 @@ const LOWERS =
  * "before". Both halves must hold enough to stand alone.
  */
 const TURN = new RegExp(
-  `\\s*(?:;|(?<=^\\s*(?:to (?:serve|finish|reheat)|para (?:servir|terminar|acabar))):|(?:,|\\.)?\\s+(?:and\\s+|y\\s+)?(?:then|followed by|after that|afterwards|luego|despu[eé]s|a continuaci[oó]n|seguido de)(?=[\\s,]),?|,?\\s+(?:and|y)\\s+(?=(?:${GOES_ON})(?!\\p{L}))|,\\s+(?=(?:${GOES_ON})(?!\\p{L}))|\\s+(?=(?:${LOWERS}))|(?<=(?:take|get|bring|saca)\\p{L}*[^.;,]{0,40}(?:hours?|minutes?|mins?|horas?|minutos?) (?:before|ahead|beforehand|antes)),\\s+)\\s*`,
+  `\\s*(?:;|(?<=^\\s*(?:to (?:serve|finish|reheat)|para (?:servir|terminar|acabar))):|(?:,|\\.)?\\s+(?:and\\s+|y\\s+)?(?:then|followed by|after that|afterwards|luego|despu[eé]s|a continuaci[oó]n|seguido de)(?=[\\s,]),?|,?\\s+(?:and|y)\\s+(?=(?:${GOES_ON})(?!\\p{L}))|,\\s+(?=(?:${GOES_ON}|in (?:with|goes?|go))(?!\\p{L}))|\\s+(?=(?:${LOWERS}))|(?<=(?:take|get|bring|saca)\\p{L}*[^.;,]{0,40}(?:hours?|minutes?|mins?|horas?|minutos?) (?:before|ahead|beforehand|antes)),\\s+)\\s*`,
   'giu',
 );
 

@@ -14,7 +14,7 @@ const said = (words: RegExp, ...fits: Verb[]): Said => ({ words, fits: new Set(f
 /** Orders that leave little doubt, and the steps they may stand for. */
 const ORDERS: readonly Said[] = [
   said(
-    /(?<!\p{L})(?:fry|fried|sizzle|saut[eé]|fr[ií]e(?:l[oa]s?)?|fre[ií]r(?:l[oa]s?)?|sofr[ií]e|rehoga|pocha)(?!\p{L})(?! pan)/iu,
+    /(?<!\p{L})(?<!air[- ])(?:fry|fried|sizzle|saut[eé]|fr[ií]e(?:l[oa]s?)?|fre[ií]r(?:l[oa]s?)?|sofr[ií]e|rehoga|pocha)(?!\p{L})(?! pan)/iu,
     'fry',
     'brown',
     'sear',

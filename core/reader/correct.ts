@@ -3,7 +3,7 @@ import type { Dish, Step, StepTime } from '../meal/index.ts';
 import type { SpoonSystem } from '../quantity/index.ts';
 import { readIngredientLine, type ReadIngredient } from './ingredient-line.ts';
 import type { ReadRecipe } from './read.ts';
-import { USUAL_MIN } from './steps.ts';
+import { USUAL_MIN } from './step-of-act.ts';
 
 /**
  * An ingredient as the cook writes it anew beside the recipe, in the recipe's own language and

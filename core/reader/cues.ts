@@ -118,7 +118,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'braise',
     words:
-      /(?<!\p{L})(?:(?:high|full|low) pressure|a presi[oó]n(?! atmos)|presi[oó]n (?:m[aá]xima|alta|media|baja)|pressure cooker|(?:up to|at|reaches|comes to|comes up to) (?:full )?pressure|(?:sub|alcanc|coj|cog|tom)\p{L}* (?:la )?presi[oó]n|(?:sub|sal)\p{L}* (?:el |la |los |las )?(?:dos |primer |segundo )?(?:anillos?|v[aá]lvula|pitorro)|olla (?:expr[eé]s|a presi[oó]n|r[aá]pida))(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:high|full|low|under) pressure|a presi[oó]n(?! atmos)|presi[oó]n (?:m[aá]xima|alta|media|baja)|pressure cooker|(?:up to|at|reaches|comes to|comes up to) (?:full )?pressure|(?:sub|alcanc|coj|cog|tom)\p{L}* (?:la )?presi[oó]n|(?:sub|sal)\p{L}* (?:el |la |los |las )?(?:dos |primer |segundo )?(?:anillos?|v[aá]lvula|pitorro)|olla (?:expr[eé]s|a presi[oó]n|r[aá]pida))(?!\p{L})/iu,
     when: ({ hot }) => hot === undefined || hot.place === 'hob',
     over: [...WEAK, 'preheat', 'boil', 'simmer'],
   },
@@ -231,6 +231,14 @@ const CUES: readonly Cue[] = [
     over: ['put', 'wait', 'cook', 'rest'],
   },
   {
+    verb: 'grill',
+    // "Thighs on the cool side, lid closed, 30 minutes".
+    words:
+      /(?<!\p{L})on (?:the )?(?:cool|cooler|indirect|hot|hotter|direct) (?:side|zone|half|end)(?!\p{L})/iu,
+    when: ({ place, hot }) => place === 'grill' && hot === undefined,
+    over: ['put', 'wait', 'cook', 'rest'],
+  },
+  {
     verb: 'reduce',
     words:
       /(?<!\p{L})(?:(?:bubbl|boil|cook)\p{L}*(?: it| them| the \p{L}+)? (?:away|down)|down to (?:a )?(?:third|half|quarter|glaze|syrup)|almost nothing|by half|by (?:a |two )?thirds?|to thicken|(?:a|hasta) la mitad|que (?:se )?consuma|casi (?:en )?nada)(?!\p{L})/iu,
@@ -239,12 +247,12 @@ const CUES: readonly Cue[] = [
   {
     verb: 'simmer',
     words:
-      /(?<!\p{L})(?:(?:gentle|slow|bare|low|quiet) simmer(?= (?:for )?(?:another )?\d)|(?:at|to|on) (?:a |the )?(?:bare |barest |merest |slightest |faintest |gentle |gentlest |slow |slowest )?(?:shiver|murmur|tremble|blip|bubble|simmer|lowest (?:heat|flame))|barely (?:trembl|mov|bubbl|simmer)\p{L}*|(?:let|leave) (?:it|them|everything|the \p{L}+) (?:to )?(?:gently |slowly |quietly )?(?:blip|tick|bubble|burble|putter|plop|mutter|chug|simmer)\p{L}*(?: away| along| over)?|lowest (?:heat|flame|setting)|back of the (?:stove|hob|range)|(?<!(?:coals?|charcoal|grill|barbecue|bbq|smoker|kettle)[^.;]{0,40})lid on|cociendo|simmering(?! water)|(?:muy )?(?:a )?fuego (?:muy )?(?:lent(?:o|ito)|baj(?:o|ito)|suave(?:cito)?|floj(?:o|ito)|manso|m[ií]nimo)|chup chup|sin que hierva|hervor (?:muy )?(?:suave|lento)|apenas (?:hierv|tiembl|burbuj)\p{L}*)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:gentle|slow|bare|low|quiet|lively|steady|brisk) simmer(?= (?:for )?(?:another )?\d)|(?:at|to|on) (?:a |the )?(?:bare |barest |merest |slightest |faintest |gentle |gentlest |slow |slowest |lively |steady |brisk |good )?(?:shiver|murmur|tremble|blip|bubble|simmer|lowest (?:heat|flame))|barely (?:trembl|mov|bubbl|simmer)\p{L}*|(?:let|leave) (?:it|them|everything|the \p{L}+) (?:to )?(?:gently |slowly |quietly )?(?:blip|tick|bubble|burble|putter|plop|mutter|chug|simmer)\p{L}*(?: away| along| over)?|lowest (?:heat|flame|setting)|back of the (?:stove|hob|range)|(?<!(?:coals?|charcoal|grill|barbecue|bbq|smoker|kettle)[^.;]{0,40})lid on|cociendo|simmering(?! water)|(?:muy )?(?:a )?fuego (?:muy )?(?:lent(?:o|ito)|baj(?:o|ito)|suave(?:cito)?|floj(?:o|ito)|manso|m[ií]nimo)|chup chup|sin que hierva|hervor (?:muy )?(?:suave|lento)|apenas (?:hierv|tiembl|burbuj)\p{L}*)(?!\p{L})/iu,
     when: ({ slowCooker, place, fireC }) =>
       !slowCooker && fireC === undefined && place !== 'grill' && place !== 'smoker',
     // "Let it stand with the lid on": off its heat, or it would be said.
     unless:
-      /(?<!\p{L})(?:stand|rest|sit|repos\p{L}*|off the heat)(?!\p{L})|(?<!\p{L})(?:overnight|all night|until (?:the (?:next )?)?morning|toda la noche|hasta (?:ma[ñn]ana|el d[ií]a siguiente))(?!\p{L})/iu,
+      /(?<!\p{L})(?:stand|rest|sit|repos\p{L}*|off the heat|(?:heat|gas|flame) off)(?!\p{L})|(?<!\p{L})(?:overnight|all night|until (?:the (?:next )?)?morning|toda la noche|hasta (?:ma[ñn]ana|el d[ií]a siguiente))(?!\p{L})/iu,
     over: ['put', 'wait', 'cook', 'rest', 'boil'],
   },
   {
@@ -255,7 +263,8 @@ const CUES: readonly Cue[] = [
   },
   {
     verb: 'hold',
-    words: /(?<!\p{L})warm (?:place|spot|drawer|oven)[^.;\d]{0,12}[5-9]\d/iu,
+    words:
+      /(?<!\p{L})warm (?:place|spot|drawer|oven)[^.;\d]{0,12}[5-9]\d|^(?:keep|hold) (?:it|them|the \p{L}+)(?: warm| hot)? (?:at|above) [5-9]\d\s?(?:°|º|degrees|C(?!\p{L}))/iu,
     over: [...WEAK, 'roast', 'bake'],
   },
   {

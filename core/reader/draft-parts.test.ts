@@ -63,6 +63,26 @@ it('what is added to the pot joins what is in there', () => {
   expect(steps.find(({ verb }) => verb === 'braise')?.foods?.length).toBe(2);
 });
 
+it('what was done apart comes together, and waits for all of it', () => {
+  const { steps } = drafted(
+    'Beans\n\n400 g dried haricot beans\n4 duck legs\n6 pork sausages\n\nSimmer the beans for 1 hour. Meanwhile roast the duck legs at 170 °C for 90 minutes. Brown the sausages for 10 min. Layer everything in a deep dish and bake at 150 °C for 2 hours.',
+  );
+  const [bake] = steps.filter(({ verb }) => verb === 'bake');
+  expect(bake?.foods).toEqual(['duck-legs', 'pork-sausages']);
+  const before = steps.filter(({ id }) => bake?.after.some(({ step }) => step === id));
+  expect(before.map(({ verb }) => verb)).toEqual(['simmer', 'roast', 'brown']);
+});
+
+it('what is flaked and shaped is all there is by then', () => {
+  const { steps } = drafted(
+    'Cakes\n\n400 g smoked haddock\n500 g potatoes\n\nPoach the fish for 8 minutes. Boil the potatoes, 20 minutes. Flake, mix and season, form 8 cakes. Chill them an hour.',
+  );
+  expect(steps.slice(-2).map(({ verb, foods }) => [verb, foods])).toEqual([
+    ['shape', ['smoked-haddock', 'potatoes']],
+    ['chill', ['smoked-haddock', 'potatoes']],
+  ]);
+});
+
 it('a heat is no number of pieces', () => {
   const { foods } = drafted('Let it have half an hour more at 200 so the potatoes catch.');
   expect(foods.every(({ inPieces }) => inPieces === undefined)).toBe(true);

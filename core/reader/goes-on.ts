@@ -102,7 +102,8 @@ const IN_PAN =
   /(?<!\p{L})(?:(?:cut|skin|flesh|fat)[- ]side|(?:side|skin|flesh) down|(?:^|[:,.] )pan(?=,| (?:cold|hot|skin)(?!\p{L}))|(?:^\s*)pan (?:cold|hot)(?!\p{L})|in the (?:\p{L}+ )?fat|skillet|frying pan|sart[eé]n)(?!\p{L})/iu;
 const RESTS = /\brest(?:s|ing)?\b(?! of)|\breposa/iu;
 /** Off its fire, unless a heat is told with it. */
-const ON_RACK = /\bon (?:a |the )?(?:wire |cooling )?rack\b(?! (?:in|over|above))/iu;
+const ON_RACK =
+  /\bon (?:a |the )?(?:wire |cooling )?rack\b(?! (?:in|over|above))|(?<!\p{L})(?:on|onto|to) (?:a |the )(?:carving |chopping |warm(?:ed)? )?(?:board|plate)(?!\p{L})|(?<!\p{L})(?:at room temp|a temperatura ambiente)/iu;
 
 /** How it goes on: "onions in, 10 minutes", where meat was browned, are fried. */
 function onRing(text: string, context: Context, hot: ReadAct): Verb {

@@ -24,7 +24,8 @@ function leadsTo(
 }
 
 const UNDER = /^(?:submerge|immerse|sumer)/iu;
-const LEADS = /^(?:leave|let|allow|set)\s+(?:\p{L}+\s+){0,4}to\s+$/iu;
+const LEADS =
+  /^(?:leave|let|allow|set)\s+(?:\p{L}+\s+){0,4}to\s+$|^(?:put|place|set) [^.;,]{0,24}over (?:a |the )?(?:\p{L}+ )?heat[^.;,]{0,24} to\s+$/iu;
 const STEADY = /^hold (?:it |them |the \p{L}+ )?(?:steady )?at/iu;
 const SETTLES =
   /^(?:let|leave|allow)\s+(?:it|them)\s+(?:to\s+)?(?:settle|come up|get (?:up )?to|climb|steady|burn)/iu;

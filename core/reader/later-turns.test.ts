@@ -209,6 +209,61 @@ describe('a length that is of something else', () => {
   });
 });
 
+describe('a length that goes on, or is bounded, behind another', () => {
+  it.each([
+    ['Roast at 130 °C for 2 h 15 or until 54 °C.', ['roast 135 @130 to 54 oven']],
+    ['Leave in the brine for 18 hours, no longer than 24.', ['brine 1080-1260-1440 fridge']],
+    [
+      'Steep in the fridge, 12 hours (not above 24 or they go hard).',
+      ['soak 720-1080-1440 fridge'],
+    ],
+    [
+      'Braise in the oven at 150 °C: three hours, perhaps three and a half.',
+      ['braise 180-195-210 @150 oven'],
+    ],
+    ['Steam 12 minutes; wait 3 before lifting the lid.', ['steam 12 hob', 'rest 3 board']],
+  ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
+
+  it('is no second roast where it only says when to baste', () => {
+    const { acts } = readRecipe(
+      '1 chicken\n\nRoast 1 hour 20 at 200 °C, basting at the half hour and again at the hour.',
+    );
+    expect(acts.map(({ verb, moments }) => [verb, moments])).toEqual([
+      ['roast', [{ afterMin: 30, what: 'Basting' }]],
+    ]);
+  });
+});
+
+describe('what the place or the lid says of a verb', () => {
+  it.each([
+    [
+      'Steam for 13 minutes. Leave the lid on and the heat off for 2 mins.',
+      ['steam 13 hob', 'rest 2 board'],
+    ],
+    [
+      'Two-zone fire, any fruit wood. Thighs on the cool side lid closed 30 min.',
+      ['grill 30 grill'],
+    ],
+    ['Sear 2 minutes a side, then off to the board for 8 minutes.', ['sear 4 hob', 'rest 8 board']],
+    ['Rub with the spices and hold in the fridge for six hours.', ['marinate 360 fridge']],
+    ['Keep the sauce at 65 °C, no longer than an hour.', ['hold -60 @65 oven']],
+    ['Air-fry for 14 minutes at 190 °C, shaking halfway.', ['roast 14 @190 oven']],
+    // No fridge is named, and raw meat lies nowhere else so long.
+    ['Pat dry and let the skin dry another 4 hours.', ['chill 240 fridge']],
+    ['Leave it for 4 hours on the side.', ['rest 240 board']],
+    ['Cook under pressure for 35 minutes.', ['braise 35 hob']],
+    ['In another pan brown the lardons for 6 minutes.', ['brown 6 hob']],
+    [
+      'Once the oil is at 160 °C fry the chips 6 minutes; lift out; raise to 190 °C; fry 2 minutes more.',
+      ['fry 6 @160 hob', 'fry 2 @190 hob'],
+    ],
+    [
+      'Roast at 200 °C for an hour. Rest 20 minutes; turn the oven up to 220 °C and give the potatoes 15 minutes more.',
+      ['roast 60 @200 oven', 'rest 20 board', 'roast 15 @220 oven'],
+    ],
+  ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
+});
+
 describe('in Spanish', () => {
   it.each([
     ['Sácalo 45 min antes de meterlo al horno.', ['temper 45 counter']],

@@ -8,7 +8,7 @@ interface At {
  * Words like "in 4" or "serves 6" say it is no time.
  */
 const LOOSE =
-  /(?<![\p{L}\d.,/°º#×x–-])(\d+(?:[.,]\d+)?\s?[½¼¾⅓⅔]?|[½¼¾⅓⅔])(?=\s*(?:[,.;)](?!\d)|$|(?:for (?:rare|medium|well|the (?:first|second|other|thick|thin|small|large)|thick|thin)|or so|more|off(?= ?[.,;)]|$)|(?:at|a) \d{2,3}|without|uncovered|sin|at (?:the )?(?:most|least)|(?:on|for) the other|del otro)(?!\p{L})))/giu;
+  /(?<![\p{L}\d.,/°º#×x–-])(\d+(?:[.,]\d+)?\s?[½¼¾⅓⅔]?|[½¼¾⅓⅔])(?=\s*(?:[,.;)](?!\d)|$|(?:for (?:rare|medium|well|the (?:first|second|other|thick|thin|small|large)|thick|thin)|or so|more|off(?= ?[.,;)]|$)|(?:at|a) \d{2,3}|without|uncovered|sin|at (?:the )?(?:most|least)|(?:on|for) the other|del otro|is (?:enough|plenty)|or (?:it|they)|and (?:turn|pour|stir|bast)ing)(?!\p{L})))/giu;
 /** "Foil them for two.": hours, it may be; of people it is said otherwise. */
 const IN_WORDS =
   /(?<!(?:enough|serves|supper|dinner|lunch|recipe|meal|feast|batch) )(?<=for )(?:two|three|four|five|six|eight|ten|twelve|fifteen|twenty|thirty)(?=\s*(?:[.;)]|$))/giu;

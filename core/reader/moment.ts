@@ -9,7 +9,7 @@ export function isMoment(text: string, { from, to }: ReadDuration): boolean {
   // "Rest off the heat 10 minutes before serving": so long, and then it is served.
   if (RESTS_SO.test(text.slice(0, from)) && THEN_EATEN.test(text.slice(to))) return false;
   const before =
-    /(?:^\s*(?:\p{L}+ ){1,2}last|after(?: about| the first)?|(?<!\p{L})a los|(?<!\p{L})at|at the end of|for the (?:first|last)|(?:in|during) the (?:first|last)|pasad[oa]s?|despu[eé]s de|al cabo de|los [uú]ltimos|durante los [uú]ltimos|a falta de|cuando (?:falten|queden)|in about)\s*$/iu;
+    /(?:^\s*(?:\p{L}+ ){1,2}last|after(?: about| the first)?|(?<!\p{L})a los|(?<!\p{L})at(?: the)?|at the end of|for the (?:first|last)|(?:in|during) the (?:first|last)|pasad[oa]s?|despu[eé]s de|al cabo de|los [uú]ltimos|durante los [uú]ltimos|a falta de|cuando (?:falten|queden)|in about)\s*$/iu;
   const behind =
     /^\s*(?:before|prior|ahead|earlier|from the end|to go|remaining|into|antes|apart|old|in advance|later)\b/iu;
   if (
@@ -67,6 +67,7 @@ interface ReadMomentHere {
 const FROM_END = /(?<!\p{L})(?:last|final|[uú]ltimos|a falta de|cuando (?:falten|queden))\s*$/iu;
 const TO_THE_END = /^\s*(?:(?:from|before) the end|to go|remaining|left)(?!\p{L})/iu;
 /** Where what is done stands: behind "after an hour, …", or before "… for the last 45 minutes". */
+const ONCE_AGAIN = /^\s*(?:and|y) (?:again|otra vez)(?!\p{L}).*$/isu;
 const NO_WORDS = /^[\s,:]+|[\s,:.]+$/gu;
 
 /**
@@ -90,7 +91,8 @@ export function momentOf(
   }
   const afterMin = Math.round(ofEnd ? lasts - minutes : minutes);
   const what = (
-    behind.replace(TO_THE_END, '').replace(NO_WORDS, '') || before.replace(AT_A_MOMENT, '')
+    behind.replace(TO_THE_END, '').replace(ONCE_AGAIN, '').replace(NO_WORDS, '') ||
+    before.replace(AT_A_MOMENT, '')
   ).trim();
   return afterMin > 0 && afterMin < lasts && what !== ''
     ? {
@@ -101,4 +103,4 @@ export function momentOf(
 }
 
 const AT_A_MOMENT =
-  /(?:^\s*(?:\p{L}+ ){1,2}last|after(?: about| the first)?|(?<!\p{L})a los|(?<!\p{L})at|tras|at the end of|for the (?:last|final)|(?:in|during) the (?:first|last|final)|pasad[oa]s?|despu[eé]s de|al cabo de|(?:durante )?los [uú]ltimos|a falta de|cuando (?:falten|queden))\s*$/iu;
+  /(?:^\s*(?:\p{L}+ ){1,2}last|after(?: about| the first)?|(?<!\p{L})a los|(?<!\p{L})at(?: the)?|tras|at the end of|for the (?:last|final)|(?:in|during) the (?:first|last|final)|pasad[oa]s?|despu[eé]s de|al cabo de|(?:durante )?los [uú]ltimos|a falta de|cuando (?:falten|queden))\s*$/iu;

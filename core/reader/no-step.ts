@@ -23,7 +23,7 @@ export function noStep(text: string, numbers: number, lengths: number): ReadSent
 
 /** "Can be chilled at this point for a day": may be, and need not. */
 const MAY_BE =
-  /^\s*\(?(?:(?:it|this|they|the \p{L}+) )?(?:can|may) (?:also |now |happily )?(?:wait|keep|be (?:chilled|made|kept|frozen|stored|prepared|left|held|refrigerated))(?!\p{L})|^\s*\(?(?:se )?puede[n]? (?:hacer|guardar|congelar|conservar|preparar|dejar)|^\s*(?:(?:it|this|they) (?:is|are|tastes?) )?(?:even )?better (?:still )?(?:the )?(?:next|following) day|^\s*(?:est[aá]n? )?(?:a[uú]n )?mejor(?:es)? (?:a[uú]n )?(?:de un d[ií]a para (?:el )?otro|al d[ií]a siguiente)/iu;
+  /^\s*\(?(?:(?:it|this|they|the \p{L}+) )?(?:can|may) (?:also |now |happily )?(?:wait|keep|be (?:chilled|made|kept|frozen|stored|prepared|left|held|refrigerated))(?!\p{L})|^\s*\(?(?:se )?puede[n]? (?:hacer|guardar|congelar|conservar|preparar|dejar)|^\s*(?:(?:it|this|they) (?:is|are|tastes?) )?(?:even )?better (?:still )?(?:(?:the )?(?:next|following) day|tomorrow)|^\s*(?:est[aá]n? )?(?:a[uú]n |incluso )?mejor(?:es)? (?:a[uú]n )?(?:de un d[ií]a para (?:el )?otro|al d[ií]a siguiente)/iu;
 /** "Or keep for up to a week in the fridge": what is left of it, some other day. */
 const STORED =
   /^\s*(?:any(?:thing)? left(?:[- ]?overs?)?(?: over)?|(?:the )?left[- ]?overs?|lo que (?:sobre|quede)|las sobras)(?!\p{L})[^.;]{0,40}(?:days?|weeks?|months?|d[ií]as?|semanas?|mes(?:es)?)(?!\p{L})|(?:^\s*|,\s*)(?:or (?:keep|store|freeze)|o (?:guarda|conserva|congela))(?!\p{L})[^.;]{0,30}(?:up to|for|at most|hasta|unos|m[aá]ximo)\s+(?:an? |\p{L}+ |\d+(?:\s?[-–]\s?\d+)? )(?:weeks?|months?|semanas?|mes(?:es)?)(?!\p{L})/iu;

@@ -132,7 +132,8 @@ function turnTo(
   acts: readonly ReadAct[],
   ofFat: boolean,
 ): void {
-  if (ofFat) {
+  const fries = context.oilC !== undefined && context.hot?.verb === 'fry';
+  if (ofFat || fries) {
     context.oilC = tempC;
     return;
   }
@@ -270,7 +271,9 @@ function seenIn(text: string, context: Context, boldly: boolean): Seen {
 function hitsOf(seen: Seen, context: Context, boldly: boolean): VerbHit[] {
   const { text, place, spans, degrees, cue, lowered } = seen;
   if (BARE_OVEN.test(text) && spans.length === 0) return [{ verb: 'preheat', from: 0, to: 0 }];
-  const found = boldly ? beforeTurning(kept(seen), seen, context) : kept(seen);
+  const isOn = lowered !== undefined && context.hot?.place === 'oven';
+  const orders = kept(seen).filter(({ verb }) => !(isOn && verb === 'preheat'));
+  const found = boldly ? beforeTurning(orders, seen, context) : orders;
   const hits = intoOven(
     goingHotter(told(text, found, cue, spans, degrees, context), lowered, context),
     seen,

@@ -1,4 +1,4 @@
-import { NIGHT_MIN } from '../figures/index.ts';
+import { MINUTES_PER_DAY, NIGHT_MIN } from '../figures/index.ts';
 import type { MadeAct } from './act.ts';
 import type { Context } from './context.ts';
 import { isNight } from './night.ts';
@@ -51,11 +51,15 @@ function stirredIn(text: string, act: MadeAct, { hot }: Context): MadeAct {
 /** "Cuece en olla de hierro a 250 °C": no water is so hot; it is in the oven. */
 function hotterThanWater(text: string, act: MadeAct, { dough, hasMeat }: Context): MadeAct {
   const wet = act.verb === 'simmer' || act.verb === 'boil';
+  if (act.verb === 'boil' && (act.untilC ?? Infinity) < BOILS_FROM_C)
+    return { ...act, verb: 'simmer' };
   if (!wet || (act.tempC ?? 0) < LEAST_OVEN_C || SUGAR.test(text)) return act;
   if (UNDER_PRESSURE.test(text)) return { ...act, verb: 'braise', place: 'hob', tempC: undefined };
   return { ...act, verb: dough || !hasMeat ? 'bake' : 'braise', place: 'oven' };
 }
 
+/** What is stirred up to 82 °C never boils. Our own line, no source. */
+const BOILS_FROM_C = 95;
 /** What is set to so much and is no sugar is an oven. Our own line, no source. */
 const LEAST_OVEN_C = 130;
 const UNDER_PRESSURE = /(?<!\p{L})(?:pressure|presi[oó]n)(?!\p{L})/iu;
@@ -101,16 +105,27 @@ const OVERNIGHT = {
   guessed: true,
 };
 
-/** "Leave overnight", of what has been over its fire: in the cold, though nobody says so. */
+/** "Leave overnight", "let it dry another 4 hours": in the cold, though nobody says so. */
 function coldOvernight(text: string, act: MadeAct, { hot, dough, hasMeat }: Context): MadeAct {
   const said = placeIn(text);
   if (said !== undefined && said !== 'fridge') return act;
   const lies =
     act.verb === 'cool' ||
     (act.verb === 'rest' && (act.place === 'board' || act.place === undefined));
-  if (!lies || !isNight(act) || hot === undefined || (dough && !hasMeat)) return act;
+  if (!lies || (dough && !hasMeat)) return act;
+  const raw = act.verb === 'rest' && hot === undefined && hasMeat && !dough && !OUTSIDE.test(text);
+  const { tempC, likelyMin = 0 } = act;
+  const isHours = tempC === undefined && likelyMin > OUT_MOST_MIN && likelyMin <= MINUTES_PER_DAY;
+  const isFor = raw ? isHours : hot !== undefined && isNight(act);
+  if (!isFor) return act;
   return { ...act, verb: 'chill', place: 'fridge', guessed: true };
 }
+
+/** "At room temperature", "out on the side". */
+const OUTSIDE =
+  /(?<!\p{L})(?:room|out|outside|side|hang|cool place|somewhere|larder|cellar|\d\s?°\s?C?|ambiente|fuera|encimera|cuelga|despensa|bodega)(?!\p{L})/iu;
+/** Raw meat is left out no longer, where nobody says so. Our own line, no source. */
+const OUT_MOST_MIN = 120;
 
 const TIMES = new RegExp(`(?<count>${NUMBER})\\s+(?:more\\s+)?(?:times|folds|veces)`, 'iu');
 /** Nobody does it more often than that. Our own line, no source. */

@@ -9,7 +9,7 @@ import type { VerbHit } from './verbs.ts';
 export const LEFT_LOW =
   /(?<!\p{L})(?:heat (?:right |way )?(?:down )?to (?:(?:its |the )?lowest|low|minimum)|low heat|(?:lower|reduce|turn down) the (?:heat|flame)(?![^.;,]{0,24}\d{3})|baj(?:a|e|ar|amos) (?:mucho )?el fuego|(?:put|clap|stick) (?:on )?(?:a|the) lid(?: on)?|fuego (?:bajo|lento|suave|m[ií]nimo))/iu;
 export const OVEN_OFF =
-  /(?<!\p{L})(?:(?:turn|switch) (?:the oven |it )?off|(?:turn off|kill|cut) the (?:heat|gas|flame)|with the (?:heat|oven) off|oven (?:is )?off|(?:turned|switched)-off oven|horno apagado|apaga(?:r|mos)? el horno)/iu;
+  /(?<!\p{L})(?:(?:turn|switch) (?:the oven |it )?off|(?:turn off|kill|cut) the (?:heat|gas|flame)|(?:with|and) the (?:heat|oven|gas|flame) off|oven (?:is )?off|(?:turned|switched)-off oven|horno apagado|apaga(?:r|mos)? el horno)/iu;
 /** "Turn off and leave it in the water": no fire is under it. */
 export const HEAT_OFF =
   /(?:^|[,;.]\s*)(?:turn|switch) off(?! the oven)(?!\p{L})|(?<!\p{L})ap[aá]g(?:a|ue|ar|amos|al[oa])(?! el horno)(?!\p{L})/iu;

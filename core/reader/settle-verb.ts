@@ -112,7 +112,7 @@ export function verbOf(
         ? 'brine'
         : 'soak';
     case 'hold':
-      return named === undefined && BROUGHT_TO.test(before) ? 'simmer' : 'hold';
+      return held(named, before, context);
     case 'fry':
       if (/^soften/iu.test(own) && LIES_IN_WATER.test(own)) return 'soak';
       if ((oven || named === 'oven') && /^(?:toast|tuest|tost)/iu.test(own)) return 'roast';
@@ -149,6 +149,12 @@ export function verbOf(
     default:
       return hit.verb;
   }
+}
+
+/** Kept as it is: in the cold, in its pot, or warm. */
+function held(named: PlaceKind | undefined, before: string, context: Context): Verb {
+  if (named === 'fridge') return cold(context);
+  return named === undefined && BROUGHT_TO.test(before) ? 'simmer' : 'hold';
 }
 
 /** A pot that was turned down, or a pan that something was poured into, simmers. */

@@ -47,7 +47,7 @@ const HALF =
 const ATOM = new RegExp(
   `(?:(?:(?:between|entre|minimum of|m[ií]nimo de)\\s+(?<from>${NUMBER})\\s+(?:and|y)\\s+(?:(?:a |un )?(?:maximum of|m[aá]ximo de)\\s+)?(?<till>${NUMBER})|(?<low>${NUMBER})(?<lowPlus>${AND_HALF})(?:${DASH}(?<high>${NUMBER})(?<plus>${AND_HALF}))?)` +
     `(?:-?ish)?(?:\\s*(?:more|further|additional|full|whole|good|short|final|last|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:,?\\s+(?:or|o)\\s+(?:up to\\s+|hasta\\s+)?(?<orMore>two|three|four|dos|tres|cuatro|\\d(?![\\d/]|[.,]\\d))(?!\\s*(?:${UNIT}|\\p{L})))?` +
-    `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?<=(?:h|hrs?|hours?|horas?) ?\\d{2})(?=\\s*(?:-|–|—|to|a)\\s)|(?<=(?:h|hr|hrs|hour|hours|hora|horas) ?\\d{2})(?=\\s+(?:at|in|en|a \\d|until|per|more|hasta)(?!\\p{L}))|(?<=hours? and (?:${NUMBER}))(?=\\s(?:for|until|till?|should|will|at|in)(?!\\p{L}))|(?=\\s*(?:[.,;()](?!\\d)|$))))?)` +
+    `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?<=(?:h|hrs?|hours?|horas?) ?\\d{2})(?=\\s*(?:-|–|—|to|a)\\s)|(?<=(?:h|hr|hrs|hour|hours|hora|horas) ?\\d{2})(?=\\s+(?:at|in|en|a \\d|until|or|o|and|y|with|con|per|more|hasta)(?!\\p{L}))|(?<=hours? and (?:${NUMBER}))(?=\\s(?:for|until|till?|should|will|at|in)(?!\\p{L}))|(?=\\s*(?:[.,;()](?!\\d)|$))))?)` +
     '|(?<said>minuto y medio|half an hour|half[- ]hour|media hora|otra media(?! (?:hora|taza))|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|a third of an hour|two thirds of an hour|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto|hora y tres cuartos)' +
     '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora|minute|minuto|other day|other hour|day|d[ií]a)(?![\\p{L}])|(?<=una vez al )d[ií]a(?![\\p{L}])|(?<=(?:last|final|remaining|next|following|[uú]ltima|siguiente) )(?:hour|hora)(?![\\p{L}])|(?<=(?:turn|stir|flip|press|push|shak|skim|burp)\\p{L}*\\s(?:it |them |the \\p{L}+ )?(?:over |down )?)daily(?![\\p{L}]))' +
     '|(?<night>(?:until|till?) (?:the )?(?:next|following) (?:day|morning)|(?:until|till?) (?:tomorrow|(?:the )?morning)|hasta (?:el d[ií]a siguiente|la mañana(?: siguiente)?|mañana)(?!\\p{L})|overnight|o/n(?![\\p{L}])|the whole night|all night|through the night|for the night|toda la noche|durante la noche|de un d[ií]a para otro|de la noche a la mañana|una noche entera|una noche|la noche(?! anterior| antes))',
@@ -149,11 +149,11 @@ function halfOf(words: string | undefined): number {
 
 /** "then 10–15": minutes again, when minutes were said before. */
 const AGAIN =
-  /(?:then|another|(?<!\p{L})give (?:it|them)|after|for the (?:first|last|final)|tras|up to|no (?:longer|more) than|not (?:longer|more) than|at most|better|ideally|preferably|luego|despu[eé]s|hasta|mejor|idealmente|no m[aá]s de)\s+(?!\d+\s*°)(\d+)(?:\s*[-–—]\s*(\d+))?(?=\s*(?:[.,;)]|$))/giu;
+  /(?:then|another|(?<!\p{L})give (?:it|them)|after|for the (?:first|last|final)|tras|up to|no (?:longer|more) than|not (?:(?:longer|more) than|above|beyond|over)|at most|better|ideally|preferably|luego|despu[eé]s|hasta|mejor|idealmente|no m[aá]s de)\s+(?!\d+\s*°)(\d+)(?:\s*[-–—]\s*(\d+))?(?=\s*(?:[.,;)]|$|or (?:it|they)(?!\p{L})))/giu;
 
 /** "6 hours, 24 at most", "24 hrs is best, 4 at a pinch". */
 const BOUND_BEHIND =
-  /(?<=[,;(]\s*(?:but |or |and |y |o )?)(?<number>\d+)(?=\s+(?:(?<better>(?:hours? )?(?:if you (?:can|have (?:the )?time)|is (?:even )?better|for preference|si puedes|mejor a[uú]n))|(?<most>at (?:the )?(?:very )?(?:most|longest|outside)|max(?:imum)?(?!\p{L})|tops|como (?:mucho|m[aá]ximo)|a lo sumo)|(?<least>at a pinch|at (?:the )?(?:very )?least|minimum|will do|como m[ií]nimo)))/giu;
+  /(?<=[,;(]\s*(?:but |or |and |y |o )?)(?<number>\d+)(?=\s+(?:(?<better>(?:hours? )?(?:if you (?:can|have (?:the )?time)|is (?:even )?better|for preference|si puedes|mejor a[uú]n))|(?<most>at (?:the )?(?:very )?(?:most|longest|outside)|max(?:imum)?(?!\p{L})|tops|como (?:mucho|m[aá]ximo)|a lo sumo)|(?<least>at a pinch|at (?:the )?(?:very )?least|minimum|will do|is (?:enough|plenty|fine)|como m[ií]nimo)))/giu;
 
 /** A bound that leaves its unit to the length before it. */
 function boundsIn(text: string, spans: readonly ReadDuration[]): readonly ReadDuration[] {
@@ -175,6 +175,17 @@ function boundsIn(text: string, spans: readonly ReadDuration[]): readonly ReadDu
           mostMin: most,
         };
     }
+    const more = PERHAPS.exec(text.slice(span.to))?.groups;
+    if (
+      more?.number !== undefined &&
+      span.leastMin !== undefined &&
+      span.leastMin === span.mostMin
+    ) {
+      const each = span.leastMin % 60 === 0 ? 60 : 1;
+      const most = (numberIn(more.number) + halfOf(more.half)) * each;
+      if (most > span.leastMin)
+        return { ...span, likelyMin: middle(span.leastMin, most), mostMin: most };
+    }
     const bound = bounds.find(({ index }) => index >= span.to && index - span.to <= BOUND_NEAR);
     const likely = span.likelyMin;
     if (!bound || likely === undefined || span.sense !== 'length') return span;
@@ -194,7 +205,12 @@ const NO_LESS =
   /^,?\s+(?:but |and |y )?(?:no(?:t)? less than|at least|a minimum of|al menos|como m[ií]nimo)\s+(\d+)(?=\s*(?:[.,;)]|$))/iu;
 /** "At least an hour, up to three". */
 const UP_TO = new RegExp(
-  `^,?\\s+(?:and |but |or |y |o )?(?:up to|at most|no more than|ideally|preferably|better(?: still)?|hasta|como mucho|idealmente|mejor)\\s+(${NUMBER})(?=\\s*(?:[.,;)]|$))`,
+  `^,?\\s+(?:and |but |or |y |o )?(?:up to|at most|(?:no|not) (?:more|longer) than|ideally|preferably|better(?: still)?|hasta|como mucho|idealmente|mejor)\\s+(${NUMBER})(?=\\s*(?:[.,;)]|$))`,
+  'iu',
+);
+/** "Three hours, perhaps three and a half". */
+const PERHAPS = new RegExp(
+  `^,?\\s+(?:(?:or |and )?(?:perhaps|maybe|possibly)|quiz[aá]s?|tal vez)\\s+(?<number>${NUMBER})(?<half>${HALF})(?=\\s*(?:[.,;)]|$))`,
   'iu',
 );
 /** So many letters lie between a length and its bound, at the most. */
@@ -227,7 +243,7 @@ function againIn(text: string, before: readonly Atom[]): Atom[] {
 }
 
 const JOINS =
-  /^\s*(?:,\s*)?or on (?:low|high)(?: for)?\s*$|^\s*[,(]?\s*(?:(?:but |and |or |and\/or |, )?(?:not (?:more|longer) than |no more than |at most |up to |preferably |ideally |better |even |best |for |mejor |idealmente |preferiblemente |mejor a[uú]n )+|(?:-|–|—|to|until|or|hasta|o|a|and|y|and up to|y hasta)(?: (?:up to|even|preferably|ideally|better|better still|best|as long as|mejor|preferiblemente|hasta|incluso|toda))?\s*)+\s*[,(]?\s*$|^\s*\((?:anything|anywhere|somewhere|from|entre|de)(?: from| between)?\s*$/iu;
+  /^\s*(?:,\s*)?or on (?:low|high)(?: for)?\s*$|^\s*[,(]?\s*(?:(?:but |and |or |and\/or |, )?(?:(?:no|not) (?:(?:more|longer) than|above|beyond|over) |at most |up to |preferably |ideally |better |even |best |for |mejor |idealmente |preferiblemente |mejor a[uú]n )+|(?:-|–|—|to|until|or|hasta|o|a|and|y|and up to|y hasta)(?: (?:up to|even|preferably|ideally|better|better still|best|as long as|mejor|preferiblemente|hasta|incluso|toda))?\s*)+\s*[,(]?\s*$|^\s*\((?:anything|anywhere|somewhere|from|entre|de)(?: from| between)?\s*$/iu;
 const AT_MOST =
   /(?:up to|at most|no (?:more|longer) than|not (?:more|longer) than|maximum(?: of)?|max\.?|como m[aá]ximo|hasta|m[aá]ximo(?: de)?|no m[aá]s de|at the longest)\s*$/iu;
 const AT_LEAST =

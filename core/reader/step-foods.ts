@@ -38,6 +38,11 @@ function isOfMince({ cut }: Food): boolean {
   return known !== undefined && isMince(known);
 }
 
+/** "Layer the beans and the meats": what was done apart is one thing from now on. */
+export function gathers(text: string): boolean {
+  return EVERYTHING.test(text) || GATHERS.test(text);
+}
+
 const EVERYTHING =
   /(?<!\p{L})(?:everything|all (?:of it|together)|the lot|todo|todo junto)(?!\p{L})/iu;
 
@@ -73,12 +78,13 @@ export function foodsOfActs(
   let inHand: readonly string[] | undefined;
   /** Something has been done to a food already. */
   let inPlay = false;
+  /** What something has been done to. */
+  const used = new Set<string>();
   /** The line in which a sauce of its own is made. */
   let sauceLine: number | undefined;
   acts.forEach((act, i) => {
     const before = acts[i - 1];
-    const gathers = EVERYTHING.test(act.text) || GATHERS.test(act.text);
-    const sameLine = before?.line === act.line && !gathers ? found[i - 1] : undefined;
+    const sameLine = before?.line === act.line && !gathers(act.text) ? found[i - 1] : undefined;
     const object = withoutVerb(act);
     const named = foods.filter((food) => namesFood({}, food, object)).map(({ id }) => id);
     const works = named.length > 0 ? named : undefined;
@@ -97,6 +103,8 @@ export function foodsOfActs(
     else if (!works && !inPlay && sameLine?.length === 0 && goesWithIt(act)) found.push([]);
     else if (foods.length === 1) found.push(undefined);
     else if (!works && EVERYTHING.test(act.text)) found.push(foods.map(({ id }) => id));
+    else if (!works && WORKED_INTO_ONE.has(act.verb) && MADE_ONE.test(act.text) && used.size > 1)
+      found.push([...used]);
     else if (!works && PIECES.test(act.text) && inHand && inHand.length < foods.length)
       found.push(foods.map(({ id }) => id));
     else {
@@ -114,9 +122,15 @@ export function foodsOfActs(
     if (isOn && IN_POT.has(act.verb)) pot = found[i];
     else if (isOn && !TURNS.has(act.verb)) pot = undefined;
     if (isOn) [inPlay, inHand] = [true, found[i] ?? inHand];
+    for (const id of (isOn && found[i]) || []) used.add(id);
   });
   return found;
 }
+
+const WORKED_INTO_ONE: ReadonlySet<Verb> = new Set(['mix', 'shape', 'prepare', 'stir']);
+/** "Flake, mix and form 8 cakes": of all there is by then. */
+const MADE_ONE =
+  /(?<!\p{L})(?:flake|combine|together|(?:form|shape|make|roll)(?: (?:it|them))?(?: into)? (?:\d+ |\p{L}+ )?(?:cakes|fishcakes|patties|balls|croquettes|rissoles|burgers)|desmenuz\p{L}*|forma(?:r|mos)? (?:las )?(?:croquetas|bolas|hamburguesas|alb[oó]ndigas))(?!\p{L})/iu;
 
 const INTO = /^(?:cut |cortad[oa]s? )?(?:in|into|en) (?!\d)/iu;
 
@@ -139,7 +153,7 @@ function joinedBefore(
     if (part !== 'method' && part !== 'unread') continue;
     const [first] = acts;
     if (first !== undefined && put.size > 0) found.set(first, put);
-    const all = MEATS.test(text) || EVERYTHING.test(text);
+    const all = MEATS.test(text) || EVERYTHING.test(text) || MADE_ONE.test(text);
     const named = foods.filter((food) => all || namesFood({}, food, text));
     put = new Set(first === undefined ? [...put, ...named.map(({ id }) => id)] : []);
   }

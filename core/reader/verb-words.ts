@@ -82,7 +82,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'shape',
     english:
-      'shape|mou?ld(?= (?:the|them|it|into|around|round|onto))|form(?= (?:the|into|patties|balls|meatballs|a))|roll (?:out|into|the dough|each)|divide (?:the )?dough|divide into (?:balls|pieces)',
+      'shape|mou?ld(?= (?:the|them|it|into|around|round|onto))|form(?= (?:the|into|patties|balls|meatballs|fishcakes|cakes|a|\\d+ (?:\\p{L}+ )?(?:cakes|patties|balls|burgers|fishcakes)))|roll (?:out|into|the dough|each)|divide (?:the )?dough|divide into (?:balls|pieces)',
     spanish:
       'form(?:a|e|ar|amos|en)(?= (?:el|las?|los?|una?|bolas|unas|hamburguesas|alb[oó]ndigas|\\d))|dale forma|dar forma|mold(?:ea|ear)',
   },
@@ -101,13 +101,14 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'fry',
     english:
-      'fry|sizzle|make (?:a|the|your) roux|keep frying|render(?= )|(?:burn|bloom) (?:the |your )?(?:curry|spices?|paste|masala)|crackle(?= (?:the )?(?:\\p{L}+ )?(?:seeds|spices|mustard|cumin))|(?:stir|pan|deep|dry|shallow|oven)-fry|saut[eé]|caramel[iy][sz]e(?= (?:the |\\p{L}+ )?(?:onions?|shallots?))|toast(?= (?:the|it|them|\\d|for|in|\\p{L}+ (?:for |\\d))(?!\\p{L}))|sweat|soften(?= \\p{L}|\\s\\d)(?! until| and| or| a little| slightly)|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
+      '(?<!air[- ])fry|sizzle|make (?:a|the|your) roux|keep frying|render(?= )|(?:burn|bloom) (?:the |your )?(?:curry|spices?|paste|masala)|crackle(?= (?:the )?(?:\\p{L}+ )?(?:seeds|spices|mustard|cumin))|(?:stir|pan|deep|dry|shallow|oven)-fry|saut[eé]|caramel[iy][sz]e(?= (?:the |\\p{L}+ )?(?:onions?|shallots?))|toast(?= (?:the|it|them|\\d|for|in|\\p{L}+ (?:for |\\d))(?!\\p{L}))|sweat|soften(?= \\p{L}|\\s\\d)(?! until| and| or| a little| slightly)|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
     spanish:
       'fr[ií](?:e|amos|en)(?!\\p{L})|tuest(?:a|e|en)(?!\\p{L})|tostar(?= (?:el|la|los|las|en|\\d))|fre[ií]r|sofr[ií](?:e|en|a|amos)|sofre[ií]mos|fre[ií]mos|sofre[ií]r|salte(?:a|an|e|ar|amos)|cuaj(?:a|ar|amos)(?=[^.;]{0,20}sart[eé]n)|(?:haz|haga|hacer|hacemos|prepara|preparar) (?:un |el )?sofrito|rehog(?:a|an|ar|amos)|rehogue|poch(?:a|an|e|ar|amos)|(?:dej(?:a|e|ar|amos|en) )?(?:que )?(?:sude|sud(?:a|ar|amos))(?= |[.,;]|$)',
   },
   {
     verb: 'grill',
-    english: 'grill(?! pan| marks?| grates?| is|-)|barbecue|broil|griddle(?! pan)|char',
+    english:
+      'grill(?! pan| marks?| grates?| is|-)|barbecue|broil|griddle(?! pan)|char|blacken|blister',
     spanish:
       '(?:asa|ase|asar|cocina|cocinar|pon|haz|hacer)[^.;]{0,40}(?:a la parrilla|en la parrilla|a la plancha|a la brasa|en la barbacoa)|gratin(?:a|an|e|ar)',
   },
@@ -120,7 +121,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'roast',
     english:
-      '(?:steam[- ])?roast(?! beef| chicken| pork| lamb| is| in a| with (?!the lid|its lid|a lid))',
+      'air[- ]?fry|(?:steam[- ])?roast(?! beef| chicken| pork| lamb| is| in a| with (?!the lid|its lid|a lid))',
     spanish: 'as(?:a|an|e|ar|amos|en)(?!\\p{L})',
   },
   {
@@ -291,4 +292,4 @@ export const NOTED_BEHIND =
 
 /** What needs no step of its own. */
 export const MINOR =
-  /(?<![\p{L}])(?:add|dissolve|disolver|disuelve|throw|tip|chuck|submerge|immerse|dump|sumerg(?:e|ir)|season|coat|sprinkle|spread|pour|cover|uncover|remove|stir in|set|reserve|discard|return|bring|heat|melt|garnish|scatter|top|finish|check|test|taste|adjust|use|make|divide|fill|line|grease|oil|wrap|tent|turn off|increase|lower|reduce|raise|continue|repeat|work|keep|store|save|lift|drop|dip|drizzle|spoon|squeeze|deglaze|let|leave|begin|start|open|close|enjoy|a[ñn]ad(?:e|a|ir)|agreg(?:a|ar|ue)|ech(?:a|e|ar)|viert(?:e|a)|verter|incorpor(?:a|e|ar)|cubr(?:e|a|ir)|tap(?:a|e|ar)|retir(?:a|e|ar)|reserv(?:a|e|ar)|sub(?:e|ir)|baj(?:a|ar)|apag(?:a|ar)|calient(?:a|e)|calentar|derrit(?:e|a)|adorn(?:a|ar)|espolvore(?:a|ar)|prueb(?:a|e)|probar|rectific(?:a|ar)|envuelv(?:e|a)|agita|exprim(?:e|ir)|pon|quit(?:a|ar)|tir(?:a|ar)|desech(?:a|ar))(?![\p{L}])/giu;
+  /(?<![\p{L}])(?:add|dissolve|disolver|disuelve|throw|tip|chuck|submerge|immerse|dump|sumerg(?:e|ir)|season|coat|sprinkle|spread|pour|cover|uncover|remove|stir in|set|reserve|discard|return|bring|heat|melt|garnish|scatter|top|finish|check|test|taste|adjust|use|make|divide|fill|line|grease|oil|wrap|tent|turn off|increase|lower|reduce|raise|continue|repeat|work|keep|store|save|lift|drop|dip|drizzle|spoon|squeeze|deglaze|flamb[eé]|brush|shake|rotate|let|leave|begin|start|open|close|enjoy|a[ñn]ad(?:e|a|ir)|agreg(?:a|ar|ue)|ech(?:a|e|ar)|viert(?:e|a)|verter|incorpor(?:a|e|ar)|cubr(?:e|a|ir)|tap(?:a|e|ar)|retir(?:a|e|ar)|reserv(?:a|e|ar)|sub(?:e|ir)|baj(?:a|ar)|apag(?:a|ar)|calient(?:a|e)|calentar|derrit(?:e|a)|adorn(?:a|ar)|espolvore(?:a|ar)|prueb(?:a|e)|probar|rectific(?:a|ar)|envuelv(?:e|a)|agita|exprim(?:e|ir)|flamb?e(?:a|ar|amos)|pincel(?:a|ar|amos)|sacud(?:e|ir|imos)|pon|quit(?:a|ar)|tir(?:a|ar)|desech(?:a|ar))(?![\p{L}])/giu;

@@ -55,7 +55,7 @@ export type Language = 'en' | 'es';
  * "then"; not after "the" or "of".
  */
 const ORDER_BEFORE =
-  /(?:^|[,;:(.–—-]\s*(?:and |or |then |but |now )?|(?:^|\s)(?:and|then|or|to|before (?:eating|serving|cooking|grilling|roasting|dinner|supper),?|&|must|should|can|will|you|i|we|please|now|next|finally|just|gently|slowly|carefully|lightly|thoroughly|briefly|quickly|well|thinly|finely|also|first|always|while (?:that|this|it|they|the \p{L}+)(?:['’]s|['’]re| is| are)? \p{L}+|immediately|generously|completely|next day|the next day|(?:in|on|into|to) (?:an? |the )?[^,.;]{0,24}(?:bowl|pan|saucepan|pot|skillet|dish|blender|processor|jar|bag)|once cooked|when ready|(?:and )?let(?: it| them)?|it|them|take it out|take them out|meanwhile|at the same time|thoroughly|loosely)\s+)$/iu;
+  /(?:^|[,;:(.–—-]\s*(?:and |or |then |but |now )?|(?:^|\s)(?:and|then|or|to|before (?:eating|serving|cooking|grilling|roasting|dinner|supper),?|&|must|should|can|will|you|i|we|please|now|next|finally|just|gently|slowly|carefully|lightly|thoroughly|briefly|quickly|well|thinly|finely|also|first|always|while (?:that|this|it|they|the \p{L}+)(?:['’]s|['’]re| is| are)? \p{L}+|immediately|generously|completely|next day|the next day|(?:in|on|into|to) (?:an? |the |another )?[^,.;]{0,24}(?:bowl|pan|saucepan|pot|skillet|dish|blender|processor|jar|bag)|once cooked|when ready|(?:and )?let(?: it| them)?|it|them|(?:once|when|as soon as) the (?:oil|fat|oven|water|grill|pan|\p{L}+) (?:is|are|reads?|hits|reaches)(?: at| to)? \d{2,3}\s?°?\s?[CF]?|take it out|take them out|meanwhile|at the same time|thoroughly|loosely)\s+)$/iu;
 const LY = /(?<!\p{L})(?!apply|only|family|jelly|chilly)\p{L}{3,}ly\s+$/iu;
 
 /** The verbs of a sentence, in its order, none inside another. */
@@ -137,7 +137,7 @@ const COMPOUND =
   /(?<![\p{L}-])(?:\p{L}{2,9}-|(?:deep|shallow|pan|stir|dry|flash|slow|pot|spit|hot|cold|hard|soft|part|par|blind|quick|blast) )$/iu;
 
 /** "In the same pan fry the bacon": no "pan-fry". */
-const IN_PAN = /(?<!\p{L})in (?:an? |the )(?:\p{L}+ ){0,2}pan $/iu;
+const IN_PAN = /(?<!\p{L})in (?:an? |the |another |your )(?:\p{L}+ ){0,2}pan $/iu;
 
 /** How many letters of a verb stand in front of its own word. */
 function compoundBefore(before: string): number {
