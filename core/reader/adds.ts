@@ -25,8 +25,10 @@ export function alone(
 ): ReadSentence {
   const every = spans.find(({ sense }) => sense === 'every');
   const core = degrees.find(({ sense }) => sense === 'core');
-  const length = spans.find(({ sense }) => sense === 'length');
   const untimed = context.hot !== undefined && context.hot.likelyMin === undefined;
+  // "Bring to a simmer; from then on 20 minutes per 500 g".
+  const byWeight = (sense: string) => untimed && sense === 'perKg';
+  const length = spans.find(({ sense }) => sense === 'length' || byWeight(sense));
   if (every) {
     // What is sprayed over a fire is not what lies in a brine.
     if (OVER_FIRE.test(text) && context.hot === undefined)

@@ -4,7 +4,7 @@ import { NUMBER, numberIn } from './numbers.ts';
 
 /** "Another five", "for 15.", "five more", "every six": minutes, where nothing else is said behind. */
 const BARE_MINUTES = new RegExp(
-  `(?:(?<=(?:another|further|every|each|for another|again for|(?:give|gave) (?:it|them)|(?<!the )rest(?: it| them)?|(?:^|, |and |then |let |let it |let them )(?:stand|sit)|resting(?: it| them)?|(?:^|then |and |, )(?:sweat|chill|simmer|braise|bake|roast|fry|grill|steam|knead|blanch|poach|prove|proof)|(?:flip|turn)(?: it| them)?(?: over)? for|rehogar?|sofre[ií]r?|cocer|release|repos[ae]r?|otr[oa]s|cada|lid (?:on|off)(?: for)?|(?:^|, )(?:un)?covered(?: for)?|(?:des)?tapad[oa]s?|espera|aguarda|wait)\\s+)(${NUMBER}(?:\\s*(?:[-–]|to|a)\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|longer|m[aá]s)\\s*(?:until|till?|hasta|[.,;)]|$|(?:at|a) \\d{2,3}|(?:out of|off|without|sin|fuera)(?!\\p{L}))))(?=\\s*(?:more|longer|m[aá]s|or so)?\\s*(?:[.,;:)]|$|(?:(?:at|a) |@ ?)\\d{2,3}|(?:out of|off|without|until|till?|hasta|sin|fuera)(?!\\p{L})|(?:before|con|with|y|and then|and (?:shred|slice|serve|carve|pull|cut|(?:pour|turn|stir|bast|drain|chang)\\p{L}*)|covered|uncovered|with (?:the|a|its) lid)(?!\\p{L})))`,
+  `(?:(?<=(?:another|further|every|each|for another|again for|(?:give|gave) (?:it|them)|(?<!the )rest(?: it| them)?|(?:^|, |and |then |let |let it |let them )(?:stand|sit)|resting(?: it| them)?|(?:^|then |and |, )(?:sweat|chill|simmer|braise|bake|roast|fry|grill|steam|knead|blanch|poach|prove|proof)|(?:flip|turn)(?: it| them)?(?: over)? for|rehogar?|sofre[ií]r?|cocer|release|repos[ae]r?|otr[oa]s|cada|lid (?:on|off)(?: for)?|(?:^|, )(?:un)?covered(?: for)?|(?:des)?tapad[oa]s?|espera|aguarda|wait)\\s+)(${NUMBER}(?:\\s*(?:[-–]|to|a)\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|longer|m[aá]s)\\s*(?:until|till?|hasta|[.,;)]|$|(?:at|a) \\d{2,3}|(?:out of|off|without|sin|fuera)(?!\\p{L}))))(?=\\s*(?:more|longer|m[aá]s|or so)?\\s*(?:[.,;:)]|$|(?:(?:at|a) |@ ?)\\d{2,3}|(?:out of|off|without|until|till?|hasta|sin|fuera)(?!\\p{L})|(?:before|con|with|y|and then|and (?:shred|slice|serve|carve|pull|cut|(?:pour|turn|stir|bast|drain|chang)\\p{L}*)|covered|uncovered|on (?:the|a)|with (?:the|a|its) lid)(?!\\p{L})))`,
   'giu',
 );
 /** Fewer are persons. */
@@ -16,7 +16,7 @@ const BARE_SURELY =
 
 /** "15 minutes, 3 without the foil". */
 const BARE_BEHIND =
-  /(?<=^|[,;]\s|(?:and|then|y|luego)\s|(?:^|y |and )(?:otr[oa]s|another)\s)(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?(?=\s+(?:(?:a|at) \d{2,3}(?!\d)|(?:(?:more|m[aá]s) )?(?:without|uncovered|covered|sin (?:tapa|papel)|destapad|tapad|a fuego)|(?:over|on)(?: an?)? (?:low|high|gentle)))/giu;
+  /(?<=^|[,;]\s|(?:and|then|y|luego)\s|(?:^|y |and )(?:otr[oa]s|another)\s)(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?(?=\s+(?:(?:a|at) \d{2,3}(?!\d)|(?:(?:more|m[aá]s) )?(?:without|uncovered|covered|sin (?:tapa|papel|vapor)|destapad|tapad|a fuego)|(?:over|on)(?: an?)? (?:low|high|gentle)))/giu;
 
 /** Numbers that leave their unit out and are minutes by what stands around them. @param timed minutes were said in it before */
 export function bareIn(text: string, timed: boolean): Atom[] {

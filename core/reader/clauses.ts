@@ -21,7 +21,7 @@ const LOWERS =
  * "before". Both halves must hold enough to stand alone.
  */
 const TURN = new RegExp(
-  `\\s*(?:;|(?<=^\\s*(?:to (?:serve|finish|reheat)|para (?:servir|terminar|acabar))):|(?:,|\\.)?\\s+(?:and\\s+|y\\s+)?(?:then|followed by|after that|afterwards|luego|despu[eé]s|a continuaci[oó]n|seguido de)(?=[\\s,]),?|,?\\s+(?:and|y)\\s+(?=(?:${GOES_ON})(?!\\p{L}))|,\\s+(?=(?:${GOES_ON}|in (?:with|goes?|go))(?!\\p{L}))|\\s+(?=(?:${LOWERS}))|(?<=(?:take|get|bring|saca)\\p{L}*[^.;,]{0,40}(?:hours?|minutes?|mins?|horas?|minutos?) (?:before|ahead|beforehand|antes)),\\s+)\\s*`,
+  `\\s*(?:;|(?<=^\\s*(?:to (?:serve|finish|reheat)|para (?:servir|terminar|acabar))):|(?:,|\\.)?\\s+(?:and\\s+|y\\s+)?(?:then|followed by|after that|afterwards|luego|despu[eé]s|a continuaci[oó]n|seguido de)(?=[\\s,]),?|,?\\s+(?:and|y)\\s+(?=(?:${GOES_ON})(?!\\p{L}))|,\\s+(?=(?:${GOES_ON}|in (?:with|goes?|go))(?!\\p{L}))|\\s+(?=(?:${LOWERS}))|(?<=(?:^|[,;]\\s|and\\s)another \\d{1,3}(?: ?(?:minutes?|mins?|m|hours?|h))?(?: (?:un)?covered)?),?\\s+and\\s+(?=(?:rest|slice|carve|shred)(?!\\p{L}))|(?<=(?:^|[,;]\\s|and\\s)another \\d{1,3}(?: ?(?:minutes?|mins?|m|hours?|h))?),\\s+(?=(?!(?:un)?covered|un?wrapped|or |lid|with|in |at |on |then|and |until|till|to |\\p{L}+ing(?!\\p{L}))\\p{L})|(?<=(?:take|get|bring|saca)\\p{L}*[^.;,]{0,40}(?:hours?|minutes?|mins?|horas?|minutos?) (?:before|ahead|beforehand|antes)),\\s+)\\s*`,
   'giu',
 );
 

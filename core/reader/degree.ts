@@ -76,7 +76,7 @@ const OFF_AT =
 
 /** An oven that only keeps warm is as cool as a core. */
 const OF_OVEN =
-  /(?:oven|horno|drawer|water|bath|agua|ba[ñn]o|smoker|ahumador)\s*(?:to its lowest(?: setting)?|al m[ií]nimo)?\s*(?:at|to|to about|a|a unos|,|\()?\s*$/iu;
+  /(?:oven|horno|drawer|water|bath|agua|ba[ñn]o|smoker|ahumador|oil|fat|aceite|grasa|(?:keep|hold|mant[eé]n\p{L}*)(?: it| them| the \p{L}+)? (?:warm|hot|caliente))\s*(?:to its lowest(?: setting)?|al m[ií]nimo)?\s*(?:at|to|to about|a|a unos|,|\()?\s*$/iu;
 const OVEN_BEHIND =
   /^\s*(?:in (?:a|an|the|your) (?:low|warm|cool|slow|very low) )?(?:oven|horno|warming|drawer|water|smoker)|^\s*(?:°\s*C?\s*)?(?:en (?:el|un) ba[ñn]o|in (?:the|a) (?:water )?bath)(?!\p{L})/iu;
 

@@ -73,6 +73,16 @@ it('what was done apart comes together, and waits for all of it', () => {
   expect(before.map(({ verb }) => verb)).toEqual(['simmer', 'roast', 'brown']);
 });
 
+it('what was chilled meanwhile goes on after it, in the same paragraph', () => {
+  const { steps } = drafted(
+    'Balls\n\n500 g beef mince\n300 g pork mince\n1 onion\n\nWork everything together, shape into 24 balls and chill half an hour. Meanwhile sweat the onion 10 minutes. Brown the meatballs, 6 minutes. Drop them in the sauce and simmer for 25 minutes.',
+  );
+  const [brown, simmer] = steps.slice(-2);
+  expect([brown?.foods, simmer?.foods]).toEqual(Array(2).fill(['beef-mince', 'pork-mince']));
+  const before = steps.filter(({ id }) => brown?.after.some(({ step }) => step === id));
+  expect(before.map(({ verb }) => verb)).toEqual(['chill', 'fry']);
+});
+
 it('what is flaked and shaped is all there is by then', () => {
   const { steps } = drafted(
     'Cakes\n\n400 g smoked haddock\n500 g potatoes\n\nPoach the fish for 8 minutes. Boil the potatoes, 20 minutes. Flake, mix and season, form 8 cakes. Chill them an hour.',

@@ -89,6 +89,8 @@ const IN_WATER =
 /** "40 minutes with the lid ajar", of what was fried before: there is water on it by now. */
 const LID_OVER =
   /(?<!\p{L})(?:with (?:the|a|its) lid|lid (?:on|ajar|half)|con (?:la )?tapa|tapa (?:puesta|entreabierta)|a medio tapar)(?!\p{L})/iu;
+/** "Cover, 160 °C, 2 hours", of what was browned. */
+const COVERS = /^\s*(?:cover|lid on|tapa(?:r|mos)?)(?!\p{L})/iu;
 const inLiquid = (text: string) => (IN_WATER.test(text) ? ('boil' as const) : undefined);
 const HEATS_FAT =
   /(?<!\p{L})(?:heat|calient\p{L}*|calentar) (?:the |el |la )?(?:\p{L}+ )?(?:oil|fat|butter|ghee|lard|aceite|manteca)(?!\p{L})/iu;
@@ -194,7 +196,7 @@ export function goingOn(
   if (elsewhere || inPan || !(isNew || rests)) return undefined;
   const intoOven = !rests && tooHot;
   const inLid = ON_RING.has(hot.verb) && LID_OVER.test(text);
-  const inOven = context.hasMeat ? 'roast' : 'bake';
+  const inOven = context.hasMeat ? (COVERS.test(text) ? 'braise' : 'roast') : 'bake';
   const lasts = length ? minutesOf(text, length, context) : {};
   // "When the bark is dark (around 5 hours)": since it began, not again.
   const since = WHEN.test(text) && lasts.likelyMin !== undefined ? (hot.likelyMin ?? 0) : 0;

@@ -221,8 +221,20 @@ describe('a length that goes on, or is bounded, behind another', () => {
       'Braise in the oven at 150 °C: three hours, perhaps three and a half.',
       ['braise 180-195-210 @150 oven'],
     ],
+    ['Sear for 1 minute 30 on each side.', ['sear 3 hob']],
+    ['Bring to a simmer; from then on 20 minutes per 500 g.', ['simmer 40 hob']],
+    ['Roast 30 minutes, another 15 minutes covered, and rest.', ['roast 30 oven', 'roast 15 oven']],
     ['Steam 12 minutes; wait 3 before lifting the lid.', ['steam 12 hob', 'rest 3 board']],
   ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
+
+  it('is a moment of the step beside it', () => {
+    const { acts } = readRecipe(
+      '1 kg salmon side\n\nCure for 36 hours, turning the fish after 18.',
+    );
+    expect(acts.map(({ moments }) => moments)).toEqual([
+      [{ afterMin: 1080, what: 'Turning the fish' }],
+    ]);
+  });
 
   it('is no second roast where it only says when to baste', () => {
     const { acts } = readRecipe(
@@ -252,6 +264,22 @@ describe('what the place or the lid says of a verb', () => {
     ['Pat dry and let the skin dry another 4 hours.', ['chill 240 fridge']],
     ['Leave it for 4 hours on the side.', ['rest 240 board']],
     ['Cook under pressure for 35 minutes.', ['braise 35 hob']],
+    ['Cook in the embers, wrapped in foil, for 40 minutes.', ['grill 40 grill']],
+    ['Out of the marinade 1½ hours before roasting.', ['temper 90 counter']],
+    // A rest, whatever came out of the oven before it.
+    ['Bake at 190 °C for 30 minutes; stand ten minutes.', ['bake 30 @190 oven', 'rest 10 board']],
+    [
+      'Bake at 150 °C for 30 minutes, then leave it undisturbed for an hour so a skin forms.',
+      ['bake 30 @150 oven', 'bake 60 @150 oven'],
+    ],
+    [
+      'Sear 5 minutes. Keep warm at 80 °C on a rack, no more than 15 minutes.',
+      ['sear 5 hob', 'hold -15 @80 oven'],
+    ],
+    [
+      'Brown 8 minutes. Add stock. Cover, 160 °C, 2 hours.',
+      ['brown 8 hob', 'braise 120 @160 oven'],
+    ],
     ['In another pan brown the lardons for 6 minutes.', ['brown 6 hob']],
     [
       'Once the oil is at 160 °C fry the chips 6 minutes; lift out; raise to 190 °C; fry 2 minutes more.',
@@ -266,6 +294,11 @@ describe('what the place or the lid says of a verb', () => {
 
 describe('in Spanish', () => {
   it.each([
+    ['Baja el aceite a 65 °C y confita los lomos 7 minutos.', ['braise 7 @65 hob']],
+    [
+      'Haz los muslos a la parrilla, 7 minutos por la piel y 3 por la carne.',
+      ['grill 7 grill', 'grill 3 grill'],
+    ],
     ['Sácalo 45 min antes de meterlo al horno.', ['temper 45 counter']],
     [
       'Asa 50 minutos a 180 °C. Está hecho cuando el muslo marca 80 ºC.',

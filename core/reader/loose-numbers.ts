@@ -13,7 +13,7 @@ const LOOSE =
 const IN_WORDS =
   /(?<!(?:enough|serves|supper|dinner|lunch|recipe|meal|feast|batch) )(?<=for )(?:two|three|four|five|six|eight|ten|twelve|fifteen|twenty|thirty)(?=\s*(?:[.;)]|$))/giu;
 const COUNTS =
-  /(?:in|into|serves?|makes?|feeds|step|steps|mark|gas|no\.?|number|part|of|per|page|take|takes|all|with|to|en|para|paso|de|con)\s*$/iu;
+  /(?:in|into|serves?|makes?|feeds|step|steps|mark|gas|fan|ventilador|no\.?|number|part|of|per|page|take|takes|all|with|to|en|para|paso|de|con)\s*$/iu;
 /** "18 minutes for pink or 25 for well done": another taste. */
 const INSTEAD = /(?<!\p{L})(?:or|o)\s*$/iu;
 

@@ -1,4 +1,4 @@
-import type { ReadAct } from './context.ts';
+import type { ReadAct, ReadMoment } from './context.ts';
 import type { ReadDuration } from './span.ts';
 
 /** "30 minutes before serving", "after an hour": a moment, and no length. */
@@ -102,5 +102,29 @@ export function momentOf(
     : undefined;
 }
 
+/**
+ * "Roast for 40 minutes, basting after 20": a moment of the step of its own clause, and where it
+ * stands; undefined where it is none, or not of that step.
+ */
+export function momentOfOwn(
+  text: string,
+  span: ReadDuration,
+  { likelyMin = 0 }: ReadAct,
+): { readonly moment: ReadMoment; readonly at: readonly [from: number, to: number] } | undefined {
+  const afterMin = span.likelyMin ?? 0;
+  if (span.sense !== 'length' || !AFTER.test(text.slice(0, span.from))) return undefined;
+  const before = text.slice(0, span.from);
+  const what = before
+    .slice(before.lastIndexOf(',') + 1)
+    .replace(AT_A_MOMENT, '')
+    .trim();
+  if (!before.includes(',') || what === '' || afterMin <= 0 || afterMin >= likelyMin)
+    return undefined;
+  const moment = { afterMin, what: what.charAt(0).toUpperCase() + what.slice(1) };
+  return { moment, at: [span.from, span.to] };
+}
+
+const AFTER = /(?<!\p{L})(?:after|at(?: the)?|tras|a l[oa]s)\s*$/iu;
+
 const AT_A_MOMENT =
-  /(?:^\s*(?:\p{L}+ ){1,2}last|after(?: about| the first)?|(?<!\p{L})a los|(?<!\p{L})at(?: the)?|tras|at the end of|for the (?:last|final)|(?:in|during) the (?:first|last|final)|pasad[oa]s?|despu[eé]s de|al cabo de|(?:durante )?los [uú]ltimos|a falta de|cuando (?:falten|queden))\s*$/iu;
+  /(?:^\s*(?:\p{L}+ ){1,2}last|after(?: about| the first)?|(?<!\p{L})a l[oa]s|(?<!\p{L})at(?: the)?|tras|at the end of|for the (?:last|final)|(?:in|during) the (?:first|last|final)|pasad[oa]s?|despu[eé]s de|al cabo de|(?:durante )?los [uú]ltimos|a falta de|cuando (?:falten|queden))\s*$/iu;

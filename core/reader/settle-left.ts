@@ -141,9 +141,10 @@ const TAKEN_OUT =
 export const SETS =
   /(?<!\p{L})(?:to set|coating set|let [^.;,]{0,24} set|firm up|to firm|cuaj\p{L}*)(?!\p{L})/iu;
 
-/** "Leave them undisturbed, so a crust forms": on the ring still. */
-function crusts(own: string, { hot }: Context): boolean {
-  return hot !== undefined && ON_RING.has(hot.verb) && CRUSTS.test(own);
+/** "Leave them undisturbed, so a crust forms": on the ring, or in the oven, still. */
+function crusts(own: string, { hot, ovenOff }: Context): boolean {
+  if (hot === undefined || !CRUSTS.test(own)) return false;
+  return ON_RING.has(hot.verb) || (hot.place === 'oven' && !ovenOff);
 }
 
 const CRUSTS =

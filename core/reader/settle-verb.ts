@@ -122,8 +122,7 @@ export function verbOf(
       if (DRIPS.test(own)) return 'rest';
       return context.hot !== undefined && /^(?:cut|cort)/iu.test(own) ? 'slice' : 'prepare';
     case 'cool':
-      if (WARMS_UP.test(own) && context.hasMeat && context.hot === undefined) return 'temper';
-      return named === 'fridge' && IN_FRIDGE.test(own) ? 'chill' : 'cool';
+      return cooled(own, named, context);
     case 'rise':
       return !context.dough && LIES_DAYS.test(own) ? 'ferment' : 'rise';
     case 'ferment':
@@ -151,6 +150,15 @@ export function verbOf(
   }
 }
 
+/** Out of the cold, where it loses its chill; else off its fire. */
+function cooled(own: string, named: PlaceKind | undefined, { hot, hasMeat }: Context): Verb {
+  if (hot === undefined && WARMS_UP.test(own)) {
+    if (OF_DOUGH.test(own)) return 'rise';
+    if (hasMeat) return 'temper';
+  }
+  return named === 'fridge' && IN_FRIDGE.test(own) ? 'chill' : 'cool';
+}
+
 /** Kept as it is: in the cold, in its pot, or warm. */
 function held(named: PlaceKind | undefined, before: string, context: Context): Verb {
   if (named === 'fridge') return cold(context);
@@ -166,7 +174,7 @@ function inPot(verb: Verb, before: string, context: Context): Verb {
 /** Dried meat is roasted, very slowly. */
 const DRIES = /^(?:dry|dehydr|sec|deshidr)/iu;
 /** "Templar la carne a temperatura ambiente": out of the cold. */
-const WARMS_UP = /^templ\p{L}*[^.;]*temperatura ambiente/iu;
+const WARMS_UP = /^templ\p{L}*[^.;]*(?:temperatura ambiente|fuera (?:de la nevera|del fr))/iu;
 /** "Skin side down into a cold frying pan", after a smoker: no sauce. */
 const SKIN_DOWN =
   /(?<!\p{L})(?:(?:skin|fat|cut|flesh)[- ]side|(?:skin|fat) down|frying pan|skillet|sart[eé]n)(?!\p{L})/iu;

@@ -47,7 +47,7 @@ const HALF =
 const ATOM = new RegExp(
   `(?:(?:(?:between|entre|minimum of|m[ií]nimo de)\\s+(?<from>${NUMBER})\\s+(?:and|y)\\s+(?:(?:a |un )?(?:maximum of|m[aá]ximo de)\\s+)?(?<till>${NUMBER})|(?<low>${NUMBER})(?<lowPlus>${AND_HALF})(?:${DASH}(?<high>${NUMBER})(?<plus>${AND_HALF}))?)` +
     `(?:-?ish)?(?:\\s*(?:more|further|additional|full|whole|good|short|final|last|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:,?\\s+(?:or|o)\\s+(?:up to\\s+|hasta\\s+)?(?<orMore>two|three|four|dos|tres|cuatro|\\d(?![\\d/]|[.,]\\d))(?!\\s*(?:${UNIT}|\\p{L})))?` +
-    `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?<=(?:h|hrs?|hours?|horas?) ?\\d{2})(?=\\s*(?:-|–|—|to|a)\\s)|(?<=(?:h|hr|hrs|hour|hours|hora|horas) ?\\d{2})(?=\\s+(?:at|in|en|a \\d|until|or|o|and|y|with|con|per|more|hasta)(?!\\p{L}))|(?<=hours? and (?:${NUMBER}))(?=\\s(?:for|until|till?|should|will|at|in)(?!\\p{L}))|(?=\\s*(?:[.,;()](?!\\d)|$))))?)` +
+    `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?<=(?:h|hrs?|hours?|horas?) ?\\d{2})(?=\\s*(?:-|–|—|to|a)\\s)|(?<=(?:h|hr|hrs|hour|hours|hora|horas) ?\\d{2})(?=\\s+(?:at|in|en|a \\d|until|or|o|and|y|with|con|per|more|hasta)(?!\\p{L}))|(?<=min(?:ute)?s? ?[1-5][05])(?=\\s+(?:on|per|a|each|por)(?!\\p{L})|\\s*(?:[.,;)](?!\\d)|$))|(?<=hours? and (?:${NUMBER}))(?=\\s(?:for|until|till?|should|will|at|in)(?!\\p{L}))|(?=\\s*(?:[.,;()](?!\\d)|$))))?)` +
     '|(?<said>minuto y medio|half an hour|half[- ]hour|media hora|otra media(?! (?:hora|taza))|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|a third of an hour|two thirds of an hour|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto|hora y tres cuartos)' +
     '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora|minute|minuto|other day|other hour|day|d[ií]a)(?![\\p{L}])|(?<=una vez al )d[ií]a(?![\\p{L}])|(?<=(?:last|final|remaining|next|following|[uú]ltima|siguiente) )(?:hour|hora)(?![\\p{L}])|(?<=(?:turn|stir|flip|press|push|shak|skim|burp)\\p{L}*\\s(?:it |them |the \\p{L}+ )?(?:over |down )?)daily(?![\\p{L}]))' +
     '|(?<night>(?:until|till?) (?:the )?(?:next|following) (?:day|morning)|(?:until|till?) (?:tomorrow|(?:the )?morning)|hasta (?:el d[ií]a siguiente|la mañana(?: siguiente)?|mañana)(?!\\p{L})|overnight|o/n(?![\\p{L}])|the whole night|all night|through the night|for the night|toda la noche|durante la noche|de un d[ií]a para otro|de la noche a la mañana|una noche entera|una noche|la noche(?! anterior| antes))',
@@ -81,7 +81,7 @@ const SAID: Readonly<Record<string, number>> = {
 
 /** "6 a side", with no unit: minutes. */
 const A_SIDE = new RegExp(
-  `(${DIGITS})(?:\\s*(?:-|–|to)\\s*(${DIGITS}))?(?=\\s+(?:(?:a|per|each|on each|por|por cada)\\s+(?:side|lado|cara)|on (?:the|its|each) (?:\\p{L}+[- ]){0,2}side|on the (?:flesh|skin|other|second|fat|cut|bone)(?=[.,;]|$)|por (?:el |la )?(?:otr[oa]|segund[oa]) (?:lado|cara)))`,
+  `(${DIGITS})(?:\\s*(?:-|–|to)\\s*(${DIGITS}))?(?=\\s+(?:(?:a|per|each|on each|por|por cada)\\s+(?:side|lado|cara)|on (?:the|its|each) (?:\\p{L}+[- ]){0,2}side|on the (?:flesh|skin|other|second|fat|cut|bone)(?=[.,;]|$)|por (?:el |la )?(?:otr[oa]|segund[oa]) (?:lado|cara)|por (?:la |el )(?:piel|carne)(?=[.,;]|$)))`,
   'giu',
 );
 
@@ -115,7 +115,9 @@ function unitsIn(text: string): Atom[] {
       return [{ ...at, least, likely: middle(least, most), most, night: false }];
     }
     // "1 h 30" is a time; "5 minutes, 2" is something else.
-    const behind = each >= 60 && said.moreUnit !== undefined ? numberIn(said.more ?? '0') : 0;
+    const rest = said.moreUnit === undefined ? 0 : numberIn(said.more ?? '0');
+    const seconds = each === 1 && said.moreUnit === '' && rest < 60;
+    const behind = each >= 60 ? rest : seconds ? rest / 60 : 0;
     const behindUnit = halfOf(said.half) * each + (behind || 0);
     const lowExtra = halfOf(said.lowPlus) * each + behindUnit;
     const extra = said.high === undefined ? lowExtra : halfOf(said.plus) * each + behindUnit;
@@ -149,7 +151,7 @@ function halfOf(words: string | undefined): number {
 
 /** "then 10–15": minutes again, when minutes were said before. */
 const AGAIN =
-  /(?:then|another|(?<!\p{L})give (?:it|them)|after|for the (?:first|last|final)|tras|up to|no (?:longer|more) than|not (?:(?:longer|more) than|above|beyond|over)|at most|better|ideally|preferably|luego|despu[eé]s|hasta|mejor|idealmente|no m[aá]s de)\s+(?!\d+\s*°)(\d+)(?:\s*[-–—]\s*(\d+))?(?=\s*(?:[.,;)]|$|or (?:it|they)(?!\p{L})))/giu;
+  /(?:(?<=(?:shak|turn|stir|bast|flip|rotat|spritz|mop|vuelta)\p{L}*[^.;,\d]{0,24} )(?:at|a l[oa]s)|then|another|(?<!\p{L})give (?:it|them)|after|for the (?:first|last|final)|tras|up to|no (?:longer|more) than|not (?:(?:longer|more) than|above|beyond|over)|at most|better|ideally|preferably|luego|despu[eé]s|hasta|mejor|idealmente|no m[aá]s de)\s+(?!\d+\s*°)(\d+)(?:\s*[-–—]\s*(\d+))?(?=\s*(?:[.,;)]|$|or (?:it|they)(?!\p{L})))/giu;
 
 /** "6 hours, 24 at most", "24 hrs is best, 4 at a pinch". */
 const BOUND_BEHIND =

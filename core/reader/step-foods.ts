@@ -22,7 +22,7 @@ const OF_BRINE =
   /(?<!\p{L})(?:brine|cure|salt|sugar|water|salmuera|sal|az[uú]car|agua|spices|especias)(?!\p{L})/iu;
 /** "Put it back", "return the meat": whatever there is. */
 const ALL =
-  /(?<!\p{L})(?:(?:blend|mash|toss|combine|whizz|tritura|mezcla) (?:with|con)|it|them|meat|pieces|everything|joint|bird|balls?|patties|burgers?|skewers?|fillets?|steaks?|chops?|legs|thighs|ribs|alb[oó]ndigas|hamburguesas|brochetas|filetes|chuletas|carne|piezas|todo|trozos|\p{L}{2,}(?:[aei]r|ndo|[ae])l[oa]s?|l[oa]s? \p{L}+[aei]mos)(?!\p{L})/iu;
+  /(?<!\p{L})(?:(?:blend|mash|toss|combine|whizz|tritura|mezcla) (?:with|con)|it|them|meat|pieces|everything|joint|bird|(?:meat)?balls?|patties|burgers?|skewers?|fillets?|steaks?|chops?|legs|thighs|ribs|alb[oó]ndigas|hamburguesas|brochetas|filetes|chuletas|carne|piezas|todo|trozos|\p{L}{2,}(?:[aei]r|ndo|[ae])l[oa]s?|l[oa]s? \p{L}+[aei]mos)(?!\p{L})/iu;
 
 /** "Brown the bacon, then the pieces": the meat of the dish, whatever was in hand. */
 const PIECES =
@@ -113,7 +113,9 @@ export function foodsOfActs(
         works && inHand && isAddedTo(act)
           ? [...new Set([...inHand, ...works])]
           : works && [...new Set([...works, ...stuffing.map(({ id }) => id)])];
-      found.push(inPot(act, put ?? (longInPot(act) ? inHand : undefined) ?? sameLine, pot));
+      // "Brown the meatballs", behind a sauce in the same paragraph.
+      const goesOnWith = sameLine?.length === 0 && ALL.test(act.text) ? inHand : sameLine;
+      found.push(inPot(act, put ?? (longInPot(act) ? inHand : undefined) ?? goesOnWith, pot));
     }
     if (!works && isOfSauce(act)) sauceLine = act.line;
     const isOn = found[i]?.length !== 0 && !FIRES.has(act.verb);

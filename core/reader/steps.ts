@@ -118,8 +118,13 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
 function endsMeanwhile({ text }: ReadAct, step: Step, main: Step, joins: readonly Step[]): boolean {
   const { foods: all = [] } = step;
   const apart = joins.filter(({ foods = [] }) => foods.some((id) => all.includes(id)));
-  return gathers(text) || apart.length > 1 || (joins.length === 0 && sameFoods(main, step));
+  const goesOn = sameFoods(main, step) || (main.foods ?? step.foods) === undefined;
+  return gathers(text) || apart.length > 1 || (goesOn && !SAYS_MEANWHILE.test(text));
 }
+
+/** In a paragraph that said so once, not all that follows is done beside. */
+const SAYS_MEANWHILE =
+  /(?<!\p{L})(?:meanwhile|in the meantime|at the same time|while|mientras|entretanto|a la vez)(?!\p{L})/iu;
 
 function sameFoods(
   { foods: some = [] }: Step,

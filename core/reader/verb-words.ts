@@ -207,14 +207,14 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'hold',
     english:
-      'keep (?:it |them |the \\p{L}+ )?(?:warm|hot)|hold(?= (?:it |them |the \\p{L}+ )?(?:warm|hot|in|at))',
+      'keep (?:it |them |the \\p{L}+ )?(?:warm|hot)|hold(?! the (?:oil|fat))(?= (?:it |them |the \\p{L}+ )?(?:warm|hot|in|at))',
     spanish:
       '(?:mant[eé]n|mantenga|mantener)(?:l[oa]s?)?(?= a \\d)|(?:mant[eé]n|mantenga|mantener|conserva|reserva|reservar)[^.;]{0,25}caliente',
   },
   {
     verb: 'rest',
     english:
-      '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit|settle|steam[- ]dry)(?!\\p{L})|rest(?! of)|infuse(?= )|press(?= [^.;]{0,24}(?:under|beneath|weight|heavy)[^.;]{0,30}\\d+ ?(?:m|h))|tent (?:it |them |the \\p{L}+ )?(?:loosely )?(?:with foil )?(?=(?:for |about )?\\d)|tent with foil(?= (?:for|and))|(?:stands?|sits?)(?= (?:for|\\d|(?:half |three[- ]quarters of )?an (?:extra )?hour|a (?:good |further )?quarter of|(?:the|it|them)(?! in (?:the|a) (?:pan|fridge))[^.;,]{0,36}(?:for|\\d)))',
+      '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit|settle|steam[- ]dry)(?!\\p{L})|rest(?! of)|infuse(?= )|press(?= [^.;]{0,24}(?:under|beneath|weight|heavy)[^.;]{0,30}\\d+ ?(?:m|h))|tent (?:it |them |the \\p{L}+ )?(?:loosely )?(?:with foil )?(?=(?:for |about )?\\d)|tent with foil(?= (?:for|and))|(?:stands?|sits?)(?= (?:for|\\d|(?:two|three|four|five|six|eight|ten|fifteen|twenty|thirty) |(?:half |three[- ]quarters of )?an (?:extra )?hour|a (?:good |further )?quarter of|(?:the|it|them)(?! in (?:the|a) (?:pan|fridge))[^.;,]{0,36}(?:for|\\d)))',
     spanish:
       'prens(?:a|e|ar|amos)(?= [^.;]{0,24}\\d)|prens(?:a|e|á)(?=l[oa]s?(?!\\p{L}))|(?:dej(?:a|e|ar|amos|en)[^.;]{0,40})?(?:reposar|repos(?:a|an|e|amos|en)(?!\\p{L})|infusion(?:a|e|ar|amos)(?!\\p{L})|descansar|descanse)',
   },
@@ -292,4 +292,4 @@ export const NOTED_BEHIND =
 
 /** What needs no step of its own. */
 export const MINOR =
-  /(?<![\p{L}])(?:add|dissolve|disolver|disuelve|throw|tip|chuck|submerge|immerse|dump|sumerg(?:e|ir)|season|coat|sprinkle|spread|pour|cover|uncover|remove|stir in|set|reserve|discard|return|bring|heat|melt|garnish|scatter|top|finish|check|test|taste|adjust|use|make|divide|fill|line|grease|oil|wrap|tent|turn off|increase|lower|reduce|raise|continue|repeat|work|keep|store|save|lift|drop|dip|drizzle|spoon|squeeze|deglaze|flamb[eé]|brush|shake|rotate|let|leave|begin|start|open|close|enjoy|a[ñn]ad(?:e|a|ir)|agreg(?:a|ar|ue)|ech(?:a|e|ar)|viert(?:e|a)|verter|incorpor(?:a|e|ar)|cubr(?:e|a|ir)|tap(?:a|e|ar)|retir(?:a|e|ar)|reserv(?:a|e|ar)|sub(?:e|ir)|baj(?:a|ar)|apag(?:a|ar)|calient(?:a|e)|calentar|derrit(?:e|a)|adorn(?:a|ar)|espolvore(?:a|ar)|prueb(?:a|e)|probar|rectific(?:a|ar)|envuelv(?:e|a)|agita|exprim(?:e|ir)|flamb?e(?:a|ar|amos)|pincel(?:a|ar|amos)|sacud(?:e|ir|imos)|pon|quit(?:a|ar)|tir(?:a|ar)|desech(?:a|ar))(?![\p{L}])/giu;
+  /(?<![\p{L}])(?:add|dissolve|disolver|disuelve|throw|tip|chuck|submerge|immerse|dump|sumerg(?:e|ir)|season|coat|sprinkle|spread|pour|cover|uncover|remove|stir in|set|reserve|discard|return|bring|heat|melt|garnish|scatter|top|finish|check|test|taste|adjust|use|make|divide|fill|line|grease|oil|wrap|tent|turn off|increase|lower|reduce|raise|continue|repeat|work|keep|store|save|lift|drop|dip|drizzle|spoon|squeeze|deglaze|flamb[eé]|brush|shake|rotate|pipe|dimple|bread|dry|let|leave|begin|start|open|close|enjoy|a[ñn]ad(?:e|a|ir)|agreg(?:a|ar|ue)|ech(?:a|e|ar)|viert(?:e|a)|verter|incorpor(?:a|e|ar)|cubr(?:e|a|ir)|tap(?:a|e|ar)|retir(?:a|e|ar)|reserv(?:a|e|ar)|sub(?:e|ir)|baj(?:a|ar)|apag(?:a|ar)|calient(?:a|e)|calentar|derrit(?:e|a)|adorn(?:a|ar)|espolvore(?:a|ar)|prueb(?:a|e)|probar|rectific(?:a|ar)|envuelv(?:e|a)|agita|exprim(?:e|ir)|flamb?e(?:a|ar|amos)|pincel(?:a|ar|amos)|sacud(?:e|ir|imos)|pon|quit(?:a|ar)|tir(?:a|ar)|desech(?:a|ar))(?![\p{L}])/giu;

@@ -73,7 +73,7 @@ const MOST_KNOWN = 400;
 
 /** Where a word begins: an English one not behind a hyphen either. */
 const ENGLISH_START =
-  /(?<![\p{L}-])\p{L}|(?<=(?<![\p{L}-])(?!pot-)\p{L}{2,9}-)(?=(?:roast|bake|braise|poach|marinate|cure|smoke|steam|grill|simmer|fry|confit)(?!\p{L}))\p{L}/gu;
+  /(?<![\p{L}-])\p{L}|(?<=(?<![\p{L}-])(?!pot-)\p{L}{2,9}-)(?=(?:roast|bake|braise|poach|marinate|cure|smoke|steam|grill|simmer|fry|toast|confit)(?!\p{L}))\p{L}/gu;
 const SPANISH_START = /(?<!\p{L})\p{L}/gu;
 
 /** Where a pattern fits from the beginning of a word: looked for there, and nowhere else. */

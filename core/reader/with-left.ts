@@ -1,16 +1,15 @@
 import type { Context, ReadAct } from './context.ts';
 import type { Degree } from './degree.ts';
 import { hasLooseNumber } from './loose-numbers.ts';
+import { momentOfOwn } from './moment.ts';
 import { isSaidAgain } from './said-again.ts';
 import type { ReadSentence, Seen } from './seen.ts';
 import type { ReadDuration } from './span.ts';
 
-/** What no step took; a core of what cooked before goes to that. */
-export function withLeft(
-  { text, allLengths, degrees, lowered }: Seen,
-  acts: readonly ReadAct[],
-  { hot }: Context,
-): ReadSentence {
+/** What no step took; a core of what cooked before goes to that, a moment to the step beside it. */
+export function withLeft(seen: Seen, said: readonly ReadAct[], { hot }: Context): ReadSentence {
+  const { text, allLengths, degrees, lowered } = seen;
+  const acts = withMoments(seen, said);
   const isLeft = (one: ReadDuration | Degree) =>
     !owned(one, acts, lowered) && !isSaidAgain(text, one);
   const left = degrees.filter(isLeft);
@@ -25,6 +24,18 @@ export function withLeft(
     understood: true,
     left: allLengths.filter(isLeft).length + left.length - (core ? 1 : 0) + loose + unweighed,
   };
+}
+
+/** "Roast for 40 minutes, basting after 20". */
+function withMoments({ text, allLengths }: Seen, acts: readonly ReadAct[]): readonly ReadAct[] {
+  const [only] = acts;
+  if (acts.length !== 1 || !only) return acts;
+  const found = allLengths
+    .filter((span) => !owned(span, acts, undefined))
+    .flatMap((span) => momentOfOwn(text, span, only) ?? []);
+  if (found.length === 0) return acts;
+  const moments = [...(only.moments ?? []), ...found.map(({ moment }) => moment)];
+  return [{ ...only, moments, lit: [...only.lit, ...found.map(({ at }) => at)] }];
 }
 
 /** "15 minutes a pound", of nobody knows how many pounds: a step has it, and no time from it. */
