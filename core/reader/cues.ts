@@ -67,7 +67,7 @@ const CUES: readonly Cue[] = [
     words:
       /(?<!\p{L})(?:skewers?|wooden sticks?|sticks|wood chips?|planks?|dried (?:\p{L}+ )?(?:beans?|mushrooms?|chickpeas?|peas|fruit|chill?i(?:e?s)?)|steep\p{L}*|brochetas|palillos|astillas|legumbres|alubias|garbanzos|jud[ií]as|setas secas)(?!\p{L})[^.;]{0,60}(?:water|soak|steep|agua|remojo)|an? \p{L}+[’']s soak|(?:in|with|into) (?:cold |warm |hot |boiling |plenty of )?water(?=[^.;]{0,30}(?:leave|half|\d|hour|overnight))|(?:en|a|de) remojo|(?:en|con) agua fr[ií]a/iu,
     when: ({ hot }) => hot === undefined,
-    unless: /(?<!\p{L})(?:simmer|boil|top(?:ping|ped)? up)/iu,
+    unless: /(?<!\p{L})(?:simmer|boil|top(?:ping|ped)? up|slow[- ]?cook|crock|olla (?:lenta|de cocci))/iu,
     over: WEAK.filter((verb) => verb !== 'chill' && verb !== 'mix'),
   },
   {

@@ -112,7 +112,7 @@ function coldOvernight(text: string, act: MadeAct, { hot, dough, hasMeat }: Cont
   const lies =
     act.verb === 'cool' ||
     (act.verb === 'rest' && (act.place === 'board' || act.place === undefined));
-  if (!lies || (dough && !hasMeat)) return act;
+  if (!lies || (dough && !hasMeat) || LEFT_OUT.test(text)) return act;
   const raw = act.verb === 'rest' && hot === undefined && hasMeat && !dough && !OUTSIDE.test(text);
   const { tempC, likelyMin = 0 } = act;
   const isHours = tempC === undefined && likelyMin > OUT_MOST_MIN && likelyMin <= MINUTES_PER_DAY;
@@ -121,6 +121,9 @@ function coldOvernight(text: string, act: MadeAct, { hot, dough, hasMeat }: Cont
   return { ...act, verb: 'chill', place: 'fridge', guessed: true };
 }
 
+/** "Leave out overnight". */
+const LEFT_OUT =
+  /(?<!\p{L})(?:leave|left|keep|stand|sit|let|dej\p{L}*)(?!\p{L})[^.;,]{0,24}(?<!\p{L})(?:out(?! of)|fuera)(?!\p{L})/iu;
 /** "At room temperature", "out on the side". */
 const OUTSIDE =
   /(?<!\p{L})(?:room|out|outside|side|hang|cool place|somewhere|larder|cellar|\d\s?°\s?C?|ambiente|fuera|encimera|cuelga|despensa|bodega)(?!\p{L})/iu;
