@@ -44,6 +44,7 @@ const CUES: readonly Cue[] = [
     words:
       /(?<!(?<!\p{L})cool\p{L}* (?:down )?(?:to|at) )\b(?:room|kitchen) temp(?:erature)?\b|\b(?:los(?:e|es|ing)|take|get|knock)s? (?:off )?(?:its |their |the )?(?:chill|cold)\b|\boff the chill\b|\bwarm(?:s|ing)? up (?:on|at|to)\b|\bcome up to (?:room )?temp\p{L}*|\bout of (?:the )?(?:fridge|refrigerator|cold)\b|\bfrom the (?:fridge|refrigerator)\b|^(?:the )?(?:\p{L}+ )?(?:steaks?|meat|joint|chops?|roast|bird|beef|lamb|pork|it|them) out\b|fuera (?:de la nevera|del? frigo\p{L}*)|temperatura ambiente|pierda el fr[ií]o|sin fr[ií]o|^(?:l[oa]s? )?(?:saca|saque|sacar|sacamos)\b(?! del (?:horno|ahumador|fuego|agua|congelador)| (?:el |la )?(?:asado|pieza asada)|[^.;]{0,40}(?:cuando|en cuanto|al llegar|trinch|cort))|\bun rato antes\b/iu,
     when: ({ hot, dough, hasMeat }) => hot === undefined && !dough && hasMeat,
+    unless: /(?<!\p{L})(?:repos|descans)/iu,
     over: WEAK,
   },
   {
@@ -67,7 +68,8 @@ const CUES: readonly Cue[] = [
     words:
       /(?<!\p{L})(?:skewers?|wooden sticks?|sticks|wood chips?|planks?|dried (?:\p{L}+ )?(?:beans?|mushrooms?|chickpeas?|peas|fruit|chill?i(?:e?s)?)|steep\p{L}*|brochetas|palillos|astillas|legumbres|alubias|garbanzos|jud[ií]as|setas secas)(?!\p{L})[^.;]{0,60}(?:water|soak|steep|agua|remojo)|an? \p{L}+[’']s soak|(?:in|with|into) (?:cold |warm |hot |boiling |plenty of )?water(?=[^.;]{0,30}(?:leave|half|\d|hour|overnight))|(?:en|a|de) remojo|(?:en|con) agua fr[ií]a/iu,
     when: ({ hot }) => hot === undefined,
-    unless: /(?<!\p{L})(?:simmer|boil|top(?:ping|ped)? up|slow[- ]?cook|crock|olla (?:lenta|de cocci))/iu,
+    unless:
+      /(?<!\p{L})(?:simmer|boil|top(?:ping|ped)? up|slow[- ]?cook|crock|olla (?:lenta|de cocci))/iu,
     over: WEAK.filter((verb) => verb !== 'chill' && verb !== 'mix'),
   },
   {
@@ -252,7 +254,7 @@ const CUES: readonly Cue[] = [
       !slowCooker && fireC === undefined && place !== 'grill' && place !== 'smoker',
     // "Let it stand with the lid on": off its heat, or it would be said.
     unless:
-      /(?<!\p{L})(?:stand|rest|sit|repos\p{L}*|off the heat|(?:heat|gas|flame) off)(?!\p{L})|(?<!\p{L})(?:overnight|all night|until (?:the (?:next )?)?morning|toda la noche|hasta (?:ma[ñn]ana|el d[ií]a siguiente))(?!\p{L})/iu,
+      /(?<!\p{L})(?:stand|rest|sit|repos\p{L}*|off the heat|(?:heat|gas|flame) off|(?:kill|cut|turn off) the (?:heat|gas|flame))(?!\p{L})|(?<!\p{L})(?:overnight|all night|until (?:the (?:next )?)?morning|toda la noche|hasta (?:ma[ñn]ana|el d[ií]a siguiente))(?!\p{L})/iu,
     over: ['put', 'wait', 'cook', 'rest', 'boil'],
   },
   {

@@ -13,6 +13,7 @@ import type { Degree } from './degree.ts';
 import type { PlaceKind } from '../places/index.ts';
 import type { ReadDuration } from './span.ts';
 import { isNight } from './night.ts';
+import { HEAT_OFF, OVEN_OFF } from './settle-left.ts';
 import { placeIn } from './verbs.ts';
 
 /** How long, be it by weight. */
@@ -176,7 +177,8 @@ export function goingOn(
   if (length && hot && LIES_IN.test(text) && (length.leastMin ?? 0) >= SOAKS_FROM_MIN)
     return soaksIn(text, line, group, length, context);
   const place = placeIn(text);
-  const rests = place === 'box' || RESTS.test(text) || (!set && ON_RACK.test(text));
+  const off = OVEN_OFF.test(text) || HEAT_OFF.test(text);
+  const rests = place === 'box' || off || RESTS.test(text) || (!set && ON_RACK.test(text));
   const elsewhere = place !== undefined && place !== hot.place && PLACES_TO_BE.has(place);
   // "Parboil; then 200C, 45 min": no pot is so hot, and a pan is told in degrees for its fat only.
   const inPot =

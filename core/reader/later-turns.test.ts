@@ -222,6 +222,10 @@ describe('a length that goes on, or is bounded, behind another', () => {
       ['braise 180-195-210 @150 oven'],
     ],
     ['Sear for 1 minute 30 on each side.', ['sear 3 hob']],
+    ['Sear a minute or two per side.', ['sear 2-3-4 hob']],
+    ['Sweat 8 min, add stock, 15 min more, blend.', ['fry 8 hob', 'simmer 15 hob']],
+    ['Marinate at least 4 hours and a maximum of 12.', ['marinate 240-720 fridge']],
+    ['Leave it in the brine for a fortnight.', ['brine 20160 fridge']],
     ['Bring to a simmer; from then on 20 minutes per 500 g.', ['simmer 40 hob']],
     ['Roast 30 minutes, another 15 minutes covered, and rest.', ['roast 30 oven', 'roast 15 oven']],
     ['Steam 12 minutes; wait 3 before lifting the lid.', ['steam 12 hob', 'rest 3 board']],
@@ -264,6 +268,12 @@ describe('what the place or the lid says of a verb', () => {
     ['Pat dry and let the skin dry another 4 hours.', ['chill 240 fridge']],
     ['Leave it for 4 hours on the side.', ['rest 240 board']],
     ['Cook under pressure for 35 minutes.', ['braise 35 hob']],
+    [
+      'Keep at a rolling boil 3 minutes, kill the heat, lid on, 12 minutes.',
+      ['boil 3 hob', 'rest 12 board'],
+    ],
+    ['Stand it on the counter for half an hour before it goes in.', ['temper 30 counter']],
+    ['Cook until the sugar reaches 118 °C, roughly 8 minutes.', ['boil 8 @118 hob']],
     ['Cook in the embers, wrapped in foil, for 40 minutes.', ['grill 40 grill']],
     ['Out of the marinade 1½ hours before roasting.', ['temper 90 counter']],
     // A rest, whatever came out of the oven before it.
@@ -294,6 +304,8 @@ describe('what the place or the lid says of a verb', () => {
 
 describe('in Spanish', () => {
   it.each([
+    ['Sacar y dejar reposar 10 minutos sobre la rejilla.', ['rest 10 board']],
+    ['Tapar y dejar sudar 10 minutos fuera del fuego.', ['rest 10 board']],
     ['Baja el aceite a 65 °C y confita los lomos 7 minutos.', ['braise 7 @65 hob']],
     [
       'Haz los muslos a la parrilla, 7 minutos por la piel y 3 por la carne.',

@@ -53,6 +53,9 @@ function hotterThanWater(text: string, act: MadeAct, { dough, hasMeat }: Context
   const wet = act.verb === 'simmer' || act.verb === 'boil';
   if (act.verb === 'boil' && (act.untilC ?? Infinity) < BOILS_FROM_C)
     return { ...act, verb: 'simmer' };
+  // "Cook until the sugar reaches 118 °C": in its pan.
+  if (!wet && BOILED_SUGAR.test(text) && act.place === 'oven' && !/oven|horno/iu.test(text))
+    return { ...act, verb: 'boil', place: 'hob' };
   if (!wet || (act.tempC ?? 0) < LEAST_OVEN_C || SUGAR.test(text)) return act;
   if (UNDER_PRESSURE.test(text)) return { ...act, verb: 'braise', place: 'hob', tempC: undefined };
   return { ...act, verb: dough || !hasMeat ? 'bake' : 'braise', place: 'oven' };
@@ -60,6 +63,8 @@ function hotterThanWater(text: string, act: MadeAct, { dough, hasMeat }: Context
 
 /** What is stirred up to 82 °C never boils. Our own line, no source. */
 const BOILS_FROM_C = 95;
+const BOILED_SUGAR =
+  /(?<!\p{L})(?:sugar|syrup|caramel|jam|az[uú]car|alm[ií]bar|caramelo|mermelada) (?:is at|hits|reads|reaches|llegue a|alcance|marque)(?!\p{L})/iu;
 /** What is set to so much and is no sugar is an oven. Our own line, no source. */
 const LEAST_OVEN_C = 130;
 const UNDER_PRESSURE = /(?<!\p{L})(?:pressure|presi[oó]n)(?!\p{L})/iu;

@@ -20,6 +20,11 @@ import type { VerbHit } from './verbs.ts';
 /** Peppers sweat in a covered bowl, off the fire. */
 const COVERED_BOWL =
   /(?<!\p{L})(?:covered bowl|bag|bowl covered|bowl,? (?:and )?cover|bol tapado|bolsa)(?!\p{L})/iu;
+/** Where meat loses its chill. */
+const OUT_IN_ROOM =
+  /at room temperature|temperatura ambiente|on (?:the|your) (?:counter|worktop|work surface|kitchen table)(?![^.;]*(?:cloth|towel|foil|cover))/iu;
+/** "Deja sudar fuera del fuego". */
+const OFF_FIRE = /(?<!\p{L})(?:off the (?:heat|fire)|fuera del fuego)(?!\p{L})/iu;
 /** Peppers again: "déjalos sudar tapados". */
 const SWEATS_COVERED = /sud(?:a|e|ar)(?!\p{L})[^.;]{0,20}tapad/iu;
 /** "In a frying pan … cook it over a low heat": in Spanish a low heat alone is no simmer. */
@@ -80,7 +85,7 @@ export function verbOf(
       if (named === 'fridge' && context.hasMeat && COATS_MEAT.test(before)) return 'marinate';
       if (context.hot && ON_RING.has(context.hot.verb) && ON_ITS_SIDE.test(own))
         return context.hot.verb;
-      return waits(context, /at room temperature|temperatura ambiente/iu.test(own));
+      return waits(context, OUT_IN_ROOM.test(own));
     case 'shred':
     case 'slice':
       // Before any fire it is only cut.
@@ -117,6 +122,7 @@ export function verbOf(
       if (/^soften/iu.test(own) && LIES_IN_WATER.test(own)) return 'soak';
       if ((oven || named === 'oven') && /^(?:toast|tuest|tost)/iu.test(own)) return 'roast';
       if (context.hot?.place !== 'hob' && SWEATS_COVERED.test(own)) return 'rest';
+      if (OFF_FIRE.test(own)) return 'rest';
       return COVERED_BOWL.test(own) ? 'rest' : 'fry';
     case 'prepare':
       if (DRIPS.test(own)) return 'rest';

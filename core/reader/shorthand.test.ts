@@ -62,7 +62,7 @@ describe('a number that leaves its unit to what stands around it', () => {
 
 describe('a turn that was misread', () => {
   it.each([
-    ['Sit it on the counter for 40 minutes before it goes in the oven.', ['rest 40 board']],
+    ['Sit it on the counter for 40 minutes before it goes in the oven.', ['temper 40 counter']],
     [
       'Simmer for 1 hour. Turn off and leave in the water for 15 minutes.',
       ['simmer 60 hob', 'rest 15 board'],

@@ -22,7 +22,7 @@ export interface ReadDuration {
 const KG_PER_LB = G_PER_LB / 1000;
 
 const UNIT =
-  "(?:minutes?|minut(?:it|ill)?os?|mins?(?![\\p{L}])\\.?|m(?![\\p{L}])|['′](?!['′])|hours?|hor(?:it)?as?|hrs?(?![\\p{L}])\\.?|h(?![\\p{L}])|days?|d[ií]as?|d(?![\\p{L}'’])|nights|noches|weeks?|semanas?|seconds?(?! (?:time|rise|rising|prov|proof|side|batch|half|day|round))|segundos?|secs?(?![\\p{L}])\\.?|s(?= ?(?:\\/|a|per|each) ?side))";
+  "(?:minutes?|minut(?:it|ill)?os?|mins?(?![\\p{L}])\\.?|m(?![\\p{L}])|['′](?!['′])|hours?|hor(?:it)?as?|hrs?(?![\\p{L}])\\.?|h(?![\\p{L}])|days?|d[ií]as?|d(?![\\p{L}'’])|nights|noches|weeks?|semanas?|fortnights?|quincenas?|seconds?(?! (?:time|rise|rising|prov|proof|side|batch|half|day|round))|segundos?|secs?(?![\\p{L}])\\.?|s(?= ?(?:\\/|a|per|each) ?side))";
 const MINUTES: ReadonlyArray<readonly [RegExp, number]> = [
   [/^(?:s)/i, 1 / 60],
   [/^(?:m|['′])/i, 1],
@@ -30,6 +30,7 @@ const MINUTES: ReadonlyArray<readonly [RegExp, number]> = [
   [/^d/i, 1440],
   [/^n/i, 1440],
   [/^w/i, 10080],
+  [/^[fq]/i, 2 * 10080],
 ];
 
 function unitMinutes(word: string): number {
@@ -46,7 +47,7 @@ const HALF =
 /** "1 hour", "4-6 hours", "1 h 30", "two and a half hours", "an hour and a half", "hora y media". */
 const ATOM = new RegExp(
   `(?:(?:(?:between|entre|minimum of|m[ií]nimo de)\\s+(?<from>${NUMBER})\\s+(?:and|y)\\s+(?:(?:a |un )?(?:maximum of|m[aá]ximo de)\\s+)?(?<till>${NUMBER})|(?<low>${NUMBER})(?<lowPlus>${AND_HALF})(?:${DASH}(?<high>${NUMBER})(?<plus>${AND_HALF}))?)` +
-    `(?:-?ish)?(?:\\s*(?:more|further|additional|full|whole|good|short|final|last|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:,?\\s+(?:or|o)\\s+(?:up to\\s+|hasta\\s+)?(?<orMore>two|three|four|dos|tres|cuatro|\\d(?![\\d/]|[.,]\\d))(?!\\s*(?:${UNIT}|\\p{L})))?` +
+    `(?:-?ish)?(?:\\s*(?:more|further|additional|full|whole|good|short|final|last|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:,?\\s+(?:or|o)\\s+(?:up to\\s+|hasta\\s+)?(?<orMore>two|three|four|dos|tres|cuatro|\\d(?![\\d/]|[.,]\\d))(?:(?!\\s*(?:${UNIT}|\\p{L}))|(?=\\s+(?:per|a|each|por|on each) (?:side|face|lado|cara))))?` +
     `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?<=(?:h|hrs?|hours?|horas?) ?\\d{2})(?=\\s*(?:-|–|—|to|a)\\s)|(?<=(?:h|hr|hrs|hour|hours|hora|horas) ?\\d{2})(?=\\s+(?:at|in|en|a \\d|until|or|o|and|y|with|con|per|more|hasta)(?!\\p{L}))|(?<=min(?:ute)?s? ?[1-5][05])(?=\\s+(?:on|per|a|each|por)(?!\\p{L})|\\s*(?:[.,;)](?!\\d)|$))|(?<=hours? and (?:${NUMBER}))(?=\\s(?:for|until|till?|should|will|at|in)(?!\\p{L}))|(?=\\s*(?:[.,;()](?!\\d)|$))))?)` +
     '|(?<said>minuto y medio|half an hour|half[- ]hour|media hora|otra media(?! (?:hora|taza))|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|a third of an hour|two thirds of an hour|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto|hora y tres cuartos)' +
     '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora|minute|minuto|other day|other hour|day|d[ií]a)(?![\\p{L}])|(?<=una vez al )d[ií]a(?![\\p{L}])|(?<=(?:last|final|remaining|next|following|[uú]ltima|siguiente) )(?:hour|hora)(?![\\p{L}])|(?<=(?:turn|stir|flip|press|push|shak|skim|burp)\\p{L}*\\s(?:it |them |the \\p{L}+ )?(?:over |down )?)daily(?![\\p{L}]))' +
@@ -207,7 +208,7 @@ const NO_LESS =
   /^,?\s+(?:but |and |y )?(?:no(?:t)? less than|at least|a minimum of|al menos|como m[ií]nimo)\s+(\d+)(?=\s*(?:[.,;)]|$))/iu;
 /** "At least an hour, up to three". */
 const UP_TO = new RegExp(
-  `^,?\\s+(?:and |but |or |y |o )?(?:up to|at most|(?:no|not) (?:more|longer) than|ideally|preferably|better(?: still)?|hasta|como mucho|idealmente|mejor)\\s+(${NUMBER})(?=\\s*(?:[.,;)]|$))`,
+  `^,?\\s+(?:and |but |or |y |o )?(?:up to|at most|(?:a |un )?(?:maximum of|m[aá]ximo de)|(?:no|not) (?:more|longer) than|ideally|preferably|better(?: still)?|hasta|como mucho|idealmente|mejor)\\s+(${NUMBER})(?=\\s*(?:[.,;)]|$))`,
   'iu',
 );
 /** "Three hours, perhaps three and a half". */
@@ -245,7 +246,7 @@ function againIn(text: string, before: readonly Atom[]): Atom[] {
 }
 
 const JOINS =
-  /^\s*(?:,\s*)?or on (?:low|high)(?: for)?\s*$|^\s*[,(]?\s*(?:(?:but |and |or |and\/or |, )?(?:(?:no|not) (?:(?:more|longer) than|above|beyond|over) |at most |up to |preferably |ideally |better |even |best |for |mejor |idealmente |preferiblemente |mejor a[uú]n )+|(?:-|–|—|to|until|or|hasta|o|a|and|y|and up to|y hasta)(?: (?:up to|even|preferably|ideally|better|better still|best|as long as|mejor|preferiblemente|hasta|incluso|toda))?\s*)+\s*[,(]?\s*$|^\s*\((?:anything|anywhere|somewhere|from|entre|de)(?: from| between)?\s*$/iu;
+  /^\s*(?:,\s*)?or on (?:low|high)(?: for)?\s*$|^\s*[,(]?\s*(?:(?:but |and |or |and\/or |, )?(?:(?:no|not) (?:(?:more|longer) than|above|beyond|over) |at most |up to |(?:a |un )?(?:maximum of|m[aá]ximo de) |preferably |ideally |better |even |best |for |mejor |idealmente |preferiblemente |mejor a[uú]n )+|(?:-|–|—|to|until|or|hasta|o|a|and|y|and up to|y hasta)(?: (?:up to|even|preferably|ideally|better|better still|best|as long as|mejor|preferiblemente|hasta|incluso|toda))?\s*)+\s*[,(]?\s*$|^\s*\((?:anything|anywhere|somewhere|from|entre|de)(?: from| between)?\s*$/iu;
 const AT_MOST =
   /(?:up to|at most|no (?:more|longer) than|not (?:more|longer) than|maximum(?: of)?|max\.?|como m[aá]ximo|hasta|m[aá]ximo(?: de)?|no m[aá]s de|at the longest)\s*$/iu;
 const AT_LEAST =
