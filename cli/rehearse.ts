@@ -1,5 +1,13 @@
 import { writeFileSync } from 'node:fs';
-import { plan, rehearsalJson, rehearse, runDocument, TROUBLES, type Trouble } from '@zemrin/core';
+import {
+  asPlanned,
+  plan,
+  rehearsalJson,
+  rehearse,
+  runDocument,
+  TROUBLES,
+  type Trouble,
+} from '@zemrin/core';
 import { InputError, nowOf, readMeal, withinHorizon, type Outcome } from './io.ts';
 import type { Options } from './options.ts';
 
@@ -18,7 +26,7 @@ export function rehearseCommand(file: string, options: Options): Outcome {
   const first = plan(meal, meal.kitchen, nowMin, { rescues: false });
   const fromMin = Math.max(nowMin, (first.firstJobMin ?? nowMin) - BEFORE_FIRST_MIN);
   const troubles = troublesOf(options.trouble);
-  const rehearsal = rehearse(meal, { nowMin: fromMin, seed, troubles });
+  const rehearsal = rehearse(asPlanned(meal, first), { nowMin: fromMin, seed, troubles });
   if (options.save !== undefined) {
     writeFileSync(options.save, `${JSON.stringify(runDocument(rehearsal.run), null, 2)}\n`);
   }

@@ -3,11 +3,13 @@ export {
   plan,
   planCandidates,
   planThoroughly,
+  surerPlan,
   THOROUGH_WORK,
   withRescues,
   type PlanCandidate,
   type PlanOptions,
 } from './plan.ts';
+export { asPlanned } from './more-in-hand.ts';
 export { replan, withProgress, type Progress, type Replanned } from './replan.ts';
 export type { ExpectedLengths } from './network/expanded-steps.ts';
 export { movesBetween, type Move } from './moves.ts';

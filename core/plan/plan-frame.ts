@@ -4,6 +4,7 @@ import { jobsOf } from './jobs.ts';
 import type { MealNetwork } from './network/meal-network.ts';
 import { solveLatest, Trace } from './network/time-network.ts';
 import type { PlannedStep } from './planned.ts';
+import { BUFFER_FACTOR } from './scheduling/buffered-chains.ts';
 
 /** How the plan's times came about, soft constraints and orders among them. */
 export function traceOf(built: MealNetwork): Trace {
@@ -29,6 +30,7 @@ export function frame(
     nowMin,
     firstJobMin: firstJob?.startMin,
     steps: planned,
+    inHandTimes: meal.inHand ?? BUFFER_FACTOR,
     blocks: blocks.filter((block) => block.endMin > first && block.startMin < servingMin),
   };
 }

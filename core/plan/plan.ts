@@ -14,6 +14,7 @@ import { costOver } from './network/soft-limits.ts';
 import { withWarmth } from './falls-to.ts';
 import { frame } from './plan-frame.ts';
 import { planThatCannot } from './plan-that-cannot.ts';
+import { asPlanned, withMoreInHand } from './more-in-hand.ts';
 import type { Plan } from './planned.ts';
 import { sparingsAt, type Spared } from './resources/spared-hours.ts';
 import { rescuesFor } from './rescues/rescues.ts';
@@ -73,8 +74,24 @@ export interface PlanOptions {
  * @param nowMin epoch minutes; nothing not begun starts before it
  */
 export function plan(meal: Meal, kitchen: Kitchen, nowMin: number, how: PlanOptions = {}): Plan {
-  const made = bestCandidate(meal, kitchen, nowMin, how).plan();
+  const first = bestCandidate(meal, kitchen, nowMin, how).plan();
+  // What follows a plan keeps in hand what that did.
+  const isFresh = how.previous === undefined && how.frozen === undefined;
+  const made = isFresh ? surerPlan(first, meal, kitchen, nowMin, how) : first;
   return how.rescues === false ? made : withRescues(made, meal, kitchen, nowMin);
+}
+
+/** A plan that is not sure, with more in hand where that makes it surer and costs the food nothing. */
+export function surerPlan(
+  made: Plan,
+  meal: Meal,
+  kitchen: Kitchen,
+  nowMin: number,
+  how: PlanOptions = {},
+): Plan {
+  return withMoreInHand(made, meal, (inHand) =>
+    bestCandidate({ ...meal, inHand }, kitchen, nowMin, how).plan(),
+  );
 }
 
 /**
@@ -122,7 +139,7 @@ export function* planCandidates(
   nowMin: number,
   how: PlanOptions = {},
 ): Generator<PlanCandidate, void> {
-  const meal = withCoreGaps(given);
+  const meal = withCoreGaps(asPlanned(given, how.previous ?? {}));
   const servingMin = servingMinOf(meal);
   const timed = (spares?: Spared) =>
     timedMealAt(meal, kitchen, servingMin, nowMin, {
@@ -243,7 +260,8 @@ export function withRescues(
 ): Plan {
   const tryMeal: TryMeal = (tried, servingMin, carefully) => {
     const work = carefully ? AT_ONCE : TRIED;
-    return tryAt(tried, servingMin ?? servingMinOf(tried), nowMin, expected, work);
+    const kept = asPlanned(tried, made);
+    return tryAt(kept, servingMin ?? servingMinOf(tried), nowMin, expected, work);
   };
   if (made.status !== 'cannot') return { ...made, surer: surerFor(meal, made, tryMeal) };
   return { ...made, rescues: rescuesFor(meal, kitchen, made, nowMin, tryMeal) };

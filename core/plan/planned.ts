@@ -110,6 +110,8 @@ export interface Plan {
   readonly blocks: readonly Block[];
   /** By dish: minutes kept in hand against what a sure evening would want. */
   readonly buffers: ReadonlyArray<{ dish: string; heldMin: number; wishedMin: number }>;
+  /** So many times what the food may overrun it wishes for in hand. */
+  readonly inHandTimes?: number | undefined;
   /** How good it is: what it costs, and what every plan costs at least; none where no times fit at all. */
   readonly costBound?: CostBound | undefined;
   /** What it decided, for the next plan to begin from. */

@@ -88,6 +88,8 @@ export interface Context {
   /** Stock, wine or the like was poured over what fries. */
   wet: boolean;
   hot: ReadAct | undefined;
+  /** What was done last, be it to a sauce. */
+  last: Verb | undefined;
   place: PlaceKind | undefined;
   slowCooker: boolean;
   /** What simmers, while something else is done in another pan. */
@@ -121,6 +123,7 @@ export function newContext(
     laid: false,
     ovenReady: false,
     hot: undefined,
+    last: undefined,
     place: undefined,
     slowCooker: false,
     pot: undefined,
@@ -156,7 +159,9 @@ export const PLACES_TO_BE: ReadonlySet<string> = new Set([
 ]);
 
 /** How what is on goes on: a pot that was turned down, or a pan that was filled, simmers. */
-export function goesOnAs({ hot, wet, low }: Context): Verb | undefined {
+export function goesOnAs({ hot, wet, low, last }: Context): Verb | undefined {
+  // "Reduce for 15 min, add the stock, another 10", while the roast rests.
+  if (last === 'reduce' && hot !== undefined && hot.place !== 'hob') return 'simmer';
   const fills = wet && (hot?.verb === 'fry' || hot?.verb === 'sear' || hot?.verb === 'brown');
   return fills || (low && hot?.verb === 'boil') ? 'simmer' : hot?.verb;
 }

@@ -13,6 +13,7 @@ const NO_MARINADE =
 
 /** What later sentences lean on. */
 export function noteAct(act: ReadAct, context: Context): void {
+  context.last = act.verb;
   if (act.likelyMin !== undefined || HEATS.has(act.verb)) context.turned = false;
   // So hot is the fat, and nothing else on a ring is told in degrees.
   if (act.verb === 'fry' && act.place === 'hob' && act.tempC !== undefined)

@@ -156,8 +156,15 @@ function withMixtures(mixtures: readonly string[] | undefined): Pick<Step, 'mixt
 function isMadeBeside(act: ReadAct, main: Step, side: Step | undefined): boolean {
   // "Fry the lardons", while the chicken is still in its wine: it is not out for that.
   const stillSoaks = isSoak(main.verb) && FIRE_VERBS.has(act.verb);
-  return side !== undefined || OFF_FIRE.has(main.verb) || stillSoaks || isOfSauce(act);
+  // "Whisk the tahini with lemon", while it roasts.
+  const whileItCooks = act.verb === 'mix' && BY_ITSELF.has(main.verb);
+  return (
+    side !== undefined || OFF_FIRE.has(main.verb) || stillSoaks || whileItCooks || isOfSauce(act)
+  );
 }
+
+/** What goes on while nobody stands beside it. */
+const BY_ITSELF: ReadonlySet<Verb> = new Set(['roast', 'bake', 'braise', 'smoke']);
 
 /** "For the sauce, warm the milk": nothing of the meat is in it, and it need not wait for any. */
 function isOfItself(act: ReadAct): boolean {

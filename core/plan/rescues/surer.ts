@@ -5,9 +5,9 @@ import { LENT_HANDS, lentHands } from './candidates.ts';
 import { works, type TryMeal } from './tried.ts';
 
 /** A plan surer than this wants nothing. */
-const SURE_FROM = 0.9;
+export const SURE_FROM = 0.9;
 /** What raises the chance by less is not worth its trouble. Our own line, no source. */
-const WORTH = 0.04;
+export const WORTH = 0.04;
 /** How many are offered. */
 const OFFERED = 3;
 /** More time in hand: so many times the usual. */

@@ -17,4 +17,6 @@ export interface PlanOrder {
   /** When it serves, epoch minutes. */
   readonly servingMin: number;
   readonly warmStart: readonly WarmStartDecision[];
+  /** What it wished for in hand, where the cook has not set it. */
+  readonly inHandTimes?: number | undefined;
 }

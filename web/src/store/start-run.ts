@@ -1,4 +1,4 @@
-import { beginRun, type Meal, type Plan } from '@zemrin/core';
+import { asPlanned, beginRun, type Meal, type Plan } from '@zemrin/core';
 import { uniqueId } from './ids.ts';
 import { machineMs, runMinute } from './run-clock.ts';
 import type { KeptRun } from './runs.ts';
@@ -8,11 +8,13 @@ const BEFORE_FIRST_MIN = 3;
 
 /** A run of a meal from now on: for good, or practised quicker from just before its first job. */
 export function newRun(
-  meal: Meal,
+  given: Meal,
   plan: Plan | undefined,
   rehearse?: { readonly speed: number },
 ): KeptRun {
-  const id = uniqueId(`run ${meal.id}`);
+  const id = uniqueId(`run ${given.id}`);
+  // What the plan keeps in hand is kept while it is cooked.
+  const meal = asPlanned(given, plan ?? {});
   const nowMin = runMinute(0, undefined);
   if (!rehearse) return { run: beginRun(meal, id, nowMin) };
   const fromMin = Math.max(nowMin, (plan?.firstJobMin ?? nowMin) - BEFORE_FIRST_MIN);

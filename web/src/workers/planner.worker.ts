@@ -2,6 +2,7 @@ import {
   plan,
   planCandidates,
   planFigures,
+  surerPlan,
   THOROUGH_WORK,
   mealVariants,
   withRescues,
@@ -48,9 +49,11 @@ const api = {
     // Ways out cannot be interrupted, so they wait until the cook's hand rests.
     await new Promise((resolve) => setTimeout(resolve, AT_REST_MS));
     if (mine !== wanted) return;
-    const how = { previous, work: THOROUGH_WORK, samples: MANY };
-    let cost = previous.costBound?.cost ?? Infinity;
-    let last = withRescues(previous, meal, meal.kitchen, nowMin);
+    const begun = surerPlan(previous, meal, meal.kitchen, nowMin);
+    if (begun !== previous) onBetter(begun);
+    const how = { previous: begun, work: THOROUGH_WORK, samples: MANY };
+    let cost = begun.costBound?.cost ?? Infinity;
+    let last = withRescues(begun, meal, meal.kitchen, nowMin);
     if (last.rescues.length + last.surer.length > 0) onBetter(last);
     // Where no times fit, no order does; where two things clash, another may, if none is proved.
     if (last.status === 'cannot' && last.costBound?.proved !== false) return;

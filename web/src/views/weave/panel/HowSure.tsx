@@ -37,24 +37,26 @@ export function HowSure({ meal, plan }: { meal: Meal; plan: Plan }) {
         </p>
       )}
       <WaysOut meal={meal} plan={plan} title={t('weave.surerWays')} ways={plan.surer} />
-      <Surer meal={meal} />
+      <Surer meal={meal} plan={plan} />
       <Quality meal={meal} plan={plan} />
     </div>
   );
 }
 
+/** Nobody wishes for more in hand. Our own line, no source. */
+const MOST_IN_HAND = 3.6;
 /** A later start against a surer evening. */
-function Surer({ meal }: { meal: Meal }) {
+function Surer({ meal, plan }: { meal: Meal; plan: Plan }) {
   const t = useWords();
   const edit = useEdit(meal.id);
-  const factor = meal.inHand ?? BUFFER_FACTOR;
+  const factor = meal.inHand ?? plan.inHandTimes ?? BUFFER_FACTOR;
   return (
     <label className="mt-2 block text-sm">
       <span className="sr-only">{t('weave.surer')}</span>
       <input
         type="range"
         min={0}
-        max={3}
+        max={MOST_IN_HAND}
         step={0.2}
         value={factor}
         aria-valuetext={t('weave.inHandNow', { times: factor.toFixed(1) })}

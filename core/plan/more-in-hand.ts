@@ -1,0 +1,42 @@
+import type { Meal } from '../meal/index.ts';
+import type { Plan } from './planned.ts';
+import { SURE_FROM, WORTH } from './rescues/surer.ts';
+import { stopsOf } from './rescues/tried.ts';
+import { BUFFER_FACTOR } from './scheduling/buffered-chains.ts';
+
+/** Where the usual is not enough: so many times of it, one after the other. Our own line, no source. */
+const MORE_IN_HAND: readonly number[] = [1.5, 2];
+
+/**
+ * A plan that is not sure, planned with more in hand, where that makes it surer and asks nothing
+ * more of the food: time is spent where it waits well. What the cook has set of it stays so.
+ *
+ * @param planWith the same with so many times what the food may overrun in hand
+ * @returns the plan as it was where nothing makes it surer
+ */
+export function withMoreInHand(made: Plan, meal: Meal, planWith: (times: number) => Plan): Plan {
+  if (meal.inHand !== undefined || made.status === 'cannot') return made;
+  let best = made;
+  for (const more of MORE_IN_HAND) {
+    if (best.onTime >= SURE_FROM) break;
+    const next = planWith(BUFFER_FACTOR * more);
+    if (isSurer(next, best)) best = next;
+  }
+  return best;
+}
+
+function isSurer(next: Plan, best: Plan): boolean {
+  const before = new Set(stopsOf(best.findings));
+  return (
+    next.status !== 'cannot' &&
+    next.onTime >= best.onTime + WORTH &&
+    next.compromises.length <= best.compromises.length &&
+    stopsOf(next.findings).every((stop) => before.has(stop))
+  );
+}
+
+/** The meal as it was planned: what that kept in hand is kept while it is cooked. */
+export function asPlanned(meal: Meal, { inHandTimes }: Pick<Plan, 'inHandTimes'>): Meal {
+  const isUsual = inHandTimes === undefined || inHandTimes === BUFFER_FACTOR;
+  return meal.inHand !== undefined || isUsual ? meal : { ...meal, inHand: inHandTimes };
+}
