@@ -94,6 +94,7 @@ export type {
 } from './step-times/definition.ts';
 export { partTaken, type PartTaken } from './part-taken.ts';
 export { reducingMl } from './step-times/reducing.ts';
+export { freshWithinMin } from './fresh-within.ts';
 export { leavesFood } from './leaves-food.ts';
 export { isOnce, once } from './once.ts';
 export { stepFactsOf } from './step-facts.ts';

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { freshWithinMin } from '../meal/index.ts';
 import { draftDish, readRecipe } from './index.ts';
 
 const drafted = (text: string) => draftDish(readRecipe(text)).dish;
@@ -91,6 +92,41 @@ it('what is flaked and shaped is all there is by then', () => {
     ['shape', ['smoked-haddock', 'potatoes']],
     ['chill', ['smoked-haddock', 'potatoes']],
   ]);
+});
+
+it('what lies for hours in a slow oven shares its heat, and what is quick or barely warm does not', () => {
+  const { steps } = drafted(
+    'Plates\n\n1 kg lamb shoulder\n\nBraise for 3 hours at 150 °C in the oven. Roast 20 minutes at 160 °C.',
+  );
+  expect(steps.map(({ place }) => [place.fromC, place.tempC, place.toC])).toEqual([
+    [140, 150, 160],
+    [undefined, 160, undefined],
+  ]);
+  const { steps: barely } = drafted('Plate\n\n1 kg lamb shoulder\n\nRoast for 5 hours at 90 °C.');
+  expect(barely[0]?.place.fromC).toBeUndefined();
+});
+
+it('vegetables that are cut wait for their fire, and browned meat for its onions', () => {
+  const gaps = (text: string) => drafted(text).steps.map(({ after }) => after[0]?.mostMin);
+  expect(gaps('Soup\n\n1 cauliflower\n\nTrim the cauliflower. Simmer for 20 minutes.')).toEqual([
+    undefined,
+    120,
+  ]);
+  const stew = 'Stew\n\n1 kg beef chuck, cubed\n\nBrown for 10 minutes. Simmer for 2 hours.';
+  expect(gaps(stew)).toEqual([undefined, 15]);
+  // A steak waits for nothing.
+  const steak = 'Steak\n\n2 sirloin steaks\n\nSear for 2 minutes. Roast for 5 minutes at 200 °C.';
+  expect(gaps(steak)).toEqual([undefined, 5]);
+});
+
+it('a dip is whisked while the oven works, and stands longer than what it goes with', () => {
+  const { steps, ...dish } = drafted(
+    'Head\n\n1 cauliflower\n100 g tahini\n\nRoast for 60 minutes at 200 °C. Whisk the tahini with water.',
+  );
+  const [roast, mix] = steps;
+  expect(mix?.after).toEqual([]);
+  const within = [roast, mix].map((step) => step && freshWithinMin({ steps, ...dish }, step));
+  expect(within).toEqual([dish.readyWithinMin, 120]);
 });
 
 it('a heat is no number of pieces', () => {

@@ -24,7 +24,12 @@ export function joiningHot(step: Step): Gap {
 }
 
 /** The next step comes when the one before is over; how soon, by what is between. */
-export function follows(before: Step, act: ReadAct, side?: Step, isHot = false): Gap {
+export function follows(
+  before: Step,
+  act: ReadAct,
+  side?: Step,
+  { isHot = false, isPlant = false }: { readonly isHot?: boolean; readonly isPlant?: boolean } = {},
+): Gap {
   // It waits for its sauce.
   const waits = side !== undefined && side.id !== before.id;
   const open = act.dayBefore || isSoak(act.verb) || isSoak(before.verb) || waits;
@@ -36,16 +41,29 @@ export function follows(before: Step, act: ReadAct, side?: Step, isHot = false):
     return { ...gap, mostMin: isHot ? INTO_COLD_MIN : NEXT_STEP_MOST_MIN };
   // Seared and coated, it goes on at once.
   const atOnce = isHot && FIRE_VERBS.has(act.verb);
-  return open
-    ? gap
-    : {
-        ...gap,
-        mostMin:
-          atOnce && !isInBath(before.verb, before.place.tempC)
-            ? AT_ONCE_MIN
-            : waitAfter(before, act.verb),
-      };
+  if (open) return gap;
+  const isBath = isInBath(before.verb, before.place.tempC);
+  if (isPlant && MADE_READY.has(before.verb))
+    return { ...gap, mostMin: isHot ? COOKED_PLANTS_MIN : CUT_PLANTS_MIN };
+  const mostMin = atOnce && !isBath ? betweenFires(before, act.verb) : waitAfter(before, act.verb);
+  return { ...gap, mostMin };
 }
+
+/** Vegetables that are cut wait for their fire, less long once they are parboiled. Common practice, no source. */
+const CUT_PLANTS_MIN = 120;
+const COOKED_PLANTS_MIN = 45;
+const MADE_READY: ReadonlySet<Verb> = new Set(['prepare', 'mix', 'slice']);
+
+/** Browned meat waits for its onions, a stew in its lid for what is stirred in; a steak for nothing. */
+function betweenFires(before: Step, next: Verb): number {
+  if (!IN_POT.has(next)) return AT_ONCE_MIN;
+  if (before.verb === 'brown') return A_WHILE_MIN;
+  if (!WET_FIRES.has(before.verb)) return AT_ONCE_MIN;
+  const share = Math.round(minutesOf(before) * IN_BATH_SHARE);
+  return Math.max(AT_ONCE_MIN, Math.min(IN_LID_MIN, share));
+}
+
+const IN_POT: ReadonlySet<Verb> = new Set(['simmer', 'braise', 'boil', 'fry']);
 
 /** How long food may wait between two things done to it, minutes. Common practice, no source. */
 function waitAfter(step: Step, next: Verb): number {
@@ -65,9 +83,13 @@ export function isInBath(verb: Verb, tempC: number | undefined): boolean {
 }
 
 /** How long what is done may lie on in its bath: a fish poached for ten minutes no hour. */
-function inBathMin({ time }: Step): number {
-  const minutes = time.kind === 'fixed' ? time.minutes : 'leastMin' in time ? time.leastMin : 0;
-  return Math.max(AT_ONCE_MIN, Math.min(IN_BATH_MIN, Math.round(minutes * IN_BATH_SHARE)));
+function inBathMin(step: Step): number {
+  const share = Math.round(minutesOf(step) * IN_BATH_SHARE);
+  return Math.max(AT_ONCE_MIN, Math.min(IN_BATH_MIN, share));
+}
+
+function minutesOf({ time }: Step): number {
+  return time.kind === 'fixed' ? time.minutes : 'leastMin' in time ? time.leastMin : 0;
 }
 
 const WET_FIRES: ReadonlySet<Verb> = new Set(['simmer', 'braise']);

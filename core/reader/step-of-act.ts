@@ -1,4 +1,4 @@
-import { NIGHT_MIN } from '../figures/index.ts';
+import { NIGHT_MIN, SLOW_OVEN_GIVE_C } from '../figures/index.ts';
 import type { Mixture } from '../batch/index.ts';
 import { once, type Food, type Step, type StepTime } from '../meal/index.ts';
 import { FIRE_VERBS, type Verb } from '../terms/index.ts';
@@ -129,7 +129,9 @@ export function stepOf(act: ReadAct, about: About, soak?: string, makes?: string
         ? { kind: 'slow-cooker', tempC: HIGH_ONLY.test(act.text) ? SLOW_HIGH_C : SLOW_LOW_C }
         : (inWater(act) ?? {
             kind: inFat ? 'deep-fryer' : isUnderPressure(act) ? 'pressure-cooker' : place,
-            ...(tempC !== undefined ? { tempC } : onRoom !== undefined && { tempC: onRoom }),
+            ...(tempC !== undefined
+              ? withGive(act, tempC)
+              : onRoom !== undefined && { tempC: onRoom }),
             ...(inFat && tempC === undefined && { tempC: FAT_C }),
           }),
     hands: handsOf(act, label, likely),
@@ -137,6 +139,22 @@ export function stepOf(act: ReadAct, about: About, soak?: string, makes?: string
     ...(Object.keys(doneWhen).length > 0 && { doneWhen }),
   };
 }
+
+/** A heat as it is asked; what lies for hours in a slow oven shares it with what asks nearly the same. */
+function withGive(
+  { verb, place, likelyMin = 0 }: ReadAct,
+  tempC: number,
+): Pick<Step['place'], 'tempC' | 'fromC' | 'toC'> {
+  const isSlow = verb === 'braise' || (likelyMin >= SLOW_FROM_MIN && tempC <= SLOW_MOST_C);
+  if (place !== 'oven' || !isSlow || tempC < SLOW_LEAST_C) return { tempC };
+  return { tempC, fromC: tempC - SLOW_OVEN_GIVE_C, toC: tempC + SLOW_OVEN_GIVE_C };
+}
+
+/** Our own line, no source. */
+const SLOW_FROM_MIN = 90;
+const SLOW_MOST_C = 170;
+/** Where ten degrees less would warm raw meat too slowly. */
+const SLOW_LEAST_C = 110;
 
 /** "Cool", of a boiled brine: until it is cold. */
 function coolsDown(act: ReadAct, makes: string | undefined): StepTime | undefined {

@@ -1,5 +1,6 @@
 import { NIGHT_MIN } from '../figures/index.ts';
-import type { Step } from '../meal/index.ts';
+import type { Food, Step } from '../meal/index.ts';
+import { CUTS } from '../pantry/index.ts';
 import { FIRE_VERBS, type Verb } from '../terms/index.ts';
 import type { ReadAct } from './context.ts';
 import { componentsBeside } from './components-beside.ts';
@@ -34,6 +35,7 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
   let joins: Step[] = [];
   /** The food has been over a fire. */
   let isHot = false;
+  const isPlant = about.foods.length > 0 && about.foods.every(isOfPlants);
   const foods = foodsOfActs(recipe, about.foods);
   const soaks = soaksOfActs(recipe.acts, about.mixtures);
   const { byAct: again, atTable } = mixturesUsedAgain(recipe, about.mixtures, soaks);
@@ -90,7 +92,7 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
       const after = before ? [follows(before, act)] : besides(main);
       joined({ ...step, after: [...after, ...named()] });
     } else {
-      const gap = main && follows(main, act, side, isHot);
+      const gap = main && follows(main, act, side, { isHot, isPlant });
       main = {
         ...step,
         after: [
@@ -144,6 +146,10 @@ const SERVED = {
   lit: [],
   guessed: true,
 } as const satisfies Omit<ReadAct, 'text' | 'line'>;
+
+function isOfPlants({ cut }: Food): boolean {
+  return (cut === undefined ? undefined : CUTS.get(cut))?.animal === 'none';
+}
 
 /** What is done to no food and no mixture. */
 const ALONE: ReadonlySet<Verb> = new Set(['light', 'preheat', 'serve']);

@@ -123,3 +123,12 @@ export const SUGAR_BURNS_C = 177;
  * @confidence 0.5
  */
 export const QUICKER_BY_C = 20;
+
+/**
+ * What lies for hours in a slow oven minds it no hotter or cooler than by this.
+ *
+ * @unit °C
+ * @source common practice, no source
+ * @confidence 0.6
+ */
+export const SLOW_OVEN_GIVE_C = 10;

@@ -70,3 +70,12 @@ export const PIECE_CARRIES_C = 6;
  * @confidence 0.5
  */
 export const CARRY_BELIEVED = { thinMm: 40, thickMm: 90, thinShare: 0.5 } as const;
+
+/**
+ * A dressing or a dip stands so long before it is served; what is of egg or cream is held by Safety.
+ *
+ * @unit min
+ * @source common practice, no source
+ * @confidence 0.6
+ */
+export const COLD_SAUCE_MIN = 120;

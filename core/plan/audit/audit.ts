@@ -1,6 +1,7 @@
 import { MINUTES_PER_DAY } from '../../figures/index.ts';
 import { longestRaw, ROOM_LIMIT_MIN } from '../../safety/index.ts';
 import {
+  freshWithinMin,
   allowedMinutes,
   animalsOf,
   stepFactsOf,
@@ -99,7 +100,7 @@ function frameFindings(
   const solution: AuditFinding[] = [];
   const steps = [step.id];
   if (at.endMin > serving) solution.push({ rule: 'serving', steps, text: 'ends after serving' });
-  const freshMin = dish.readyWithinMin + minutesBorne(plan)(step.id);
+  const freshMin = freshWithinMin(dish, step) + minutesBorne(plan)(step.id);
   if (leavesFood(dish, step) && serving - at.endMin > freshMin) {
     solution.push({ rule: 'fresh', steps, text: `ends ${serving - at.endMin} min before serving` });
   }

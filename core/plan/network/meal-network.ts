@@ -7,7 +7,7 @@ import {
 } from '../../figures/index.ts';
 import { isFirePlace } from '../../places/index.ts';
 import { TABLE } from '../../ledger/index.ts';
-import { keepsWarm, leavesFood } from '../../meal/index.ts';
+import { freshWithinMin, keepsWarm, leavesFood } from '../../meal/index.ts';
 import { SERVED_WAIT_MIN } from '../../safety/index.ts';
 import type { Verb } from '../../terms/index.ts';
 import { knownTimesOf, isGoingOn } from './known-times.ts';
@@ -337,7 +337,7 @@ function addServing(
     network.addArc({ from: end, to: serving, lag: beforeMin, why });
     if (!isLast(step) || loose || step.past) continue;
     const safe = safeGaps?.get(gapKey(step.step.id, TABLE))?.mostMin ?? Infinity;
-    const mostMin = Math.min(step.dish.readyWithinMin, safe) + beforeMin;
+    const mostMin = Math.min(freshWithinMin(step.dish, step.step), safe) + beforeMin;
     limit(
       {
         kind: 'fresh',

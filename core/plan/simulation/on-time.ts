@@ -1,5 +1,5 @@
 import { WAIT_HARMS_AFTER_MIN } from '../../figures/index.ts';
-import { leavesFood, tableMinOf } from '../../meal/index.ts';
+import { freshWithinMin, leavesFood, tableMinOf } from '../../meal/index.ts';
 import { ScheduleSimulation, type SimulationContext } from './schedule-simulation.ts';
 import type { Danger, DishChance, PlannedStep } from '../planned.ts';
 
@@ -34,7 +34,9 @@ export function simulateOnTime(
   const dishOf = lasts.map((index) => meal.dishes.findIndex(({ id }) => id === steps[index]?.dish));
   const wantedMin = dishOf.map((dish) => tableMinOf(meal.dishes[dish] ?? {}, servingMin));
   const earliest = lasts.map((last, i) => {
-    const { readyWithinMin = 0 } = meal.dishes[dishOf[i] as number] ?? {};
+    const dish = meal.dishes[dishOf[i] as number];
+    const step = dish?.steps.find(({ id }) => id === steps[last]?.id);
+    const readyWithinMin = dish && step ? freshWithinMin(dish, step) : 0;
     const bornMin = context.bornEarlyMin?.get(steps[last]?.id ?? '') ?? 0;
     return (wantedMin[i] as number) - readyWithinMin - bornMin - WAIT_HARMS_AFTER_MIN;
   });
