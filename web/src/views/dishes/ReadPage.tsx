@@ -47,14 +47,16 @@ export default function ReadPage({ meal }: { meal: Meal }) {
     <div>
       <div className="flex flex-wrap items-center gap-3">
         <h2 className="mr-auto text-[23px]">{t('dishes.read')}</h2>
-        <button type="button" className="btn" onClick={() => setText(EXAMPLE)}>
-          {t('dishes.example')}
-        </button>
-        {text !== '' && (
-          <button type="button" className="btn" onClick={() => setText('')}>
-            {t('dishes.clear')}
+        <div className="flex gap-3">
+          <button type="button" className="btn" onClick={() => setText(EXAMPLE)}>
+            {t('dishes.example')}
           </button>
-        )}
+          {text !== '' && (
+            <button type="button" className="btn" onClick={() => setText('')}>
+              {t('dishes.clear')}
+            </button>
+          )}
+        </div>
       </div>
       <div className="mt-3 grid gap-6 lg:grid-cols-[2fr_3fr]">
         <section className="lg:sticky lg:top-4 lg:max-h-[calc(100dvh-2rem)] lg:self-start lg:overflow-auto">
