@@ -8,6 +8,8 @@ import type { ReadSentence } from './seen.ts';
 import type { ReadDuration } from './span.ts';
 import { placeIn, saysSomething, type VerbHit } from './verbs.ts';
 
+const isSet = ({ sense }: Degree): boolean => sense === 'place';
+
 /** What a clause without a step has in it. */
 interface Clause {
   readonly text: string;
@@ -44,7 +46,8 @@ export function alone(
         ...(lasts && minutesOf(text, length, context)),
       },
       understood: true,
-      left: lasts || length === undefined ? 0 : 1,
+      // A heat beside it has nobody's step.
+      left: (lasts || length === undefined ? 0 : 1) + degrees.filter(isSet).length,
     };
   }
   // "Out when it reads 50, which is three and a half hours".

@@ -223,6 +223,10 @@ describe('a length that goes on, or is bounded, behind another', () => {
     ],
     ['Sear for 1 minute 30 on each side.', ['sear 3 hob']],
     ['Sear a minute or two per side.', ['sear 2-3-4 hob']],
+    [
+      'Roast at 120 °C for 25 minutes, then at 200 °C for 18 to 20, shaking every 6 minutes.',
+      ['roast 25 @120 oven', 'roast 18-19-20 @200 oven'],
+    ],
     ['Sweat 8 min, add stock, 15 min more, blend.', ['fry 8 hob', 'simmer 15 hob']],
     ['Marinate at least 4 hours and a maximum of 12.', ['marinate 240-720 fridge']],
     ['Leave it in the brine for a fortnight.', ['brine 20160 fridge']],
@@ -274,6 +278,11 @@ describe('what the place or the lid says of a verb', () => {
     ],
     ['Stand it on the counter for half an hour before it goes in.', ['temper 30 counter']],
     ['Cook until the sugar reaches 118 °C, roughly 8 minutes.', ['boil 8 @118 hob']],
+    ['Drop into a 180 °C fryer for 3 minutes.', ['fry 3 @180 hob']],
+    [
+      'Roast an hour at 160 °C. Tear the paper open, turn the heat to 220 °C and give it 20 minutes.',
+      ['roast 60 @160 oven', 'roast 20 @220 oven'],
+    ],
     ['Cook in the embers, wrapped in foil, for 40 minutes.', ['grill 40 grill']],
     ['Out of the marinade 1½ hours before roasting.', ['temper 90 counter']],
     // A rest, whatever came out of the oven before it.

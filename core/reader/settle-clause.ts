@@ -260,7 +260,7 @@ const SUGAR_TO =
   /(?<!\p{L})(?:bring|heat|take|cook|lleva|calienta) (?:the |el |la )?(?:\p{L}+ )?(?:sugar|syrup|caramel|jam|marmalade|az[uú]car|alm[ií]bar|mermelada)(?!\p{L})/iu;
 /** "In 180°C fat". */
 const IN_FAT =
-  /^(?:the )?(?:oil|fat|lard|dripping|aceite|manteca)(?: hot)?,?(?: at| to| a)? (?=\d{3})|(?<!\p{L})(?:in|into|en) [^.;,]{0,14}(?<!\p{L})(?:fat|oil|lard|dripping|aceite|manteca)(?!\p{L})/iu;
+  /^(?:the )?(?:oil|fat|lard|dripping|aceite|manteca)(?: hot)?,?(?: at| to| a)? (?=\d{3})|(?<!\p{L})(?:in|into|en) [^.;,]{0,14}(?<!\p{L})(?:fryer|fat|oil|lard|dripping|aceite|manteca)(?!\p{L})/iu;
 /** Fat smokes and burns above. Common practice, no source. */
 const HOTTEST_FAT_C = 200;
 

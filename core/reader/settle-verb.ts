@@ -103,6 +103,7 @@ export function verbOf(
         return 'simmer';
       return GENTLE.test(own) || GENTLE.test(before) ? 'simmer' : 'boil';
     case 'soak':
+      if (OFF_FIRE.test(own)) return 'rest';
       if (
         UNDER.test(own) &&
         context.hot === undefined &&

@@ -258,7 +258,7 @@ const BEST = /(?:preferably|ideally|best|better|mejor|preferiblemente|idealmente
 const EVERY =
   /(?<!\p{L})(?:every|each|cada|once(?: every| an?)?|una vez (?:cada|por|al?|a la))\s*$/iu;
 const PER_SIDE =
-  /^\s*(?:\/\s*|(?:on|for|per) each of (?:the |its |their )?(?:[\p{L}\d]+ )?|per|a|each|on each|on the first|for each|on either|por|de cada|en cada|por cada|each on)?\s*(?:(?<=(?:per|a|each) )(?:cut|flat|flesh|skin|meaty)[- ])?(?:side|lado|face|cara)s?\b/iu;
+  /^\s*(?:\/\s*|(?:on|for|per) each of (?:the |its |their )?(?:[\p{L}\d]+ )?|per|a|each|on each|on the first(?= (?:side|face)(?!,? (?:and|then) (?:\d|one|two|three)))|for each|on either|por|de cada|en cada|por cada|each on)?\s*(?:(?<=(?:per|a|each) )(?:cut|flat|flesh|skin|meaty)[- ])?(?:side|lado|face|cara)s?\b/iu;
 /** "Each side for 90 seconds". */
 const SIDE_BEFORE =
   /(?<!\p{L})(?:each|either|cada) (?:side|face|lado|cara)(?: for| about| durante)?\s*$/iu;
