@@ -129,6 +129,16 @@ it('a dip is whisked while the oven works, and stands longer than what it goes w
   expect(within).toEqual([dish.readyWithinMin, 120]);
 });
 
+it('what stands alone above the list is a name, though it begins like an ingredient', () => {
+  const { name, foods } = drafted(
+    'Salt beef and pickles\n\n2.5 kg beef brisket\n\nSimmer 3 hours.',
+  );
+  expect([name, foods.map((food) => food.name)]).toEqual([
+    'Salt beef and pickles',
+    ['beef brisket'],
+  ]);
+});
+
 it('a heat is no number of pieces', () => {
   const { foods } = drafted('Let it have half an hour more at 200 so the potatoes catch.');
   expect(foods.every(({ inPieces }) => inPieces === undefined)).toBe(true);

@@ -119,7 +119,7 @@ export function sectionsOf(text: string): RawRecipe {
     } else if (yieldText === undefined && YIELD.test(line) && line.length < 60 && part !== 'method')
       yieldText = line;
     else if (isTime(line, part) || (title !== undefined && DAY_HEADING.test(line))) told.push(line);
-    else if (heading && part === 'start' && title === undefined) title = line;
+    else if (title === undefined && part === 'start' && isName(lines, at, heading)) title = line;
     else if (isGroup(line, heading, part)) {
       group = groupName(line);
       Object.assign(run, { lines: 0, blank: false, spaced: false });
@@ -181,6 +181,16 @@ function isStory(line: string, aboveList: boolean): boolean {
 const LEAST_STORY_WORDS = 10;
 
 /** Short, and no note of when something went on. */
+/** "Salt beef and pickles", with a blank line below and nothing above: a name, whatever it begins with. */
+function isName(lines: readonly string[], at: number, heading: boolean): boolean {
+  if (heading) return true;
+  const line = bare(lines[at] ?? '');
+  const isFirst = lines.slice(0, at).every((one) => one.trim() === '');
+  const isApart = (lines[at + 1] ?? 'x').trim() === '' && at + 2 < lines.length;
+  const isPlain = isTitle(line) && !STARTS_AMOUNT.test(line) && !/[\d:.]/u.test(line);
+  return isFirst && isApart && isPlain && !isGroup(line, false, 'start');
+}
+
 function isTitle(line: string): boolean {
   return line.length <= LONGEST_TITLE && !AT_A_CLOCK.test(line);
 }

@@ -103,20 +103,7 @@ export function verbOf(
         return 'simmer';
       return GENTLE.test(own) || GENTLE.test(before) ? 'simmer' : 'boil';
     case 'soak':
-      if (OFF_FIRE.test(own)) return 'rest';
-      if (
-        UNDER.test(own) &&
-        context.hot === undefined &&
-        context.soak !== undefined &&
-        context.hasMeat
-      )
-        return context.soak;
-      return context.hasMeat &&
-        context.hot === undefined &&
-        named === 'fridge' &&
-        SALTED.test(before)
-        ? 'brine'
-        : 'soak';
+      return soaked(own, before, named, context);
     case 'hold':
       return held(named, before, context);
     case 'fry':
@@ -164,6 +151,19 @@ function cooled(own: string, named: PlaceKind | undefined, { hot, hasMeat }: Con
     if (hasMeat) return 'temper';
   }
   return named === 'fridge' && IN_FRIDGE.test(own) ? 'chill' : 'cool';
+}
+
+/** In water, off the fire, or in what was made to lie in. */
+function soaked(
+  own: string,
+  before: string,
+  named: PlaceKind | undefined,
+  { hot, soak, hasMeat }: Context,
+): Verb {
+  if (OFF_FIRE.test(own)) return 'rest';
+  const isRaw = hot === undefined && hasMeat;
+  if (isRaw && UNDER.test(own) && soak !== undefined) return soak;
+  return isRaw && named === 'fridge' && SALTED.test(before) ? 'brine' : 'soak';
 }
 
 /** Kept as it is: in the cold, in its pot, or warm. */
