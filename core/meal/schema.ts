@@ -213,7 +213,7 @@ export const MealSchema = z.looseObject({
   kitchen: KitchenSchema,
   dishes: z.array(DishSchema),
   /** How much of what the food may overrun is kept in hand: 0 for a late start, 3 for a sure one. */
-  inHand: z.number().min(0).max(3).optional(),
+  inHand: z.number().min(0).max(4).optional(),
   /** Ingredients and cuts that are at home already, by id. */
   atHome: z.array(z.string()).optional(),
   /** Rules of safety the cook has overruled, each in words of their own. */

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { mealOf } from '../meal/index.ts';
 import { at, mealArbitrary, supper } from '../test/meals.ts';
 import {
   asPlanned,
@@ -69,6 +70,9 @@ it('what was kept in hand is kept while it is cooked, and by the plan that follo
   expect(asPlanned(meal, sure)).toBe(meal);
   expect(asPlanned(meal, more).inHand).toBe(2 * BUFFER_FACTOR);
   expect(asPlanned({ ...meal, inHand: 1 }, more).inHand).toBe(1);
+  // And a file takes it.
+  const kept = mealOf(JSON.parse(JSON.stringify(asPlanned(meal, more))), NOW);
+  expect(kept.inHand).toBe(2 * BUFFER_FACTOR);
   const next = plan(meal, meal.kitchen, NOW, { previous: more, rescues: false });
   expect(next.inHandTimes).toBe(2 * BUFFER_FACTOR);
 });
