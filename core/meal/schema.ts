@@ -212,7 +212,7 @@ export const MealSchema = z.looseObject({
   eaters: z.array(EatersSchema).min(1, 'must hold at least one eater'),
   kitchen: KitchenSchema,
   dishes: z.array(DishSchema),
-  /** How much of what the food may overrun is kept in hand: 0 for a late start, 3 for a sure one. */
+  /** How much of what the food may overrun is kept in hand: 0 for a late start, 4 for the surest. */
   inHand: z.number().min(0).max(4).optional(),
   /** Ingredients and cuts that are at home already, by id. */
   atHome: z.array(z.string()).optional(),

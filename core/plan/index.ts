@@ -14,7 +14,7 @@ export { replan, withProgress, type Progress, type Replanned } from './replan.ts
 export type { ExpectedLengths } from './network/expanded-steps.ts';
 export { movesBetween, type Move } from './moves.ts';
 export { WarmStartDecisionSchema, type PlanOrder } from './scheduling/warm-start-decision.ts';
-export { BUFFER_FACTOR } from './scheduling/buffered-chains.ts';
+export { BUFFER_FACTOR, MOST_IN_HAND } from './scheduling/buffered-chains.ts';
 export type {
   CostBound,
   Clash,

@@ -6,11 +6,13 @@ import {
   asPlanned,
   bestCandidate,
   BUFFER_FACTOR,
+  MOST_IN_HAND,
   plan,
   type Compromise,
   type Plan,
 } from './index.ts';
 import { withMoreInHand } from './more-in-hand.ts';
+import { surerFor } from './rescues/surer.ts';
 
 const NOW = at('2026-11-25T08:00');
 const meal = supper();
@@ -41,6 +43,28 @@ describe('a plan that is not sure', () => {
     });
     expect(best.onTime).toBe(onTime);
     expect(asked[0]).toBeCloseTo(1.5 * BUFFER_FACTOR);
+  });
+
+  it('is not planned again with what it has in hand already', () => {
+    const asked: number[] = [];
+    withMoreInHand(with_({ onTime: 0.6, inHandTimes: 1.5 * BUFFER_FACTOR }), meal, (times) => {
+      asked.push(times);
+      return with_({ onTime: 0.6 });
+    });
+    expect(asked).toEqual([MOST_IN_HAND]);
+  });
+
+  it.each([
+    [1, [1.5, 2]],
+    [1.5, [2]],
+    [2, []],
+  ])('with %s times the usual in hand is offered no more than a file takes', (times, offered) => {
+    const made = with_({ onTime: 0.6, inHandTimes: times * BUFFER_FACTOR });
+    const ways = surerFor(meal, made, () => ({ status: 'fits', onTime: 0.99, stops: () => [] }));
+    const factors = ways.flatMap(({ changes }) =>
+      changes.flatMap((one) => (one.do === 'keepInHand' ? [one.factor / BUFFER_FACTOR] : [])),
+    );
+    expect(factors).toEqual(offered);
   });
 
   it('keeps what the cook has set, and asks nothing of a sure one', () => {

@@ -1,11 +1,8 @@
 import type { Meal } from '../meal/index.ts';
 import type { Plan } from './planned.ts';
-import { SURE_FROM, WORTH } from './rescues/surer.ts';
+import { MORE_IN_HAND, SURE_FROM, WORTH } from './rescues/surer.ts';
 import { stopsOf } from './rescues/tried.ts';
 import { BUFFER_FACTOR } from './scheduling/buffered-chains.ts';
-
-/** Where the usual is not enough: so many times of it, one after the other. Our own line, no source. */
-const MORE_IN_HAND: readonly number[] = [1.5, 2];
 
 /**
  * A plan that is not sure, planned with more in hand, where that makes it surer and asks nothing
@@ -17,9 +14,11 @@ const MORE_IN_HAND: readonly number[] = [1.5, 2];
 export function withMoreInHand(made: Plan, meal: Meal, planWith: (times: number) => Plan): Plan {
   if (meal.inHand !== undefined || made.status === 'cannot') return made;
   let best = made;
-  for (const more of MORE_IN_HAND) {
+  for (const { times } of MORE_IN_HAND) {
+    const more = BUFFER_FACTOR * times;
     if (best.onTime >= SURE_FROM) break;
-    const next = planWith(BUFFER_FACTOR * more);
+    if (more <= (made.inHandTimes ?? 0)) continue;
+    const next = planWith(more);
     if (isSurer(next, best)) best = next;
   }
   return best;

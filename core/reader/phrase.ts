@@ -13,7 +13,7 @@ import { degreesIn } from './degree.ts';
 import { HEATS } from './context.ts';
 import { NUMBER, numberIn } from './numbers.ts';
 import { perKgFactor, spansIn, type ReadDuration } from './span.ts';
-import { BY_HAND, USUAL_MIN } from './step-of-act.ts';
+import { BY_HAND, ELASTIC, USUAL_MIN } from './step-of-act.ts';
 import { languageOf, placeIn, verbsIn, type VerbWords } from './verbs.ts';
 
 type Otherwise = NonNullable<NonNullable<Step['doneWhen']>['otherwise']>;
@@ -163,18 +163,7 @@ function tendWord(text: string): string {
   return 'Stir';
 }
 
-const OPEN: ReadonlySet<Verb> = new Set([
-  'marinate',
-  'brine',
-  'chill',
-  'rest',
-  'hold',
-  'rise',
-  'ferment',
-  'soak',
-  'thaw',
-  'cool',
-]);
+const OPEN: ReadonlySet<Verb> = new Set<Verb>([...ELASTIC, 'cool']);
 
 function timeOf(
   text: string,

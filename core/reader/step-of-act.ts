@@ -58,7 +58,7 @@ export const USUAL_MIN: Readonly<Record<Verb, number>> = {
 };
 
 /** Whose length is ours to choose, within what was said. */
-const ELASTIC: ReadonlySet<Verb> = new Set([
+export const ELASTIC: ReadonlySet<Verb> = new Set([
   'brine',
   'marinate',
   'chill',

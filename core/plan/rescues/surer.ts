@@ -1,6 +1,6 @@
 import { applyCommand, type Meal } from '../../meal/index.ts';
 import type { Plan, Surer } from '../planned.ts';
-import { BUFFER_FACTOR } from '../scheduling/buffered-chains.ts';
+import { BUFFER_FACTOR, MOST_IN_HAND } from '../scheduling/buffered-chains.ts';
 import { LENT_HANDS, lentHands } from './candidates.ts';
 import { works, type TryMeal } from './tried.ts';
 
@@ -10,8 +10,8 @@ export const SURE_FROM = 0.9;
 export const WORTH = 0.04;
 /** How many are offered. */
 const OFFERED = 3;
-/** More time in hand: so many times the usual. */
-const MORE_IN_HAND = [
+/** More time in hand: so many times the usual, one after the other. Our own line, no source. */
+export const MORE_IN_HAND = [
   { key: 'rescue.earlier', times: 1.5 },
   { key: 'rescue.muchEarlier', times: 2 },
 ] as const;
@@ -34,15 +34,18 @@ export function surerFor(meal: Meal, made: Plan, tryMeal: TryMeal): Surer[] {
 type Untried = Omit<Surer, 'onTime'>;
 
 function surerCandidates(meal: Meal, made: Plan): Untried[] {
-  return [...earlier(meal), ...helped(meal, made), ...without(meal, made)];
+  return [...earlier(made), ...helped(meal, made), ...without(meal, made)];
 }
 
 /** The work begun earlier, and the food left to rest and hold where it may. */
-function earlier(meal: Meal): Untried[] {
-  const now = Math.max(meal.inHand ?? BUFFER_FACTOR, BUFFER_FACTOR);
-  return MORE_IN_HAND.map(({ key, times }): Untried => ({
+function earlier({ inHandTimes = BUFFER_FACTOR }: Plan): Untried[] {
+  const now = Math.max(inHandTimes, BUFFER_FACTOR);
+  // Up to the most, and that once.
+  return MORE_IN_HAND.filter(
+    (_one, i) => now * (MORE_IN_HAND[i - 1]?.times ?? 1) < MOST_IN_HAND,
+  ).map(({ key, times }): Untried => ({
     text: { key },
-    changes: [{ do: 'keepInHand', factor: now * times }],
+    changes: [{ do: 'keepInHand', factor: Math.min(MOST_IN_HAND, now * times) }],
   }));
 }
 

@@ -7,6 +7,8 @@ import type { ExpandedStep } from '../network/expanded-steps.ts';
  * over z of 0.90.)
  */
 export const BUFFER_FACTOR = 1.8;
+/** Nobody is offered more; a meal file takes a little more than that. Our own line, no source. */
+export const MOST_IN_HAND = 2 * BUFFER_FACTOR;
 
 /**
  * A chain of steps whose length the food decides, up to the step (or the serving) that can take

@@ -49,7 +49,7 @@ const api = {
     // Ways out cannot be interrupted, so they wait until the cook's hand rests.
     await new Promise((resolve) => setTimeout(resolve, AT_REST_MS));
     if (mine !== wanted) return;
-    const begun = surerPlan(previous, meal, meal.kitchen, nowMin);
+    const begun = surerPlan(previous, meal, meal.kitchen, nowMin, { previous });
     if (begun !== previous) onBetter(begun);
     const how = { previous: begun, work: THOROUGH_WORK, samples: MANY };
     let cost = begun.costBound?.cost ?? Infinity;

@@ -1,4 +1,11 @@
-import { BUFFER_FACTOR, showMinutes, showTime, type Meal, type Plan } from '@zemrin/core';
+import {
+  BUFFER_FACTOR,
+  MOST_IN_HAND,
+  showMinutes,
+  showTime,
+  type Meal,
+  type Plan,
+} from '@zemrin/core';
 import { usePlanning } from '../../../store/hooks.ts';
 import { useEdit } from '../../../store/useEdit.ts';
 import { searchStopped } from '../../../store/plans.ts';
@@ -43,8 +50,6 @@ export function HowSure({ meal, plan }: { meal: Meal; plan: Plan }) {
   );
 }
 
-/** Nobody wishes for more in hand. Our own line, no source. */
-const MOST_IN_HAND = 3.6;
 /** A later start against a surer evening. */
 function Surer({ meal, plan }: { meal: Meal; plan: Plan }) {
   const t = useWords();
