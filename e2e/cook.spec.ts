@@ -53,7 +53,6 @@ test('a whole supper is rehearsed, with guests late, a guess, a reading and the 
       await page.getByRole('button', { name: 'Something happened' }).click();
       await page.getByRole('button', { name: 'Guests are 30 min late' }).click();
       await expect(page.getByText(/serve at 19:30/)).toBeVisible();
-      await expect(page.getByText(/now at/)).toBeVisible();
       call = await callOf(page);
     }
     if (
@@ -128,7 +127,7 @@ test('a note, a timer and what was said too soon are kept and taken back', async
   await page.getByRole('textbox', { name: 'What for' }).fill('Eggs');
   await page.getByRole('textbox', { name: 'Minutes' }).fill('7');
   await page.getByRole('button', { name: 'Start it' }).click();
-  await expect(page.getByText(/^06:5\d$/)).toBeVisible();
+  await expect(page.getByText(/^0[0-6]:\d\d$/)).toBeVisible();
   await page.keyboard.press('m');
   await page.getByRole('textbox', { name: 'What happened' }).fill('Windy, the fire is slow');
   await page.getByRole('button', { name: 'Keep it' }).click();

@@ -29,7 +29,7 @@ export {
 } from './probes.ts';
 export { readingsDeeds, type TableFrom, type TableRefused } from './readings-table.ts';
 export { keepsReading } from './readings-kept.ts';
-export { orderDeed, orderOf, spokeLast } from './kept-order.ts';
+export { lastWord, orderDeed, orderOf, spokeLast } from './kept-order.ts';
 export { callsOfRun, deedsOf, readyToServe, type Call } from './calls.ts';
 export { unmeasuredOf, type Unmeasured } from './unmeasured.ts';
 export { warmClocks, type WarmClock } from './clocks.ts';

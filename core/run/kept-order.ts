@@ -29,9 +29,14 @@ export function orderOf(events: readonly RunEvent[]): PlanOrder | undefined {
   return last && { servingMin: last.servingMin, warmStart: last.decisions };
 }
 
+/** The last a cook said. */
+export function lastWord(events: readonly RunEvent[]): RunEvent | undefined {
+  return events.findLast(({ did }) => !SAID_BY_ITSELF.has(did));
+}
+
 /** The device whose cook spoke last: it keeps the order for all, so that there is one. */
 export function spokeLast(events: readonly RunEvent[]): string | undefined {
-  return events.findLast(({ did }) => !SAID_BY_ITSELF.has(did))?.by;
+  return lastWord(events)?.by;
 }
 
 /** What no cook says: the thermometer and the planner do. */

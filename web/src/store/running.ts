@@ -1,9 +1,11 @@
 import {
   eventsOf,
+  lastWord,
   merged,
   orderDeed,
   orderOf,
   spokeLast,
+  type Plan,
   type PlannedOn,
   type Run,
   type RunEvent,
@@ -167,6 +169,8 @@ function planningOn(planner: () => RunPlanner): (run: string) => void {
   const timers = new Map<string, ReturnType<typeof setTimeout>>();
 
   const looking = new Set<string>();
+  /** The plan the last word came upon, by run: what that word moved is told until the next. */
+  const before = new Map<string, { word: string | undefined; steps: Plan['steps'] | undefined }>();
 
   /** Ways out, beside the planning; what they were found for may be over by then. */
   const look = async (id: string, run: Run, nowMin: number): Promise<void> => {
@@ -193,8 +197,14 @@ function planningOn(planner: () => RunPlanner): (run: string) => void {
     // It moves as little as it can against the order kept last, which every device has; at first,
     // against the plan on Weave.
     const shown = own(plans, id)?.planned.plan ?? own(meals, run.meal.id);
-    const order = orderOf(run.events);
-    const previous = order ? { ...order, ...(shown && { steps: shown.steps }) } : shown;
+    const word = lastWord(run.events)?.id;
+    let basis = before.get(id);
+    if (basis?.word !== word || !basis?.steps) {
+      basis = { word, steps: shown?.steps };
+      before.set(id, basis);
+    }
+    const order = orderOf(run.events) ?? shown;
+    const previous = order && { ...order, ...(basis.steps && { steps: basis.steps }) };
     const { planned, forecasts } = await planner().planOn(run, nowMin, previous);
     store.dispatch(runPlanned({ run: id, planned, forecasts }));
     keepOrder(id, planned);

@@ -1,10 +1,11 @@
-import { screen, within } from '@testing-library/react';
+import { act, screen, within } from '@testing-library/react';
 import {
   PATTERNS,
   patternDish,
   beginRun,
   eventsOf,
   foldRun,
+  localOf,
   planOn,
   servingMin,
   type Deed,
@@ -74,6 +75,31 @@ describe('cook', () => {
     const ways = screen.getByRole('heading', { name: 'To be on time again' }).closest('section');
     const [first] = within(ways as HTMLElement).getAllByRole('button');
     expect(first?.textContent).toMatch(/^Serve at/);
+  });
+
+  it('tells what the last word moved, and how much beside it; a minute or two is not told', async () => {
+    const { cook, planned, store } = cookAt(3000, () => []);
+    expect(planned.lateMin).toBe(0);
+    await cook();
+    const firstMin = planned.plan.servingMin - 600;
+    const planAnew = (minutes: readonly number[]) => {
+      const moved = minutes.map((later, i) => ({
+        step: `${i}`,
+        label: `Step ${i}`,
+        dishName: 'Duck',
+        fromMin: firstMin,
+        toMin: firstMin + later,
+        longerMin: 0,
+      }));
+      act(() => {
+        store.dispatch(runPlanned({ run: 'r', planned: { ...planned, moved }, forecasts: [] }));
+      });
+    };
+    planAnew([2, 30, -45]);
+    const at = localOf(firstMin + 30, supper().serving.zone).slice(11, 16);
+    expect(screen.getByText(new RegExp(`^Step 1 now at .*${at}, and 1 more$`))).toBeTruthy();
+    planAnew([2, -4]);
+    expect(screen.queryByText(/now at/)).toBeNull();
   });
 
   it('offers with one key what the dish says to do where it is not done yet', async () => {
