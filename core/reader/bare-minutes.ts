@@ -16,7 +16,7 @@ const BARE_SURELY =
 
 /** "15 minutes, 3 without the foil". */
 const BARE_BEHIND =
-  /(?<=^|[,;]\s|(?:and|then|y|luego)\s|(?:^|y |and )(?:otr[oa]s|another)\s)(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?(?=\s+(?:(?:a|at) \d{2,3}(?!\d)|(?:(?:more|m[aá]s) )?(?:without|uncovered|covered|sin (?:tapa|papel|vapor)|destapad|tapad|a fuego)|(?:over|on)(?: an?)? (?:low|high|gentle)))/giu;
+  /(?<=^|[,;]\s|(?:and|then|y|luego)\s|(?:^|y |and )(?:otr[oa]s|another)\s)(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?(?=\s+(?:(?:a|at) \d{2,3}(?!\d)|(?:(?:more|m[aá]s) )?(?:(?:de |of )?(?:reposo|descanso|rest(?:ing)?)(?!\p{L})|off the (?:heat|fire|hob)|fuera del fuego|gently|slowly|very gently|hard(?= |[.,;]|$)|without|uncovered|covered|sin (?:tapa|papel|vapor)|destapad|tapad|a fuego)|(?:over|on)(?: an?)? (?:low|high|gentle)))/giu;
 
 /** Numbers that leave their unit out and are minutes by what stands around them. @param timed minutes were said in it before */
 export function bareIn(text: string, timed: boolean): Atom[] {

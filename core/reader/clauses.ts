@@ -21,7 +21,7 @@ const LOWERS =
  * "before". Both halves must hold enough to stand alone.
  */
 const TURN = new RegExp(
-  `\\s*(?:;|(?<=^\\s*(?:to (?:serve|finish|reheat)|para (?:servir|terminar|acabar))):|(?:,|\\.)?\\s+(?:and\\s+|y\\s+)?(?:then|followed by|after that|afterwards|luego|despu[eé]s|a continuaci[oó]n|seguido de)(?=[\\s,]),?|,?\\s+(?:and|y)\\s+(?=(?:${GOES_ON})(?!\\p{L}))|,\\s+(?=(?:${GOES_ON}|in (?:with|goes?|go))(?!\\p{L}))|\\s+(?=(?:${LOWERS}))|(?<=(?:^|[,;]\\s|and\\s)another \\d{1,3}(?: ?(?:minutes?|mins?|m|hours?|h))?(?: (?:un)?covered)?),?\\s+and\\s+(?=(?:rest|slice|carve|shred)(?!\\p{L}))|(?<=(?:add|stir in|pour in|tip in|throw in) [^.;,]{1,30}),\\s+(?=\\d{1,3} ?(?:minutes?|mins?|hours?) more(?!\\p{L}))|(?<=(?:^|[,;]\\s|and\\s)(?:another \\d{1,3}(?: ?(?:minutes?|mins?|m|hours?|h))?|\\d{1,3} ?(?:minutes?|mins?|hours?) more)),\\s+(?=(?!(?:un)?covered|un?wrapped|or |lid|with|in |at |on |then|and |until|till|to |\\p{L}+ing(?!\\p{L}))\\p{L})|(?<=(?:take|get|bring|saca)\\p{L}*[^.;,]{0,40}(?:hours?|minutes?|mins?|horas?|minutos?) (?:before|ahead|beforehand|antes)),\\s+)\\s*`,
+  `\\s*(?:;|(?<=^\\s*(?:to (?:serve|finish|reheat)|para (?:servir|terminar|acabar))):|(?:,|\\.)?\\s+(?:and\\s+|y\\s+)?(?:then|followed by|after that|afterwards|luego|despu[eé]s|a continuaci[oó]n|seguido de)(?=[\\s,]),?|,?\\s+(?:and|y)\\s+(?=(?:${GOES_ON})(?!\\p{L}))|,\\s+(?=(?:${GOES_ON}|in (?:with|goes?|go))(?!\\p{L}))|\\s+(?=(?:${LOWERS}))|(?<=(?:^|[,;]\\s|and\\s)another \\d{1,3}(?: ?(?:minutes?|mins?|m|hours?|h))?(?: (?:un)?covered)?),?\\s+and\\s+(?=(?:rest|slice|carve|shred)(?!\\p{L}))|(?<=(?:add|stir in|pour in|tip in|throw in) [^.;,]{1,30}),\\s+(?=\\d{1,3} ?(?:minutes?|mins?|hours?) more(?!\\p{L}))|(?<=(?:^|[,;]\\s|and\\s)(?:another \\d{1,3}(?: ?(?:minutes?|mins?|m|hours?|h))?|\\d{1,3} ?(?:minutes?|mins?|hours?) more)),\\s+(?=(?!(?:un)?covered|un?wrapped|or |lid|with|in |at |on |then|and |until|till|to |\\p{L}+ing(?!\\p{L}))\\p{L})|,?\\s+(?:and|y|then|,)\\s+(?=(?:an? )?\\d{1,2}(?:[ -]?(?:minutes?|mins?|minutos?))?(?:['’]s?)? (?:de |of )?(?:reposo|descanso|rest(?:ing)?)(?!\\p{L}))|,\\s+(?:and |y )?(?=\\d{1,3}(?:[ -]?(?:minutes?|mins?|minutos?))? (?:off the (?:heat|fire|hob)|fuera del fuego|gently|slowly|very gently|muy despacio|suavemente))|(?<=(?:take|get|bring|saca)\\p{L}*[^.;,]{0,40}(?:hours?|minutes?|mins?|horas?|minutos?) (?:before|ahead|beforehand|antes)),\\s+)\\s*`,
   'giu',
 );
 
@@ -29,6 +29,11 @@ const TURN = new RegExp(
 const LEAST_LETTERS = 4;
 /** And no more than a length of time. */
 const LAST_LETTERS = 30;
+
+/** "After 20 minutes lower the oven to 150", "halfway through, turn it down to 160". */
+const A_MOMENT =
+  /^\s*(?:(?:after|tras|pasad[oa]s|al cabo de|a l[oa]s) [^.;,°º]{1,30}(?<!(?:at|a) \d{3})|half-?way(?: through)?|a (?:la )?mitad(?: de la cocci[oó]n)?)$/iu;
+const SETS_HEAT = new RegExp(`^(?:${LOWERS})`, 'iu');
 
 const LIES_COLD =
   /(?<!\p{L})(?:in|into|to) the (?:fridge|refrigerator|cold)(?!\p{L})[^.;\d]{0,30}$/iu;
@@ -50,6 +55,7 @@ export function clausesOf(sentence: string): Clause[] {
     const behind = sentence.slice(match.index + match[0].length);
     // "For the last ten minutes, raise it to 220" is one thing.
     if (AT_THE_LAST.test(text) && letters(text) < LAST_LETTERS) continue;
+    if (A_MOMENT.test(text) && SETS_HEAT.test(behind)) continue;
     // "Leave it on a rack in the fridge, another twelve hours": so long it lies there.
     if (LIES_COLD.test(text) && /^(?:another|a further)(?!\p{L})/iu.test(behind)) continue;
     if (letters(text) < LEAST_LETTERS || letters(behind) < LEAST_LETTERS) continue;

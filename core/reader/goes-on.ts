@@ -125,6 +125,10 @@ export function isAnotherSide(text: string): boolean {
 const OTHER_SIDE =
   /(?<!\p{L})(?:to|onto|over|on|al?) (?:the |la |lado )?(?:cool|cooler|indirect|hot|hotter|direct|other|zona|parte|lado)(?: (?:side|part|zone|end|half|indirecta?|fr[ií]a|caliente|directa?))/iu;
 
+/** "A last 20 minutes on the hob": out of the oven. */
+const ON_A_RING =
+  /(?<!\p{L})(?:on(?:to)?|over) (?:the |a )?(?:\p{L}+ )?(?:hob|stove|stovetop|ring|burner)(?!\p{L})|(?<!\p{L})(?:en el fuego|en la hornilla|al fuego)(?!\p{L})/iu;
+
 /** "Raise to 200 and give it 20 minutes": what an oven was set to since it went in. */
 function turnedTo({ place }: ReadAct, { turned, ovenC }: Context): number | undefined {
   return turned && place === 'oven' ? ovenC : undefined;
@@ -179,6 +183,7 @@ export function goingOn(
   const place = placeIn(text);
   const off = OVEN_OFF.test(text) || HEAT_OFF.test(text);
   const rests = place === 'box' || off || RESTS.test(text) || (!set && ON_RACK.test(text));
+  const ontoRing = place === 'hob' && hot.place !== 'hob' && ON_A_RING.test(text);
   const elsewhere = place !== undefined && place !== hot.place && PLACES_TO_BE.has(place);
   // "Parboil; then 200C, 45 min": no pot is so hot, and a pan is told in degrees for its fat only.
   const inPot =
@@ -207,19 +212,23 @@ export function goingOn(
       ? 'rest'
       : intoOven
         ? inOven
-        : (inLiquid(text) ?? (inLid ? 'simmer' : onRing(text, context, hot))),
+        : ontoRing && hot.verb === 'braise'
+          ? 'simmer'
+          : (inLiquid(text) ?? (inLid ? 'simmer' : onRing(text, context, hot))),
     text,
     line,
     group,
     ...(since > 0 ? lessBy(lasts, since) : lasts),
-    tempC: rests
-      ? undefined
-      : (set?.tempC ??
-        (intoReady ? context.ovenC : undefined) ??
-        turnedTo(hot, context) ??
-        hot.tempC),
+    tempC:
+      rests || ontoRing
+        ? undefined
+        : (set?.tempC ??
+          (intoReady ? context.ovenC : undefined) ??
+          turnedTo(hot, context) ??
+          hot.tempC),
     untilC: core?.tempC,
-    place: place === 'box' ? 'box' : rests ? 'board' : intoOven ? 'oven' : hot.place,
+    place:
+      place === 'box' ? 'box' : rests ? 'board' : intoOven ? 'oven' : ontoRing ? 'hob' : hot.place,
     meanwhile: false,
     dayBefore: false,
     tendEveryMin: every?.likelyMin,

@@ -23,6 +23,7 @@ function leadsTo(
   return next !== undefined && LEADS.test(text.slice(from, next.from));
 }
 
+const FOLDS = /^(?:fold|stretch|pli[eé]g|dobl)/iu;
 const UNDER = /^(?:submerge|immerse|sumer)/iu;
 const LEADS =
   /^(?:leave|let|allow|set)\s+(?:\p{L}+\s+){0,4}to\s+$|^(?:put|place|set) [^.;,]{0,24}over (?:a |the )?(?:\p{L}+ )?heat[^.;,]{0,24} to\s+$/iu;
@@ -31,7 +32,7 @@ const SETTLES =
   /^(?:let|leave|allow)\s+(?:it|them)\s+(?:to\s+)?(?:settle|come up|get (?:up )?to|climb|steady|burn)/iu;
 
 /** Verbs that stand for a step: quick ones give way to what they lead to. */
-export function kept({ text, spans, degrees, said: found, cue }: Seen): VerbHit[] {
+export function kept({ text, allLengths, spans, degrees, said: found, cue }: Seen): VerbHit[] {
   const said = found.filter((hit, i) => !leadsTo(text, hit, found[i + 1], found[i - 1]));
   const strong = said.filter((hit, i) => {
     const tends = TENDS[hit.verb];
@@ -51,8 +52,10 @@ export function kept({ text, spans, degrees, said: found, cue }: Seen): VerbHit[
     }
     // "Submerge the turkey; refrigerate for a day": how long it lies is said of the fridge.
     if (hit.verb === 'soak' && UNDER.test(text.slice(hit.from)) && own.length === 0) return false;
-    // "stir every 20 minutes" is tending of what goes on.
-    return !(tends && own.some(({ sense }) => sense === 'every'));
+    // "stir every 20 minutes" is tending of what goes on, and so is folding a dough.
+    const folds = hit.verb === 'mix' && FOLDS.test(text.slice(hit.from)) && allLengths.length === 1;
+    const tended = tends !== undefined || folds;
+    return !(tended && own.some(({ sense }) => sense === 'every'));
   });
   return strong.filter((hit, i) => !(hit.verb === 'prepare' && strong[i - 1]?.verb === 'prepare'));
 }

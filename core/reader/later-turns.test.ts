@@ -1,21 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import { stepsTold as said } from '../test/steps-told.ts';
 import { readRecipe } from './index.ts';
-
-/** What lasts, is set or comes to a core, in a line each: the verb, its minutes, heat, core, where. */
-const said = (method: string, list = '1 kg lamb shoulder') =>
-  readRecipe(`${list}\n\n${method}`)
-    .acts.filter((act) => (act.likelyMin ?? act.mostMin ?? act.tempC ?? act.untilC) !== undefined)
-    .map(({ verb, leastMin, likelyMin, mostMin, tempC, untilC, place }) =>
-      [
-        verb,
-        [...new Set([leastMin, likelyMin, mostMin])].join('-'),
-        tempC === undefined ? '' : `@${tempC}`,
-        untilC === undefined ? '' : `to ${untilC}`,
-        place,
-      ]
-        .filter((word) => word !== '')
-        .join(' '),
-    );
 
 describe('a length with a bound that leaves its unit to it', () => {
   it.each([

@@ -8,7 +8,7 @@ export const BULLET = /^(?:[-*•·▢☐]\s+|(?:[-–=]>|[→»›])\s*)/u;
 export const STEP_NUMBER =
   /^(?:(?:step|paso)\s*\d{1,2}\s+(?=\p{L})|(?:step|paso)?\s*\d{1,2}\s*(?:[.):|/]|\.?[-–ºª])\s+(?=[\p{L}\d¡¿]))/iu;
 export const STARTS_AMOUNT = new RegExp(
-  `^(?!ten (?:la|el|las|los|en) |once )(?:(?:about|abt|around|roughly|approx\\.?|unos|unas|aprox\\.?)\\s+|~\\s*)?(?:${NUMBER})\\s*[\\p{L}(/x×½¼¾-]`,
+  `^(?!ten (?:la|el|las|los|en) |once |al? (?:la|el|las|los|fuego|baja)(?!\\p{L}))(?:(?:about|abt|around|roughly|approx\\.?|unos|unas|aprox\\.?)\\s+|~\\s*)?(?:${NUMBER})\\s*[\\p{L}(/x×½¼¾-]`,
   'iu',
 );
 export const LISTED =
@@ -118,6 +118,8 @@ export function listOf(line: string): string[] {
         ? [...all.slice(0, -1), `${last}, ${item}`]
         : [...all, item];
     }, []);
+  // "On the grill, 5 minutes a side, 10 of rest": what is done.
+  if (!isTold && items.some((item) => spansIn(item.replace(AND, ''))[0]?.from === 0)) return [];
   const amounts = items
     .map((item) => item.replace(AND, ''))
     .filter((item) => STARTS_AMOUNT.test(item) || LISTED.test(item)).length;

@@ -9,6 +9,9 @@ interface At {
  */
 const LOOSE =
   /(?<![\p{L}\d.,/°º#×x–-])(\d+(?:[.,]\d+)?\s?[½¼¾⅓⅔]?|[½¼¾⅓⅔])(?=\s*(?:[,.;)](?!\d)|$|(?:for (?:rare|medium|well|the (?:first|second|other|thick|thin|small|large)|thick|thin)|or so|more|off(?= ?[.,;)]|$)|(?:at|a) \d{2,3}|without|uncovered|sin|at (?:the )?(?:most|least)|(?:on|for) the other|del otro|is (?:enough|plenty)|or (?:it|they)|and (?:turn|pour|stir|bast)ing)(?!\p{L})))/giu;
+/** "10 minutes hard, 40 gently": a number with only how behind it. */
+const HOW_BEHIND =
+  /(?<=(?:^|[,;:(]|(?<!\p{L})(?:and|then|plus|y|luego|m[aá]s))\s)(\d{1,3}(?:\s?[-–]\s?\d{1,3})?)(?!\s+(?:on|for|por) (?:the |el |la )?(?:other|second|otr|segund))(?=\s+(?:gently|slow(?:ly)?|hard|fast|quick(?:ly)?|covered|open|on|in|with|under|over|until|till?|before|after|off|skin|cut|bone|lento|suave|fuerte|tapad[oa]s?|destapad[oa]s?|a fuego|en|con|por|hasta|antes)(?!\p{L})(?! (?:half|two|four|quarters|mitad|dos)(?!\p{L})))/giu;
 /** "Foil them for two.": hours, it may be; of people it is said otherwise. */
 const IN_WORDS =
   /(?<!(?:enough|serves|supper|dinner|lunch|recipe|meal|feast|batch) )(?<=for )(?:two|three|four|five|six|eight|ten|twelve|fifteen|twenty|thirty)(?=\s*(?:[.;)]|$))/giu;
@@ -19,7 +22,8 @@ const INSTEAD = /(?<!\p{L})(?:or|o)\s*$/iu;
 
 /** Whether a number of a sentence is no time, heat or amount anything took, and says nothing of itself. */
 export function hasLooseNumber(text: string, taken: readonly At[]): boolean {
-  return [...text.matchAll(LOOSE), ...text.matchAll(IN_WORDS)].some(({ index, 0: { length } }) => {
+  const all = [LOOSE, HOW_BEHIND, IN_WORDS].flatMap((one) => [...text.matchAll(one)]);
+  return all.some(({ index, 0: { length } }) => {
     const [before, behind] = [text.slice(0, index), text.slice(index + length)];
     if (COUNTS.test(before) || (INSTEAD.test(before) && /^\s*for\b/iu.test(behind))) return false;
     return !taken.some(({ from, to }) => from < index + length && to > index);

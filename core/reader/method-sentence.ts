@@ -6,6 +6,7 @@ import { HEATS, type Context, type ReadAct } from './context.ts';
 import { spansIn } from './span.ts';
 import { bestParse, type ReadPart } from './parses.ts';
 import { hasLooseNumber } from './loose-numbers.ts';
+import { endedAt } from './turned-during.ts';
 import { lineOf, type ReadLine } from './read-line.ts';
 import { reserveLit } from './reserve.ts';
 
@@ -48,10 +49,12 @@ export function readMethodSentence(
     doubtful ||= choice.other !== undefined;
     others.push(...(choice.other ?? choice.parts));
     for (const part of choice.parts) {
+      // "Turn it down after 20 minutes and carry on for 40": so long is what is left of it.
+      const ofRest = parts.at(-1)?.read.endsBeforeAt !== undefined;
       parts.push(part);
       const { hot } = context;
       const at = hot === undefined ? -1 : acts.lastIndexOf(hot);
-      read.push(readClause(part, acts));
+      read.push(readClause(part, acts, ofRest));
       // What was added to what cooks is known of it from then on.
       if (context.hot === hot && at >= 0) context.hot = acts[at];
     }
@@ -103,15 +106,24 @@ interface ReadClause {
 }
 
 /** Adds what a clause was read as to the steps before. */
-function readClause({ clause: { from }, read }: ReadPart, acts: ReadAct[]): ReadClause {
+function readClause(
+  { clause: { from }, read }: ReadPart,
+  acts: ReadAct[],
+  ofRest: boolean,
+): ReadClause {
   const last = acts.at(-1);
   const added = read.adds === undefined || addTo(acts, read.adds);
   const [first, ...others] = read.acts.filter(
     (act, i) => !repeats(act, i === 0 ? last : read.acts[i - 1]),
   );
   const instead = first !== undefined && goesIntoFor(last, first);
-  const onward = first !== undefined && last !== undefined && isForThat(last, first);
+  const onward =
+    first !== undefined &&
+    last !== undefined &&
+    (isForThat(last, first) || (ofRest && isSame(last, first)));
   const made = first === undefined ? [] : instead || onward ? others : [first, ...others];
+  const endsAt = read.endsBeforeAt;
+  if (endsAt !== undefined && last) acts[acts.length - 1] = endedAt(last, endsAt);
   if (instead) acts[acts.length - 1] = first;
   if (onward) acts[acts.length - 1] = { ...last, ...lengthOf(first) };
   acts.push(...made);
@@ -140,9 +152,13 @@ function goesIntoFor(last: ReadAct | undefined, act: ReadAct): boolean {
 /** "Roast at 190. Leave it alone for an hour": the same, now with its time. */
 function isForThat(last: ReadAct, act: ReadAct): boolean {
   const untimed = last.likelyMin === undefined && last.leastMin === undefined;
-  const same = last.verb === act.verb && last.place === act.place && last.tempC === act.tempC;
+  const same = isSame(last, act);
   const unended = last.untilC === undefined && act.likelyMin !== undefined;
   return untimed && unended && same && HEATS.has(act.verb) && ONLY_GOES_ON.test(act.text);
+}
+
+function isSame(one: ReadAct, other: ReadAct): boolean {
+  return one.verb === other.verb && one.place === other.place && one.tempC === other.tempC;
 }
 
 const ONLY_GOES_ON =

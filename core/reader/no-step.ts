@@ -8,7 +8,7 @@ import type { ReadSentence } from './seen.ts';
  * @param lengths how many of them are lengths of time
  */
 export function noStep(text: string, numbers: number, lengths: number): ReadSentence | undefined {
-  if (WARM_PLATES.test(text)) return { acts: [], understood: true, left: 0 };
+  if (WARM_PLATES.test(text)) return { acts: [], understood: numbers === 0, left: numbers };
   if (STORY.test(text) || MAY_BE.test(text) || (OTHERWISE.test(text) && numbers > 0))
     return { acts: [], understood: false, left: numbers };
   if (FINE_FOR.test(text)) return { acts: [], understood: false, left: numbers };

@@ -26,6 +26,8 @@ export interface ReadSentence {
   /** Something to be added to the last step. */
   readonly adds?: Partial<ReadAct> | undefined;
   readonly understood: boolean;
+  /** The step before lasts only so long: it is set to another heat then, minutes. */
+  readonly endsBeforeAt?: number | undefined;
   /** What of the clause is in `adds`, to be lit. */
   readonly lit?: ReadonlyArray<readonly [from: number, to: number]> | undefined;
   /** Times and heats in it that nothing took: to be shown as not understood. */

@@ -18,6 +18,7 @@ import type { ReadSentence, Seen } from './seen.ts';
 import { noteSoak } from './soaks.ts';
 import { spansIn, type ReadDuration } from './span.ts';
 import { OVEN_OFF } from './settle-left.ts';
+import { inStages, turnedBefore } from './turned-during.ts';
 import { withLeft } from './with-left.ts';
 import { bySurroundings } from './surroundings.ts';
 import { placeIn, verbsIn, type VerbWords, type VerbHit } from './verbs.ts';
@@ -59,6 +60,8 @@ export function readSentence(
   const moment = momentOf(text, seen.allLengths, context.hot);
   // What is done in passing, at a moment of what goes on, is no step of its own.
   const passing = hits.every(({ verb }, i) => isPassing(verb, shareOf(seen.spans, hits, i)));
+  const turned = passing ? turnedBefore(seen, line, group, context) : undefined;
+  if (turned) return turned;
   if (moment && passing && seen.degrees.length === 0) {
     return {
       acts: [],
@@ -87,7 +90,7 @@ export function readSentence(
     if (!bare) return alone(seen, context);
     hits.push({ verb: bare, from: 0, to: 0 });
   }
-  const acts = actsOf(seen, hits, line, group, context);
+  const acts = inStages(seen, actsOf(seen, hits, line, group, context), context);
   if (seen.lowered) turnTo(seen.lowered, context, acts, OF_FAT.test(text));
   notePot(text, context);
   if (seen.climbsTo) climbs(text, seen.climbsTo, context);

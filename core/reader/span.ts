@@ -1,5 +1,6 @@
 import { G_PER_LB, MINUTES_PER_HOUR, NIGHT_MIN } from '../figures/index.ts';
 import { bareIn, inHours } from './bare-minutes.ts';
+import { inUnitBefore } from './unit-before.ts';
 import { exactly, middle, type Atom } from './length-atom.ts';
 import { DIGITS, NUMBER, numberIn } from './numbers.ts';
 import { remembered } from './remembered.ts';
@@ -150,10 +151,6 @@ function halfOf(words: string | undefined): number {
   return /quarter|cuarto/.test(words) ? 0.25 : 0.5;
 }
 
-/** "then 10–15": minutes again, when minutes were said before. */
-const AGAIN =
-  /(?:(?<=(?:shak|turn|stir|bast|flip|rotat|spritz|mop|vuelta)\p{L}*[^.;,\d]{0,24} )(?:at|a l[oa]s)|then|another|(?<!\p{L})give (?:it|them)|after|for the (?:first|last|final)|tras|up to|no (?:longer|more) than|not (?:(?:longer|more) than|above|beyond|over)|at most|better|ideally|preferably|luego|despu[eé]s|hasta|mejor|idealmente|no m[aá]s de)\s+(?!\d+\s*°)(\d+)(?:\s*[-–—]\s*(\d+))?(?=\s*(?:[.,;)]|$|or (?:it|they)(?!\p{L})))/giu;
-
 /** "6 hours, 24 at most", "24 hrs is best, 4 at a pinch". */
 const BOUND_BEHIND =
   /(?<=[,;(]\s*(?:but |or |and |y |o )?)(?<number>\d+)(?=\s+(?:(?<better>(?:hours? )?(?:if you (?:can|have (?:the )?time)|is (?:even )?better|for preference|si puedes|mejor a[uú]n))|(?<most>at (?:the )?(?:very )?(?:most|longest|outside)|max(?:imum)?(?!\p{L})|tops|como (?:mucho|m[aá]ximo)|a lo sumo)|(?<least>at a pinch|at (?:the )?(?:very )?least|minimum|will do|is (?:enough|plenty|fine)|como m[ií]nimo)))/giu;
@@ -219,34 +216,8 @@ const PERHAPS = new RegExp(
 /** So many letters lie between a length and its bound, at the most. */
 const BOUND_NEAR = 24;
 
-/** "An hour at room temperature and two in the fridge". */
-const HOURS_MORE =
-  /(?<=(?:hours?|horas?)(?!\p{L})[^.;\d]{0,40} (?:and|y|then|luego) (?:another |otr[oa]s )?)(?:two|three|four|six|eight|dos|tres|cuatro|seis|ocho|\d{1,2})(?= (?:in|en) (?:the |la |el )?(?:fridge|refrigerator|cold|oven|nevera|frigor[ií]fico|horno))/giu;
-
-/** "Glaze the onions 15 minutes and fry the mushrooms 6." */
-const ELLIPSIS =
-  /(?<=(?:min\p{L}*|mins?)[^.;\d]{0,40}(?:,|\sand|\sy)\s+\p{L}+ (?:the |los |las |el |la )\p{L}+ )(\d{1,2})(?=\s*(?:[.;)]|$))/giu;
-
-function againIn(text: string, before: readonly Atom[]): Atom[] {
-  const hours = [...text.matchAll(HOURS_MORE)].map(({ index: from, 0: said }) => {
-    const to = from + said.length;
-    return { from, to, ...exactly(numberIn(said) * MINUTES_PER_HOUR), night: false };
-  });
-  const again = [...text.matchAll(AGAIN), ...text.matchAll(ELLIPSIS)].map((match) => {
-    const [whole, low = '', high = low] = match;
-    const last = before.findLast(({ to }) => to <= match.index);
-    // As long as what was said before: 24 after "2 hours" is hours.
-    const each = last !== undefined && last.least % 60 === 0 && last.least >= 60 ? 60 : 1;
-    const [least, most] = [numberIn(low) * each, numberIn(high) * each];
-    const from = match.index + whole.search(/\d/);
-    const to = match.index + whole.length;
-    return { from, to, least, likely: middle(least, most), most, night: false };
-  });
-  return [...hours, ...again];
-}
-
 const JOINS =
-  /^\s*(?:,\s*)?or on (?:low|high)(?: for)?\s*$|^\s*[,(]?\s*(?:(?:but |and |or |and\/or |, )?(?:(?:no|not) (?:(?:more|longer) than|above|beyond|over) |at most |up to |(?:a |un )?(?:maximum of|m[aá]ximo de) |preferably |ideally |better |even |best |for |mejor |idealmente |preferiblemente |mejor a[uú]n )+|(?:-|–|—|to|until|or|hasta|o|a|and|y|and up to|y hasta)(?: (?:up to|even|preferably|ideally|better|better still|best|as long as|mejor|preferiblemente|hasta|incluso|toda))?\s*)+\s*[,(]?\s*$|^\s*\((?:anything|anywhere|somewhere|from|entre|de)(?: from| between)?\s*$/iu;
+  /^\s*(?:,\s*)?or on (?:low|high)(?: for)?\s*$|^\s*[,(]?\s*(?:(?:but |and |or |and\/or |, )?(?:(?:no|not) (?:(?:more|longer) than|above|beyond|over) |at most |up to |(?:a |un )?(?:max(?:imum|\.)?|m[aá]ximo)(?: of| de)? |preferably |ideally |better |even |best |for |mejor |idealmente |preferiblemente |mejor a[uú]n )+|(?:-|–|—|to|until|or|hasta|o|a|and|y|and up to|y hasta)(?: (?:up to|even|preferably|ideally|better|better still|best|as long as|mejor|preferiblemente|hasta|incluso|toda))?\s*)+\s*[,(]?\s*$|^\s*\((?:anything|anywhere|somewhere|from|entre|de)(?: from| between)?\s*$/iu;
 const AT_MOST =
   /(?:up to|at most|no (?:more|longer) than|not (?:more|longer) than|maximum(?: of)?|max\.?|como m[aá]ximo|hasta|m[aá]ximo(?: de)?|no m[aá]s de|at the longest)\s*$/iu;
 const AT_LEAST =
@@ -284,7 +255,7 @@ function findSpans(text: string): readonly ReadDuration[] {
     .filter(({ from }) => !units.some((one) => from >= one.from && from < one.to))
     .map((one) => inHours(text, one, units));
   const said = [...units, ...bare].sort((a, b) => a.from - b.from);
-  const again = said.length > 0 ? againIn(text, said) : [];
+  const again = said.length > 0 ? inUnitBefore(text, said) : [];
   const atoms = [...said, ...again.filter(({ from }) => from > (said[0]?.to ?? 0))].sort(
     (a, b) => a.from - b.from,
   );
@@ -314,14 +285,20 @@ function findSpans(text: string): readonly ReadDuration[] {
   return boundsIn(text, withoutSides(text, spans));
 }
 
+const A_NIGHT = /^(?:overnight|toda la noche|una noche)$/iu;
+/** "Overnight in the fridge (10 to 14 hours)". */
+const SO_LONG = /^(?:,?\s+(?:for |about )?|[^.;,\d]{0,30}\((?:for |about |at least |unas )?)$/iu;
+const isOfNight = ({ leastMin = 0, sense }: ReadDuration): boolean =>
+  sense === 'length' && leastMin >= 4 * MINUTES_PER_HOUR;
+
 /** "12 minutes, 6 a side": the same once more. */
 function withoutSides(text: string, spans: readonly ReadDuration[]): readonly ReadDuration[] {
   return spans.filter((span, i) => {
     const before = spans[i - 1];
     const next = spans[i + 1];
     // "Overnight for 12 hours": so long the night is.
-    if (next && /^overnight$/iu.test(text.slice(span.from, span.to)))
-      if (/^,?\s+(?:for |about )?$/iu.test(text.slice(span.to, next.from))) return false;
+    if (next && A_NIGHT.test(text.slice(span.from, span.to)) && isOfNight(next))
+      if (SO_LONG.test(text.slice(span.to, next.from))) return false;
     const near = before && /^\s*[,(]\s*$/u.test(text.slice(before.to, span.from));
     return !(span.perSide && near && before.likelyMin === 2 * (span.likelyMin ?? NaN));
   });

@@ -59,7 +59,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'mix|keep (?:on )?(?:mixing|whisking|beating)|combine|whisk|blitz|whizz|blend|beat|toss|pur[ée]e|mash|whip(?= (?:the |up |together )?(?:\\p{L}+ )?(?:cream|eggs?|whites?|butter|until|for|\\d))|cream(?= the| together)|fold|pulse|process|stir together|work (?:with )?(?:the|it|everything)(?=[^.;]{0,60} \\d+ ?min)|make (?:the |a )?(?:marinade|rub|paste|glaze|sauce|dressing|brine|batter|dough)',
     spanish:
-      'lic[uú](?:a|e|ar|amos)(?!\\p{L})|lig(?:a|ar|amos)(?= la salsa| el )|emulsion(?:a|e|ar|amos)(?!\\p{L})|mezcl(?:a|an|e|ar|amos|en|as)|combin(?:a|e|ar|amos|en)|bat(?:e|a|ir|imos|an)|tritur(?:a|e|ar|amos)|prepara(?:r|mos)? (?:la |el |una )?(?:marinada|adobo|salsa|masa|glaseado|mezcla)',
+      'mont(?:a|e|ar|amos)(?= (?:la |las |los )?(?:nata|crema|claras|yemas|huevos|merengue))|lic[uú](?:a|e|ar|amos)(?!\\p{L})|lig(?:a|ar|amos)(?= la salsa| el )|emulsion(?:a|e|ar|amos)(?!\\p{L})|mezcl(?:a|an|e|ar|amos|en|as)|combin(?:a|e|ar|amos|en)|bat(?:e|a|ir|imos|an)|tritur(?:a|e|ar|amos)|prepara(?:r|mos)? (?:la |el |una )?(?:marinada|adobo|salsa|masa|glaseado|mezcla)',
   },
   {
     verb: 'knead',
@@ -88,7 +88,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   },
   {
     verb: 'sear',
-    english: 'sear',
+    english: '(?<!reverse[- ])sear',
     spanish:
       'sell(?:a|an|e|ar|amos|en)(?!\\p{L})|marc(?:a|ar|amos|an)(?= (?:(?:la|el|las|los|en|un|dos|tres) |\\d{1,2} ?(?:m|s)))|marc(?:a|e)(?=l[oa]s?(?!\\p{L}))',
   },
@@ -121,7 +121,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'roast',
     english:
-      'air[- ]?fry|(?:steam[- ])?roast(?! beef| chicken| pork| lamb| is| in a| with (?!the lid|its lid|a lid))',
+      'air[- ]?fry|reverse[- ]sear|(?:steam[- ])?roast(?! beef| chicken| pork| lamb| is| in a| with (?!the lid|its lid|a lid))',
     spanish: 'as(?:a|an|e|ar|amos|en)(?!\\p{L})',
   },
   {
