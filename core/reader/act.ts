@@ -100,6 +100,7 @@ export function actOf(
   const tempC = isSet
     ? (set?.tempC ??
       (verb === 'hold' ? core?.tempC : undefined) ??
+      (verb === 'simmer' && hit.verb === 'hold' ? context.hot?.tempC : undefined) ??
       (HEATS.has(verb) && !(verb === 'fry' && SOFTENS.test(own))
         ? inherited(verb, place, context)
         : undefined))

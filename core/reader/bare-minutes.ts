@@ -36,7 +36,11 @@ export function bareIn(text: string, timed: boolean): Atom[] {
   return [...behind, ...bareMinutesIn(text, timed)];
 }
 
-const LIES_FOR = /(?<!\p{L})(?:tent|rest|leave|stand|hold)(?!\p{L})[^.;,\d]{0,30}\sfor\s+$/iu;
+const LIES_FOR =
+  /(?<!\p{L})(?:tent|rest|leave|stand|hold|iced?(?: water| bath)?)(?!\p{L})[^.;,\d]{0,30}\sfor\s+$/iu;
+/** "Fry for three minutes, add the sauce and bubble for one." */
+const COOKS_FOR =
+  /(?<!\p{L})(?:bubble|boil|fry|simmer|cook|stir|toast|steam|sear|grill)(?: it| them)? for\s+$/iu;
 
 /** @param timed minutes were said in it before */
 function bareMinutesIn(text: string, timed: boolean): Atom[] {
@@ -44,7 +48,8 @@ function bareMinutesIn(text: string, timed: boolean): Atom[] {
     const before = text.slice(0, match.index);
     // "Tent it for ten", and "a pie for ten".
     const persons = /(?:for|durante)\s+$/iu.test(before) && !/^\d{1,2}$/.test(match[0]);
-    if (persons && !LIES_FOR.test(before) && !ON_LOW.test(before)) return [];
+    const cooksFor = timed && COOKS_FOR.test(before);
+    if (persons && !LIES_FOR.test(before) && !ON_LOW.test(before) && !cooksFor) return [];
     const [low = '', high = low] = match[0].split(/\s*(?:[-–]|(?<=\d)\s(?:to|a)\s)\s*/);
     const [minutes, most] = [numberIn(low), numberIn(high)];
     const again =
@@ -57,8 +62,9 @@ function bareMinutesIn(text: string, timed: boolean): Atom[] {
     const more =
       /^\s+(?:more|longer|m[aá]s)/iu.test(behind) &&
       /(?:give|turn|flip|cook|fry|grill|dale|vuelta|\s(?:at|a) \d{2,3})/iu.test(text);
-    const forMore = /(?:^|\s)for\s+$/iu.test(before) && /^\s+(?:more|m[aá]s)/iu.test(behind);
-    if (!(minutes >= (again ? 2 : more || forMore ? 1 : LEAST_BARE_MIN) && minutes <= 90))
+    const forMore =
+      (/(?:^|\s)for\s+$/iu.test(before) && /^\s+(?:more|m[aá]s)/iu.test(behind)) || cooksFor;
+    if (!(minutes >= (more || forMore ? 1 : again ? 2 : LEAST_BARE_MIN) && minutes <= 90))
       return [];
     const at = { from: match.index, to: match.index + match[0].length };
     return [

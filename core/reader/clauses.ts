@@ -35,6 +35,9 @@ const A_MOMENT =
   /^\s*(?:(?:after|tras|pasad[oa]s|al cabo de|a l[oa]s) [^.;,°º]{1,30}(?<!(?:at|a) \d{3})|half-?way(?: through)?|a (?:la )?mitad(?: de la cocci[oó]n)?)$/iu;
 const SETS_HEAT = new RegExp(`^(?:${LOWERS})`, 'iu');
 
+const UNTIL_CORE =
+  /(?<!\p{L})(?:until|till?|hasta)(?!\p{L})[^.;,]{0,40}(?<!\d)[4-9]\d(?:\s?°?\s?C)?(?: in the \p{L}+| inside)?$/iu;
+
 const LIES_COLD =
   /(?<!\p{L})(?:in|into|to) the (?:fridge|refrigerator|cold)(?!\p{L})[^.;\d]{0,30}$/iu;
 
@@ -55,6 +58,8 @@ export function clausesOf(sentence: string): Clause[] {
     const behind = sentence.slice(match.index + match[0].length);
     // "For the last ten minutes, raise it to 220" is one thing.
     if (AT_THE_LAST.test(text) && letters(text) < LAST_LETTERS) continue;
+    // "Until 95 °C, another 2 to 3 hours": so long that takes.
+    if (UNTIL_CORE.test(text) && /^another(?!\p{L})/iu.test(behind)) continue;
     if (A_MOMENT.test(text) && SETS_HEAT.test(behind)) continue;
     // "Leave it on a rack in the fridge, another twelve hours": so long it lies there.
     if (LIES_COLD.test(text) && /^(?:another|a further)(?!\p{L})/iu.test(behind)) continue;

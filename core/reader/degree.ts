@@ -187,6 +187,10 @@ const UNTIL_CORE = /^[^.;\d]{0,24}(?:until|till?|hasta)(?!\p{L})[^.;]{0,40}\d{2,
 const SET_TO =
   /(?<!\p{L})(?:raise|increase|bring|turn|drop|lower|reduce|sube|baja)(?: it| the (?:heat|oven|smoker|temperature|fire)| el (?:horno|ahumador))?(?: back)?(?: up| down)? (?:slowly |gradually )?(?:to|a)\s+$/iu;
 
+/** "Cover with stock and heat slowly to 80 °C": of what it lies in. */
+const LIQUID_TO =
+  /(?<!\p{L})(?:water|liquid|liquor|bouillon|stock|broth|milk|brine|agua|caldo|leche)(?!\p{L})[^.;]{0,30}(?<!\p{L})(?:heat|warm|calient\p{L}*|calentar)(?!\p{L})[^.;\d]{0,20} (?:to|a|hasta) $/iu;
+
 function senseOf(text: string, { from, to, tempC }: Omit<Degree, 'sense'>): Degree['sense'] {
   if (tempC > CORE_MOST_C) return 'place';
   if (LASTED_AT.test(text.slice(0, from))) return 'place';
@@ -199,6 +203,7 @@ function senseOf(text: string, { from, to, tempC }: Omit<Degree, 'sense'>): Degr
     CORE_BEHIND.test(text.slice(to)) ||
     OFF_AT.test(text.slice(0, from));
   if (!isCore && SET_TO.test(text.slice(0, from))) return 'place';
+  if (LIQUID_TO.test(text.slice(0, from))) return 'place';
   if (AT_A_HEAT.test(text.slice(0, from)) && UNTIL_CORE.test(text.slice(to))) return 'place';
   if (!isCore && (IN_LIQUID.test(text.slice(0, from)) || OVEN_LATER.test(text.slice(to))))
     return 'place';

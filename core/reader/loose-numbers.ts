@@ -14,7 +14,7 @@ const HOW_BEHIND =
   /(?<=(?:^|[,;:(]|(?<!\p{L})(?:and|then|plus|y|luego|m[aá]s))\s)(\d{1,3}(?:\s?[-–]\s?\d{1,3})?)(?!\s+(?:on|for|por) (?:the |el |la )?(?:other|second|otr|segund))(?=\s+(?:gently|slow(?:ly)?|hard|fast|quick(?:ly)?|covered|open|on|in|with|under|over|until|till?|before|after|off|skin|cut|bone|lento|suave|fuerte|tapad[oa]s?|destapad[oa]s?|a fuego|en|con|por|hasta|antes)(?!\p{L})(?! (?:half|two|four|quarters|mitad|dos)(?!\p{L})))/giu;
 /** "Foil them for two.": hours, it may be; of people it is said otherwise. */
 const IN_WORDS =
-  /(?<!(?:enough|serves|supper|dinner|lunch|recipe|meal|feast|batch) )(?<=for )(?:two|three|four|five|six|eight|ten|twelve|fifteen|twenty|thirty)(?=\s*(?:[.;)]|$))/giu;
+  /(?<!(?:enough|serves|supper|dinner|lunch|recipe|meal|feast|batch) )(?<=for )(?:one|two|three|four|five|six|eight|ten|twelve|fifteen|twenty|thirty)(?=\s*(?:[.;)]|$))/giu;
 const COUNTS =
   /(?:in|into|serves?|makes?|feeds|step|steps|mark|gas|fan|ventilador|no\.?|number|part|of|per|page|take|takes|all|with|to|en|para|paso|de|con)\s*$/iu;
 /** "18 minutes for pink or 25 for well done": another taste. */

@@ -24,6 +24,24 @@ describe('numbers that stand alone behind a step', () => {
     ['Montar la nata 4 minutos.', ['mix 4 board']],
   ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
 
+  it.each([
+    ['Fry for three minutes, add the sauce and bubble for one.', ['fry 3 hob', 'simmer 1 hob']],
+    ['Boil 6 minutes, then into ice for 10, peel.', ['boil 6 hob', 'cool 10 counter']],
+    [
+      'Smoke at 125 °C for 5 hours. Wrap and carry on until 95 °C, another 2 to 3 hours.',
+      ['smoke 300 @125 smoker', 'smoke 120-150-180 @125 to 95 smoker'],
+    ],
+    ['Lightly salt the cod for 20 minutes.', ['brine 20 fridge']],
+    ['Purge the mussels in cold salted water for 30 minutes.', ['soak 30 counter']],
+    ['Cook the mince over a high heat for 8 minutes until it browns.', ['fry 8 hob']],
+    ['Crisp the chorizo for 4 minutes.', ['fry 4 hob']],
+    // What it lies in, and no middle.
+    [
+      'Cover with cold stock and heat slowly to 80 °C. Hold it there for 10 minutes, lid on.',
+      ['simmer 10 @80 hob'],
+    ],
+  ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
+
   it('and in Spanish', () => {
     expect(
       said('A la parrilla, 5 minutos por cada lado, y 10 de reposo.', '1 kg de cordero'),

@@ -1,6 +1,6 @@
 import type { Verb } from '../terms/index.ts';
 import type { PlaceKind } from '../places/index.ts';
-import type { Context } from './context.ts';
+import { WET, type Context } from './context.ts';
 import {
   COATS_MEAT,
   COVERED,
@@ -105,7 +105,7 @@ export function verbOf(
     case 'soak':
       return soaked(own, before, named, context);
     case 'hold':
-      return held(named, before, context);
+      return held(named, before, own, context);
     case 'fry':
       if (/^soften/iu.test(own) && LIES_IN_WATER.test(own)) return 'soak';
       if ((oven || named === 'oven') && /^(?:toast|tuest|tost)/iu.test(own)) return 'roast';
@@ -167,9 +167,14 @@ function soaked(
 }
 
 /** Kept as it is: in the cold, in its pot, or warm. */
-function held(named: PlaceKind | undefined, before: string, context: Context): Verb {
+const THERE =
+  /^(?:hold|keep|mant[eé]n\p{L}*) (?:it |them |the \p{L}+ )?(?:there|at that|ah[ií])(?!\p{L})/iu;
+
+function held(named: PlaceKind | undefined, before: string, own: string, context: Context): Verb {
   if (named === 'fridge') return cold(context);
-  return named === undefined && BROUGHT_TO.test(before) ? 'simmer' : 'hold';
+  // "Heat to 80 °C. Hold it there for ten minutes": in its pot.
+  const inItsPot = WET.has(context.hot?.verb ?? 'hold') && THERE.test(own);
+  return named === undefined && (BROUGHT_TO.test(before) || inItsPot) ? 'simmer' : 'hold';
 }
 
 /** A pot that was turned down, or a pan that something was poured into, simmers. */
@@ -236,7 +241,7 @@ function heated({ place, hot }: Context): PlaceKind {
 
 /** What happens to food in a pan, and in no pot. */
 const DRY_COOKED =
-  /(?<!\p{L})(?:turn(?:ing|ed)|flip(?:ping|ped)|golden|undisturbed|brown(?:ed)?|crisp\p{L}*|render\p{L}*|colou?red|(?:skin|cut|fat|flesh)[- ]side|side down|(?:a|each|(?:the )?(?:first|one|other|second)) side|in (?:the |a little |some |plenty of )?(?:hot )?(?:butter|oil|ghee|dripping|lard)|en (?:el |un poco de )?(?:aceite|mantequilla|manteca)|dorad\p{L}*|crujiente|por (?:cada )?lado|vuelta)(?!\p{L})/iu;
+  /(?<!\p{L})(?:turn(?:ing|ed)|flip(?:ping|ped)|golden|undisturbed|brown(?:s|ed)?|colou?rs|(?:over|on) (?:a )?(?:very )?(?:high|fierce) (?:heat|flame)|crisp\p{L}*|render\p{L}*|colou?red|(?:skin|cut|fat|flesh)[- ]side|side down|(?:a|each|(?:the )?(?:first|one|other|second)) side|in (?:the |a little |some |plenty of )?(?:hot )?(?:butter|oil|ghee|dripping|lard)|en (?:el |un poco de )?(?:aceite|mantequilla|manteca)|dorad\p{L}*|crujiente|por (?:cada )?lado|vuelta)(?!\p{L})/iu;
 
 /** "Raise the heat and cook until browned". */
 const HOTTER = /(?<!\p{L})(?:rais|increas|turn up|sub(?:e|ir|imos) (?:el )?fuego)/iu;

@@ -50,9 +50,9 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'soak',
     english:
-      'soak|rehydrate|steep(?= )|submerge|immerse|(?:quick-)?pickle(?= (?:the|it|them|for|in|\\d))|(?<=^[^\\p{L}]{0,4})pickle(?= \\p{L}+[^.;]{0,24}\\d)',
+      'soak|purge(?= (?:it|them|the|in|for)(?!\\p{L}))|rehydrate|steep(?= )|submerge|immerse|(?:quick-)?pickle(?= (?:the|it|them|for|in|\\d))|(?<=^[^\\p{L}]{0,4})pickle(?= \\p{L}+[^.;]{0,24}\\d)',
     spanish:
-      '(?:ten|tener|tenemos)[^.;]{0,20} en remojo|(?:re)?hidrat(?:a|e|ar|amos)|desal(?:a|an|ar|amos)(?!\\p{L})|(?:en)?c[uú]rt(?:e|a|ir|imos)(?!\\p{L})|sumer(?:ge|ja|gir|gimos)|remoj(?:a|e|ar|amos)|empap(?:a|e|ar|amos)|(?:pon|ponga|poner|ponemos|deja|deje|dejar|dejamos)[^.;]{0,30} (?:en|a) remojo',
+      '(?:ten|tener|tenemos)[^.;]{0,20} en remojo|purg(?:a|ar|amos)(?!\\p{L})|(?:re)?hidrat(?:a|e|ar|amos)|desal(?:a|an|ar|amos)(?!\\p{L})|(?:en)?c[uú]rt(?:e|a|ir|imos)(?!\\p{L})|sumer(?:ge|ja|gir|gimos)|remoj(?:a|e|ar|amos)|empap(?:a|e|ar|amos)|(?:pon|ponga|poner|ponemos|deja|deje|dejar|dejamos)[^.;]{0,30} (?:en|a) remojo',
   },
   {
     verb: 'mix',
@@ -88,7 +88,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   },
   {
     verb: 'sear',
-    english: '(?<!reverse[- ])sear',
+    english: '(?<!reverse[- ])sear|(?:blow)?torch(?= (?:it|them|the|for|\\d))',
     spanish:
       'sell(?:a|an|e|ar|amos|en)(?!\\p{L})|marc(?:a|ar|amos|an)(?= (?:(?:la|el|las|los|en|un|dos|tres) |\\d{1,2} ?(?:m|s)))|marc(?:a|e)(?=l[oa]s?(?!\\p{L}))',
   },
@@ -200,7 +200,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'chill',
     english:
-      'chill|press(?= (?:o/n|overnight)(?!\\p{L}))|(?<=(?:^|, |then |and ))(?:into the |in the )?(?:fridge|refrigerator)(?= ?(?:[.;,]|$))|chilling(?= (?:it |them )?(?:for )?\\d)|refrigerate|freeze(?= (?:it |them |the (?:\\p{L}+ ){1,3})?(?:at [-−]?\\d+ ?°?[cf]? )?(?:for )?(?:about |at least )?(?:\\d+(?:\\s?[-–]\\s?\\d+)?|half|an?|one|two|fifteen|twenty|thirty)[- ]?(?:an )?(?:min|hour|day|week))|(?:place|put|store|keep|return|transfer|move)(?!\\p{L})[^.;]{0,40}(?:in|to|into) the (?:fridge|refrigerator)|(?:air[- ])?dry(?= [^.;]{0,30}(?:in|to) the (?:fridge|refrigerator))|marinate in the fridge',
+      'chill|press(?= (?:o/n|overnight)(?!\\p{L}))|(?<=(?:^|, |then |and ))(?:into the |in the )?(?:fridge|refrigerator)(?= ?(?:[.;,]|$))|chilling(?= (?:it |them )?(?:for )?\\d)|refrigerate|freeze(?= (?:it |them |the (?:\\p{L}+ ){1,3})?(?:at [-−]?\\d+ ?°?[cf]? )?(?:for )?(?:about |at least )?(?:\\d+(?:\\s?[-–]\\s?\\d+)?|half|an?|one|two|fifteen|twenty|thirty)[- ]?(?:an )?(?:min|hour|day|week))|(?:place|put|store|keep|return|transfer|move)(?!\\p{L})[^.;]{0,40}(?:in|to|into) the (?:fridge|refrigerator)|(?:air[- ])?dry(?= [^.;]{0,30}(?:in|to) the (?:fridge|refrigerator))',
     spanish:
       'congel(?:a|e|ar|amos)(?!\\p{L})|refriger(?:a|e|ar|amos)|(?:mete|meter|pon|ponga|poner|guarda|guardar|deja|deje|dejar|lleva|llevar|reserva|reservar)[^.;]{0,45}(?:en|a) (?:la nevera|el frigo(?:r[ií]fico)?|el refrigerador)',
   },
@@ -247,7 +247,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'cook',
     english:
-      '(?:let (?:it |them |the (?:\\p{L}+ )?\\p{L}+ )(?=cook ))?cook|sous[- ]vide(?= (?:at|for|the|it|them|\\d))|make (?:the |a )?caramel(?!\\p{L})|let (?:it|them|that|those|the \\p{L}+) go(?= (?:for |about |another )*(?:\\d|an? |half))|re-?heat(?:ed)?(?!\\p{L})|regenerate(?= (?:at|in|for|\\d))|heat (?:it |them |the \\p{L}+ )?through|heat(?! (?:the |some |your |an? )?(?:fat|oil|water|oven|pan|grill|butter|milk|cream|stock|syrup))(?= [^.;,]{0,30} at \\d{2,3} ?°)|(?:water[- ])?bath(?= at)|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm(?! (?:up )?(?:the |your |an )?(?:oven|plates?|dishes|bowls?|platter))(?! (?:[^.;,]{0,20} )?(?:oil|butter|fat|lard|ghee|dripping)(?!\\p{L}))',
+      '(?:let (?:it |them |the (?:\\p{L}+ )?\\p{L}+ )(?=cook ))?cook|sous[- ]vide(?= (?:at|for|the|it|them|\\d))|make (?:the |a )?caramel(?!\\p{L})|let (?:it|them|that|those|the \\p{L}+) go(?= (?:for |about |another )*(?:\\d|an? |half))|re-?heat(?:ed)?(?!\\p{L})|regenerate(?= (?:at|in|for|\\d))|heat (?:it |them |the \\p{L}+ )?(?:through|gently|slowly)|crisp(?: up)?(?= (?:it|them|the) (?!(?:skin|crackling|crust|fat)(?!\\p{L})))|heat(?! (?:the |some |your |an? )?(?:fat|oil|water|oven|pan|grill|butter|milk|cream|stock|syrup))(?= [^.;,]{0,30} at \\d{2,3} ?°)|(?:water[- ])?bath(?= at)|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm(?! (?:up )?(?:the |your |an )?(?:oven|plates?|dishes|bowls?|platter))(?! (?:[^.;,]{0,20} )?(?:oil|butter|fat|lard|ghee|dripping)(?!\\p{L}))',
     spanish:
       'cocin(?:a|an|e|ar|amos|en)(?!\\p{L})|(?:re)?cali(?:enta|entan|ente)(?= (?:despacio|suavemente|todo|a fuego|en el horno|al horno|bien|\\d))|(?:re)?calentar(?= (?:despacio|suavemente|todo|a fuego|en el horno|bien|\\d))|coc[ií]nal[oa]s?|contin[uú]a la cocci[oó]n|(?:haz|haga|hacer|prepara|preparar) (?:el |un )?caramelo|haz(?:l[oa]s?)?(?= (?:\\d|durante|unos|otros))',
   },
