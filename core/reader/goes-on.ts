@@ -103,7 +103,10 @@ const IN_FAT = /(?<!\p{L})(?:oil|fat|lard|dripping|aceite|manteca|pan|sart[eé]n
 /** Out of the oven, in a pan. */
 const IN_PAN =
   /(?<!\p{L})(?:(?:cut|skin|flesh|fat)[- ]side|(?:side|skin|flesh) down|(?:^|[:,.] )pan(?=,| (?:cold|hot|skin)(?!\p{L}))|(?:^\s*)pan (?:cold|hot)(?!\p{L})|in the (?:\p{L}+ )?fat|skillet|frying pan|sart[eé]n)(?!\p{L})/iu;
-const RESTS = /\brest(?:s|ing)?\b(?! of)|\breposa/iu;
+/** "Put in a covered bowl for ten minutes". */
+const IN_BOWL =
+  /^\s*(?:put|place|tip|drop)?(?: it| them| the \p{L}+)? ?in(?:to)? (?:a|the) (?:covered |plastic |paper )?(?:bowl|bag)(?!\p{L})/iu;
+const RESTS = /(?<!the )\brest(?:s|ing)?\b(?! of)|\breposa/iu;
 /** Off its fire, unless a heat is told with it. */
 const ON_RACK =
   /\bon (?:a |the )?(?:wire |cooling )?rack\b(?! (?:in|over|above))|(?<!\p{L})(?:on|onto|to) (?:a |the )(?:carving |chopping |warm(?:ed)? )?(?:board|plate)(?!\p{L})|(?<!\p{L})(?:at room temp|a temperatura ambiente)/iu;
@@ -182,7 +185,11 @@ export function goingOn(
     return soaksIn(text, line, group, length, context);
   const place = placeIn(text);
   const off = OVEN_OFF.test(text) || HEAT_OFF.test(text);
-  const rests = place === 'box' || off || RESTS.test(text) || (!set && ON_RACK.test(text));
+  const rests =
+    place === 'box' ||
+    off ||
+    RESTS.test(text) ||
+    (!set && (ON_RACK.test(text) || IN_BOWL.test(text)));
   const ontoRing = place === 'hob' && hot.place !== 'hob' && ON_A_RING.test(text);
   const elsewhere = place !== undefined && place !== hot.place && PLACES_TO_BE.has(place);
   // "Parboil; then 200C, 45 min": no pot is so hot, and a pan is told in degrees for its fat only.

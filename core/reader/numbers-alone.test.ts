@@ -42,6 +42,19 @@ describe('numbers that stand alone behind a step', () => {
     ],
   ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
 
+  it.each([
+    // The others are no rest.
+    ['Fry 5 minutes. Add the rest and cook 10 more.', ['fry 5 hob', 'fry 10 hob']],
+    ['Sit the meat in the marinade for 30 minutes at room temperature.', ['marinate 30 counter']],
+    ['Bake in the lower third of a 250 °C oven for 12 minutes.', ['bake 12 @250 oven']],
+    ['Boil hard with the lid on for 8 hours.', ['boil 480 hob']],
+    ['Marinate 3 hours in the fridge, or overnight.', ['marinate 180-480-720 fridge']],
+    [
+      'Heat the milk to 80 °C, pour over the yolks, return to the pan and cook to 83 °C.',
+      ['simmer @80 to 83 hob'],
+    ],
+  ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
+
   it('and in Spanish', () => {
     expect(
       said('A la parrilla, 5 minutos por cada lado, y 10 de reposo.', '1 kg de cordero'),

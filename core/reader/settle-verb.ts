@@ -42,10 +42,12 @@ const IN_WATER = /agua|ebullici|herv|hirv/iu;
 const SALTED = /\bsalt|\bsal\b/iu;
 /** "Warm the cream", "reheat on the hob": in a pan, whatever cooks in the oven. */
 const WARMS =
-  /^(?:re-?heat\p{L}*[^.;]{0,30}\b(?:hob|stove|ring|pan|pot)\b|(?:gently )?warm (?:the |a |your )?(?:\p{L}+ )?(?:milk|cream|stock|broth|water|sauce|syrup|juice|wine|cider|soup|gravy)\b)/iu;
+  /^(?:re-?heat\p{L}*[^.;]{0,30}\b(?:hob|stove|ring|pan|pot)\b|(?:gently )?(?:warm|heat|bring) (?:the |a |your )?(?:\p{L}+ )?(?:milk|cream|stock|broth|water|sauce|syrup|juice|wine|cider|soup|gravy)\b)/iu;
 /** "Reheat gently and glaze under the grill": on a ring, where nothing else is said of it. */
 const WARMS_AGAIN = /^(?:re-?heat|warm (?:it |them )?through|(?:re)?calient|(?:re)?calentar)/iu;
 const DRY: ReadonlySet<Verb> = new Set(['grill', 'roast', 'bake', 'smoke']);
+/** "Boil hard with the lid on". */
+const HARD = /^boil(?:ing)? (?:very )?(?:hard|fast|rapidly|vigorously)(?!\p{L})/iu;
 const GENTLE =
   /fuego (?:muy )?(?:lento|bajo|suave)|baja(?:r)? el fuego|tapad[oa]|(?<!\p{L})tapa(?:r|mos)?(?!\p{L})/iu;
 
@@ -82,10 +84,7 @@ export function verbOf(
         return context.soak;
       return SETS.test(before) || SETS.test(own) ? 'chill' : cold(context);
     case 'rest':
-      if (named === 'fridge' && context.hasMeat && COATS_MEAT.test(before)) return 'marinate';
-      if (context.hot && ON_RING.has(context.hot.verb) && ON_ITS_SIDE.test(own))
-        return context.hot.verb;
-      return waits(context, OUT_IN_ROOM.test(own));
+      return rests(named, before, own, context);
     case 'shred':
     case 'slice':
       // Before any fire it is only cut.
@@ -101,6 +100,7 @@ export function verbOf(
         return 'bake';
       if (COOKS_WET.test(own) && context.hot !== undefined && !IN_WATER.test(`${before}${own}`))
         return 'simmer';
+      if (HARD.test(own)) return 'boil';
       return GENTLE.test(own) || GENTLE.test(before) ? 'simmer' : 'boil';
     case 'soak':
       return soaked(own, before, named, context);
@@ -142,6 +142,16 @@ export function verbOf(
     default:
       return hit.verb;
   }
+}
+
+function rests(named: PlaceKind | undefined, before: string, own: string, context: Context): Verb {
+  if (named === 'fridge' && context.hasMeat && COATS_MEAT.test(before)) return 'marinate';
+  const { hot, last } = context;
+  if (hot && ON_RING.has(hot.verb) && ON_ITS_SIDE.test(own)) return hot.verb;
+  // What was just kneaded soaks in nothing.
+  return last === 'knead' && !context.dough && named === undefined
+    ? 'rest'
+    : waits(context, OUT_IN_ROOM.test(own));
 }
 
 /** Out of the cold, where it loses its chill; else off its fire. */
@@ -264,8 +274,12 @@ function softens(before: string, own: string, { hot, wet }: Context): boolean {
 const SOFTENED =
   /(?<!\p{L})(?:veg(?:etables)?|onions?|shallots?|leeks?|carrots?|celery|peppers?|mushrooms?|verduras?|cebollas?|puerros?|pimientos?|setas)(?!\p{L})/iu;
 
+/** "Pour it over the yolks, return to the pan and cook to 83 °C". */
+const CUSTARD = /(?<!\p{L})(?:yolks|custard|milk|yemas|natillas|leche)(?!\p{L})[^.;]{0,50}$/iu;
+
 function cooks(own: string, before: string, named: PlaceKind | undefined, context: Context): Verb {
   if (SUGAR.test(own) || WATER_BOILS.test(before)) return 'boil';
+  if (named !== 'oven' && CUSTARD.test(before)) return 'simmer';
   if (OIL_AT.test(before) || (named === undefined && MELTED.test(before))) return 'fry';
   const place =
     named ?? (context.slowCooker ? 'slow-cooker' : context.hot ? undefined : notYetUsed(context));

@@ -217,7 +217,7 @@ const PERHAPS = new RegExp(
 const BOUND_NEAR = 24;
 
 const JOINS =
-  /^\s*(?:,\s*)?or on (?:low|high)(?: for)?\s*$|^\s*[,(]?\s*(?:(?:but |and |or |and\/or |, )?(?:(?:no|not) (?:(?:more|longer) than|above|beyond|over) |at most |up to |(?:a |un )?(?:max(?:imum|\.)?|m[aá]ximo)(?: of| de)? |preferably |ideally |better |even |best |for |mejor |idealmente |preferiblemente |mejor a[uú]n )+|(?:-|–|—|to|until|or|hasta|o|a|and|y|and up to|y hasta)(?: (?:up to|even|preferably|ideally|better|better still|best|as long as|mejor|preferiblemente|hasta|incluso|toda))?\s*)+\s*[,(]?\s*$|^\s*\((?:anything|anywhere|somewhere|from|entre|de)(?: from| between)?\s*$/iu;
+  /^ (?:in the (?:fridge|refrigerator)|en (?:la nevera|el frigo(?:r[ií]fico)?)),? (?:or|o) (?:up to |preferably |better |hasta |mejor )?$|^\s*(?:,\s*)?or on (?:low|high)(?: for)?\s*$|^\s*[,(]?\s*(?:(?:but |and |or |and\/or |, )?(?:(?:no|not) (?:(?:more|longer) than|above|beyond|over) |at most |up to |(?:a |un )?(?:max(?:imum|\.)?|m[aá]ximo)(?: of| de)? |preferably |ideally |better |even |best |for |mejor |idealmente |preferiblemente |mejor a[uú]n )+|(?:-|–|—|to|until|or|hasta|o|a|and|y|and up to|y hasta)(?: (?:up to|even|preferably|ideally|better|better still|best|as long as|mejor|preferiblemente|hasta|incluso|toda))?\s*)+\s*[,(]?\s*$|^\s*\((?:anything|anywhere|somewhere|from|entre|de)(?: from| between)?\s*$/iu;
 const AT_MOST =
   /(?:up to|at most|no (?:more|longer) than|not (?:more|longer) than|maximum(?: of)?|max\.?|como m[aá]ximo|hasta|m[aá]ximo(?: de)?|no m[aá]s de|at the longest)\s*$/iu;
 const AT_LEAST =

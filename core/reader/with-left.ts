@@ -14,7 +14,9 @@ export function withLeft(seen: Seen, said: readonly ReadAct[], { hot }: Context)
     !owned(one, acts, lowered) && !isSaidAgain(text, one);
   const left = degrees.filter(isLeft);
   // "Pull at 52, it climbs to 57 while resting".
-  const open = hot !== undefined && acts.every(({ untilC }) => untilC === undefined);
+  // What it is cooled to is no middle it cooks to.
+  const open =
+    hot !== undefined && acts.every(({ untilC, verb }) => untilC === undefined && verb !== 'cool');
   const core = open ? left.find(isCore) : undefined;
   const loose = hasLooseNumber(text, [...allLengths, ...degrees]) ? 1 : 0;
   const unweighed = allLengths.filter((one) => isUnweighed(one, acts)).length;
