@@ -229,6 +229,13 @@ const CUES: readonly Cue[] = [
     over: WEAK,
   },
   {
+    // "Ball up, and give them 6 hours more": of a dough.
+    verb: 'rise',
+    words: /(?<!\p{L})(?:give (?:it|them)|another|more|longer|otr[oa]s?|m[aá]s)(?!\p{L})/iu,
+    when: ({ dough, hot, last }) => dough && hot === undefined && last === 'rise',
+    over: ['put', 'wait'],
+  },
+  {
     verb: 'grill',
     words:
       /(?<!\p{L})(?:under (?:the |a )?(?:hot )?(?:broiler|grill)|(?:over|on|above|in|among) (?:the )?(?:direct heat|(?:hot )?coals|embers|ashes|grill|barbecue|bbq)|(?:sobre|a) las (?:brasas|ascuas)|a la brasa|bajo el gratinador|al grill)(?!\p{L})/iu,

@@ -55,6 +55,22 @@ describe('numbers that stand alone behind a step', () => {
     ],
   ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
 
+  it.each([
+    ['Turn up the heat and leave it for 5 minutes.', ['simmer 5 hob']],
+    ['Brine the pork. Press the tofu under a weight for 30 minutes.', ['rest 30 board']],
+    ['Leave overnight at cool room temperature, 12 hours.', ['temper 720 counter']],
+    ['Bake for 45 minutes at 180 °C and cool 20.', ['bake 45 @180 oven', 'cool 20 counter']],
+  ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
+
+  it('are of a dough that rises on, and not of the other way to do it', () => {
+    expect(
+      said(
+        'Rise 2 hours, and give them 6 hours more, or 24 in the fridge.',
+        '500 g flour\n4 g yeast',
+      ),
+    ).toEqual(['rise 120 counter', 'rise 360 counter']);
+  });
+
   it('and in Spanish', () => {
     expect(
       said('A la parrilla, 5 minutos por cada lado, y 10 de reposo.', '1 kg de cordero'),

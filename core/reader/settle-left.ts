@@ -59,6 +59,7 @@ export function putAs(
   if (context.hot === undefined && !COLD_PLACES.has(named ?? '') && WHILE_HEATS.test(own))
     return context.soak ?? 'rest';
   if (context.hot !== undefined && STAYS_PUT.test(own) && IN_ITS_JUICES.test(own)) return 'rest';
+  if (HOTTER.test(before)) return context.hot?.verb ?? 'simmer';
   if (stays(hit, before, own, context)) return context.hot?.verb;
   if (context.hot !== undefined && ONCE_MORE.test(own)) return context.hot.verb;
   if (OVEN_OFF.test(`${before}${own}`) || HEAT_OFF.test(before)) return 'rest';
@@ -85,6 +86,10 @@ export function putAs(
     : undefined;
 }
 
+/** "Turn up the heat and leave it 5 minutes": it cooks on. */
+const HOTTER =
+  /(?<!\p{L})(?:(?:raise|increase|turn up) the (?:heat|flame)|sub(?:e|ir|imos) (?:un poco )?el fuego)(?!\p{L})[^.;\d]{0,24}$/iu;
+
 /** What "leave it" and "let it" stand for. */
 export function waited(
   hit: VerbHit,
@@ -105,6 +110,7 @@ export function waited(
   if (named === 'oven' && !context.ovenOff && !OVEN_OFF.test(`${before}${own}`) && !context.dough)
     return context.hasMeat ? 'roast' : 'bake';
   if (HEAT_OFF.test(before)) return 'rest';
+  if (HOTTER.test(before)) return context.hot?.verb ?? 'simmer';
   if (stays(hit, before, own, context)) return context.hot?.verb;
   if (liesInPan(context)) return 'fry';
   if (crusts(own, context)) return context.hot?.verb;

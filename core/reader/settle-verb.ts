@@ -144,10 +144,14 @@ export function verbOf(
   }
 }
 
+/** "Press the tofu under a weight": in no brine. */
+const PRESSES = /^(?:press|prens)/iu;
+
 function rests(named: PlaceKind | undefined, before: string, own: string, context: Context): Verb {
   if (named === 'fridge' && context.hasMeat && COATS_MEAT.test(before)) return 'marinate';
   const { hot, last } = context;
   if (hot && ON_RING.has(hot.verb) && ON_ITS_SIDE.test(own)) return hot.verb;
+  if (PRESSES.test(own)) return 'rest';
   // What was just kneaded soaks in nothing.
   return last === 'knead' && !context.dough && named === undefined
     ? 'rest'

@@ -287,7 +287,8 @@ function findSpans(text: string): readonly ReadDuration[] {
 
 const A_NIGHT = /^(?:overnight|toda la noche|una noche)$/iu;
 /** "Overnight in the fridge (10 to 14 hours)". */
-const SO_LONG = /^(?:,?\s+(?:for |about )?|[^.;,\d]{0,30}\((?:for |about |at least |unas )?)$/iu;
+const SO_LONG =
+  /^(?:,?\s+(?:for |about )?|[^.;,\d]{0,30}(?:\(|,\s)(?:for |about |at least |unas )?)$/iu;
 const isOfNight = ({ leastMin = 0, sense }: ReadDuration): boolean =>
   sense === 'length' && leastMin >= 4 * MINUTES_PER_HOUR;
 
