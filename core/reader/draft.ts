@@ -21,7 +21,7 @@ import {
 import { FIRE_VERBS } from '../terms/index.ts';
 import { cutNamed } from './known-foods.ts';
 import { mixturesOf, SOAKING } from './mixtures.ts';
-import { foodOfStaple, stapleOf } from './staple.ts';
+import { foodOfStaple, riceBeside, stapleOf } from './staple.ts';
 import { stepsOf } from './steps.ts';
 import { thicknessIn } from './thickness.ts';
 
@@ -44,8 +44,8 @@ export function draftDish(recipe: ReadRecipe, taken: ReadonlySet<string> = new S
   const dishId = fresh(name);
   const listed = recipe.ingredients.flatMap((one) => foodOf(one, recipe, fresh));
   const spoken = listed.length > 0 ? listed : foodSpokenOf(recipe, fresh);
-  const staple = spoken.length > 0 ? undefined : stapleOf(recipe.ingredients);
-  const foods = staple ? [foodOfStaple(staple, recipe.portions, fresh)] : spoken;
+  const staple = spoken.length > 0 ? riceBeside(recipe, spoken) : stapleOf(recipe.ingredients);
+  const foods = staple ? [...spoken, foodOfStaple(staple, recipe.portions, fresh)] : spoken;
   const others = recipe.ingredients.filter(
     (one) => one !== staple?.line && (one.cut === undefined || !CUTS.has(one.cut)),
   );

@@ -1,5 +1,8 @@
 import type { Food } from '../meal/index.ts';
+import type { Verb } from '../terms/index.ts';
 import type { ReadIngredient } from './ingredient-line.ts';
+import type { ReadRecipe } from './read.ts';
+import { foodsOfActs } from './step-foods.ts';
 
 /** What is boiled and eaten for itself, and its cut; what comes cooked in a tin is none. */
 const STAPLES: ReadonlyArray<readonly [RegExp, string]> = [
@@ -18,6 +21,11 @@ const STAPLES: ReadonlyArray<readonly [RegExp, string]> = [
     'pasta-thick-dry',
   ],
   [/(?<!\p{L})(?:spaghetti|linguine|tagliatelle|espaguetis|fideos)(?!\p{L})/iu, 'pasta-thin-dry'],
+  // What is simmered from them is a stock.
+  [
+    /(?<!\p{L})(?:bones|carcass(?:es)?|huesos|carcasas?)(?! (?:in|on|marrow))(?!\p{L})/iu,
+    'soup-starter',
+  ],
 ];
 /** Cooked already, or no staple. */
 const COOKED =
@@ -41,6 +49,25 @@ export function stapleOf(ingredients: readonly ReadIngredient[]): Staple | undef
   }
   return undefined;
 }
+
+const BOILS: ReadonlySet<Verb> = new Set(['boil', 'simmer', 'steam']);
+
+/**
+ * Rice that is boiled by itself beside what a dish is of: watched over like any food.
+ *
+ * @param foods what the dish is of
+ */
+export function riceBeside(recipe: ReadRecipe, foods: readonly Food[]): Staple | undefined {
+  const rice = stapleOf(recipe.ingredients.filter(({ name }) => RICE.test(name)));
+  if (!rice || foods.length === 0) return undefined;
+  const of = foodsOfActs(recipe, foods);
+  const isBoiled = recipe.acts.some(
+    ({ verb, text }, i) => BOILS.has(verb) && of[i]?.length === 0 && RICE.test(text),
+  );
+  return isBoiled ? rice : undefined;
+}
+
+const RICE = /(?<!\p{L})(?:rice|arroz)(?!\p{L})/iu;
 
 /** The food a staple is. */
 export function foodOfStaple(

@@ -4,7 +4,7 @@ import type { ReadRecipe } from './read.ts';
 
 /** Out of it, or away with it. */
 const THROWN =
-  /(?<!\p{L})(?:discard|throw|tip (?:away|off)|drain|wipe|pat|shak(?:e|ing)|scrape|out of|from|off|away|desech\p{L}*|escurr\p{L}*|tira(?:r)?|retira\p{L}*|sac\p{L}*|sin)(?!\p{L})/iu;
+  /(?<!\p{L})(?:discard|throw|tip (?:away|off)|drain|wipe|pat|shak(?:e|ing)|scrape|(?:out of|from|off)(?= (?:the |its |their |this )?(?:marinade|brine|paste|liquid|cure))|away|desech\p{L}*|escurr\p{L}*|tira(?:r)?|retira\p{L}*|sac\p{L}*|sin)(?!\p{L})/iu;
 const WORDS: Readonly<Partial<Record<Mixture['kind'], RegExp>>> = {
   marinade: /(?<!\p{L})(?:marinade|marinada|adobo)(?!\p{L})/iu,
   paste: /(?<!\p{L})(?:paste|marinade|adobo)(?!\p{L})/iu,
