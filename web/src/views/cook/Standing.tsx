@@ -14,6 +14,7 @@ export function Standing({ page, plan }: { page: RunOnPage; plan: RunPlan }) {
     ({ span }) => span.step === undefined || state.begun.has(span.step),
   );
   const clocks = warmClocks(meal, plan.planned.plan.stories, nowMin);
+  if (standing.length === 0) return null;
   return (
     <section>
       <h2 className="text-lg">{t('cook.where')}</h2>

@@ -73,7 +73,11 @@ export function WaysOut({ page, planned }: { page: RunOnPage; planned: PlannedOn
 function Moved({ page, planned }: { page: RunOnPage; planned: PlannedOn }) {
   const t = useWords();
   const words = useCallWords(page);
-  const far = planned.moved.filter(({ fromMin, toMin }) => Math.abs(toMin - fromMin) >= FAR_MIN);
+  // What is called now is in front of the cook.
+  const [call] = page.calls;
+  const far = planned.moved.filter(
+    ({ step, fromMin, toMin }) => step !== call?.step?.id && Math.abs(toMin - fromMin) >= FAR_MIN,
+  );
   const [first] = far;
   if (!first) return null;
   const values = { label: first.label, at: words.at(first.toMin), count: far.length - 1 };

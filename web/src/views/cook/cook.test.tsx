@@ -82,9 +82,9 @@ describe('cook', () => {
     expect(planned.lateMin).toBe(0);
     await cook();
     const firstMin = planned.plan.servingMin - 600;
-    const planAnew = (minutes: readonly number[]) => {
+    const planAnew = (minutes: readonly number[], step?: string) => {
       const moved = minutes.map((later, i) => ({
-        step: `${i}`,
+        step: step ?? `${i}`,
         label: `Step ${i}`,
         dishName: 'Duck',
         fromMin: firstMin,
@@ -95,9 +95,13 @@ describe('cook', () => {
         store.dispatch(runPlanned({ run: 'r', planned: { ...planned, moved }, forecasts: [] }));
       });
     };
+    expect(screen.queryByRole('heading', { name: 'What stands where' })).toBeNull();
     planAnew([2, 30, -45]);
     const at = localOf(firstMin + 30, supper().serving.zone).slice(11, 16);
     expect(screen.getByText(new RegExp(`^Step 1 now at .*${at}, and 1 more$`))).toBeTruthy();
+    // The step that is called now is in front of the cook.
+    planAnew([2, 30], planned.plan.steps.toSorted((a, b) => a.startMin - b.startMin)[0]?.id);
+    expect(screen.queryByText(/now at/)).toBeNull();
     planAnew([2, -4]);
     expect(screen.queryByText(/now at/)).toBeNull();
   });
