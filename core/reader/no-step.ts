@@ -35,7 +35,7 @@ const READY_IN =
   /^\s*(?:(?:they|it)(?:['’](?:re|s)| are| is)? )?(?:ready (?:to eat )?(?:in|after)|(?:better|best) after)(?!\p{L})|^\s*(?:listos?|listas?) en(?!\p{L})/iu;
 /** "Se come templada, a la media hora": how it is eaten. */
 const EATEN =
-  /^\s*(?:(?:use|eat|finish|consume)(?: (?:it|them|up|all))* (?:within|in|inside|before)(?!\p{L})|(?:consum|tom|com)\p{L}* (?:en|antes de)(?= (?:\d|un))|se (?:come|sirve|toma)n?|(?:best )?eaten|it is best eaten)(?!\p{L})/iu;
+  /^\s*(?:(?:use|eat|consume)(?: (?:it|them|up|all))* (?:within|in|inside|before)(?!\p{L})|finish (?:it |them )?within(?!\p{L})|(?:consum|tom|com)\p{L}* (?:en|antes de)(?= (?:\d|un))|se (?:come|sirve|toma)n?|(?:best )?eaten|it is best eaten)(?!\p{L})/iu;
 /** A heading within a line: "To serve: 200 °C oven, 20 minutes". */
 const TO_SERVE = /^\s*(?:to (?:serve|finish|reheat)|para (?:servir|terminar|acabar))\s*$/iu;
 /** "Don't open the door before 20 minutes". */

@@ -65,4 +65,4 @@ const TURNS_DOWN =
 const DRY_PAN: ReadonlySet<VerbWords> = new Set<VerbWords>(['fry', 'sear', 'brown']);
 /** As much as makes a pot of it: no splash. */
 const POURS =
-  /(?<!\p{L})(?:(?:add|pour|tip|ladle|stir)(?: in| on| over)?|cover with|top up with|moj\p{L}+|cubr\p{L}+|vi[eé]rt\p{L}+|a[ñn]ad\p{L}+|agreg\p{L}+|ech\p{L}+|riega|regar) (?!(?:a )?(?:splash|drop|little|chorrito|poco))[^.;]{0,30}(?<!\p{L})(?:stock|broth|water|coconut milk|milk|(?:chopped|tinned|canned|crushed) tomatoes|passata|caldo|agua|fumet|leche(?: de coco)?|tomate (?:triturado|frito))(?!\p{L})/iu;
+  /^\s*(?:the )?(?:liquid|stock|broth|water|wine|beer|cider)(?: (?:goes|go))? in(?!\p{L})|(?<!\p{L})(?:(?:add|pour|tip|ladle|stir)(?: in| on| over)?|cover with|top up with|moj\p{L}+|cubr\p{L}+|vi[eé]rt\p{L}+|a[ñn]ad\p{L}+|agreg\p{L}+|ech\p{L}+|riega|regar) (?!(?:a )?(?:splash|drop|little|chorrito|poco))[^.;]{0,30}(?<!\p{L})(?:stock|broth|water|coconut milk|milk|(?:chopped|tinned|canned|crushed) tomatoes|passata|caldo|agua|fumet|leche(?: de coco)?|tomate (?:triturado|frito))(?!\p{L})/iu;

@@ -77,6 +77,25 @@ describe('numbers that stand alone behind a step', () => {
     ).toEqual(['grill 10 grill', 'rest 10 board']);
   });
 
+  it.each([
+    ['Finish in a 190 °C oven for 14 minutes.', ['roast 14 @190 oven']],
+    ['Low oven (110 °C) all night, 8-10 hours.', ['roast 480-540-600 @110 oven']],
+    [
+      'Set the oven to 180 °C. Drop the temperature to 160 °C and keep going for 90 minutes.',
+      ['preheat @180 oven', 'roast 90 @160 oven'],
+    ],
+    ['Brown the meat 8 min. Liquid in, 2 h on low.', ['brown 8 hob', 'simmer 120 hob']],
+    // How long it keeps is nothing to do.
+    ['Simmer for 4 hours. Use within 3 days.', ['simmer 240 hob']],
+  ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
+
+  it('are shown where an oven is set and nothing was in it then', () => {
+    const { unread } = readRecipe(
+      '1 kg lamb\n\nRoast at 220 °C for 20 minutes. Lower the oven to 180 °C.',
+    );
+    expect(unread).toEqual(['Lower the oven to 180 °C.']);
+  });
+
   it('are shown where nothing takes them', () => {
     const { unread } = readRecipe(
       '1 kg beans\n\nBoil the beans for 10 minutes, 40 with the lid on.\n',

@@ -254,14 +254,21 @@ function* readMethod(
       SOAKS.test(sentence) ||
       (context.soak === 'brine' && /submerge|immerse|sumerg/iu.test(sentence)),
   );
+  let turnedAt: { readonly line: number; readonly act: number } | undefined;
   for (const [i, one] of sentences.entries()) {
+    const [was, before] = [context.turned, acts.length];
     context.soakAhead = i < lastSoak;
     const listed = raw.ingredients.length === 0 && inlineIngredients(one.sentence, 'us').length > 0;
     const sentence = { ...one, at: i, rather: rather.has(i), listed };
     if (one.entry) readEntry(one.entry, sentence, context, acts, lines);
     else readMethodSentence(sentence, context, acts, lines);
+    if (context.turned && !was && !one.entry) turnedAt = { line: lines.length - 1, act: before };
     if (i % AT_ONCE === AT_ONCE - 1) yield (i + 1) / sentences.length;
   }
+  // An oven was set to something else, and no step was in it then: that heat is nobody's.
+  const last = turnedAt && lines[turnedAt.line];
+  const used = acts.slice(turnedAt?.act).some(({ tempC }) => tempC === context.ovenC);
+  if (turnedAt && last && context.turned && !used) lines[turnedAt.line] = { ...last, lost: true };
   return acts;
 }
 

@@ -59,6 +59,7 @@ export function putAs(
   if (context.hot === undefined && !COLD_PLACES.has(named ?? '') && WHILE_HEATS.test(own))
     return context.soak ?? 'rest';
   if (context.hot !== undefined && STAYS_PUT.test(own) && IN_ITS_JUICES.test(own)) return 'rest';
+  if (KEEPS_GOING.test(own) && awaits(context)) return context.hasMeat ? 'roast' : 'bake';
   if (HOTTER.test(before)) return context.hot?.verb ?? 'simmer';
   if (stays(hit, before, own, context)) return context.hot?.verb;
   if (context.hot !== undefined && ONCE_MORE.test(own)) return context.hot.verb;
@@ -191,6 +192,8 @@ export function waits(
   return soak ?? (mixed && !minced ? 'marinate' : 'rest');
 }
 
+/** "Drop the temperature to 160 °C and keep going for 90 minutes". */
+const KEEPS_GOING = /^keep (?:going|at it|on)(?!\p{L})/iu;
 /** "Mételo 20 minutos": into the oven that is hot. */
 const GOES_IN =
   /^(?:m[eé]t(?:el|al|ed)[oa]s?|met(?:e|er)(?= (?:el|la|los|las) )|intro(?:d[uú]cel|duzcal)[oa]s?)(?!\p{L})/iu;

@@ -285,7 +285,8 @@ function findSpans(text: string): readonly ReadDuration[] {
   return boundsIn(text, withoutSides(text, spans));
 }
 
-const A_NIGHT = /^(?:overnight|toda la noche|una noche)$/iu;
+const A_NIGHT =
+  /^(?:overnight|all night|the whole night|through the night|toda la noche|durante la noche|una noche(?: entera)?)$/iu;
 /** "Overnight in the fridge (10 to 14 hours)". */
 const SO_LONG =
   /^(?:,?\s+(?:for |about )?|[^.;,\d]{0,30}(?:\(|,\s)(?:for |about |at least |unas )?)$/iu;
