@@ -165,7 +165,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'roast',
     words:
-      /^(?:the )?(?:\p{L}+ ){1,3}in(?:to the oven)?(?: with (?:the )?\p{L}+)?,?\s+(?=\d)|^in (?:it |they )?goes?(?!\p{L})(?=[^.;]*\d)|^(?:put|pop|slide|place) (?:the )?(?:\p{L}+ ){1,2}in (?:on|until|till)(?= [^.;]*\d)/iu,
+      /^(?:the )?(?:\p{L}+ ){1,3}in(?:to the oven)?(?: with (?:the )?\p{L}+)?,?\s+(?:for (?:about )?)?(?=\d)|^in (?:it |they )?goes?(?!\p{L})(?=[^.;]*\d)|^(?:put|pop|slide|place) (?:the )?(?:\p{L}+ ){1,2}in (?:on|until|till)(?= [^.;]*\d)/iu,
     when: ({ ovenC, dough }) => ovenC !== undefined && !dough,
     over: WEAK,
   },
@@ -224,7 +224,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'rise',
     words:
-      /(?<!\p{L})(?:aut[oó]lisis|autolysis|autolyse|(?:bulk|first|second|final) (?:rise|proof|prove|ferment\p{L}*)|bench rest|(?:primera|segunda|1ª|2ª) fermentaci[oó]n|fermentaci[oó]n(?: en bloque| final)?|levado|reposo)(?!\p{L})/iu,
+      /(?<!\p{L})(?:bulk(?= (?:for )?\d)|aut[oó]lisis|autolysis|autolyse|(?:bulk|first|second|final) (?:rise|proof|prove|ferment\p{L}*)|bench rest|(?:primera|segunda|1ª|2ª) fermentaci[oó]n|fermentaci[oó]n(?: en bloque| final)?|levado|reposo)(?!\p{L})/iu,
     when: ({ dough, hot }) => dough && hot === undefined,
     over: WEAK,
   },

@@ -62,6 +62,31 @@ describe('numbers that stand alone behind a step', () => {
     ['Bake for 45 minutes at 180 °C and cool 20.', ['bake 45 @180 oven', 'cool 20 counter']],
   ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
 
+  it.each([
+    // The heat is the oven's already.
+    [
+      'Oven 230. Beef in for 20 min, then 150 for 1 hour 10.',
+      ['preheat @230 oven', 'roast 20 @230 oven', 'roast 70 @150 oven'],
+    ],
+    [
+      'Desalt for 4 hours in fresh water. Dry overnight.',
+      ['soak 240 fridge', 'chill 480-600-720 fridge'],
+    ],
+    [
+      'Stew the onions in the oil for 25 minutes. Cook in a hot pan 4 minutes.',
+      ['fry 25 hob', 'fry 4 hob'],
+    ],
+    [
+      'Braise the peppers for 20 minutes. Cook the chops in a hot pan 4 minutes.',
+      ['braise 20 hob', 'fry 4 hob'],
+    ],
+    // Nobody stirs so long.
+    [
+      'Stir the spices into the yoghurt and coat the lamb: 2 hours in the fridge.',
+      ['marinate 120 fridge'],
+    ],
+  ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
+
   it('are of a dough that rises on, and not of the other way to do it', () => {
     expect(
       said(

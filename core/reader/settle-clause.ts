@@ -160,6 +160,8 @@ function afterTurning(
       sense === 'length' && (mostMin > LONGEST_TURN_MIN || MORE.test(text.slice(to))),
   );
   if (!long || !TURNS.has(hit.verb)) return hit;
+  // "Stir in the yoghurt and coat the meat: an hour in the fridge".
+  if (hit.verb === 'stir' && !hot && placeIn(text) === 'fridge') return { ...hit, verb: 'chill' };
   if (goesOn) return { ...hit, verb: goesOn };
   // A risotto is stirred as long as it cooks.
   return hit.verb === 'stir' ? hit : undefined;

@@ -278,12 +278,16 @@ function softens(before: string, own: string, { hot, wet }: Context): boolean {
 const SOFTENED =
   /(?<!\p{L})(?:veg(?:etables)?|onions?|shallots?|leeks?|carrots?|celery|peppers?|mushrooms?|verduras?|cebollas?|puerros?|pimientos?|setas)(?!\p{L})/iu;
 
+/** "Cook in a hot pan", whatever stewed before. */
+const IN_A_HOT_PAN =
+  /(?<!\p{L})(?:in|on) (?:a|the) (?:very )?(?:hot|dry|non-?stick|frying) (?:frying )?(?:pan|skillet|griddle|wok)(?!\p{L})|(?<!\p{L})en (?:una |la )?sart[eé]n (?:muy )?caliente(?!\p{L})/iu;
 /** "Pour it over the yolks, return to the pan and cook to 83 °C". */
 const CUSTARD = /(?<!\p{L})(?:yolks|custard|milk|yemas|natillas|leche)(?!\p{L})[^.;]{0,50}$/iu;
 
 function cooks(own: string, before: string, named: PlaceKind | undefined, context: Context): Verb {
   if (SUGAR.test(own) || WATER_BOILS.test(before)) return 'boil';
   if (named !== 'oven' && CUSTARD.test(before)) return 'simmer';
+  if (named !== 'oven' && IN_A_HOT_PAN.test(own)) return 'fry';
   if (OIL_AT.test(before) || (named === undefined && MELTED.test(before))) return 'fry';
   const place =
     named ?? (context.slowCooker ? 'slow-cooker' : context.hot ? undefined : notYetUsed(context));

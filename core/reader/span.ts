@@ -51,7 +51,7 @@ const ATOM = new RegExp(
     `(?:-?ish)?(?:\\s*(?:more|further|additional|full|whole|good|short|final|last|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:,?\\s+(?:or|o)\\s+(?:up to\\s+|hasta\\s+)?(?<orMore>two|three|four|dos|tres|cuatro|\\d(?![\\d/]|[.,]\\d))(?:(?!\\s*(?:${UNIT}|\\p{L}))|(?=\\s+(?:per|a|each|por|on each) (?:side|face|lado|cara))))?` +
     `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?<=(?:h|hrs?|hours?|horas?) ?\\d{2})(?=\\s*(?:-|–|—|to|a)\\s)|(?<=(?:h|hr|hrs|hour|hours|hora|horas) ?\\d{2})(?=\\s+(?:at|in|en|a \\d|until|or|o|and|y|with|con|per|more|hasta)(?!\\p{L}))|(?<=min(?:ute)?s? ?[1-5][05])(?=\\s+(?:on|per|a|each|por)(?!\\p{L})|\\s*(?:[.,;)](?!\\d)|$))|(?<=hours? and (?:${NUMBER}))(?=\\s(?:for|until|till?|should|will|at|in)(?!\\p{L}))|(?=\\s*(?:[.,;()](?!\\d)|$))))?)` +
     '|(?<said>minuto y medio|half an hour|half[- ]hour|media hora|otra media(?! (?:hora|taza))|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|a third of an hour|two thirds of an hour|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto|hora y tres cuartos)' +
-    '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora|minute|minuto|other day|other hour|day|d[ií]a)(?![\\p{L}])|(?<=una vez al )d[ií]a(?![\\p{L}])|(?<=(?:last|final|remaining|next|following|[uú]ltima|siguiente) )(?:hour|hora)(?![\\p{L}])|(?<=(?:turn|stir|flip|press|push|shak|skim|burp)\\p{L}*\\s(?:it |them |the \\p{L}+ )?(?:over |down )?)daily(?![\\p{L}]))' +
+    '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora|minute|minuto|(?:other|second) (?:day|hour)|day|d[ií]a)(?![\\p{L}])|(?<=una vez al )d[ií]a(?![\\p{L}])|(?<=(?:last|final|remaining|next|following|[uú]ltima|siguiente) )(?:hour|hora)(?![\\p{L}])|(?<=(?:turn|stir|flip|press|push|shak|skim|burp)\\p{L}*\\s(?:it |them |the \\p{L}+ )?(?:over |down )?)daily(?![\\p{L}]))' +
     '|(?<night>(?:until|till?) (?:the )?(?:next|following) (?:day|morning)|(?:until|till?) (?:tomorrow|(?:the )?morning)|hasta (?:el d[ií]a siguiente|la mañana(?: siguiente)?|mañana)(?!\\p{L})|overnight|o/n(?![\\p{L}])|the whole night|all night|through the night|for the night|toda la noche|durante la noche|de un d[ií]a para otro|de la noche a la mañana|una noche entera|una noche|la noche(?! anterior| antes))',
   'giu',
 );
@@ -140,7 +140,7 @@ const HOT_C = 100;
 /** "and a half", "and a quarter". */
 function everyMinOf(said: string): number {
   if (/^min/i.test(said)) return 1;
-  if (/^other/i.test(said)) return 2 * everyMinOf(said.slice('other '.length));
+  if (/^(?:other|second)/i.test(said)) return 2 * everyMinOf(said.replace(/^\S+\s/, ''));
   if (/^da|^d[ií]a/i.test(said)) return 1440;
   return /half|media/i.test(said) ? 30 : 60;
 }
