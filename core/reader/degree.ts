@@ -173,7 +173,7 @@ const SET_FOR =
   /(?<!\p{L})(?:(?:keep|hold|keeps)(?= (?:it |them |the \p{L}+ )?(?:warm|hot))|mant[eé]n(?= (?:\p{L}+ )?caliente)|roast|bake|cook|smoke|dry|dehydrate|hornea|asa|ahuma|seca|cocina|cu[eé]c|cu[eé]z|cocer)\p{L}*(?!\p{L})(?! (?:up )?(?:to|until))[^.;\d]{0,40}\s(?:at|a)\s+(?:about |around |unos )?$/iu;
 /** "Smoke for 50 minutes at 85 °C": of the fire. */
 const LASTED_AT =
-  /(?<!\p{L})(?:smok|ah[uú]m|roast|asa|ase|bak|horne|dry|seca)\p{L}*(?!\p{L})[^.;]{0,40}\d\s?(?:m|min|mins|minutes|minutos|h|hours|horas) (?:at|a|@) $/iu;
+  /(?<!\p{L})(?:smok|ah[uú]m|roast|asa|ase|bak|horne|dry|seca|poach|simmer|steam)\p{L}*(?!\p{L})[^.;]{0,40}\d\s?(?:m|min|mins|minutes|minutos|h|hours|horas) (?:at|a|@) $/iu;
 const LASTS =
   /^\s*,?\s*(?:overnight,? )?(?:for|durante)?\s*(?:about |around |unas? |unos )?(?:\d|an? |half|media|one|two|three|four|five|six|seven|eight|nine|ten|twelve|dos|tres|cuatro|cinco|seis|ocho|diez|doce)[^.;]{0,14}(?:h|min)/iu;
 

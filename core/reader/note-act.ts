@@ -9,7 +9,7 @@ const CHILLED_MIN = 240;
 
 /** What is beaten or tossed, and nothing soaks in. */
 const NO_MARINADE =
-  /(?<!\p{L})(?:whip|work|meatballs?|cream|egg whites?|yolks|batter|dressing|salad|slaw|nata|claras|yemas|ensalada)(?!\p{L})/iu;
+  /(?<!\p{L})(?:whip|work|meatballs?|flour|harina|cream|egg whites?|yolks|batter|dressing|salad|slaw|nata|claras|yemas|ensalada)(?!\p{L})/iu;
 
 /** What later sentences lean on. */
 export function noteAct(act: ReadAct, context: Context): void {

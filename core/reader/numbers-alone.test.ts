@@ -87,6 +87,17 @@ describe('numbers that stand alone behind a step', () => {
     ],
   ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
 
+  it.each([
+    ['Leave the bird to dry in the fridge for a night.', ['chill 480-600-720 fridge']],
+    ['Poach until just firm, about 8 minutes at 75 °C.', ['simmer 8 @75 hob']],
+    [
+      'Bake for an hour at 200 °C. Let the steam go for 5 minutes.',
+      ['bake 60 @200 oven', 'rest 5 board'],
+    ],
+    ['Whisk flour and stock, rest in the fridge for 1 hour.', ['rest 60 fridge']],
+    ['Cure at 3 °C for 5 days.', ['brine 7200 fridge']],
+  ])('%s', (method, steps) => expect(said(method)).toEqual(steps));
+
   it('are of a dough that rises on, and not of the other way to do it', () => {
     expect(
       said(

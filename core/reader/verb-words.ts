@@ -37,7 +37,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'brine',
     english:
-      '(?:dry|wet)-brine|brine(?! into| in a| over|s\\b)|cure(?= (?:it|them|the|for|in|under|overnight|\\d))|(?:submerge|place|put|lower|immerse|add) [^.;]{0,40} (?:in(?:to)?|to) (?:the |a )?(?:cold |cooled )?brine',
+      '(?:dry|wet)-brine|brine(?! into| in a| over|s\\b)|cure(?= (?:it|them|the|for|in|under|overnight|at \\d|\\d))|(?:submerge|place|put|lower|immerse|add) [^.;]{0,40} (?:in(?:to)?|to) (?:the |a )?(?:cold |cooled )?brine',
     spanish:
       '(?:pon|ponga|poner|sumerge|sumerja|sumergir|mete|meter|introduce|introducir)[^.;]{0,40} en (?:la )?salmuera|cur(?:ar|a|e|amos)(?= (?:el |la |los |las |con |en |durante |\\d))',
   },
@@ -215,7 +215,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'rest',
     english:
-      '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit|settle|steam[- ]dry)(?!\\p{L})|(?<!the )rest(?! of)|infuse(?= )|press(?= [^.;]{0,24}(?:under|beneath|weight|heavy)[^.;]{0,30}\\d+ ?(?:m|h))|tent (?:it |them |the \\p{L}+ )?(?:loosely )?(?:with foil )?(?=(?:for |about )?\\d)|tent with foil(?= (?:for|and))|(?:stands?|sits?)(?= (?:for|\\d|(?:two|three|four|five|six|eight|ten|fifteen|twenty|thirty) |(?:half |three[- ]quarters of )?an (?:extra )?hour|a (?:good |further )?quarter of|(?:the|it|them)(?! in (?:the|a) (?:pan|fridge))[^.;,]{0,36}(?:for|\\d)))',
+      '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit|settle|steam[- ]dry)(?!\\p{L})|(?<!the )rest(?! of)|let the steam (?:go|out|off|escape)|infuse(?= )|press(?= [^.;]{0,24}(?:under|beneath|weight|heavy)[^.;]{0,30}\\d+ ?(?:m|h))|tent (?:it |them |the \\p{L}+ )?(?:loosely )?(?:with foil )?(?=(?:for |about )?\\d)|tent with foil(?= (?:for|and))|(?:stands?|sits?)(?= (?:for|\\d|(?:two|three|four|five|six|eight|ten|fifteen|twenty|thirty) |(?:half |three[- ]quarters of )?an (?:extra )?hour|a (?:good |further )?quarter of|(?:the|it|them)(?! in (?:the|a) (?:pan|fridge))[^.;,]{0,36}(?:for|\\d)))',
     spanish:
       'prens(?:a|e|ar|amos)(?= [^.;]{0,24}\\d)|prens(?:a|e|á)(?=l[oa]s?(?!\\p{L}))|(?:dej(?:a|e|ar|amos|en)[^.;]{0,40})?(?:reposar|repos(?:a|an|e|amos|en)(?!\\p{L})|infusion(?:a|e|ar|amos)(?!\\p{L})|descansar|descanse)',
   },
@@ -248,7 +248,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'cook',
     english:
-      '(?:let (?:it |them |the (?:\\p{L}+ )?\\p{L}+ )(?=cook ))?cook|sous[- ]vide(?= (?:at|for|the|it|them|\\d))|make (?:the |a )?caramel(?!\\p{L})|let (?:it|them|that|those|the \\p{L}+) go(?= (?:for |about |another )*(?:\\d|an? |half))|re-?heat(?:ed)?(?!\\p{L})|regenerate(?= (?:at|in|for|\\d))|heat (?:the |your )?(?:\\p{L}+ )?(?:milk|cream|stock|broth|wine|cider|custard)(?= to (?:about )?\\d)|heat (?:it |them |the \\p{L}+ )?(?:through|gently|slowly)|crisp(?: up)?(?= (?:it|them|the) (?!(?:skin|crackling|crust|fat)(?!\\p{L})))|heat(?! (?:the |some |your |an? )?(?:fat|oil|water|oven|pan|grill|butter|milk|cream|stock|syrup))(?= [^.;,]{0,30} at \\d{2,3} ?°)|(?:water[- ])?bath(?= at)|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm(?! (?:up )?(?:the |your |an )?(?:oven|plates?|dishes|bowls?|platter))(?! (?:[^.;,]{0,20} )?(?:oil|butter|fat|lard|ghee|dripping)(?!\\p{L}))',
+      '(?:let (?:it |them |the (?:\\p{L}+ )?\\p{L}+ )(?=cook ))?cook|sous[- ]vide(?= (?:at|for|the|it|them|\\d))|make (?:the |a )?caramel(?!\\p{L})|let (?:it|them|that|those|the (?!steam(?!\\p{L}))\\p{L}+) go(?= (?:for |about |another )*(?:\\d|an? |half))|re-?heat(?:ed)?(?!\\p{L})|regenerate(?= (?:at|in|for|\\d))|heat (?:the |your )?(?:\\p{L}+ )?(?:milk|cream|stock|broth|wine|cider|custard)(?= to (?:about )?\\d)|heat (?:it |them |the \\p{L}+ )?(?:through|gently|slowly)|crisp(?: up)?(?= (?:it|them|the) (?!(?:skin|crackling|crust|fat)(?!\\p{L})))|heat(?! (?:the |some |your |an? )?(?:fat|oil|water|oven|pan|grill|butter|milk|cream|stock|syrup))(?= [^.;,]{0,30} at \\d{2,3} ?°)|(?:water[- ])?bath(?= at)|continue cooking|continue (?:to )?cook(?:ing)?|keep cooking|warm(?! (?:up )?(?:the |your |an )?(?:oven|plates?|dishes|bowls?|platter))(?! (?:[^.;,]{0,20} )?(?:oil|butter|fat|lard|ghee|dripping)(?!\\p{L}))',
     spanish:
       'cocin(?:a|an|e|ar|amos|en)(?!\\p{L})|(?:re)?cali(?:enta|entan|ente)(?= (?:despacio|suavemente|todo|a fuego|en el horno|al horno|bien|\\d))|(?:re)?calentar(?= (?:despacio|suavemente|todo|a fuego|en el horno|bien|\\d))|coc[ií]nal[oa]s?|contin[uú]a la cocci[oó]n|(?:haz|haga|hacer|prepara|preparar) (?:el |un )?caramelo|haz(?:l[oa]s?)?(?= (?:\\d|durante|unos|otros))',
   },
