@@ -60,7 +60,8 @@ export function readSentence(
   const moment = momentOf(text, seen.allLengths, context.hot);
   // What is done in passing, at a moment of what goes on, is no step of its own.
   const passing = hits.every(({ verb }, i) => isPassing(verb, shareOf(seen.spans, hits, i)));
-  const turned = passing ? turnedBefore(seen, line, group, context) : undefined;
+  const mute = boldly && seen.said.every(({ verb }) => PASSING.has(verb) || verb === 'preheat');
+  const turned = passing || mute ? turnedBefore(seen, line, group, context) : undefined;
   if (turned) return turned;
   if (moment && passing && seen.degrees.length === 0) {
     return {

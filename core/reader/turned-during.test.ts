@@ -11,6 +11,21 @@ const stages = (method: string) => {
 };
 
 describe('a heat that is set while a step lasts', () => {
+  it('leaves the core to the last stage, and every moment to its own', () => {
+    const { acts } = readRecipe(
+      '1.5 kg lamb shoulder\n\nRoast at 200 °C for 80 minutes, to 60 °C inside. After 10 minutes, baste. After 40 minutes, turn it over. After 20 minutes lower the oven to 150 °C.',
+    );
+    const roasts = acts.filter(({ verb }) => verb === 'roast');
+    expect(roasts.map(({ likelyMin, untilC }) => [likelyMin, untilC])).toEqual([
+      [20, undefined],
+      [60, 60],
+    ]);
+    expect(roasts.map(({ moments }) => moments?.map(({ afterMin }) => afterMin))).toEqual([
+      [10],
+      [20],
+    ]);
+  });
+
   it.each([
     [
       'Roast for 1 hour 20, lowering the oven to 150 after the first 20 minutes.',
@@ -54,6 +69,11 @@ describe('a heat that is set while a step lasts', () => {
     [
       'After half an hour at 220 °C turn the heat back to 160 °C and roast 80 minutes longer.',
       ['30@220', '80@160'],
+    ],
+    // Behind what was done since, it is shown, and shortens nothing.
+    [
+      'Roast at 200 °C for 80 minutes. Mix the sauce for 5 minutes. After 20 minutes lower the oven to 150 °C.',
+      ['80@200', '5@', 'After 20 minutes lower the oven to 150 °C.'],
     ],
   ])('leaves what has its own lengths: %s', (method, told) => expect(stages(method)).toEqual(told));
 });

@@ -74,18 +74,29 @@ export function turnedBefore(
   group: string | undefined,
   context: Context,
 ): ReadSentence | undefined {
-  const { hot } = context;
+  const { hot, last } = context;
   const turned = turnedDuring(seen, hot);
   // "For the last ten minutes, raise the oven": so long beside what was said.
   if (!hot || !turned || turned.ofEnd) return undefined;
+  // What was done since would be shortened in its stead: it is shown as not understood.
+  if (last !== hot.verb) return { acts: [], understood: false, left: 2 };
   const act = { ...goesOnFrom(hot, turned), text: seen.text, line, group };
   noteTurned(context, act);
   return { acts: [act], understood: true, endsBeforeAt: turned.afterMin, left: 0 };
 }
 
-/** A step up to a moment of it. */
+/** A step up to a moment of it: what it comes to in the end is of the rest. */
 export function endedAt(act: ReadAct, afterMin: number): ReadAct {
-  return { ...act, leastMin: afterMin, likelyMin: afterMin, mostMin: afterMin };
+  return {
+    ...act,
+    leastMin: afterMin,
+    likelyMin: afterMin,
+    mostMin: afterMin,
+    untilC: undefined,
+    until: undefined,
+    otherwise: undefined,
+    moments: act.moments?.filter((one) => one.afterMin < afterMin),
+  };
 }
 
 /** What is left of a step behind a moment of it, in the heat it was set to then. */
@@ -98,7 +109,9 @@ function goesOnFrom(act: ReadAct, { afterMin, tempC, lit }: TurnedDuring): ReadA
     likelyMin: less(act.likelyMin),
     mostMin: less(act.mostMin),
     tempC,
-    moments: undefined,
+    moments: act.moments
+      ?.filter((one) => one.afterMin >= afterMin)
+      .map((one) => ({ ...one, afterMin: one.afterMin - afterMin })),
     lit,
   };
 }
