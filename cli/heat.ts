@@ -58,6 +58,7 @@ function quickerText(quicker: readonly QuickerCook[]): string[] {
 }
 
 const WAYS: Readonly<Record<Exclude<Sooner['do'], 'hotter'>, string>> = {
+  unstuffed: 'the stuffing in a dish of its own',
   flattened: 'cut along the back and pressed flat',
   halved: 'in two pieces',
   thinner: 'a quarter thinner',

@@ -1,4 +1,5 @@
 import { COOKERS, cooks, USUAL_CONDITIONS, WRAPS, environmentNamed } from '../places/index.ts';
+import { PREPARED } from '../terms/index.ts';
 import { z } from 'zod';
 import {
   cookOnce,
@@ -60,6 +61,8 @@ const CookFileSchema = z.looseObject({
     message: 'must be a weight with its unit, like “2.6 kg”',
   }),
   thicknessMm: z.number().min(1).max(500).optional(),
+  /** Of a bird: stuffed, or cut open and pressed flat. */
+  prepared: z.enum(PREPARED).optional(),
   startC: z.number().min(-30).max(60).default(4.5),
   altitudeM: z.number().min(-430).max(6000).optional(),
   roomC: z.number().min(-10).max(45).optional(),
@@ -87,7 +90,12 @@ function specOf(file: CookFile): CookSpec {
     throw new MealError([{ path: 'cut', wrong, mend: `Write one of: ${known}` }]);
   }
   const spec: CookSpec = {
-    piece: { cut, weightG: readWeight(file.weight) ?? 0, thicknessMm: file.thicknessMm },
+    piece: {
+      cut,
+      weightG: readWeight(file.weight) ?? 0,
+      thicknessMm: file.thicknessMm,
+      ...(file.prepared && { prepared: file.prepared }),
+    },
     startC: file.startC,
     stages: file.stages.map(stageOf),
     conditions: {

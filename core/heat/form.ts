@@ -1,4 +1,5 @@
 import { isMince, type Cut } from '../pantry/index.ts';
+import type { Prepared } from '../terms/index.ts';
 import type { Form } from './body.ts';
 import { dimensionsOf, type CutDimensions } from './cut-dimensions.ts';
 import { densityOf } from './composition.ts';
@@ -10,8 +11,8 @@ export interface Piece {
   readonly weightG: number;
   /** What the cook measured; left out, from the cut and the weight. */
   readonly thicknessMm?: number | undefined;
-  /** Of a bird: cut along the back and pressed flat, its inside on the tray. */
-  readonly flattened?: boolean | undefined;
+  /** Of a bird: not as it comes. */
+  readonly prepared?: Prepared | undefined;
 }
 
 /** What lies with its inside on a tray, or over a fire, takes heat by both faces, less by that. Common practice, no source. */
@@ -26,10 +27,14 @@ const FLATTENED_FACES = 1.7;
 export function formOf(piece: Piece, frozenShare = 0): Form {
   const usual = dimensionsOf(piece.cut);
   if (!usual) return plainForm(piece);
-  const flat = piece.flattened === true && usual.boxMm !== undefined;
+  const flat = piece.prepared === 'flattened' && usual.boxMm !== undefined;
   const dimensions = flat ? { ...usual, faces: FLATTENED_FACES, boxMm: undefined } : usual;
   if (isBall(piece)) return { kind: 'sphere', halfM: ballM(piece) / 2 };
-  const thawed = measured(slowestOf(dimensions, piece), piece.thicknessMm);
+  const thawed = withStuffing(
+    measured(slowestOf(dimensions, piece), piece.thicknessMm),
+    dimensions,
+    piece,
+  );
   if (frozenShare <= 0 || !dimensions.boxMm) return sectioned(dimensions, thawed);
   const solid = blockOf(dimensions, dimensions.boxMm, piece);
   const hollow = { ...thawed, thick: (thawed.thick * 2) / dimensions.faces };
@@ -56,6 +61,17 @@ function isBall({ cut, weightG, thicknessMm }: Piece): boolean {
 /** Across, m. */
 function ballM({ cut, weightG }: Piece): number {
   return Math.cbrt((6 * weightG) / 1000 / densityOf(compositionOf(cut), 5) / Math.PI);
+}
+
+/**
+ * What lies in a bird is warmed through it: with it the bird warms as one so much thicker. Fitted to
+ * the stuffed rows of the FSIS roasting chart (stuffed.test.ts).
+ */
+const STUFFING_MM = 6;
+
+function withStuffing(extent: Extent, { boxMm }: CutDimensions, { prepared }: Piece): Extent {
+  if (prepared !== 'stuffed' || boxMm === undefined) return extent;
+  return { ...extent, thick: extent.thick + STUFFING_MM / 1000 };
 }
 
 type Millimetres = CutDimensions['slowestMm'];

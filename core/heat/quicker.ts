@@ -9,7 +9,7 @@ import { changedCook } from './what-if.ts';
 /** What a cook can do to be done sooner. */
 export type Sooner =
   | { readonly do: 'hotter'; readonly byC: number }
-  | { readonly do: 'flattened' | 'halved' | 'thinner' | 'tempered' | 'wrapped' };
+  | { readonly do: 'unstuffed' | 'flattened' | 'halved' | 'thinner' | 'tempered' | 'wrapped' };
 
 /** A quicker cook, and what is given up for it. */
 export interface QuickerCook {
@@ -87,7 +87,15 @@ export function quickerCooks(spec: CookSpec, wantedMin: number): QuickerCook[] {
   return [...singles, ...pairs].sort((a, b) => b.savedMin - a.savedMin).slice(0, 2);
 }
 
-const SOONER = ['tempered', 'wrapped', 'flattened', 'halved', 'thinner', 'hotter'] as const;
+const SOONER = [
+  'tempered',
+  'wrapped',
+  'unstuffed',
+  'flattened',
+  'halved',
+  'thinner',
+  'hotter',
+] as const;
 
 function withOne(
   spec: CookSpec,
@@ -104,9 +112,13 @@ export function soonerCook(spec: CookSpec, way: Sooner): CookSpec | undefined {
   switch (way.do) {
     case 'hotter':
       return hotter(spec, way.byC);
+    case 'unstuffed': {
+      const { prepared, ...bare } = piece;
+      return prepared === 'stuffed' ? { ...spec, piece: bare } : undefined;
+    }
     case 'flattened':
-      return isHollow(piece.cut) && piece.flattened !== true
-        ? { ...spec, piece: { ...piece, flattened: true } }
+      return isHollow(piece.cut) && piece.prepared === undefined
+        ? { ...spec, piece: { ...piece, prepared: 'flattened' } }
         : undefined;
     case 'halved':
       return isCuttable(spec)

@@ -39,6 +39,7 @@ export function ledgerFood(of: FoodOfPlan): LedgerFood {
     minced,
     ready,
     pierced,
+    stuffed: food.prepared === 'stuffed',
     intact: !minced && !pierced,
     toxicBean: cut?.id.startsWith('kidney-beans') ?? /kidney beans?/i.test(food.name),
     grain: isGrain(cut?.id),

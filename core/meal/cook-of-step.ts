@@ -109,7 +109,8 @@ export function pieceOf(meal: HeatContext, dish: Dish, food: Food): CookSpec['pi
   if (!cut) throw new RangeError(`food “${food.id}” has no cut`);
   const { weightG } = settleFood(meal, dish, food);
   const each = weightG / piecesOf(meal, dish, food);
-  return { cut, weightG: Math.max(1, each), thicknessMm: food.thicknessMm };
+  const { thicknessMm, prepared } = food;
+  return { cut, weightG: Math.max(1, each), thicknessMm, ...(prepared && { prepared }) };
 }
 
 /** What a step's place is, as heat sees it; undefined where the food meets no heat of its own. */

@@ -166,10 +166,10 @@ function pieceCommands(
   dish: Dish,
   food: Food,
 ): Command[] {
-  const { thicknessMm, weightG } = draft.piece;
+  const { thicknessMm, prepared, weightG } = draft.piece;
   const commands: Command[] = [];
-  if (thicknessMm !== was.piece.thicknessMm) {
-    const change = { thicknessMm };
+  if (thicknessMm !== was.piece.thicknessMm || prepared !== was.piece.prepared) {
+    const change = { thicknessMm, prepared };
     commands.push({ do: 'editFood', dish: dish.id, food: food.id, change });
   }
   if (weightG !== was.piece.weightG) {

@@ -1,5 +1,5 @@
 import { SERVED_BEFORE_MOST_MIN } from '../figures/index.ts';
-import { VERBS } from '../terms/index.ts';
+import { PREPARED, VERBS } from '../terms/index.ts';
 import { z } from 'zod';
 import { MixtureSchema, VESSEL_KINDS } from '../batch/index.ts';
 import { AVOIDABLE, OwnPantrySchema } from '../pantry/index.ts';
@@ -139,6 +139,8 @@ export const FoodSchema = z.looseObject({
   thicknessMm: z.number().min(1).max(500).optional(),
   /** In how many pieces it is: two birds, a joint cut in four. */
   inPieces: z.number().int().min(1).max(100).optional(),
+  /** A bird stuffed, or cut open and pressed flat; left out, as it comes. */
+  prepared: z.enum(PREPARED).optional(),
   /** Injected or pierced: what was on its surface is inside. */
   pierced: z.boolean().optional(),
   /** Frozen hard before, as fish for eating half raw is. */

@@ -142,10 +142,8 @@ export function cutOfForm(cut: Cut, name: string, line: string): Cut {
  * @param saidMm the thickness somebody wrote
  */
 export function formOfLine(cut: Cut, line: string, saidMm?: number): ReadForm | undefined {
-  if (saidMm === undefined && cut.id === 'chicken-breast') {
-    const opened = OPENED.find(([how]) => how.test(line))?.[1];
-    if (opened !== undefined) return { thicknessMm: opened };
-  }
+  const opened = saidMm === undefined ? openedMm(cut, line) : undefined;
+  if (opened !== undefined) return { thicknessMm: opened };
   const isFillet = WHOLE_FISH.has(cut.id) && FILLETS.test(line);
   const form = isFillet ? FISH_FILLET : formIn(line);
   if (!form) return undefined;
@@ -157,11 +155,22 @@ export function formOfLine(cut: Cut, line: string, saidMm?: number): ReadForm | 
   return { thicknessMm, eachG: isOwn ? undefined : (form.eachG ?? Math.round(slicedG)) };
 }
 
-/** A breast opened like a book, or beaten out: how thick it is then, mm. Common practice, no source. */
-const OPENED: ReadonlyArray<readonly [RegExp, number]> = [
-  [words('pounded|beaten|bashed|flattened|aplastad[oa]s?|aplanad[oa]s?|golpead[oa]s?'), 10],
-  [words('butterfl(?:y|ied)|opened (?:out|up)|abiert[oa]s? (?:como|en) (?:un )?libro'), 15],
-];
+const BEATEN = words('pounded|beaten|bashed|flattened|aplastad[oa]s?|aplanad[oa]s?|golpead[oa]s?');
+const LIKE_A_BOOK = words(
+  'butterfl(?:y|ied)|opened (?:out|up|flat)|abiert[oa]s? (?:como|en) (?:un )?(?:libro|mariposa)',
+);
+
+/** A breast beaten out or opened like a book, a leg boned and laid flat: how thick then, mm. */
+function openedMm({ id }: Cut, line: string): number | undefined {
+  const [beaten, opened] = OPENED_MM[id] ?? [];
+  return BEATEN.test(line) ? beaten : LIKE_A_BOOK.test(line) ? opened : undefined;
+}
+
+/** Beaten out, and opened like a book. Common practice, no source. */
+const OPENED_MM: Readonly<Partial<Record<string, readonly [number | undefined, number]>>> = {
+  'chicken-breast': [10, 15],
+  'lamb-leg-boneless': [undefined, 50],
+};
 
 const OWN_SHARE = 0.7;
 /** A slice one would put on a plate. Common practice, no source. */

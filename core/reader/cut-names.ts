@@ -87,7 +87,7 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   'pork-sausage-mince':
     'pork sausage|fresh sausage|sausage|chipolata|bratwurst|salchicha|salchicha fresca|butifarra|longaniza fresca',
   'chicken-whole':
-    'whole chicken|roasting chicken|chicken|poussin|spring chicken|capon|pollo|pollo entero|pollo de corral|picantón|coquelet|capón|gallo de corral|gallo de caserío|gallo de campo|cockerel|rooster',
+    'whole chicken|roasting chicken|chicken|poussin|spring chicken|capon|pollo|pollo entero|pollo de corral|picantón|picantones|coquelet|capón|gallo de corral|gallo de caserío|gallo de campo|cockerel|rooster',
   'chicken-breast':
     'chicken breast|chicken fillet|breast of chicken|pechuga|pechuga de pollo|chicken tender|chicken supreme|chicken escalope|chicken steak|suprema de pollo|boneless chicken breast',
   'chicken-thigh-bone-in':

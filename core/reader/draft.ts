@@ -20,6 +20,7 @@ import {
 } from './pieces.ts';
 import { FIRE_VERBS } from '../terms/index.ts';
 import { cutNamed } from './known-foods.ts';
+import { preparedSaid } from './prepared.ts';
 import { mixturesOf, SOAKING } from './mixtures.ts';
 import { foodOfStaple, riceBeside, stapleOf } from './staple.ts';
 import { stepsOf } from './steps.ts';
@@ -147,6 +148,7 @@ function foodOf(one: ReadIngredient, recipe: ReadRecipe, fresh: (wish: string) =
   const low = cut.rawPerAdultG.low;
   const before = beforeFire(recipe, one);
   const { thicknessMm, eachG } = shapeSaid(one, cut, before);
+  const prepared = preparedSaid(cut, [one.line, ...before]);
   const counted =
     one.count === undefined ? undefined : one.count * (eachG ?? eachOf(cut, one.line));
   const weightG = one.grams ?? counted ?? low * (recipe.portions ?? 4);
@@ -178,6 +180,7 @@ function foodOf(one: ReadIngredient, recipe: ReadRecipe, fresh: (wish: string) =
           : { kind: 'weight', rawG: Math.round(weightG / recipe.portions) },
       ...(pieces !== undefined && { inPieces: Math.min(MOST_PIECES, pieces) }),
       ...(thickMm !== undefined && { thicknessMm: thickMm }),
+      ...(prepared && { prepared }),
       ...(FROZEN_BEFORE.test(one.line) && { frozenBefore: true }),
     },
   ];

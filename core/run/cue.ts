@@ -40,7 +40,7 @@ export type Cue =
   | { readonly kind: 'covers'; readonly levelMm?: number | undefined };
 
 /** Where the thickest part of a piece is, and from where a probe gets there. */
-export type ProbeShape = 'bird' | 'fish' | 'slab' | 'joint';
+export type ProbeShape = 'bird' | 'stuffedBird' | 'fish' | 'slab' | 'joint';
 
 const CARAMEL = /caramel|amber|melt the sugar|burnt sugar/i;
 
@@ -62,7 +62,9 @@ const MM3_PER_ML = 1000;
 
 function probeShapeOf(piece: Piece): ProbeShape {
   const { cut } = piece;
-  if (isHollow(cut) && !BREAST.test(cut.id)) return 'bird';
+  if (isHollow(cut) && !BREAST.test(cut.id)) {
+    return piece.prepared === 'stuffed' ? 'stuffedBird' : 'bird';
+  }
   if (cut.animal === 'fish' && WHOLE.test(cut.id)) return 'fish';
   const form = formOf(piece);
   const wide = 'wide' in form ? form.wide : form.kind === 'slab' ? Infinity : 1;

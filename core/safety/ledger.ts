@@ -131,6 +131,8 @@ export interface LedgerFood {
   readonly frozenMin?: number | undefined;
   /** Injected or pierced: what was on the surface is inside. */
   readonly pierced: boolean;
+  /** A bird with a stuffing in it. */
+  readonly stuffed: boolean;
   /** Dry beans that make ill unless they boil hard. */
   readonly toxicBean: boolean;
   /** Rice and other grains, whose spores survive cooking. */

@@ -17,7 +17,10 @@ export const stuffing: Rule = {
         ...dish.acts.map(({ label }) => label),
       ];
       const fire = dish.acts.find(({ last }) => last);
-      if (!meat || !said.some((text) => isNamed('stuffing', text))) return [];
+      const isStuffed =
+        dish.foods.some(({ stuffed }) => stuffed) ||
+        said.some((text) => isNamed('stuffing', text));
+      if (!meat || !isStuffed) return [];
       const { coreC } = fire ?? {};
       // In a bird the middle that is probed is the stuffing's.
       const short =

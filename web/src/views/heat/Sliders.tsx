@@ -3,7 +3,9 @@ import {
   USUAL_CONDITIONS,
   usualC,
   cooks,
+  isHollow,
   lastOnFire,
+  PREPARED,
   showLength,
   showTemperature,
   showWeight,
@@ -12,6 +14,7 @@ import {
   type StageSpec,
 } from '@zemrin/core';
 import { useId } from 'react';
+import { Choice } from '../../ui/Choice.tsx';
 import { useWords } from '../../words/words.ts';
 import type { Thought } from './useDraft.ts';
 
@@ -54,6 +57,17 @@ export function Sliders({ draft, units }: { draft: Thought; units: Kitchen['unit
         step={0.5}
         onSlide={(startC) => draft.set({ ...cook, startC })}
       />
+      {isHollow(piece.cut) && (
+        <Choice
+          label={t('heat.prepared')}
+          value={piece.prepared ?? 'plain'}
+          options={[
+            ['plain', t('prepared.plain')],
+            ...PREPARED.map((one) => [one, t(`prepared.${one}`)] as const),
+          ]}
+          onChoose={(one) => setPiece({ prepared: one === 'plain' ? undefined : one })}
+        />
+      )}
       {fires.map(({ stage, i }) => {
         const { heats } = environmentNamed(stage.cooker);
         if (!heats) return null;

@@ -142,6 +142,8 @@ export const cook = {
     'Into the middle of the thickest part, away from bone: {{length}} deep.',
   'cook.cue.probe.bird':
     'Into the inner thigh, where it meets the body, not on the bone; then into the thickest of the breast, {{length}} deep.',
+  'cook.cue.probe.stuffedBird':
+    'Through the opening into the middle of the stuffing; then into the inner thigh, not on the bone. Both are to be that hot.',
   'cook.cue.probe.fish': 'Behind the head, into the thick of the back, down to the bone.',
   'cook.cue.slices': 'A fork goes in with some push: it slices.',
   'cook.cue.pulls': 'A fork falls in by itself and turns: it pulls.',
