@@ -1,5 +1,4 @@
 import { COOKERS, cooks, USUAL_CONDITIONS, WRAPS, environmentNamed } from '../places/index.ts';
-import { PREPARED } from '../terms/index.ts';
 import { z } from 'zod';
 import {
   cookOnce,
@@ -22,7 +21,7 @@ import {
   problemsOf,
   readJson,
 } from '../meal/index.ts';
-import { CUTS } from '../pantry/index.ts';
+import { CUTS, PREPARED } from '../pantry/index.ts';
 import { id, minutes, readWeight, type Known } from '../quantity/index.ts';
 import { afterwards, safetyOfCook } from '../safety/index.ts';
 
@@ -162,6 +161,7 @@ export function cookJson(spec: CookSpec) {
     })),
     pullC: after?.pullC ?? last?.coreC ?? spec.startC,
     peakC: after?.peakC ?? likely.peakCoreC,
+    ...(after && { rests: { minutes: after.restMin, coreC: after.restedC }, plate: after.plate }),
     logReduction: safetyOfCook(spec, likely).logs,
     tenderness: likely.tenderness,
     loses: { evaporated: likely.evaporated, dripped: likely.dripped },

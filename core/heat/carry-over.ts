@@ -20,6 +20,9 @@ export interface CarryOver {
   /** The highest it comes to while it rests, and how long that takes. */
   readonly peakC: number;
   readonly peakAfterMin: number;
+  /** How long it rests, as said or as one usually rests such a piece, and its core then. */
+  readonly restMin: number;
+  readonly restedC: number;
 }
 
 /** How long it stays good in a place, from being taken off. */
@@ -68,7 +71,16 @@ export function carryOver(spec: CookSpec): CarryOver {
   }
   const most = joint ? JOINT_CARRIES_C : PIECE_CARRIES_C;
   const carriesC = Math.min(most, believedShare(spec) * (peakC - pull.coreC));
-  return { pullC: pull.coreC, peakC: pull.coreC + carriesC, peakAfterMin };
+  const believedPeakC = pull.coreC + carriesC;
+  // What it has fallen again since is not in doubt.
+  const fallenC = peakC - coreAt(cook, offMin + restMin);
+  return {
+    pullC: pull.coreC,
+    peakC: believedPeakC,
+    peakAfterMin,
+    restMin,
+    restedC: believedPeakC - fallenC,
+  };
 }
 
 /**

@@ -21,7 +21,15 @@ const DRY = { permeance: 1e-8, crustKgPerM2: 1, crustPower: 1, juiceShare: 0 };
 
 function plain(body: Body): PreparedPiece {
   const properties = constantProperties(K, RHO, CP);
-  return { body, properties, surface: DRY, boilingC: 200, startC: 20, softening: collagenOf(1) };
+  return {
+    body,
+    properties,
+    surface: DRY,
+    boilingC: 200,
+    weightG: 1000,
+    startC: 20,
+    softening: collagenOf(1),
+  };
 }
 
 /** θ of core and surface of a body after a Fourier time, in a bath. */

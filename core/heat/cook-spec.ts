@@ -80,6 +80,7 @@ export function cookOnce(
     properties: propertiesOfCut(spec.piece.cut),
     surface: { ...surface, permeance: surface.permeance * variation.moisture },
     boilingC: boilingCAt(spec.conditions.altitudeM),
+    weightG: spec.piece.weightG,
     startC: spec.startC + variation.startC,
     softening: softeningOf(spec.piece.cut),
   };

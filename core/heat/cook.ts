@@ -204,7 +204,7 @@ class Run {
  */
 function directionOf({ end, around }: Stage, coreC: number): number {
   if (end.kind !== 'core') return 0;
-  const heats = airCAt(around, LOOK_MIN) > end.coreC;
+  const heats = around.waves !== undefined || airCAt(around, LOOK_MIN) > end.coreC;
   return heats && coreC >= end.coreC ? 0 : Math.sign(end.coreC - coreC);
 }
 

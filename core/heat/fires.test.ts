@@ -230,6 +230,7 @@ describe('what else physics times', () => {
         properties: thermalPropertiesOf(stew),
         surface: { permeance: 1e-8, crustKgPerM2: 1, crustPower: 1, juiceShare: 0 },
         boilingC: 100,
+        weightG: 1000,
         startC: 80,
         softening: collagenOf(1),
       };

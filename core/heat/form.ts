@@ -1,5 +1,4 @@
-import { isMince, type Cut } from '../pantry/index.ts';
-import type { Prepared } from '../terms/index.ts';
+import { isMince, type Cut, type Prepared } from '../pantry/index.ts';
 import type { Form } from './body.ts';
 import { dimensionsOf, type CutDimensions } from './cut-dimensions.ts';
 import { densityOf } from './composition.ts';

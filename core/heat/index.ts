@@ -10,6 +10,7 @@ export { checkedByOf, type CheckedBy } from './checked-by.ts';
 export { cookedMinutes, forecast, type Band, type Forecast } from './forecast.ts';
 export { coreAt, ensembleOf, MEMBERS, type Ensemble } from './ensemble.ts';
 export { carryOver, hotHoldsOf, pullCFor, type CarryOver, type Hold } from './carry-over.ts';
+export { onThePlate, type OnThePlate } from './on-the-plate.ts';
 export { CHANGES, changedCook, whatIfs, type Change, type WhatIf } from './what-if.ts';
 export {
   aboutMinutes,

@@ -16,6 +16,7 @@ export interface PreparedPiece {
   readonly properties: ThermalProperties;
   readonly surface: Surface;
   readonly boilingC: number;
+  readonly weightG: number;
   readonly startC: number;
   /** How fast it gets tender. */
   readonly softening: Softening;

@@ -1,11 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { G_PER_LB, FROM_FRIDGE_C } from '../figures/index.ts';
-import { CUTS } from '../pantry/index.ts';
+import { CUTS, type Prepared } from '../pantry/index.ts';
 import { USUAL_CONDITIONS } from '../places/index.ts';
 import { fahrenheitToC } from '../quantity/index.ts';
 import { cookedMinutes, cookOnce, type CookSpec } from './index.ts';
 import { soonerCook } from './quicker.ts';
-import type { Prepared } from '../terms/index.ts';
 
 const cutNamed = (id: string) => {
   const cut = CUTS.get(id);

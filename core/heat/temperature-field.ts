@@ -2,6 +2,7 @@ import type { Body } from './body.ts';
 import { cellsOf, cellWithin, coreOf, mover, type Cells } from './cells.ts';
 import type { PreparedPiece } from './prepared-piece.ts';
 import { SurfaceBalance } from './surface-balance.ts';
+import { absorbedIn } from './waves.ts';
 import { juiceShareAt } from './juice.ts';
 import { enthalpyOf, type ThermalProperties } from './thermal-properties.ts';
 import type { Surroundings } from '../places/index.ts';
@@ -40,6 +41,8 @@ export class TemperatureField {
   private readonly stuff: ThermalProperties;
   private readonly startJ: number;
   private around: Surroundings | undefined;
+  /** What waves leave in each cell, W/kg; undefined where there are none. */
+  private absorbed: Float64Array | undefined;
   private stepSeconds = 0;
   private steps = 0;
   /** Of one temperature through and through, when last looked at. */
@@ -125,7 +128,12 @@ export class TemperatureField {
       this.stepSeconds = this.stableSeconds();
       this.even = this.isEven();
     }
-    if (this.even && this.isAt(outer, outerC) && this.isAt(inner, innerC)) {
+    if (
+      this.even &&
+      this.absorbed === undefined &&
+      this.isAt(outer, outerC) &&
+      this.isAt(inner, innerC)
+    ) {
       return Math.min(most, EVEN_SECONDS);
     }
     const { conductivity, tempC, enthalpy } = this;
@@ -168,16 +176,28 @@ export class TemperatureField {
     enthalpy[last] =
       (enthalpy[last] as number) + ((into + taken) * perMass) / (volume[last] as number);
     this.takenUpJ += ((taken + across) * perMass) / whole;
+    if (this.absorbed) this.absorb(this.absorbed, seconds);
     this.look();
     return seconds;
   }
 
   /** New surroundings: looked at anew, and water boils where it boils in them. */
-  private enter({ boilingC = this.food.boilingC }: Surroundings): void {
+  private enter({ boilingC = this.food.boilingC, waves }: Surroundings): void {
     this.steps = 0;
+    this.absorbed = waves && absorbedIn(this.made, waves, this.food.weightG);
     if (boilingC === this.boilingC) return;
     this.boilingC = boilingC;
     this.boilingJ = enthalpyOf(this.stuff, boilingC);
+  }
+
+  private absorb(wattsPerKg: Float64Array, seconds: number): void {
+    const { enthalpy } = this;
+    const { volume, whole } = this.made;
+    for (let i = 0; i < this.count; i++) {
+      const joulesPerKg = (wattsPerKg[i] as number) * seconds;
+      enthalpy[i] = (enthalpy[i] as number) + joulesPerKg;
+      this.takenUpJ += (joulesPerKg * (volume[i] as number)) / whole;
+    }
   }
 
   /** Temperatures and conductivities from the enthalpies; and the juice pressed out on the way. */

@@ -1,8 +1,8 @@
 import { SERVED_BEFORE_MOST_MIN } from '../figures/index.ts';
-import { PREPARED, VERBS } from '../terms/index.ts';
+import { VERBS } from '../terms/index.ts';
 import { z } from 'zod';
 import { MixtureSchema, VESSEL_KINDS } from '../batch/index.ts';
-import { AVOIDABLE, OwnPantrySchema } from '../pantry/index.ts';
+import { AVOIDABLE, OwnPantrySchema, PREPARED } from '../pantry/index.ts';
 import { clock, grams, id, minutes, type Known } from '../quantity/index.ts';
 import { isLocal, isZone } from '../time/index.ts';
 import { PlaceSchema } from './place-schema.ts';

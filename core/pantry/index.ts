@@ -7,3 +7,4 @@ export { isPlantNamed } from './plants-named.ts';
 export { allergensNamed } from './allergens-named.ts';
 export * from './pantry.ts';
 export * from './stand-ins.ts';
+export { PREPARED, type Prepared } from './prepared.ts';

@@ -31,6 +31,14 @@ export const WRAP_EMISSIVITY = coefficient({
   source: HANDBOOK,
 });
 
+/** An oil film between a food and the hot metal it lies on. */
+export const PAN_CONTACT = convectionOf(
+  320,
+  [150, 900],
+  'a film of oil between metal and meat',
+  'measured under patties on hot plates, as published; from memory',
+);
+
 function humidity(value: number, range: readonly [number, number]) {
   const correlation = 'share of what would saturate the air';
   return coefficient({ value, unit: 'share', range, correlation, source: 'a usual day' });

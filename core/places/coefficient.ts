@@ -1,7 +1,7 @@
 /** A named number of a boundary condition: what a fire, a bath or air does to the food in it. */
 export interface Coefficient {
   readonly value: number;
-  readonly unit: 'W/(m²·K)' | 'W/(m²·K) per m/s' | 'Pa' | 'K' | '°C' | 'min' | 'share';
+  readonly unit: 'W/(m²·K)' | 'W/(m²·K) per m/s' | 'Pa' | 'K' | '°C' | 'min' | 'mm' | 'W' | 'share';
   /** What it may be in another kitchen, or in another handbook: the least and the most. */
   readonly range: readonly [number, number];
   /** The law it stands in, or what was seen. */

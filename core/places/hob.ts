@@ -1,15 +1,9 @@
-import { air, bath, EMISSIVITY, ROOM_HUMIDITY } from './boundary.ts';
+import { air, bath, EMISSIVITY, PAN_CONTACT, ROOM_HUMIDITY } from './boundary.ts';
 import { coefficient, convection, OUR_OWN } from './coefficient.ts';
 import type { Coefficients, Conditions } from './conditions.ts';
 import { definePlace, type MoistAir } from './definition.ts';
 
-/** An oil film below; still and steamy air above. */
-const PAN_CONTACT = convection(
-  320,
-  [150, 900],
-  'a film of oil between metal and meat',
-  'measured under patties on hot plates, as published; from memory',
-);
+/** Still and steamy air above. */
 const OVER_PAN_C = coefficient({
   value: 45,
   unit: '°C',

@@ -14,4 +14,4 @@ export {
 } from './definition.ts';
 export { coolsTimesOutside } from './outside.ts';
 export { bandAt, waitingBand, type HeatBand } from './heat-band.ts';
-export { airCAt, type Surface, type Surroundings } from './surroundings.ts';
+export { airCAt, type Surface, type Surroundings, type Waves } from './surroundings.ts';

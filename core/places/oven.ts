@@ -1,4 +1,4 @@
-import { air, bath, EMISSIVITY } from './boundary.ts';
+import { air, bath, EMISSIVITY, PAN_CONTACT } from './boundary.ts';
 import { coefficient, convection, OUR_OWN } from './coefficient.ts';
 import { OVEN_CONVECTION, OVEN_VAPOUR } from './conditions.ts';
 import { definePlace } from './definition.ts';
@@ -12,6 +12,30 @@ const STEAM_SHARE = coefficient({
   unit: 'share',
   range: [0.7, 1],
   correlation: 'share of what would saturate the air at boiling',
+  source: OUR_OWN,
+});
+/** A heavy pan as it comes from the ring, hot enough to have browned what lies in it. */
+const SEARED_IN_C = coefficient({
+  value: 200,
+  unit: '°C',
+  range: [160, 250],
+  correlation: 'the metal under a piece that was just browned',
+  source: OUR_OWN,
+});
+/** Meat takes more from its metal than the oven gives to it: it comes down so far towards what boils. */
+const PAN_KEEPS = coefficient({
+  value: 0.2,
+  unit: 'share',
+  range: [0.1, 0.35],
+  correlation:
+    'of the way from boiling to the oven, by what flows in from the air and out into meat',
+  source: OUR_OWN,
+});
+const PAN_LAG = coefficient({
+  value: 3,
+  unit: 'min',
+  range: [2, 6],
+  correlation: 'e-folding of two kilos of iron under two steaks',
   source: OUR_OWN,
 });
 /** An oven below this only keeps warm. */
@@ -60,6 +84,33 @@ export const oven = definePlace({
         around: { ...air(airC, FAN_CONVECTION.value, ovenVapourPa), tray: true },
       }),
       coefficients: { convection: FAN_CONVECTION, vapour: OVEN_VAPOUR, emissivity: EMISSIVITY },
+      verb: 'roast',
+    },
+    {
+      id: 'pan-in-oven',
+      words: { en: 'hot pan, in the oven' },
+      usualC: 200,
+      heats: [100, 260],
+      cooks: true,
+      basis: 'handbook',
+      offsetSdC: 15,
+      boundary: (airC, _conditions, { ovenConvection, ovenVapourPa }, { boilingC }) => ({
+        around: {
+          ...bath(boilingC + PAN_KEEPS.value * (airC - boilingC), PAN_CONTACT.value),
+          fromC: SEARED_IN_C.value,
+          lagMin: PAN_LAG.value,
+        },
+        under: air(airC, ovenConvection, ovenVapourPa),
+      }),
+      coefficients: {
+        contact: PAN_CONTACT,
+        from: SEARED_IN_C,
+        keeps: PAN_KEEPS,
+        lag: PAN_LAG,
+        convection: OVEN_CONVECTION,
+        vapour: OVEN_VAPOUR,
+        emissivity: EMISSIVITY,
+      },
       verb: 'roast',
     },
     {

@@ -18,6 +18,14 @@ export interface Surroundings {
   readonly tray?: true | undefined;
   /** The share of its surface from which water goes; left out, all of it. */
   readonly wetShare?: number | undefined;
+  /** Waves that heat it from within; left out, heat comes by its surface alone. */
+  readonly waves?: Waves | undefined;
+}
+
+/** What a food takes up of waves, W, and how deep in they have fallen to 1/e of it, m. */
+export interface Waves {
+  readonly absorbedW: number;
+  readonly depthM: number;
 }
 
 /** How the surface of meat gives off water. */

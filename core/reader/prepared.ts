@@ -1,6 +1,5 @@
 import { isHollow } from '../heat/index.ts';
-import type { Cut } from '../pantry/index.ts';
-import type { Prepared } from '../terms/index.ts';
+import type { Cut, Prepared } from '../pantry/index.ts';
 
 const BIRD = String.raw`(?:bird|chicken|turkey|duck|goose|capon|guinea ?fowl|poussin)s?`;
 const BIRD_ES = String.raw`(?:pollo|pavo|pato|capón|ganso|pintada|ave|picantón)`;

@@ -64,6 +64,7 @@ export function placeOf(
     verb === 'shape'
   )
     return USUAL[verb];
+  if (named === 'microwave' && (ON_HOB.has(verb) || verb === 'thaw')) return named;
   if (ON_HOB.has(verb))
     return named === 'grill' && (verb === 'sear' || verb === 'brown') ? 'grill' : 'hob';
   if (verb === 'smoke') return named === 'grill' ? 'grill' : 'smoker';

@@ -173,6 +173,15 @@ function isUnderPressure({ verb, text, place }: ReadAct): boolean {
 const PRESSURE =
   /(?<!\p{L})(?:pressure[- ]?cook\p{L}*|(?:high|full|low|under|up to) pressure|olla (?:expr[eé]s|r[aá]pida|a presi[oó]n)|a presi[oó]n|(?:sub|alcanc|cog|tom)\p{L}* (?:la )?presi[oó]n)(?!\p{L})/iu;
 
+/** "Slide the pan into the oven": it goes on in the metal that browned it. */
+function isInHotPan({ place, text }: ReadAct): boolean {
+  return place === 'oven' && PAN_INTO_OVEN.test(text);
+}
+
+const HOT_PAN = { cooker: 'pan-in-oven' } as const;
+const PAN_INTO_OVEN =
+  /(?<!\p{L})(?:(?:transfer|move|slide|slip|put|pop|place|shove) (?:the |your )?(?:whole |hot |same )?(?:pan|skillet|frying pan|casserole) (?:straight |directly )?(?:in|to|into)(?!\p{L})[^.;]{0,20} oven|oven(?: (?:at|set to) \d+ ?°? ?[CF]?)?,? (?:still )?in (?:its|the same|the hot) (?:pan|skillet)|in (?:its|the same|the hot) (?:pan|skillet) [^.;]{0,20}oven|(?:mete|pasa|lleva|pon)\p{L}* la (?:misma )?sart[eé]n (?:en el|al) horno)(?!\p{L})/iu;
+
 /** Under fat: it is said, or how hot the fat is. */
 function isInFat({ verb, place, text, tempC }: ReadAct): boolean {
   if (verb !== 'fry' || place !== 'hob') return false;
@@ -203,7 +212,8 @@ function timeOf(act: ReadAct, { foods }: About, soak: string | undefined): StepT
   const said = leastMin ?? likelyMin ?? mostMin;
   const [food] = foods;
   if (said === undefined && untilC !== undefined && food && FIRE_VERBS.has(verb)) {
-    return { kind: 'heat', food: food.id, until: { coreC: untilC } };
+    const until = { coreC: untilC };
+    return { kind: 'heat', food: food.id, until, ...(isInHotPan(act) && HOT_PAN) };
   }
   const usual = usualMin(act);
   // "Up to three days": no longer than is usual, where nothing is said of the least.

@@ -196,10 +196,13 @@ export function beginsDoing(line: string): boolean {
 
 /** The place a piece of text names; the last where there are several. */
 export function placeIn(text: string): PlaceKind | undefined {
-  const said = /before/iu.test(text) ? text.replace(LATER, '') : text;
+  const plain = text.replace(OR_IN_MICROWAVE, '');
+  const said = /before/iu.test(plain) ? plain.replace(LATER, '') : plain;
   return PLACE_NAMES.find(([, pattern]) => pattern.test(said))?.[0];
 }
 
+/** "(or 8 minutes in the microwave)": another way to do it. */
+const OR_IN_MICROWAVE = /\([^()]*(?:microwave|microondas)[^()]*\)/giu;
 /** "Before it goes in the oven": not there yet. */
 const LATER =
   /(?<!\p{L})before (?:it|they|the \p{L}+|you) (?:goe?s?|is|are|put|cook)(?!\p{L})[^.;,]{0,16} (?:in|into|on|onto|over|under) (?:the )?\p{L}+/iu;

@@ -1,2 +1,1 @@
 export * from './verbs.ts';
-export * from './prepared.ts';

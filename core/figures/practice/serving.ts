@@ -79,3 +79,39 @@ export const CARRY_BELIEVED = { thinMm: 40, thickMm: 90, thinShare: 0.5 } as con
  * @confidence 0.6
  */
 export const COLD_SAUCE_MIN = 120;
+
+/**
+ * A slice of a joint as it is carved.
+ *
+ * @unit mm
+ * @source common practice, no source
+ * @confidence 0.7
+ */
+export const SLICE_MM = 10;
+
+/**
+ * Slices of a joint on one plate.
+ *
+ * @unit g
+ * @source common practice, no source
+ * @confidence 0.7
+ */
+export const CARVED_PORTION_G = 150;
+
+/**
+ * A plate out of a warm oven that hands can still carry.
+ *
+ * @unit °C
+ * @source common practice, no source
+ * @confidence 0.7
+ */
+export const WARMED_PLATE_C = 60;
+
+/**
+ * A dinner plate of stoneware: its weight, its width, and what warms a gram of it a degree.
+ *
+ * @unit g, m, J/(g·K)
+ * @source kitchen scales and tables of materials, from memory
+ * @confidence 0.7
+ */
+export const DINNER_PLATE = { weightG: 600, widthM: 0.27, jPerGK: 0.85 } as const;

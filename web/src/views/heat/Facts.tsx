@@ -1,6 +1,7 @@
 import {
   aboutMinutes,
   cookedMinutes,
+  showDepth,
   showMinutes,
   showTemperature,
   showWeight,
@@ -12,6 +13,7 @@ import {
   type DraftCook,
   type Kitchen,
   type Lethality,
+  type OnThePlate,
 } from '@zemrin/core';
 import type { ReactNode } from 'react';
 import { Choice } from '../../ui/Choice.tsx';
@@ -67,13 +69,8 @@ export function Facts(props: FactsProps) {
       </Group>
       {after && (
         <>
-          <Group title={t('heat.off')}>
-            <Fact name={t('heat.pull')} value={showTemperature(after.pullC, units)} />
-            <Fact
-              name={t('heat.peak', { span: time(after.peakAfterMin) })}
-              value={showTemperature(after.peakC, units)}
-            />
-          </Group>
+          <Off after={after} units={units} />
+          {after.plate && <Plate plate={after.plate} units={units} />}
           <Group title={t('heat.holds')}>
             {after.holds.map(({ place, hotMin }) => (
               <Fact
@@ -134,6 +131,44 @@ export function Facts(props: FactsProps) {
         )}
       </div>
     </aside>
+  );
+}
+
+/** As it is taken off, at its warmest, and when its rest is over. */
+function Off({ after, units }: { after: Afterwards; units: Kitchen['units'] }) {
+  const t = useWords();
+  const time = (minutes: number) => showMinutes(aboutMinutes(minutes));
+  return (
+    <Group title={t('heat.off')}>
+      <Fact name={t('heat.pull')} value={showTemperature(after.pullC, units)} />
+      <Fact
+        name={t('heat.peak', { span: time(after.peakAfterMin) })}
+        value={showTemperature(after.peakC, units)}
+      />
+      <Fact
+        name={t('heat.rested', { span: time(after.restMin) })}
+        value={showTemperature(after.restedC, units)}
+      />
+    </Group>
+  );
+}
+
+/** Carved or served in its piece, on a plate as it comes and on a warmed one. */
+function Plate({ plate, units }: { plate: OnThePlate; units: Kitchen['units'] }) {
+  const t = useWords();
+  const { sliceMm, coldPlateMin, warmedPlateMin } = plate;
+  const time = (minutes: number) => showMinutes(Math.max(1, Math.round(minutes)));
+  return (
+    <Group
+      title={
+        sliceMm === undefined
+          ? t('heat.served')
+          : t('heat.carved', { length: showDepth(sliceMm, units) })
+      }
+    >
+      <Fact name={t('heat.coldPlate')} value={time(coldPlateMin)} />
+      <Fact name={t('heat.warmedPlate')} value={time(warmedPlateMin)} />
+    </Group>
   );
 }
 

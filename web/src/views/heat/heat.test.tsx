@@ -209,9 +209,23 @@ describe('what it comes to', () => {
       { place: 'foil', hotMin: 40, safeMin: 160 },
       { place: 'box', hotMin: 2000, safeMin: 2100 },
     ] as const;
-    facts({ after: { pullC: 93, peakC: 94, peakAfterMin: 12, holds } });
+    const rested = { restMin: 20, restedC: 91 };
+    facts({ after: { pullC: 93, peakC: 94, peakAfterMin: 12, ...rested, holds } });
     expect(screen.getByText(heat['heat.allDay'])).toBeTruthy();
     expect(screen.getByText(/Under foil, eat it within 2 h 40/)).toBeTruthy();
+  });
+
+  it('says how long a portion stays hot, carved or in its piece', () => {
+    const off = { pullC: 50, peakC: 54, peakAfterMin: 9, restMin: 20, restedC: 53, holds: [] };
+    const plate = { sliceMm: 10, coldPlateMin: 0.4, warmedPlateMin: 4.4 };
+    facts({ after: { ...off, plate } });
+    expect(screen.getByRole('heading', { name: /^Carved 10 mm thick/ })).toBeTruthy();
+    const cold = screen.getByText(heat['heat.coldPlate']).parentElement;
+    // Less than a minute is still one.
+    expect(cold?.textContent).toMatch(/1 min$/);
+    expect(screen.getByText(/^rested 20 min/).parentElement?.textContent).toMatch(/53°$/);
+    facts({ after: { ...off, plate: { ...plate, sliceMm: undefined } } });
+    expect(screen.getByRole('heading', { name: heat['heat.served'] })).toBeTruthy();
   });
 
   it('offers the way back only when there is something to go back from', () => {
