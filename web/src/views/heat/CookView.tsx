@@ -175,7 +175,7 @@ interface TakesProps {
 function Takes({ cook, likely, stall, studied }: TakesProps) {
   const t = useWords();
   const minutes = studied.ensemble?.minutes;
-  const time = (value: number) => showMinutes(aboutMinutes(value));
+  const time = (value: number) => showMinutes(aboutMinutes(value)).replaceAll(' ', '\u00a0');
   return (
     <p className="mt-1 min-h-[2.8em] text-[17px]" aria-live="polite">
       {cook.stages.some(({ reached }) => !reached)

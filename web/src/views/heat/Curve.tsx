@@ -18,10 +18,11 @@ import {
   type ChartOptions,
   type Plugin,
 } from 'chart.js';
-import { useMemo, type KeyboardEvent, type PointerEvent } from 'react';
+import { useEffect, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import { Line } from 'react-chartjs-2';
 import { useWords, type Say } from '../../words/words.ts';
 import { heatColour, paint } from './colours.ts';
+import { dashed, dot, label } from './drawing.ts';
 
 Chart.register(LineController, LineElement, PointElement, LinearScale, Filler);
 
@@ -39,6 +40,13 @@ interface CurveProps {
   readonly onMoment: (minute: number) => void;
 }
 
+type Marks = Pick<CurveProps, 'spec' | 'cook' | 'safeC' | 'stall' | 'enoughAtMin' | 'moment'> & {
+  readonly t: Say;
+};
+
+/** A chart takes its plugins once: they look up what is to be marked each time it is drawn. */
+const MARKS = new WeakMap<Chart, Marks>();
+
 const HEIGHT_PX = 330;
 
 /** Core and surface over time, with the band of likelihood; stages as bands behind. */
@@ -48,8 +56,12 @@ export function Curve(props: CurveProps) {
   const lengthMin = Math.max(cook.minutes, other?.minutes ?? 0);
   const data = useMemo(() => dataOf({ cook, band, other, shares }), [cook, band, other, shares]);
   const options = useMemo(() => optionsOf(lengthMin, safeC), [lengthMin, safeC]);
-  const behind = useMemo(() => stagesBehind({ spec, cook }, t), [spec, cook, t]);
-  const plugins = [behind, marksOver({ spec, cook, safeC, stall, enoughAtMin, moment }, t)];
+  const chart = useRef<Chart<'line', Points>>(null);
+  useEffect(() => {
+    if (!chart.current) return;
+    MARKS.set(chart.current, { spec, cook, safeC, stall, enoughAtMin, moment, t });
+    chart.current.draw();
+  });
   const at = moment ?? cook.minutes / 2;
   const onKeyDown = (event: KeyboardEvent) => {
     const by = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
@@ -77,13 +89,15 @@ export function Curve(props: CurveProps) {
       onPointerMove={onPointer}
       onPointerDown={onPointer}
     >
-      <Line data={data} options={options} plugins={plugins} aria-hidden="true" />
+      <Line ref={chart} data={data} options={options} plugins={PLUGINS} aria-hidden="true" />
     </div>
   );
 }
 
 const AXIS_PX = 40;
 const RIGHT_PX = 12;
+/** The names of the stages stand above the curve. */
+const NAMES_PX = 22;
 
 type Points = { x: number; y: number }[];
 
@@ -160,7 +174,7 @@ function optionsOf(lengthMin: number, safeC: number | undefined): ChartOptions<'
     animation: false,
     maintainAspectRatio: false,
     events: [],
-    layout: { padding: { right: RIGHT_PX } },
+    layout: { padding: { right: RIGHT_PX, top: NAMES_PX } },
     scales: {
       x: {
         type: 'linear',
@@ -199,153 +213,99 @@ function optionsOf(lengthMin: number, safeC: number | undefined): ChartOptions<'
 }
 
 /** The stages, as bands in the colour of their heat. */
-function stagesBehind({ spec, cook }: Pick<CurveProps, 'spec' | 'cook'>, t: Say): Plugin<'line'> {
-  return {
-    id: 'stages',
-    beforeDatasetsDraw: ({ ctx, chartArea, scales }) => {
-      const x = scales.x;
-      if (!x) return;
-      stageTimes(cook).forEach(({ from, to }, i) => {
-        const stage = spec.stages[i];
-        if (!stage) return;
-        const [left, right] = [x.getPixelForValue(from), x.getPixelForValue(to)];
-        ctx.fillStyle = heatColour(stage, 0.2);
-        ctx.fillRect(left, chartArea.top, right - left, chartArea.bottom - chartArea.top);
-        const name =
-          t(`cooker.${stage.cooker}`) + (stage.wrap ? `, ${t(`wrap.${stage.wrap}`)}` : '');
-        label(ctx, name, (left + right) / 2, chartArea.top + 16, right - left - 6, 'center', true);
-      });
-    },
-  };
-}
-
-type Marks = Pick<CurveProps, 'spec' | 'cook' | 'safeC' | 'stall' | 'enoughAtMin' | 'moment'>;
+const STAGES_BEHIND: Plugin<'line'> = {
+  id: 'stages',
+  beforeDatasetsDraw: (chart) => {
+    const { ctx, chartArea, scales } = chart;
+    const marks = MARKS.get(chart);
+    const x = scales.x;
+    if (!x || !marks) return;
+    const { spec, cook, t } = marks;
+    stageTimes(cook).forEach(({ from, to }, i) => {
+      const stage = spec.stages[i];
+      if (!stage) return;
+      const [left, right] = [x.getPixelForValue(from), x.getPixelForValue(to)];
+      ctx.fillStyle = heatColour(stage, 0.2);
+      ctx.fillRect(left, chartArea.top, right - left, chartArea.bottom - chartArea.top);
+      const name = t(`cooker.${stage.cooker}`) + (stage.wrap ? `, ${t(`wrap.${stage.wrap}`)}` : '');
+      label(ctx, name, (left + right) / 2, chartArea.top - 7, right - left - 6, 'center', true);
+    });
+  },
+};
 
 /** The least safe line, the stall, where it is pulled, its peak, and the moment looked at. */
-function marksOver(marks: Marks, t: Say): Plugin<'line'> {
-  const { spec, cook, safeC, stall, enoughAtMin, moment } = marks;
-  return {
-    id: 'marks',
-    afterDatasetsDraw: ({ ctx, chartArea, scales }) => {
-      const { x, y } = scales;
-      if (!x || !y) return;
-      const width = chartArea.right - chartArea.left;
-      if (safeC !== undefined) {
-        dashed(ctx, chartArea.left, chartArea.right, y.getPixelForValue(safeC), paint('--now'));
-        const words = t('heat.safeLine', { tempC: Math.round(safeC) });
-        label(
-          ctx,
-          words,
-          chartArea.left + 6,
-          y.getPixelForValue(safeC) - 7,
-          width,
-          'left',
-          false,
-          '--now',
-        );
+const MARKS_OVER: Plugin<'line'> = {
+  id: 'marks',
+  afterDatasetsDraw: (chart) => {
+    const { ctx, chartArea, scales } = chart;
+    const marks = MARKS.get(chart);
+    const { x, y } = scales;
+    if (!x || !y || !marks) return;
+    const { spec, cook, safeC, stall, enoughAtMin, moment, t } = marks;
+    const width = chartArea.right - chartArea.left;
+    if (safeC !== undefined) {
+      dashed(ctx, chartArea.left, chartArea.right, y.getPixelForValue(safeC), paint('--now'));
+      const words = t('heat.safeLine', { tempC: Math.round(safeC) });
+      label(
+        ctx,
+        words,
+        chartArea.left + 6,
+        y.getPixelForValue(safeC) - 7,
+        width,
+        'left',
+        false,
+        '--now',
+      );
+    }
+    if (enoughAtMin !== undefined) {
+      const at = x.getPixelForValue(enoughAtMin);
+      const left = chartArea.right - at > ENOUGH_PX;
+      const from = left ? at + 6 : at - 6;
+      const align = left ? 'left' : 'right';
+      label(ctx, t('heat.enough'), from, chartArea.bottom - 8, 160, align, false, '--now');
+    }
+    const fire = stageTimes(cook)[lastOnFire(spec)];
+    const pull = cook.stages[lastOnFire(spec)];
+    if (fire && pull?.reached) {
+      const at = { x: x.getPixelForValue(fire.to), y: y.getPixelForValue(pull.coreC) };
+      dot(ctx, at.x, at.y);
+      const words = t('heat.pullAt', { tempC: Math.round(pull.coreC) });
+      // Near the top there is no room above: what it says goes below.
+      const high = at.y < chartArea.top + WORD_PX;
+      const climbs = cook.peakCoreC > pull.coreC + 1;
+      // And where a peak is named above it, too.
+      label(ctx, words, at.x - 10, at.y + (high || climbs ? 24 : -14), 220, 'right', true);
+      if (climbs) {
+        const peak = cook.coreC.indexOf(Math.max(...cook.coreC));
+        const px = x.getPixelForValue(cook.minute[peak] ?? 0);
+        const py = y.getPixelForValue(cook.peakCoreC);
+        dot(ctx, px, py, 4);
+        const under = at.y + (px - at.x > PEAK_WORD_PX ? 24 : 42);
+        label(ctx, t('heat.peakHere'), px + 8, high ? under : py - 9, 120, 'right', true);
       }
-      if (enoughAtMin !== undefined) {
-        const at = x.getPixelForValue(enoughAtMin);
-        label(ctx, t('heat.enough'), at + 6, chartArea.bottom - 8, 160, 'left', false, '--now');
-      }
-      const fire = stageTimes(cook)[lastOnFire(spec)];
-      const pull = cook.stages[lastOnFire(spec)];
-      if (fire && pull?.reached) {
-        const at = { x: x.getPixelForValue(fire.to), y: y.getPixelForValue(pull.coreC) };
-        dot(ctx, at.x, at.y);
-        const words = t('heat.pullAt', { tempC: Math.round(pull.coreC) });
-        // Near the top the names of the stages stand above: what it says goes below.
-        const high = at.y < chartArea.top + STAGE_NAMES_PX;
-        const climbs = cook.peakCoreC > pull.coreC + 1;
-        // And where a peak is named above it, too.
-        label(ctx, words, at.x - 10, at.y + (high || climbs ? 24 : -14), 220, 'right', true);
-        if (climbs) {
-          const peak = cook.coreC.indexOf(Math.max(...cook.coreC));
-          const px = x.getPixelForValue(cook.minute[peak] ?? 0);
-          const py = y.getPixelForValue(cook.peakCoreC);
-          dot(ctx, px, py, 4);
-          const under = at.y + (px - at.x > PEAK_WORD_PX ? 24 : 42);
-          label(ctx, t('heat.peakHere'), px + 8, high ? under : py - 9, 120, 'right', true);
-        }
-      }
-      if (stall) {
-        const middle = x.getPixelForValue((stall.fromMin + stall.toMin) / 2);
-        label(
-          ctx,
-          t('heat.stallHere'),
-          middle,
-          y.getPixelForValue(stall.coreC) - 18,
-          200,
-          'center',
-        );
-      }
-      if (moment !== undefined) {
-        ctx.strokeStyle = paint('--ink', 0.5);
-        ctx.lineWidth = 1;
-        ctx.setLineDash([]);
-        const at = x.getPixelForValue(moment);
-        ctx.beginPath();
-        ctx.moveTo(at, chartArea.top);
-        ctx.lineTo(at, chartArea.bottom);
-        ctx.stroke();
-      }
-    },
-  };
-}
+    }
+    if (stall) {
+      const middle = x.getPixelForValue((stall.fromMin + stall.toMin) / 2);
+      label(ctx, t('heat.stallHere'), middle, y.getPixelForValue(stall.coreC) - 18, 200, 'center');
+    }
+    if (moment !== undefined) {
+      ctx.strokeStyle = paint('--ink', 0.5);
+      ctx.lineWidth = 1;
+      ctx.setLineDash([]);
+      const at = x.getPixelForValue(moment);
+      ctx.beginPath();
+      ctx.moveTo(at, chartArea.top);
+      ctx.lineTo(at, chartArea.bottom);
+      ctx.stroke();
+    }
+  },
+};
 
-/** The names of the stages and room to read them. */
-const STAGE_NAMES_PX = 46;
+/** Room for its words to the right of where it is safe. */
+const ENOUGH_PX = 110;
+/** Room for a word above a bead. */
+const WORD_PX = 30;
 /** As far from where it is pulled, its peak has room for its word beside. */
 const PEAK_WORD_PX = 34;
 
-function label(
-  ctx: CanvasRenderingContext2D,
-  words: string,
-  x: number,
-  y: number,
-  room: number,
-  align: CanvasTextAlign,
-  bold = false,
-  colour = '--ink',
-): void {
-  ctx.font = `${bold ? 700 : 400} 13px "Atkinson Hyperlegible Next Variable", sans-serif`;
-  // What does not fit is left to the table below.
-  if (ctx.measureText(words).width > room) return;
-  ctx.textAlign = align;
-  // A halo, so that a line behind does not cross it out.
-  ctx.setLineDash([]);
-  ctx.lineWidth = 4;
-  ctx.lineJoin = 'round';
-  ctx.strokeStyle = paint('--ground', 0.75);
-  ctx.strokeText(words, x, y);
-  ctx.fillStyle = paint(colour);
-  ctx.fillText(words, x, y);
-}
-
-function dashed(
-  ctx: CanvasRenderingContext2D,
-  from: number,
-  to: number,
-  y: number,
-  colour: string,
-): void {
-  ctx.strokeStyle = colour;
-  ctx.lineWidth = 2;
-  ctx.setLineDash([7, 4]);
-  ctx.beginPath();
-  ctx.moveTo(from, y);
-  ctx.lineTo(to, y);
-  ctx.stroke();
-  ctx.setLineDash([]);
-}
-
-function dot(ctx: CanvasRenderingContext2D, x: number, y: number, radius = 7): void {
-  ctx.beginPath();
-  ctx.arc(x, y, radius, 0, 2 * Math.PI);
-  ctx.fillStyle = paint('--bead');
-  ctx.fill();
-  ctx.strokeStyle = paint('--bead-line');
-  ctx.lineWidth = 2.5;
-  ctx.setLineDash([]);
-  ctx.stroke();
-}
+const PLUGINS = [STAGES_BEHIND, MARKS_OVER];

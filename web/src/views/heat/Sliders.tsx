@@ -58,15 +58,20 @@ export function Sliders({ draft, units }: { draft: Thought; units: Kitchen['unit
         onSlide={(startC) => draft.set({ ...cook, startC })}
       />
       {isHollow(piece.cut) && (
-        <Choice
-          label={t('heat.prepared')}
-          value={piece.prepared ?? 'plain'}
-          options={[
-            ['plain', t('prepared.plain')],
-            ...PREPARED.map((one) => [one, t(`prepared.${one}`)] as const),
-          ]}
-          onChoose={(one) => setPiece({ prepared: one === 'plain' ? undefined : one })}
-        />
+        <div>
+          <Choice
+            label={t('heat.prepared')}
+            value={piece.prepared ?? 'plain'}
+            options={[
+              ['plain', t('prepared.plain')],
+              ...PREPARED.map((one) => [one, t(`prepared.${one}`)] as const),
+            ]}
+            onChoose={(one) => setPiece({ prepared: one === 'plain' ? undefined : one })}
+          />
+          {piece.prepared === 'stuffed' && (
+            <p className="mt-1 text-sm text-muted">{t('prepared.middle')}</p>
+          )}
+        </div>
       )}
       {fires.map(({ stage, i }) => {
         const { heats } = environmentNamed(stage.cooker);
