@@ -15,6 +15,7 @@ import { afterClockTime, restsBeside } from './food-temperatures.ts';
 import { beginsAs, spansOf, type Working } from './food-story.ts';
 import type { FoodOfPlan } from './food-of-plan.ts';
 import { hotFromC } from './hot-holding.ts';
+import { partCookedIn } from '../terms/index.ts';
 import { factsInStory } from './unknown-food.ts';
 import { isFire, mixturesOf } from './step-chain.ts';
 import type { StepTiming } from './step-timing.ts';
@@ -146,6 +147,7 @@ function fireOf(of: FoodOfPlan, step: Step, at: StepTiming, known: Known): Ledge
     logs: known.temperatures?.logs ?? clocked?.logs,
     wanted: known.temperatures?.wanted ?? clocked?.wanted,
     rarer: doneWhen?.rarer ?? false,
+    partly: partCookedIn(doneWhen?.text ?? '') !== undefined,
   };
 }
 

@@ -20,6 +20,7 @@ import {
 } from './pieces.ts';
 import { FIRE_VERBS } from '../terms/index.ts';
 import { cutNamed } from './known-foods.ts';
+import { withPartCooked } from './part-cooked.ts';
 import { preparedSaid } from './prepared.ts';
 import { mixturesOf, SOAKING } from './mixtures.ts';
 import { foodOfStaple, riceBeside, stapleOf } from './staple.ts';
@@ -52,7 +53,7 @@ export function draftDish(recipe: ReadRecipe, taken: ReadonlySet<string> = new S
   );
   const own: OwnIngredient[] = [];
   const mixtures = mixturesOf(recipe, others, foods, fresh, own);
-  const steps = stepsOf(withFrozen(recipe), { dishId, foods, mixtures, fresh });
+  const steps = stepsOf(withPartCooked(withFrozen(recipe)), { dishId, foods, mixtures, fresh });
   const dish = DishSchema.parse({
     id: dishId,
     name,

@@ -14,12 +14,19 @@ export function leastFor(food: CoreFacts): number {
 
 /** Whether a fire cooks a food through: by its middle, by less heat for longer, or by the clock. */
 export function killsIn(fire: LedgerFire, food: CoreFacts): boolean {
+  const isMeasured = fire.coreC !== undefined && !fire.tender;
+  const isByHolding = !fire.partly && (isMeasured || isTooCool(fire, food));
+  return killsOutright(fire, food) || (isByHolding && isHeldLongEnough(fire, food));
+}
+
+/** The same, without counting how long it is held at less heat than the chart names. */
+export function killsOutright(fire: LedgerFire, food: CoreFacts): boolean {
   if (food.animal === 'none' || food.ready) return true;
+  if (fire.partly) return false;
   const least = leastFor(food);
-  if (isTooCool(fire, food)) return isHeldLongEnough(fire, food);
+  if (isTooCool(fire, food)) return false;
   if (fire.tender) return true;
-  if (fire.coreC !== undefined)
-    return fire.coreC >= least - CORE_ROUNDING_C || isHeldLongEnough(fire, food);
+  if (fire.coreC !== undefined) return fire.coreC >= least - CORE_ROUNDING_C;
   if (fire.clockC !== undefined) return fire.clockC >= least - CLOCK_DOUBT_C;
   // Nothing to reckon by: a fire worth the name is taken for one.
   return fire.endMin - fire.startMin >= UNRECKONED_FIRE_MIN;

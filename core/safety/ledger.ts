@@ -100,6 +100,8 @@ export interface LedgerFire {
   readonly wanted?: number | undefined;
   /** The cook has asked for it rarer than guidance. */
   readonly rarer: boolean;
+  /** It is only to cook it half-way, as it is said. */
+  readonly partly: boolean;
 }
 
 export interface LedgerFood {

@@ -1,1 +1,2 @@
 export * from './verbs.ts';
+export * from './part-cooked.ts';

@@ -144,6 +144,8 @@ export const safety = {
     '{{food}} can carry parasites this cool: {{least}} inside, or frozen three weeks before.',
   'safety.gameParasites':
     '{{food}} can carry parasites that freezing does not kill: {{least}} inside.',
+  'safety.coreHeld':
+    '{{food}} comes off at {{tempC}}; guidance is {{least}}. As long as it is kept that hot it comes to the same: measure its coldest point, and cut nothing short.',
   'safety.coreFrail':
     '{{food}} comes off at {{tempC}}; guidance is {{least}}. Someone at the table must not eat it.',
   'safety.avoids': '{{dish}}: {{because}} holds {{avoids}}, which {{heads}} at the table avoid.',

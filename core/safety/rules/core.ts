@@ -16,7 +16,7 @@ import {
 } from '../figures/index.ts';
 import type { Rule, SafetyFinding } from '../finding.ts';
 import { isFreeOfParasites } from '../free-of-parasites.ts';
-import { isTooCool, killsIn, leastFor } from '../kills.ts';
+import { isTooCool, killsIn, killsOutright, leastFor } from '../kills.ts';
 import {
   minutesOfSpan,
   rawFoods,
@@ -55,7 +55,10 @@ function judged(meal: Ledger, dish: LedgerDish, food: LedgerFood): SafetyFinding
   const { fires } = food;
   const last = fires.at(-1);
   if (!last) return neverCooked(meal, dish, food);
-  if (fires.some((fire) => killsIn(fire, food))) return restsAfter(dish, food, fires);
+  const killed = fires.findLast((fire) => killsIn(fire, food));
+  if (killed && !fires.some((fire) => killsOutright(fire, food)))
+    return [heldInstead(dish.id, killed, food)];
+  if (killed) return restsAfter(dish, food, fires);
   if (food.pierced && fires.some((fire) => isPiercedAndRested(fire, food))) return [];
   // Shellfish is judged by its look: opaque, or open.
   const probed = fires.findLast((fire) => fire.coreC !== undefined || isTooCool(fire, food));
@@ -186,6 +189,26 @@ function isByChoice(meal: Ledger, fire: LedgerFire, food: LedgerFood): boolean {
   const boar =
     animal === 'game' && NEVER_RARE_GAME.test(`${(cut ?? '').replaceAll('-', ' ')} ${name}`);
   return fire.rarer && intact && !meal.frail && bearable && !boar;
+}
+
+/** Less heat than the chart names, held so long that it comes to the same: said, for it rests on the holding. */
+function heldInstead(dish: string, fire: LedgerFire, food: LedgerFood): SafetyFinding {
+  const endC = Math.min(fire.coreC ?? Infinity, fire.mostC ?? Infinity);
+  return {
+    rule: 'core',
+    level: 'caution',
+    dish,
+    step: fire.step,
+    food: food.id,
+    message: {
+      key: 'safety.coreHeld',
+      values: { food: food.name, tempC: { tempC: endC }, least: { tempC: leastFor(food) } },
+    },
+    source: 'source.fsisAppendixA',
+    mends: isTooCool(fire, food)
+      ? []
+      : [{ kind: 'core', step: fire.step, coreC: Math.ceil(leastFor(food)) }],
+  };
 }
 
 function tooCool(meal: Ledger, dish: string, fire: LedgerFire, food: LedgerFood): SafetyFinding {

@@ -18,8 +18,7 @@ export const stuffing: Rule = {
       ];
       const fire = dish.acts.find(({ last }) => last);
       const isStuffed =
-        dish.foods.some(({ stuffed }) => stuffed) ||
-        said.some((text) => isNamed('stuffing', text));
+        dish.foods.some(({ stuffed }) => stuffed) || said.some((text) => isNamed('stuffing', text));
       if (!meat || !isStuffed) return [];
       const { coreC } = fire ?? {};
       // In a bird the middle that is probed is the stuffing's.
