@@ -29,7 +29,7 @@ const QUICK: ReadonlySet<VerbWords> = new Set<VerbWords>([
 
 /** "Keep warm over the lowest heat". */
 const OVER_HEAT =
-  /(?:over|on|a) (?:the |a |an? very )?(?:low(?:est)?|gentl\p{L}*|minimum|barest|fuego) ?(?:heat|flame|ring|lento|bajo|suave|m[ií]nimo)/iu;
+  /(?:over|on|a) (?:the |a |an? very )?(?:low(?:est)?|gentl\p{L}*|minimum|barest|fuego) ?(?:heat|flame|ring|lento|bajo|suave|m[ií]nimo)|(?<!\p{L})on (?:a |the |its )?(?:back |low |small )?(?:ring|burner|hob)(?!\p{L})/iu;
 const IN_OVEN_WORDS = /(?<!\p{L})(?:in(?:side|to)? (?:the |a |an )?[^.;,]{0,20}oven|en el horno)/iu;
 const GOES_TO = /(?:to|until|till?|hasta|a)\s*(?:about\s*|unos\s*)?$/iu;
 /** What all batches come to. */
@@ -196,7 +196,7 @@ export function minutesOf(
 ): Pick<ReadAct, 'leastMin' | 'likelyMin' | 'mostMin'> {
   const weightG = weightIn(text, span) ?? context.weightG ?? NaN;
   const weight = span.sense === 'perKg' ? (perKgFactor(text, span) * weightG) / 1000 : 1;
-  const more = span.sense === 'perKg' ? moreBehind(text, span) : (secondSideOf(text, span) ?? 0);
+  const more = span.sense === 'perKg' ? moreBehind(text, span) : 0;
   const inHours = span.bare && (context.hot?.likelyMin ?? 0) >= LONG_MIN;
   const times = weight * timesOf(text, span) * (inHours ? 60 : 1);
   const by = (value: number | undefined) =>
@@ -212,7 +212,6 @@ const LONG_MIN = 120;
 /** How often a length is gone through: on each side, and with each batch. */
 function timesOf(text: string, span: ReadDuration): number {
   const behind = text.slice(span.to);
-  if (span.perSide && secondSideOf(text, span) !== undefined) return 1;
   if (
     /^\s*(?:each|every) time/iu.test(behind) &&
     /(?<!\p{L})(?:twice|dos veces)(?!\p{L})/iu.test(text)
@@ -220,7 +219,8 @@ function timesOf(text: string, span: ReadDuration): number {
     return 2;
   const sides = span.perSide ? (numberOf(SIDES, text) ?? 2) : 1;
   const isEach = EACH_BATCH.test(behind) || BATCHES_OF.test(text.slice(0, span.from));
-  return sides * (isEach ? (numberOf(BATCHES, text) ?? 1) : 1);
+  const each = !span.perSide && OF_EACH.test(behind) ? numberOf(SIDES, text) : undefined;
+  return sides * (each ?? 1) * (isEach ? (numberOf(BATCHES, text) ?? 1) : 1);
 }
 
 const SIDES = new RegExp(`(${NUMBER}) (?:sides|lados|caras)(?!\\p{L})`, 'iu');
@@ -230,6 +230,8 @@ const BATCHES = new RegExp(
 );
 const EACH_BATCH =
   /^\s*,?\s*(?:each|apiece|(?:a|per|for each|every) (?:go|batch|lot|round|load)|cada (?:una?|tanda|lote|vez)|por (?:tanda|lote))/iu;
+/** "All four sides, 2 minutes each". */
+const OF_EACH = /^\s*(?:each|apiece|(?:por|para|en)? ?cada una?(?!\p{L}))/iu;
 /** "In two batches of 3 minutes". */
 const BATCHES_OF = /(?<!\p{L})(?:batches|lots|rounds|goes|loads|tandas|turnos|lotes) (?:of|de) $/iu;
 
@@ -237,16 +239,6 @@ function numberOf(pattern: RegExp, text: string): number | undefined {
   const found = pattern.exec(text)?.[1];
   const value = found === undefined ? NaN : numberIn(found);
   return Number.isFinite(value) ? value : undefined;
-}
-
-/** "4 minutes on the first side and 3 on the second". */
-const SECOND_SIDE = new RegExp(
-  `^\\s*(?:on|for|por) (?:the |el |la |un )?(?:(?:first|one|skin|flesh|cut|fat|presentation|primer|un)(?:a)? (?:side|lado|cara)|piel|carne|grasa)[^.;]{0,12}?(${NUMBER})(?: (?:minutes?|mins?|minutos?|more|m[aá]s))* (?:on|for|por) (?:the |el |la )?(?:second|other|otro|otra|segund[oa])`,
-  'iu',
-);
-
-function secondSideOf(text: string, span: ReadDuration): number | undefined {
-  return numberOf(SECOND_SIDE, text.slice(span.to));
 }
 
 /** "… plus 20 minutes over". */

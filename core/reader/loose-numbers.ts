@@ -15,6 +15,9 @@ const HOW_BEHIND =
 /** "Foil them for two.": hours, it may be; of people it is said otherwise. */
 const IN_WORDS =
   /(?<!(?:enough|serves|supper|dinner|lunch|recipe|meal|feast|batch) )(?<=for )(?:one|two|three|four|five|six|eight|ten|twelve|fifteen|twenty|thirty)(?=\s*(?:[.;)]|$))/giu;
+/** "Knead for 8 minutes, and a rest of 40." */
+const SPELL_OF =
+  /(?<=(?<!\p{L})(?:rest|nap|wait|pause|stand|spell|stint|simmer|boil|soak|proof|prove|rise|chill|blast|burst|reposo|espera|hervor) (?:of|de) (?:about |another |otros |unos )?)(\d{1,3})(?=\s*(?:[.,;)]|$))/giu;
 const COUNTS =
   /(?:in|into|serves?|makes?|feeds|step|steps|mark|gas|fan|ventilador|no\.?|number|part|of|per|page|take|takes|all|with|to|en|para|paso|de|con)\s*$/iu;
 /** "18 minutes for pink or 25 for well done": another taste. */
@@ -22,10 +25,14 @@ const INSTEAD = /(?<!\p{L})(?:or|o)\s*$/iu;
 
 /** Whether a number of a sentence is no time, heat or amount anything took, and says nothing of itself. */
 export function hasLooseNumber(text: string, taken: readonly At[]): boolean {
+  const isTaken = (index: number, length: number) =>
+    taken.some(({ from, to }) => from < index + length && to > index);
+  const spells = [...text.matchAll(SPELL_OF)];
+  if (spells.some(({ index, 0: { length } }) => !isTaken(index, length))) return true;
   const all = [LOOSE, HOW_BEHIND, IN_WORDS].flatMap((one) => [...text.matchAll(one)]);
   return all.some(({ index, 0: { length } }) => {
     const [before, behind] = [text.slice(0, index), text.slice(index + length)];
     if (COUNTS.test(before) || (INSTEAD.test(before) && /^\s*for\b/iu.test(behind))) return false;
-    return !taken.some(({ from, to }) => from < index + length && to > index);
+    return !isTaken(index, length);
   });
 }

@@ -113,14 +113,14 @@ function readClause(
 ): ReadClause {
   const last = acts.at(-1);
   const added = read.adds === undefined || addTo(acts, read.adds);
-  const [first, ...others] = read.acts.filter(
-    (act, i) => !repeats(act, i === 0 ? last : read.acts[i - 1]),
+  const [first, ...others] = untilLit(
+    read.acts.filter((act, i) => !repeats(act, i === 0 ? last : read.acts[i - 1])),
   );
   const instead = first !== undefined && goesIntoFor(last, first);
   const onward =
     first !== undefined &&
     last !== undefined &&
-    (isForThat(last, first) || (ofRest && isSame(last, first)));
+    (isForThat(last, first) || isUntilLit(last, first) || (ofRest && isSame(last, first)));
   const made = first === undefined ? [] : instead || onward ? others : [first, ...others];
   const endsAt = read.endsBeforeAt;
   if (endsAt !== undefined && last) acts[acts.length - 1] = endedAt(last, endsAt);
@@ -156,6 +156,27 @@ function isForThat(last: ReadAct, act: ReadAct): boolean {
   const unended = last.untilC === undefined && act.likelyMin !== undefined;
   return untimed && unended && same && HEATS.has(act.verb) && ONLY_GOES_ON.test(act.text);
 }
+
+/** "Light the coals and wait 35 minutes": so long the fire takes. */
+function isUntilLit(last: ReadAct, { likelyMin, text }: ReadAct): boolean {
+  return (
+    last.verb === 'light' &&
+    last.likelyMin === undefined &&
+    likelyMin !== undefined &&
+    WAITS_SO_LONG.test(text)
+  );
+}
+
+function untilLit(acts: readonly ReadAct[]): ReadAct[] {
+  return acts.flatMap((act, i) => {
+    const [before, next] = [acts[i - 1], acts[i + 1]];
+    if (before && isUntilLit(before, act)) return [];
+    return next && isUntilLit(act, next) ? [{ ...act, ...lengthOf(next) }] : [act];
+  });
+}
+
+const WAITS_SO_LONG =
+  /(?<!\p{L})(?:wait|allow|espera\p{L}*)(?: (?:for|about|around|another|un[ao]s|it|them|the coals))* (?:\d|half|an?(?!\p{L})|thirty|forty|twenty|fifteen|ten|media|un[ao]?(?!\p{L}))/iu;
 
 function isSame(one: ReadAct, other: ReadAct): boolean {
   return one.verb === other.verb && one.place === other.place && one.tempC === other.tempC;

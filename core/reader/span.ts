@@ -1,6 +1,6 @@
 import { G_PER_LB, MINUTES_PER_HOUR, NIGHT_MIN } from '../figures/index.ts';
 import { bareIn, inHours } from './bare-minutes.ts';
-import { inUnitBefore } from './unit-before.ts';
+import { inUnitBefore, inUnitLater } from './unit-before.ts';
 import { exactly, middle, type Atom } from './length-atom.ts';
 import { DIGITS, NUMBER, numberIn } from './numbers.ts';
 import { remembered } from './remembered.ts';
@@ -83,14 +83,18 @@ const SAID: Readonly<Record<string, number>> = {
 
 /** "6 a side", with no unit: minutes. */
 const A_SIDE = new RegExp(
-  `(${DIGITS})(?:\\s*(?:-|–|to)\\s*(${DIGITS}))?(?=\\s+(?:(?:a|per|each|on each|por|por cada)\\s+(?:side|lado|cara)|on (?:the|its|each) (?:\\p{L}+[- ]){0,2}side|on the (?:flesh|skin|other|second|fat|cut|bone)(?=[.,;]|$)|por (?:el |la )?(?:otr[oa]|segund[oa]) (?:lado|cara)|por (?:la |el )(?:piel|carne)(?=[.,;]|$)))`,
+  `(${DIGITS}|(?<!\\p{L})(?:one|two|three|four|five|six|eight|ten)(?= on the (?:other|second)))(?:\\s*(?:-|–|to)\\s*(${DIGITS}))?(?=\\s+(?:(?:a|per|each|on each|por|por cada)\\s+(?:side|lado|cara)|on (?:the|its|each) (?:\\p{L}+[- ]){0,2}side|on the (?:flesh|skin|other|second|fat|cut|bone)(?=[.,;]|$)|por (?:el |la )?(?:otr[oa]|segund[oa])(?: (?:lado|cara)|(?=[.,;]|$))|por (?:la |el )(?:piel|carne)(?=[.,;]|$)))`,
   'giu',
 );
+
+const IN_SECONDS = /\d\s?(?:seconds?|secs?|segundos?|segs?|s)(?!\p{L})[^\d.;]*$/iu;
 
 function atomsIn(text: string): Atom[] {
   const sides = [...text.matchAll(A_SIDE)].map((match) => {
     const [whole, low = '', high = low] = match;
-    const [least, most] = [numberIn(low), numberIn(high)];
+    // "90 seconds on one side and 60 on the other".
+    const each = IN_SECONDS.test(text.slice(0, match.index)) ? 1 / 60 : 1;
+    const [least, most] = [numberIn(low) * each, numberIn(high) * each];
     const at = { from: match.index, to: match.index + whole.length };
     return { ...at, least, likely: middle(least, most), most, night: false };
   });
@@ -217,7 +221,7 @@ const PERHAPS = new RegExp(
 const BOUND_NEAR = 24;
 
 const JOINS =
-  /^ (?:in the (?:fridge|refrigerator)|en (?:la nevera|el frigo(?:r[ií]fico)?)),? (?:or|o) (?:up to |preferably |better |hasta |mejor )?$|^\s*(?:,\s*)?or on (?:low|high)(?: for)?\s*$|^\s*[,(]?\s*(?:(?:but |and |or |and\/or |, )?(?:(?:no|not) (?:(?:more|longer) than|above|beyond|over) |at most |up to |(?:a |un )?(?:max(?:imum|\.)?|m[aá]ximo)(?: of| de)? |preferably |ideally |better |even |best |for |mejor |idealmente |preferiblemente |mejor a[uú]n )+|(?:-|–|—|to|until|or|hasta|o|a|and|y|and up to|y hasta)(?: (?:up to|even|preferably|ideally|better|better still|best|as long as|mejor|preferiblemente|hasta|incluso|toda))?\s*)+\s*[,(]?\s*$|^\s*\((?:anything|anywhere|somewhere|from|entre|de)(?: from| between)?\s*$/iu;
+  /^ (?:in the (?:fridge|refrigerator)|en (?:la nevera|el frigo(?:r[ií]fico)?)),? (?:or|o) (?:up to |preferably |better |hasta |mejor )?$|^\s*(?:,\s*)?or on (?:low|high)(?: for)?\s*$|^\s*[,(]?\s*(?:(?:but |and |or |y |pero |and\/or |, )?(?:como m[aá]ximo |(?:no|not) (?:(?:more|longer) than|above|beyond|over) |at most |up to |(?:a |un )?(?:max(?:imum|\.)?|m[aá]ximo)(?: of| de)? |preferably |ideally |better |even |best |for |mejor |idealmente |preferiblemente |mejor a[uú]n )+|(?:-|–|—|to|until|or|hasta|o|a|and|y|and up to|y hasta)(?: (?:up to|even|preferably|ideally|better|better still|best|as long as|mejor|preferiblemente|hasta|incluso|toda))?\s*)+\s*[,(]?\s*$|^\s*\((?:anything|anywhere|somewhere|from|entre|de)(?: from| between)?\s*$/iu;
 const AT_MOST =
   /(?:up to|at most|no (?:more|longer) than|not (?:more|longer) than|maximum(?: of)?|max\.?|como m[aá]ximo|hasta|m[aá]ximo(?: de)?|no m[aá]s de|at the longest)\s*$/iu;
 const AT_LEAST =
@@ -256,9 +260,8 @@ function findSpans(text: string): readonly ReadDuration[] {
     .map((one) => inHours(text, one, units));
   const said = [...units, ...bare].sort((a, b) => a.from - b.from);
   const again = said.length > 0 ? inUnitBefore(text, said) : [];
-  const atoms = [...said, ...again.filter(({ from }) => from > (said[0]?.to ?? 0))].sort(
-    (a, b) => a.from - b.from,
-  );
+  const behind = again.filter(({ from }) => from > (said[0]?.to ?? 0));
+  const atoms = [...said, ...inUnitLater(text, said), ...behind].sort((a, b) => a.from - b.from);
   const spans: ReadDuration[] = [];
   for (let i = 0; i < atoms.length; i++) {
     const first = atoms[i];
@@ -282,16 +285,46 @@ function findSpans(text: string): readonly ReadDuration[] {
     }
     if (!COMPARES.test(text.slice(first.to))) spans.push(single(text, first));
   }
-  return boundsIn(text, withoutSides(text, spans));
+  return boundsIn(text, withoutSides(text, bothSides(text, spans)));
 }
 
 const A_NIGHT =
-  /^(?:overnight|all night|the whole night|through the night|toda la noche|durante la noche|una noche(?: entera)?)$/iu;
+  /^(?:overnight|all night|the whole night|through the night|(?:until|till?) (?:the )?(?:(?:next|following) )?(?:morning|day)|until tomorrow|toda la noche|durante la noche|una noche(?: entera)?|hasta (?:el d[ií]a siguiente|mañana|la mañana(?: siguiente)?))$/iu;
 /** "Overnight in the fridge (10 to 14 hours)". */
 const SO_LONG =
   /^(?:,?\s+(?:for |about )?|[^.;,\d]{0,30}(?:\(|,\s)(?:for |about |at least |unas )?)$/iu;
 const isOfNight = ({ leastMin = 0, sense }: ReadDuration): boolean =>
   sense === 'length' && leastMin >= 4 * MINUTES_PER_HOUR;
+
+const ONE_SIDE =
+  /^\s*(?:on|for|por) (?:the |el |la |un )?(?:(?:first|one|skin|flesh|cut|fat|presentation|primer|un)a? (?:side|lado|cara)|piel|carne|grasa)[^.;\d]{0,12}$/iu;
+const OTHER_SIDE =
+  /^\s*(?:on|for|por) (?:the |el |la )?(?:second|other|otr[oa]|segund[oa])(?!\p{L})/iu;
+
+/** "4 minutes on one side and 3 on the other": seven. */
+function bothSides(text: string, spans: readonly ReadDuration[]): readonly ReadDuration[] {
+  const isOther = (span: ReadDuration, before: ReadDuration | undefined) =>
+    before !== undefined &&
+    ONE_SIDE.test(text.slice(before.to, span.from)) &&
+    OTHER_SIDE.test(text.slice(span.to));
+  const sum = (a: number | undefined, b: number | undefined) =>
+    a === undefined || b === undefined ? undefined : a + b;
+  return spans.flatMap((span, i): ReadDuration[] => {
+    if (isOther(span, spans[i - 1])) return [];
+    const next = spans[i + 1];
+    if (!next || !isOther(next, span)) return [span];
+    return [
+      {
+        ...span,
+        to: next.to,
+        perSide: false,
+        leastMin: sum(span.leastMin, next.leastMin),
+        likelyMin: sum(span.likelyMin, next.likelyMin),
+        mostMin: sum(span.mostMin, next.mostMin),
+      },
+    ];
+  });
+}
 
 /** "12 minutes, 6 a side": the same once more. */
 function withoutSides(text: string, spans: readonly ReadDuration[]): readonly ReadDuration[] {

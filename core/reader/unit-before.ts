@@ -14,6 +14,14 @@ const HOURS_MORE =
 const ELLIPSIS =
   /(?<=(?:min\p{L}*|mins?)[^.;\d]{0,40}(?:,|\sand|\sy)\s+\p{L}+ (?:the |los |las |el |la )\p{L}+ )(\d{1,2})(?=\s*(?:[.;)]|$))/giu;
 
+/** "Beat for 5 minutes, rest 30 in the cold." */
+const RESTS_SO =
+  /(?<=(?:min\p{L}*|mins?)[^.;\d]{0,40}(?:,|\sand|\sy|\sthen)\s+(?:\p{L}+ )?(?:repos\p{L}*|rest|chill|stand|cool|enfr\p{L}*)\s)(\d{1,3})(?=\s+(?:en|in|on|at|a)\s+(?!\d))/giu;
+
+/** "At least 6 and at most 24 hours": of the unit that comes later. */
+const UNIT_LATER =
+  /(?<=(?:at least|min(?:imum)?|no less than|como m[ií]nimo|al menos|m[ií]nimo(?: de)?) )(\d{1,2})(?=,? (?:and |but |y |pero )?(?:at most|at the most|no(?:t)? more than|up to|como m[aá]ximo|m[aá]ximo(?: de)?|no m[aá]s de) \d)/giu;
+
 /** "Turning it down after the first 20", "uncovered for the last ten": a moment of what lasts. */
 const PART_OF = new RegExp(
   `(?<=(?:after|for|in|during) (?:the )?(?:first|last|final) )(${NUMBER})(?=\\s*(?:[.,;)]|$|or (?:it|they)(?!\\p{L})))`,
@@ -41,21 +49,23 @@ export function inUnitBefore(text: string, before: readonly Atom[]): Atom[] {
     const to = from + said.length;
     return { from, to, ...exactly(numberIn(said) * MINUTES_PER_HOUR), night: false };
   });
-  const again = [...text.matchAll(AGAIN), ...text.matchAll(ELLIPSIS)].map((match) => {
-    const [whole, low = '', high = low] = match;
-    const last = before.findLast(({ to }) => to <= match.index);
-    // As long as what was said before: 24 after "2 hours" is hours.
-    const inHours = last !== undefined && last.least % 60 === 0 && last.least >= 60;
-    const each = AFTER.test(whole)
-      ? partOf(numberIn(low), match.index, before)
-      : inHours
-        ? MINUTES_PER_HOUR
-        : 1;
-    const [least, most] = [numberIn(low) * each, numberIn(high) * each];
-    const from = match.index + whole.search(/\d/);
-    const to = match.index + whole.length;
-    return { from, to, least, likely: middle(least, most), most, night: false };
-  });
+  const again = [AGAIN, ELLIPSIS, RESTS_SO]
+    .flatMap((one) => [...text.matchAll(one)])
+    .map((match) => {
+      const [whole, low = '', high = low] = match;
+      const last = before.findLast(({ to }) => to <= match.index);
+      // As long as what was said before: 24 after "2 hours" is hours.
+      const inHours = last !== undefined && last.least % 60 === 0 && last.least >= 60;
+      const each = AFTER.test(whole)
+        ? partOf(numberIn(low), match.index, before)
+        : inHours
+          ? MINUTES_PER_HOUR
+          : 1;
+      const [least, most] = [numberIn(low) * each, numberIn(high) * each];
+      const from = match.index + whole.search(/\d/);
+      const to = match.index + whole.length;
+      return { from, to, least, likely: middle(least, most), most, night: false };
+    });
   return [...hours, ...parts, ...again];
 }
 
@@ -64,4 +74,15 @@ function partOf(number: number, at: number, before: readonly Atom[]): number {
   const last = before.findLast(({ to }) => to <= at)?.least ?? 0;
   const inHours = last % MINUTES_PER_HOUR === 0 && number * MINUTES_PER_HOUR < last;
   return inHours ? MINUTES_PER_HOUR : 1;
+}
+
+/** Numbers that leave their unit to the length behind them: "at least 6 and at most 24 hours". */
+export function inUnitLater(text: string, all: readonly Atom[]): Atom[] {
+  return [...text.matchAll(UNIT_LATER)].flatMap(({ index: from, 0: said }) => {
+    const next = all.find((one) => one.from > from);
+    const number = next && numberIn(/\d+/.exec(text.slice(next.from, next.to))?.[0] ?? '');
+    const each = next && number ? next.least / number : NaN;
+    const to = from + said.length;
+    return each > 0 ? [{ from, to, ...exactly(numberIn(said) * each), night: false }] : [];
+  });
 }

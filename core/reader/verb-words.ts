@@ -215,7 +215,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'rest',
     english:
-      '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit|settle|steam[- ]dry)(?!\\p{L})|(?<!the )rest(?! of)|let the steam (?:go|out|off|escape)|infuse(?= )|press(?= [^.;]{0,24}(?:under|beneath|weight|heavy)[^.;]{0,30}\\d+ ?(?:m|h))|tent (?:it |them |the \\p{L}+ )?(?:loosely )?(?:with foil )?(?=(?:for |about )?\\d)|tent with foil(?= (?:for|and))|(?:stands?|sits?)(?= (?:for|\\d|(?:two|three|four|five|six|eight|ten|fifteen|twenty|thirty) |(?:half |three[- ]quarters of )?an (?:extra )?hour|a (?:good |further )?quarter of|(?:the|it|them)(?! in (?:the|a) (?:pan|fridge))[^.;,]{0,36}(?:for|\\d)))',
+      '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit|settle|steam[- ]dry)(?!\\p{L})|(?<!the )rest(?! of)|let the steam (?:go|out|off|escape)|infuse(?= )|press(?= [^.;]{0,24}(?:under|beneath|weight|heavy)[^.;]{0,30}(?:\\d+ ?(?:m|h)|half an hour|an hour))|press(?= [^.;]{0,30}(?:\\d+ ?(?:min|h)\\p{L}*|half an hour|an hour)[^.;]{0,12} (?:under|beneath|with) )|tent (?:it |them |the \\p{L}+ )?(?:loosely )?(?:with foil )?(?=(?:for |about )?\\d)|tent with foil(?= (?:for|and))|(?:stands?|sits?)(?= (?:for|\\d|(?:two|three|four|five|six|eight|ten|fifteen|twenty|thirty) |(?:half |three[- ]quarters of )?an (?:extra )?hour|a (?:good |further )?quarter of|(?:the|it|them)(?! in (?:the|a) (?:pan|fridge))[^.;,]{0,36}(?:for|\\d)))',
     spanish:
       'prens(?:a|e|ar|amos)(?= [^.;]{0,24}\\d)|prens(?:a|e|á)(?=l[oa]s?(?!\\p{L}))|(?:dej(?:a|e|ar|amos|en)[^.;]{0,40})?(?:reposar|repos(?:a|an|e|amos|en)(?!\\p{L})|infusion(?:a|e|ar|amos)(?!\\p{L})|descansar|descanse)',
   },

@@ -1,0 +1,46 @@
+import { expect, it } from 'vitest';
+import { stepsTold as said } from '../test/steps-told.ts';
+import { readRecipe } from './index.ts';
+
+it.each([
+  ['Fry 4 minutes on the first side and 3 on the second.', ['fry 7 hob']],
+  ['Griddle two minutes on the first side and one on the second.', ['grill 3 hob']],
+  ['Fry 4 minutes on one side, 3 minutes on the other.', ['fry 7 hob']],
+  // Seconds as well, and not an hour.
+  ['Sear the scallops 90 seconds on one side and 60 on the other.', ['sear 3 hob']],
+  ['Fry 2 minutes on one side and 30 seconds on the other.', ['fry 3 hob']],
+  ['A la parrilla, 5 minutos por un lado y 4 por el otro.', ['grill 9 grill']],
+  ['Sear on all four sides, 2 minutes each.', ['sear 8 hob']],
+  ['Sellar por las cuatro caras, un minuto cada una.', ['sear 4 hob']],
+])('both sides are one length: %s', (method, steps) => expect(said(method)).toEqual(steps));
+
+it.each([
+  ['Marinate for at least 6 and at most 24 hours.', ['marinate 360-720-1440 fridge']],
+  ['Marinar como mínimo 4 y como máximo 12 horas.', ['marinate 240-416-720 fridge']],
+  [
+    'Simmer for 3 hours. Leave it until next morning, 14 hours.',
+    ['simmer 180 hob', 'rest 840 board'],
+  ],
+  ['Press the tofu for half an hour under a weight.', ['rest 30 board']],
+  ['Mix for 5 minutes, rest 30 in the cold.', ['mix 5 board', 'marinate 30 fridge']],
+])('a number takes its unit from the one beside it: %s', (method, steps) =>
+  expect(said(method)).toEqual(steps),
+);
+
+it.each([
+  ['Light the charcoal and wait 35 minutes until it is grey.', ['light 35 grill']],
+  [
+    'Light the coals; wait half an hour. Grill for 10 minutes.',
+    ['light 30 grill', 'grill 10 grill'],
+  ],
+  ['Light the coals, wait until grey and grill 10 minutes.', ['grill 10 grill']],
+])('so long a fire takes until it is ready: %s', (method, steps) =>
+  expect(said(method)).toEqual(steps),
+);
+
+it('a rest that lacks its unit is shown', () => {
+  const { unread } = readRecipe(
+    '500 g flour\n\nGive the dough a knead of 8 minutes and a nap of 40.',
+  );
+  expect(unread).toHaveLength(1);
+});
