@@ -29,16 +29,23 @@ export function againOf(text: string, act: ReadAct, share: Share, context: Conte
     const next = lengths[i + 1]?.from ?? text.length;
     const between = text.slice(before.to, span.from);
     const own = text.slice(span.to, next);
+    // "3 minutes on the hob, 6 in the oven" are two fires.
+    const [here, there] = [placeIn(between), placeIn(own)];
+    if (here !== undefined && there !== undefined && here !== there) return [];
     const isStage = STAGE.test(between) && STAGE_HOW.test(own) && lasts(span, tempC);
     if (!THEN.test(between) && !isStage) return [];
     // "20 min at 220 then 25 at 180": the heat before the "then" is the first one's.
-    const turnsAt = before.to + (THEN.exec(between)?.index ?? 0);
+    const then = THEN.exec(between);
+    const turnsAt = then ? before.to + then.index : span.from;
     const set = share.degrees
       .filter(({ sense }) => sense === 'place')
       .find(({ from }) => from > turnsAt && from < next);
     tempC = set?.tempC ?? tempC;
     if (act.place === 'oven') context.ovenC = tempC;
-    return [{ ...act, ...minutesOf(text, span, context), tempC, lit: [] }];
+    // A heat that is told with it and went elsewhere leaves its length to another reading.
+    const owns = set ? [span, set] : /\d{2,3} ?[°º]/u.test(own) ? [] : [span];
+    const lit = owns.map(({ from, to }) => [from, to] as const);
+    return [{ ...act, ...minutesOf(text, span, context), tempC, lit }];
   });
 }
 
@@ -55,7 +62,7 @@ const THEN = /(?:then|luego|despu[eé]s|followed by)/iu;
 const STAGE =
   /(?:,|(?<!\p{L})(?:and|y))\s+(?:(?:finally|por [uú]ltimo|for|the|a|la|las|los|another|otr[oa]s?)\s+)*(?:last\s+|final\s+|[uú]ltim[oa]s?\s+)?$/iu;
 const STAGE_HOW =
-  /^\s*(?:more\s+|m[aá]s\s+)?(?:(?:in|en|with|con|at|a) |un?wrapped|wrapped|covered|uncovered|without|sin |envuelt|desenvuelt|tapad|destapad|open|lid|directo|indirecto|direct|indirect|skin|fat|bone|piel)/iu;
+  /^\s*(?:more\s+|m[aá]s\s+)?(?:(?:in|en|with|con|at|a(?! fuego)) |un?wrapped|wrapped|covered|uncovered|without|sin |envuelt|desenvuelt|tapad|destapad|open|bare|lid|directo|indirecto|direct|indirect|skin|fat|bone|piel)/iu;
 
 /** "Then a minute a side in a hot pan": out of the oven, and seared. */
 export function isPan(

@@ -10,6 +10,12 @@ const AGAIN =
 const HOURS_MORE =
   /(?<=(?:hours?|horas?)(?!\p{L})[^.;\d]{0,40} (?:and|y|then|luego) (?:another |otr[oa]s )?)(?:two|three|four|six|eight|dos|tres|cuatro|seis|ocho|\d{1,2})(?= (?:in|en) (?:the |la |el )?(?:fridge|refrigerator|cold|oven|nevera|frigor[ií]fico|horno))/giu;
 
+/** "Five hours bare, two in paper, one more bare": hours, each a stage. */
+const HOURS_EACH = new RegExp(
+  `(?<=(?:hours?|horas?|\\dh)(?!\\p{L})[^.;]{0,40}(?:,|,? and|,? then| y) )(${NUMBER})(?= (?:more )?(?:wrapped|unwrapped|bare|covered|uncovered|in (?:foil|paper|the foil|butcher)|envuelt|desenvuelt|sin envolver|en papel))`,
+  'giu',
+);
+
 /** "Glaze the onions 15 minutes and fry the mushrooms 6." */
 const ELLIPSIS =
   /(?<=(?:min\p{L}*|mins?)[^.;\d]{0,40}(?:,|\sand|\sy)\s+\p{L}+ (?:the |los |las |el |la )\p{L}+ )(\d{1,2})(?=\s*(?:[.;)]|$))/giu;
@@ -45,10 +51,12 @@ export function inUnitBefore(text: string, before: readonly Atom[]): Atom[] {
       night: false,
     };
   });
-  const hours = [...text.matchAll(HOURS_MORE)].map(({ index: from, 0: said }) => {
-    const to = from + said.length;
-    return { from, to, ...exactly(numberIn(said) * MINUTES_PER_HOUR), night: false };
-  });
+  const hours = [HOURS_MORE, HOURS_EACH]
+    .flatMap((one) => [...text.matchAll(one)])
+    .map(({ index: from, 0: said }) => {
+      const to = from + said.length;
+      return { from, to, ...exactly(numberIn(said) * MINUTES_PER_HOUR), night: false };
+    });
   const again = [AGAIN, ELLIPSIS, RESTS_SO]
     .flatMap((one) => [...text.matchAll(one)])
     .map((match) => {

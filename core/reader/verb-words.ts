@@ -44,9 +44,9 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'marinate',
     english:
-      'marinate|macerate|marinade(?= (?:the|for|in|overnight|\\d))|(?:put|lay) (?:it |them |the \\p{L}+ )?down(?= (?:overnight|for the night))|(?:leave|set aside|refrigerate|let [^.;]{0,20}|allow [^.;]{0,20}|put[^.;]{0,30}|leave[^.;]{0,20}) to marinate|let (?:it |them |the \\p{L}+ )?marinate',
+      'marinate|macerate|(?:put|place|lay|get|leave) (?:it |them |the (?:\\p{L}+ ){1,2})in(?:to)? (?:the|its|their) marinade|marinade(?= (?:the|for|in|overnight|\\d))|(?:put|lay) (?:it |them |the \\p{L}+ )?down(?= (?:overnight|for the night))|(?:leave|set aside|refrigerate|let [^.;]{0,20}|allow [^.;]{0,20}|put[^.;]{0,30}|leave[^.;]{0,20}) to marinate|let (?:it |them |the \\p{L}+ )?marinate',
     spanish:
-      'dej(?:a|e|ar|amos)[^.;]{0,20} (?:adobar|marinar|macerar)|marin(?:a|an|e|ar|amos|en)(?!do)|macer(?:a|e|ar|amos)|adob(?:a|e|ar|amos)(?!\\p{L})',
+      'dej(?:a|e|ar|amos)[^.;]{0,20} (?:adobar|marinar|macerar)|(?:pon|ponga|poner|mete|meter|deja|dejar)(?:l[oa]s?)? (?:(?:la|el|los|las) \\p{L}+ )?en (?:el |la |su )?(?:adobo|marinada)(?!\\p{L})|marin(?:a|an|e|ar|amos|en)(?!do)|macer(?:a|e|ar|amos)|adob(?:a|e|ar|amos)(?!\\p{L})',
   },
   {
     verb: 'soak',
@@ -77,7 +77,8 @@ export const VERB_ROWS: readonly VerbRow[] = [
   },
   {
     verb: 'ferment',
-    english: '(?:let|leave|allow|set aside)[^.;]{0,40}ferment|ferment',
+    english:
+      '(?:let|leave|allow|set aside)[^.;]{0,40}(?:ferment|ripen)(?!\\p{L})|ferment|ripen(?= |[.,;]|$)',
     spanish: 'ferment(?:a|e|ar|amos|en)(?!\\p{L})',
   },
   {

@@ -38,6 +38,27 @@ it.each([
   expect(said(method)).toEqual(steps),
 );
 
+it.each([
+  [
+    'Smoke at 105 °C: five hours bare, two in paper, one more bare.',
+    ['smoke 300 @105 smoker', 'smoke 120 @105 smoker', 'smoke 60 @105 smoker'],
+  ],
+  ['Hornear 15 minutos a 230 °C y 40 a 180 °C.', ['bake 15 @230 oven', 'bake 40 @180 oven']],
+  // Two fires are no stages of one.
+  [
+    'Pan-roast: 3 minutes on the hob, 6 minutes in the oven at 200 °C.',
+    ['fry 3 hob', 'roast 6 @200 oven'],
+  ],
+])('stages of one fire: %s', (method, steps) => expect(said(method)).toEqual(steps));
+
+it.each([
+  ['Put the meat in the marinade the night before.', ['marinate 480-600-720 fridge']],
+  ['Poner la carne en adobo la noche anterior.', ['marinate 480-600-720 fridge']],
+  ['Ripen the starter 8 hours at room temperature.', ['ferment 480 counter']],
+])('what is put by to wait is no mere putting: %s', (method, steps) =>
+  expect(said(method)).toEqual(steps),
+);
+
 it('a rest that lacks its unit is shown', () => {
   const { unread } = readRecipe(
     '500 g flour\n\nGive the dough a knead of 8 minutes and a nap of 40.',
