@@ -27,7 +27,7 @@ export const heat = {
   'heat.safeShare': 'Safe so far',
   'heat.stallHere': 'stall',
   'heat.thickness': 'Thickness',
-  'heat.weight': 'Weight of a piece',
+  'heat.weight': 'Weight of one',
   'heat.prepared': 'The bird is',
   'prepared.plain': 'as it comes',
   'prepared.stuffed': 'stuffed',
