@@ -6,6 +6,8 @@ import { cookOnce, type CookSpec } from './cook-spec.ts';
 
 /** Enough for bands that stand still. */
 export const MEMBERS = 400;
+/** Of a cook that never gets there nobody wants more than how far it comes. */
+const FEW_MEMBERS = 40;
 /** Coarser than the cook that is shown: the spread does not depend on it. */
 const CELLS = 12;
 /** Points of the band. */
@@ -30,7 +32,7 @@ export interface Ensemble {
 export function* ensembleOf(
   spec: CookSpec,
   likely: Cook,
-  members = MEMBERS,
+  members = likely.stages.every(({ reached }) => reached) ? MEMBERS : FEW_MEMBERS,
 ): Generator<number, Ensemble> {
   const until = likely.minutes * 1.25;
   const minute = Array.from({ length: POINTS + 1 }, (_unused, i) => (until * i) / POINTS);
