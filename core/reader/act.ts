@@ -269,7 +269,7 @@ function weightIn(text: string, { to, sense }: ReadDuration): number | undefined
 /** "Rest 5.": minutes, of course. */
 function bareRest(own: string): Pick<ReadAct, 'leastMin' | 'likelyMin' | 'mostMin'> | undefined {
   const found =
-    /^(?:rest|reposar?)\s+(?:for\s+)?(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?\s*(?:[.,;]|$|(?:on|in|under|warm|covered|loosely)(?!\p{L}))/iu.exec(
+    /^(?:rest|reposar?)\s+(?:for\s+)?(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?\s*(?:[.,;]|$|(?:on|in|under|warm|covered|loosely|tapad[oa]s?|cubiert[oa]s?|en|fuera)(?!\p{L}))/iu.exec(
       own,
     );
   if (!found) return undefined;

@@ -52,6 +52,14 @@ it.each([
 ])('stages of one fire: %s', (method, steps) => expect(said(method)).toEqual(steps));
 
 it.each([
+  ['Rest the batter for 30 minutes while you heat the oil to 175 °C.', ['rest 30 board']],
+  ['Cocer 20 minutos; reposar 5 tapado.', ['boil 20 hob', 'rest 5 board']],
+  ['Cocer 35 minutos y dejar 10 en el agua.', ['boil 35 hob', 'rest 10 board']],
+])('a rest has its own length, and the fat its own heat: %s', (method, steps) =>
+  expect(said(method)).toEqual(steps),
+);
+
+it.each([
   ['Put the meat in the marinade the night before.', ['marinate 480-600-720 fridge']],
   ['Poner la carne en adobo la noche anterior.', ['marinate 480-600-720 fridge']],
   ['Ripen the starter 8 hours at room temperature.', ['ferment 480 counter']],

@@ -27,6 +27,10 @@ import { laidIn, SETTING, withoutVerb } from './without-verb.ts';
 const CLIMBS =
   /(?<!\p{L})(?:while|as|whilst|mientras) (?:the |you (?:heat|bring|raise) the |el )?(?:oven|smoker|grill|barbecue|horno|ahumador|barbacoa)[^.;]{0,20}(?=\d{3})/iu;
 
+/** "While you heat the oil to 175": of what comes next. */
+const FAT_CLIMBS =
+  /(?<!\p{L})(?:while|as|whilst|mientras) (?:you (?:heat|bring) |(?:se )?calient\p{L}* )?(?:the |el |la )?(?:oil|fat|lard|aceite|manteca)(?!\p{L})[^.;]{0,20}(?=\d{3})/iu;
+
 /** A clause that is done beside what goes on. */
 const MEANWHILE =
   /^\s*(?:meanwhile|in the meantime|at the same time|while (?:the|it|they|that|your)|mientras|entretanto|a la vez)/iu;
@@ -256,7 +260,8 @@ function seenIn(text: string, context: Context, boldly: boolean): Seen {
   const climbing = CLIMBS.exec(text);
   const all = degreesIn(text, context.fahrenheit);
   // "While the oven climbs to 250": that is not the heat of what is done meanwhile.
-  const degrees = climbing ? all.filter(({ from }) => from < climbing.index) : all;
+  const beside = climbing ?? FAT_CLIMBS.exec(text);
+  const degrees = beside ? all.filter(({ from }) => from < beside.index) : all;
   const climbsTo = climbing ? all.find(({ from }) => from >= climbing.index) : undefined;
   const said = verbsIn(text, context.language);
   if (!OVEN_OFF.test(text) && degrees.some(isOven)) context.ovenOff = false;

@@ -22,7 +22,7 @@ const ELLIPSIS =
 
 /** "Beat for 5 minutes, rest 30 in the cold." */
 const RESTS_SO =
-  /(?<=(?:min\p{L}*|mins?)[^.;\d]{0,40}(?:,|\sand|\sy|\sthen)\s+(?:\p{L}+ )?(?:repos\p{L}*|rest|chill|stand|cool|enfr\p{L}*)\s)(\d{1,3})(?=\s+(?:en|in|on|at|a)\s+(?!\d))/giu;
+  /(?<=(?:min\p{L}*|mins?)[^.;\d]{0,40}(?:,|\sand|\sy|\sthen)\s+(?:\p{L}+ )?(?:repos\p{L}*|dej(?:a|ar|amos)|rest|leave|chill|stand|cool|enfr\p{L}*)\s)(\d{1,3})(?=\s+(?:en|in|on|at|a)\s+(?!\d))/giu;
 
 /** "At least 6 and at most 24 hours": of the unit that comes later. */
 const UNIT_LATER =
