@@ -9,6 +9,7 @@ import {
   PATTERNS,
   type Cue,
   type Meal,
+  type Prepared,
 } from '../index.ts';
 
 const NOW = Date.parse('2026-11-25T09:00:00+01:00') / 60_000;
@@ -36,12 +37,12 @@ function ofPattern(id: string): Record<string, Cue> {
 }
 
 /** The lamb's smoking, with another cut in its place. */
-function probeOf(cut: string, weighedG: number): Cue | undefined {
+function probeOf(cut: string, weighedG: number, prepared?: Prepared): Cue | undefined {
   if (!CUTS.has(cut)) return expect.fail(`no cut ${cut}`);
   const dishes = table.dishes.map((dish) => ({
     ...dish,
     foods: dish.foods.map((food) =>
-      food.id === 'lamb-shoulder' ? { ...food, cut, weighedG } : food,
+      food.id === 'lamb-shoulder' ? { ...food, cut, weighedG, prepared } : food,
     ),
   }));
   return cuesOf({ ...table, dishes }).Smoke;
@@ -50,6 +51,8 @@ function probeOf(cut: string, weighedG: number): Cue | undefined {
 describe('where a probe goes', () => {
   it('is the thigh of a bird, behind the head of a fish, the side of what is flat', () => {
     expect(probeOf('chicken-whole', 1800)).toMatchObject({ kind: 'probe', shape: 'bird' });
+    expect(probeOf('turkey-whole', 5000, 'stuffed')).toMatchObject({ shape: 'stuffedBird' });
+    expect(probeOf('chicken-whole', 1500, 'flattened')).toMatchObject({ shape: 'bird' });
     expect(probeOf('fish-whole', 900)).toMatchObject({ kind: 'probe', shape: 'fish' });
     expect(probeOf('beef-flank', 800)).toMatchObject({ shape: 'slab', bone: false });
     expect(probeOf('pork-chop-bone-in', 250)).toMatchObject({ shape: 'slab', bone: true });

@@ -107,7 +107,7 @@ const PROBE: Record<ProbeShape, readonly [x1: number, y1: number, x2: number, y2
   joint: [200, 34, 112, 58],
   slab: [200, 64, 98, 64],
   bird: [196, 22, 130, 62],
-  stuffedBird: [204, 46, 86, 64],
+  stuffedBird: [204, 34, 74, 62],
   fish: [84, 4, 74, 48],
 };
 
@@ -128,10 +128,9 @@ function Body({ shape, bone }: { shape: ProbeShape; bone: boolean }) {
       return <Bird />;
     case 'stuffedBird':
       return (
-        <>
-          <Bird />
-          <ellipse cx="86" cy="64" rx="34" ry="18" fill="var(--card)" strokeDasharray="5 6" />
-        </>
+        <Bird>
+          <ellipse cx="74" cy="62" rx="32" ry="17" fill="var(--card)" strokeDasharray="5 6" />
+        </Bird>
       );
     case 'fish':
       return (
@@ -156,15 +155,18 @@ function Body({ shape, bone }: { shape: ProbeShape; bone: boolean }) {
   }
 }
 
-function Bird() {
+/** A bird on its back, its leg over what is in it. */
+function Bird({ children }: { children?: ReactNode }) {
   return (
     <>
       <path d="M22 66 q2 -48 62 -48 q40 0 58 32 q6 28 -22 42 h-62 q-36 -4 -36 -26 z" {...FOOD} />
+      {children}
       <path d="M104 92 q-10 -34 18 -44 q28 2 28 24 l24 20 q8 -4 8 4 q2 6 -6 4 l-32 -14" {...FOOD} />
-      <path d="M58 54 q18 -10 34 2 q-12 16 -34 -2" />
+      {!children && <path d="M58 54 q18 -10 34 2 q-12 16 -34 -2" />}
     </>
   );
 }
+
 function Fork({ falls }: { falls: boolean }) {
   const deep = falls ? 26 : 4;
   return (
