@@ -22,6 +22,7 @@ import { coreWords } from '../words/index.ts';
 import { isGrain, isStarchy } from './starchy.ts';
 import { followsFire, goesOn, isFire } from './step-chain.ts';
 import { longestWaits } from './two-hours.ts';
+import { untouchedWaits } from './untouched-waits.ts';
 
 /**
  * What is done about food that would soak on after its time: the next step comes at once, or
@@ -49,7 +50,15 @@ export interface SafeGap {
  * bear. A gap the cook has asked for stays as long as it is asked for at the least.
  */
 export function safeGapsOf(meal: Meal, afterSoak: AfterSoak): SafeGap[] {
-  return meal.dishes.flatMap((dish) => safeGapsOfDish(meal, dish, afterSoak));
+  return meal.dishes.flatMap((dish) =>
+    withWaits(meal, dish, safeGapsOfDish(meal, dish, afterSoak)),
+  );
+}
+
+/** Those between steps that follow each other, and those over steps that do not work on the food. */
+function withWaits(meal: Meal, dish: Dish, gaps: readonly SafeGap[]): SafeGap[] {
+  const waits = untouchedWaits(dish, foodsByStep(meal, dish), rawOf(meal, dish));
+  return [...gaps, ...waits.map((wait) => ({ ...wait, soaksOn: false }))];
 }
 
 /**

@@ -318,6 +318,29 @@ function addGaps(
         { kind: 'gapMost', step: step.index, before },
       );
     }
+    if (!loose) addWaits(built, step, { nowMin, safeGaps }, limit);
+  }
+}
+
+/** What a food waits while steps that do not work on it are done: not past what is safe. */
+function addWaits(
+  { steps, startOf, endOf }: MealNetwork,
+  { index, step, dish }: ExpandedStep,
+  { nowMin, safeGaps }: Pick<BuildOptions, 'nowMin' | 'safeGaps'>,
+  limit: AddLimit,
+): void {
+  for (const { endedMin, wait, ...before } of steps) {
+    const safe = safeGaps?.get(gapKey(before.step.id, step.id));
+    const follows = step.after.some((gap) => gap.step === before.step.id);
+    if (!safe || before.dish !== dish || follows) continue;
+    // As long again is borne where nothing else can be done: Safety then says so at the step.
+    const mostOverMin = endedMin === undefined ? safe.mostMin : MINUTES_PER_DAY;
+    const mostMin = Math.max(safe.mostMin, nowMin - (endedMin ?? nowMin));
+    const [later, earlier] = [startOf[index] ?? 0, endOf[before.index] ?? 0];
+    limit(
+      { kind: 'gap', step: before.index, next: index, later, earlier, mostMin, mostOverMin, wait },
+      { kind: 'gapMost', step: index, before: before.index },
+    );
   }
 }
 
