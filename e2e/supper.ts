@@ -53,7 +53,8 @@ export async function lengthOf(page: Page, name: RegExp): Promise<number> {
 
 /** "5 h 12", "2 h" or "40 min" as minutes. */
 export function spanOf(text: string): number {
-  const [, hours, minutes] = /(?:(\d+) h)? ?(?:(\d+)(?: min)?)?/.exec(text) ?? [];
+  // A sentence keeps a time together: its spaces do not break.
+  const [, hours, minutes] = /(?:(\d+)\sh)?\s?(?:(\d+)(?:\smin)?)?/.exec(text) ?? [];
   return 60 * Number(hours ?? 0) + Number(minutes ?? 0);
 }
 

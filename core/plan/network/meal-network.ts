@@ -330,9 +330,9 @@ function addWaits(
   limit: AddLimit,
 ): void {
   for (const { endedMin, wait, ...before } of steps) {
+    if (before.dish !== dish) continue;
     const safe = safeGaps?.get(gapKey(before.step.id, step.id));
-    const follows = step.after.some((gap) => gap.step === before.step.id);
-    if (!safe || before.dish !== dish || follows) continue;
+    if (!safe || step.after.some((gap) => gap.step === before.step.id)) continue;
     // As long again is borne where nothing else can be done: Safety then says so at the step.
     const mostOverMin = endedMin === undefined ? safe.mostMin : MINUTES_PER_DAY;
     const mostMin = Math.max(safe.mostMin, nowMin - (endedMin ?? nowMin));
