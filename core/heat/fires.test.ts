@@ -96,6 +96,16 @@ describe('a smoked shoulder', () => {
     expect(Math.abs(quick.most / minutes.most - 1)).toBeLessThan(0.04);
     expect(minutes.likely).toBeCloseTo(quick.likely, 0);
   });
+
+  it('is told by few members where a cook never gets there, and still how far it comes', () => {
+    const spec = specOf('beef-rump-roast', 1500, [{ cooker: 'oven', tempC: 60, end: until(90) }]);
+    const members = ensembleOf(spec, cookOnce(spec));
+    let next = members.next();
+    while (!next.done) next = members.next();
+    expect(next.value.members).toBeLessThan(100);
+    expect(next.value.mostC.at(-1)).toBeLessThan(90);
+    expect(next.value.mostC.at(-1)).toBeGreaterThan(next.value.leastC.at(-1) ?? NaN);
+  });
 });
 
 describe('after the fire', () => {

@@ -22,11 +22,12 @@ export function killsIn(fire: LedgerFire, food: CoreFacts): boolean {
 /** The same, without counting how long it is held at less heat than the chart names. */
 export function killsOutright(fire: LedgerFire, food: CoreFacts): boolean {
   if (food.animal === 'none' || food.ready) return true;
-  if (fire.partly) return false;
   const least = leastFor(food);
   if (isTooCool(fire, food)) return false;
   if (fire.tender) return true;
   if (fire.coreC !== undefined) return fire.coreC >= least - CORE_ROUNDING_C;
+  // A core that is said tells more than the word; the clock does not.
+  if (fire.partly) return false;
   if (fire.clockC !== undefined) return fire.clockC >= least - CLOCK_DOUBT_C;
   // Nothing to reckon by: a fire worth the name is taken for one.
   return fire.endMin - fire.startMin >= UNRECKONED_FIRE_MIN;

@@ -1,10 +1,4 @@
-import {
-  MINUTES_PER_DAY,
-  SOAKS_ON_MIN,
-  TEND_TOLERANCE,
-  WAITING,
-  type WaitKind,
-} from '../../figures/index.ts';
+import { MINUTES_PER_DAY, TEND_TOLERANCE, WAITING, type WaitKind } from '../../figures/index.ts';
 import { isFirePlace } from '../../places/index.ts';
 import { TABLE } from '../../ledger/index.ts';
 import { freshWithinMin, keepsWarm, leavesFood } from '../../meal/index.ts';
@@ -12,8 +6,9 @@ import { SERVED_WAIT_MIN } from '../../safety/index.ts';
 import type { Verb } from '../../terms/index.ts';
 import { knownTimesOf, isGoingOn } from './known-times.ts';
 import type { ExpandedHands, ExpandedStep } from './expanded-steps.ts';
+import { addGaps, type AddLimit } from './gaps.ts';
 import { gapKey, type SafeGapLimits, type SoftLimit } from './soft-limits.ts';
-import { TimeNetwork, type ArcReason } from './time-network.ts';
+import { TimeNetwork } from './time-network.ts';
 import { closedAt, workplaceOf, type Person } from '../resources/people.ts';
 
 /** A piece of hands-on work and the node at which it begins. */
@@ -111,9 +106,6 @@ export function buildNetwork(steps: readonly ExpandedStep[], options: BuildOptio
   addServing(built, options, limit);
   return built;
 }
-
-/** Adds a most that may be passed at a price. */
-type AddLimit = (limit: SoftLimit, why: ArcReason) => void;
 
 function addLength(
   built: MealNetwork,
@@ -260,88 +252,6 @@ function addAtEnd(
   const why = { kind: 'hands', step } as const;
   network.addArc({ from: node, to: end, lag: minutes, why });
   network.addArc({ from: end, to: node, lag: -minutes, why });
-}
-
-function addGaps(
-  built: MealNetwork,
-  { nowMin, loose, safeGaps }: BuildOptions,
-  limit: AddLimit,
-): void {
-  const { network, steps, startOf, endOf } = built;
-  const byId = new Map(steps.map((step) => [step.step.id, step.index]));
-  for (const step of steps) {
-    // What came before a step that has begun does not matter any more.
-    if (step.past) continue;
-    for (const gap of step.step.after) {
-      const before = byId.get(gap.step);
-      if (before === undefined) continue;
-      const from = (gap.from === 'start' ? startOf : endOf)[before] ?? 0;
-      const to = startOf[step.index] ?? 0;
-      network.addArc({
-        from,
-        to,
-        lag: gap.leastMin,
-        why: { kind: 'gapLeast', step: step.index, before },
-      });
-      const unbound = gap.mostMin === undefined && !safeGaps?.has(gapKey(gap.step, step.step.id));
-      if (unbound || loose) continue;
-      const overMin = steps[before]?.endedMin;
-      const waitedMin = overMin === undefined ? undefined : nowMin - overMin;
-      const safe = safeGaps?.get(gapKey(gap.step, step.step.id));
-      const soaking = safe?.soaksOn === true ? steps[before] : undefined;
-      if (soaking && !soaking.past) {
-        // Until it is taken out it soaks on, and no longer than it may.
-        const lag = -(soaking.duration.mostMin + SOAKS_ON_MIN);
-        const why = { kind: 'gapMost', step: step.index, before } as const;
-        network.addArc({ from: to, to: startOf[before] ?? 0, lag, why });
-      }
-      const safeMin = (soaking ? undefined : safe?.mostMin) ?? Infinity;
-      const asked = Math.min(gap.mostMin ?? Infinity, safe?.mostMin ?? Infinity);
-      const wait = steps[before]?.wait ?? 'bare';
-      // What is over waits already: that is past, and every minute more has its price, but none is
-      // forbidden that safety does not forbid.
-      const mostMin = Math.max(gap.leastMin, asked, waitedMin ?? 0);
-      const borneMin = waitedMin === undefined ? WAITING[wait].mostOverMin : MINUTES_PER_DAY;
-      const leftMin = safeMin < mostMin ? Infinity : safeMin - mostMin;
-      limit(
-        {
-          kind: 'gap',
-          step: before,
-          next: step.index,
-          later: to,
-          earlier: from,
-          mostMin,
-          // Safety is no matter of price.
-          mostOverMin: Math.min(borneMin, leftMin),
-          wait,
-        },
-        { kind: 'gapMost', step: step.index, before },
-      );
-    }
-    if (!loose) addWaits(built, step, { nowMin, safeGaps }, limit);
-  }
-}
-
-/** What a food waits while steps that do not work on it are done: not past what is safe. */
-function addWaits(
-  { steps, startOf, endOf }: MealNetwork,
-  { index, step, dish }: ExpandedStep,
-  { nowMin, safeGaps }: Pick<BuildOptions, 'nowMin' | 'safeGaps'>,
-  limit: AddLimit,
-): void {
-  for (const { endedMin, wait, ...before } of steps) {
-    if (before.dish !== dish) continue;
-    const safe = safeGaps?.get(gapKey(before.step.id, step.id));
-    if (!safe || step.after.some((gap) => gap.step === before.step.id)) continue;
-    // As long again is borne where nothing else can be done: Safety then says so at the step.
-    const mostOverMin = endedMin === undefined ? safe.mostMin : MINUTES_PER_DAY;
-    const mostMin = Math.max(safe.mostMin, nowMin - (endedMin ?? nowMin));
-    const [later, earlier] = [startOf[index] ?? 0, endOf[before.index] ?? 0];
-    limit(
-      { kind: 'gap', step: before.index, next: index, later, earlier, mostMin, mostOverMin, wait },
-      { kind: 'gapMost', step: index, before: before.index },
-    );
-  }
 }
 
 function addServing(

@@ -21,6 +21,7 @@ import {
   type Reached,
 } from '@zemrin/core';
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
+import { unbroken } from '../../words/unbroken.ts';
 import { useWords } from '../../words/words.ts';
 import { Curve } from './Curve.tsx';
 import { Facts } from './Facts.tsx';
@@ -175,7 +176,7 @@ interface TakesProps {
 function Takes({ cook, likely, stall, studied }: TakesProps) {
   const t = useWords();
   const minutes = studied.ensemble?.minutes;
-  const time = (value: number) => showMinutes(aboutMinutes(value)).replaceAll(' ', '\u00a0');
+  const time = (value: number) => unbroken(showMinutes(aboutMinutes(value)));
   return (
     <p className="mt-1 min-h-[2.8em] text-[17px]" aria-live="polite">
       {cook.stages.some(({ reached }) => !reached)

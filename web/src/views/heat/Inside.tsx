@@ -1,4 +1,5 @@
 import { showMinutes, showTemperature, type Kitchen, type Reached } from '@zemrin/core';
+import { unbroken } from '../../words/unbroken.ts';
 import { useWords } from '../../words/words.ts';
 
 /** What heat does to this food on its way, and when. */
@@ -10,7 +11,7 @@ export function Inside({
   units: Kitchen['units'];
 }) {
   const t = useWords();
-  const time = (minutes: number) => showMinutes(Math.round(minutes)).replaceAll(' ', '\u00a0');
+  const time = (minutes: number) => unbroken(showMinutes(Math.round(minutes)));
   const temp = (tempC: number) => showTemperature(tempC, units);
   return (
     <details className="mt-2">
