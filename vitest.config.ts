@@ -1,9 +1,12 @@
 import { defineConfig } from 'vitest/config';
+import { CORE_IN_ONE_FILE } from './web/src/test/core-in-one-file.ts';
 
 const SEED = 'core/test/seed.ts';
 const PAGE = [SEED, 'web/src/test/page.ts'];
 const ALONE_ON_A_PAGE = 'web/**/*.alone.test.tsx';
 const ALONE = 'web/**/*.alone.test.ts';
+const CORE_BUILT = 'web/src/test/core-in-one-file.ts';
+const OF_CORE_BUILT = { alias: { '@zemrin/core': CORE_IN_ONE_FILE } };
 
 export default defineConfig({
   test: {
@@ -27,8 +30,10 @@ export default defineConfig({
       // Views share one page, emptied after every test.
       {
         extends: true,
+        resolve: OF_CORE_BUILT,
         test: {
           name: 'views',
+          globalSetup: CORE_BUILT,
           include: ['web/**/*.test.tsx'],
           exclude: ['**/node_modules/**', ALONE_ON_A_PAGE],
           isolate: false,
@@ -40,14 +45,20 @@ export default defineConfig({
       // file by itself.
       {
         extends: true,
+        resolve: OF_CORE_BUILT,
         test: {
           name: 'alone on a page',
+          globalSetup: CORE_BUILT,
           include: [ALONE_ON_A_PAGE],
           environment: 'jsdom',
           setupFiles: PAGE,
         },
       },
-      { extends: true, test: { name: 'alone', include: [ALONE] } },
+      {
+        extends: true,
+        resolve: OF_CORE_BUILT,
+        test: { name: 'alone', globalSetup: CORE_BUILT, include: [ALONE] },
+      },
     ],
   },
 });
