@@ -1,5 +1,14 @@
 import { MAKES_FOOD, pHOf, soaks, weighMixture, type Mixture } from '../batch/index.ts';
-import { animalOf, batchFor, cutOf, soakWindowOf, type Dish, type Meal } from '../meal/index.ts';
+import {
+  animalOf,
+  batchFor,
+  cutOf,
+  seenOf,
+  soakWindowOf,
+  type Dish,
+  type Meal,
+  type Seen,
+} from '../meal/index.ts';
 import { isMince, pantryOf, type Ingredient } from '../pantry/index.ts';
 import { parseQuantity } from '../quantity/index.ts';
 import { LOW_ACID_PH, type Cure, type LedgerMixture } from '../safety/index.ts';
@@ -7,17 +16,12 @@ import { LOW_ACID_PH, type Cure, type LedgerMixture } from '../safety/index.ts';
 /** A mixture by what is in it, whenever its steps are. */
 export type MixtureFacts = Omit<LedgerMixture, 'spans'>;
 
-/** What a mixture was seen as last, and of what: documents are never changed in place. */
-const known = new WeakMap<Mixture, { of: readonly unknown[]; seen: MixtureFacts }>();
+/** What a mixture was seen as last. */
+const known = new WeakMap<Mixture, Seen<MixtureFacts>>();
 
 /** A mixture as the rules of safety see it, but for its times. */
 export function mixtureFacts(meal: Meal, dish: Dish, mixture: Mixture): MixtureFacts {
-  const of = [dish, meal.eaters, meal.kitchen, meal.pantry];
-  const before = known.get(mixture);
-  if (before?.of.every((one, i) => one === of[i])) return before.seen;
-  const seen = seenAs(meal, dish, mixture);
-  known.set(mixture, { of, seen });
-  return seen;
+  return seenOf(known, meal, dish, mixture, () => seenAs(meal, dish, mixture));
 }
 
 function seenAs(meal: Meal, dish: Dish, mixture: Mixture): MixtureFacts {

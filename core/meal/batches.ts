@@ -13,6 +13,7 @@ import type { Message } from '../words/index.ts';
 import { batchFor, type Cooked } from './batch-for.ts';
 import { dishNotes } from './batch-notes.ts';
 import { dishWarnings } from './batch-warnings.ts';
+import { seenOf, type Seen } from './same-recipe.ts';
 import type { Dish } from './schema.ts';
 
 /** A batch with what its dish adds to it. */
@@ -33,22 +34,12 @@ export function batchOf(meal: Cooked, dish: Dish, mixture: Mixture, weightG?: nu
   return { ...batch, warnings: [...batch.warnings, ...more], notes };
 }
 
-/** The windows found for a dish, as long as nothing they depend on has changed. */
-const found = new WeakMap<Dish, Cooked & { windows: Map<Mixture, SoakWindow | undefined> }>();
+/** The window found last for a mixture, kept as long as nothing it depends on has changed. */
+const found = new WeakMap<Mixture, Seen<SoakWindow | undefined>>();
 
 /** How long a mixture may stay on its food; undefined for what does not soak. */
 export function soakWindowOf(meal: Cooked, dish: Dish, mixture: Mixture): SoakWindow | undefined {
-  const { eaters, kitchen, pantry, dishes } = meal;
-  let kept = found.get(dish);
-  const same = kept?.eaters === eaters && kept.kitchen === kitchen && kept.pantry === pantry;
-  if (!kept || !same || kept.dishes !== dishes) {
-    kept = { eaters, kitchen, pantry, dishes, windows: new Map() };
-    found.set(dish, kept);
-  }
-  if (!kept.windows.has(mixture)) {
-    kept.windows.set(mixture, windowOf(mixture, batchFor(meal, dish, mixture)));
-  }
-  return kept.windows.get(mixture);
+  return seenOf(found, meal, dish, mixture, () => windowOf(mixture, batchFor(meal, dish, mixture)));
 }
 
 /** The batch as the recipe is written: the same foods in all at the weight it is for. */

@@ -49,6 +49,7 @@ export {
   soakWindowOf,
   type NotedBatch,
 } from './batches.ts';
+export { seenOf, type Seen } from './same-recipe.ts';
 export { animalsOf, batchFor, isStew, type Cooked } from './batch-for.ts';
 export {
   conditionsOf,

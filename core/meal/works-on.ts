@@ -2,6 +2,7 @@ import { animalNamed, isJudgedAsMince, isReady, type Animal } from '../pantry/in
 import { MAKES_FOOD } from '../batch/index.ts';
 import type { Verb } from '../terms/index.ts';
 import { cutOf } from './amounts.ts';
+import { isSameRecipe } from './same-recipe.ts';
 import type { Dish, Food, Meal, Step } from './schema.ts';
 
 /**
@@ -17,17 +18,19 @@ export function foodsByStep(
   meal: Pick<Meal, 'pantry'>,
   dish: Dish,
 ): ReadonlyMap<string, readonly string[]> {
-  const before = KNOWN.get(dish);
-  if (before && before.pantry === meal.pantry) return before.found;
+  const before = KNOWN.get(dish.foods);
+  if (before && before.pantry === meal.pantry && isSameRecipe(before.dish, dish))
+    return before.found;
   const found = inferred(meal, dish);
-  KNOWN.set(dish, { pantry: meal.pantry, found });
+  KNOWN.set(dish.foods, { pantry: meal.pantry, dish, found });
   return found;
 }
 
 /** A dish is a value: what its steps work on is asked for by the network, the ledger and the audit. */
 const KNOWN = new WeakMap<
-  Dish,
+  Dish['foods'],
   {
+    readonly dish: Dish;
     readonly pantry: Meal['pantry'] | undefined;
     readonly found: ReadonlyMap<string, readonly string[]>;
   }

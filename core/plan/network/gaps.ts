@@ -90,8 +90,9 @@ function addWaits(
   { nowMin, safeGaps }: GapOptions,
   limit: AddLimit,
 ): void {
-  for (const { endedMin, wait, ...before } of steps) {
+  for (const before of steps) {
     if (before.dish !== dish) continue;
+    const { endedMin, wait } = before;
     const safe = safeGaps?.get(gapKey(before.step.id, step.id));
     if (!safe || step.after.some((gap) => gap.step === before.step.id)) continue;
     // As long again is borne where nothing else can be done: Safety then says so at the step.
