@@ -46,7 +46,8 @@ export const outside = definePlace({
   words: { en: { name: 'outside' } },
   namedBy: {
     order: 10,
-    pattern: /\boutside\b|\boutdoors\b|out in the cold|al aire libre|\bafuera\b/iu,
+    pattern:
+      /\boutside\b(?! (?:the |its )(?:fridge|refrigerator|bag|skin|oven|crust|meat))|\boutdoors\b|out in the cold|al aire libre|\bafuera\b/iu,
   },
   room: 'outside',
   workplace: 'fire',

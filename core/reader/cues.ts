@@ -332,7 +332,7 @@ const CUES: readonly Cue[] = [
   {
     verb: 'again',
     words: new RegExp(
-      `(?<!\\p{L})(?:carry(?:ing)? on|continue|keep going|keep at it|go on|finish|leave (?:it|them) (?:in(?: there| the oven)?(?! (?:the|a|its) (?:pan|pot|tin|dish|bowl|tray|casserole|wok|kettle)(?!\\p{L}))|on(?! (?:the|a) (?:counter|side|worktop|table|bench|board|rack|plate))|there)${NO_LIQUID}|another|longer|more|extra|sigue|siga|seguir|seguimos|contin[uú]a|continuar|prosigue|termina|acaba|otr[oa]s?|m[aá]s)(?!\\p{L})`,
+      `(?<!\\p{L})(?:carry(?:ing)? on|continue|keep going|keep at it|go on|finish|leave (?:it|them) (?:in(?: there| the (?:\\p{L}+ )?(?:oven|smoker|barbecue|bath|cooker)|(?= (?:for|until|till|another|at|\\d)|[,.;]|$))|on(?: the (?:heat|hob|fire|flame|grill|smoker|barbecue|stove|coals)|(?= (?:for|until|till|another|at|low|high|\\d)|[,.;]|$))|there)${NO_LIQUID}|another|longer|more|extra|sigue|siga|seguir|seguimos|contin[uú]a|continuar|prosigue|termina|acaba|otr[oa]s?|m[aá]s)(?!\\p{L})`,
       'iu',
     ),
     when: ({ hot, ovenOff }) => hot !== undefined && !ovenOff,

@@ -136,7 +136,7 @@ export const CUT_NAMES: Readonly<Record<string, string>> = {
   'mackerel-whole':
     'mackerel|red mullet|salmonete|boquerón|boquerones|fresh anchovy|caballa|sardine|sardina|sardina grande|herring|arenque|jurel',
   'tuna-steak':
-    'tuna steak|fresh tuna|swordfish|swordfish steak|pez espada|emperador|tuna loin|atún fresco|lomo de atún|ventresca|bonito',
+    'tuna|tuna steak|fresh tuna|atún|swordfish|swordfish steak|pez espada|emperador|tuna loin|atún fresco|lomo de atún|ventresca|bonito',
   'bream-whole':
     'bream|sea bream|whole bream|dorada|besugo|pargo|sea bass|whole sea bass|lubina|branzino|red snapper|snapper',
   'fish-whole': 'whole fish|pescado entero|rodaballo|turbot',

@@ -4,7 +4,7 @@ import { cutAmong, cutNamed } from './known-foods.ts';
 
 /** Cooked in its tin or its jar; "as you can", "to fit your tin" are none. */
 const TINNED =
-  /(?<!\p{L})(?:tinned|canned|(?:(?:\d+|an?|one|two|three|small|large|big|half)(?: ?(?:g|ml|oz))?[- ])(?:(?:small|large|big) )?(?:tins?|cans?|jars?)|latas?|en conserva|botes? de)(?!\p{L})/iu;
+  /(?<!\p{L})(?:tinned|canned|(?:(?:\d+|an?|one|two|three|small|large|big|half)(?: ?(?:g|ml|oz))?[- ])(?:(?:small|large|big) )?(?:tins?|cans?|jars?)|latas?|en conserva|botes? de|(?:tuna|at[uú]n)[^.;]* (?:drained|flaked|escurrid[oa]s?|desmenuzad[oa]s?))(?!\p{L})/iu;
 /** Raw all through. */
 const MINCED =
   /(?<!\p{L})(?:minced?|ground|sausages?|burgers?|patt(?:y|ies)|meatballs?|koftas?|salchichas?|picad[oa]s?|molid[oa]s?|hamburguesas?|alb[oó]ndigas?)(?!\p{L})/iu;

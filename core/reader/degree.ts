@@ -158,12 +158,19 @@ function findDegrees(text: string, fahrenheit: boolean): Degree[] {
     if (BELOW_ZERO.test(text.slice(0, one.from)))
       return [...kept, { ...one, tempC: -one.tempC, sense: 'place' }];
     const last = kept.at(-1);
-    const same = last && one.from - last.to <= 12 && Math.abs(last.tempC - one.tempC) <= 12;
+    const same =
+      last &&
+      one.from - last.to <= 12 &&
+      Math.abs(last.tempC - one.tempC) <= 12 &&
+      !GOES_TO.test(text.slice(last.to, one.from));
     if (same && last) return [...kept.slice(0, -1), { ...last, to: one.to }];
     if (last && one.from < last.to) return kept;
     return [...kept, { ...one, tempC: Math.round(one.tempC * 10) / 10, sense: senseOf(text, one) }];
   }, []);
 }
+
+/** "At 80 °C until 68 °C": two, however near. */
+const GOES_TO = /(?<!\p{L})(?:until|till?|hasta|then|luego)(?!\p{L})/iu;
 
 /** "At -18 °C": a freezer. */
 const BELOW_ZERO = /(?:^|[\s(])(?:[-−]|minus |menos )\s?$/iu;
@@ -181,7 +188,7 @@ const SLASH_TIME = /^\s*(?:°|º)?\s*C?\s*\/\s*\d+(?:[.,]\d)?\s*(?:m|h)/iu;
 
 /** "Hold at 80 °C until the centre reaches 63". */
 const AT_A_HEAT =
-  /(?<!\p{L})(?:hold|keep|smoke|cook|roast|bake|poach|mant[eé]n|ahuma|asa|cuece|hornea)(?!\p{L})[^.;,\d]{0,24}\s(?:at|a)\s+$/iu;
+  /(?<!\p{L})(?:hold|keep|smoke|cook|roast|bake|poach|simmer|steam|braise|confit|grill|mant[eé]n|mantener|ahum[ae]r?|as[ae]r?|cuece|coc(?:er|ed|ina|inar)|horne[ae]r?|confit[ae]r?|bras[ae]r?)(?:l[oae]s?)?(?!\p{L})[^.;,\d]{0,24}\s(?:at|a)\s+$/iu;
 const UNTIL_CORE = /^[^.;\d]{0,24}(?:until|till?|hasta)(?!\p{L})[^.;]{0,40}\d{2,3}\s*[°º]/iu;
 /** "Raise to 80 °C": of a fire, and no middle. */
 const SET_TO =
@@ -189,7 +196,7 @@ const SET_TO =
 
 /** "Cover with stock and heat slowly to 80 °C": of what it lies in. */
 const LIQUID_TO =
-  /(?<!\p{L})(?:heat|warm|bring|calient\p{L}*|calentar|lleva\p{L}*)(?!\p{L}) (?:the |a |el |la )?(?:\p{L}+ )?(?:water|stock|broth|milk|cream|wine|cider|syrup|agua|caldo|leche|nata|vino)(?!\p{L})[^.;\d]{0,20} (?:to|a|hasta) $|(?<!\p{L})(?:water|liquid|liquor|bouillon|stock|broth|milk|brine|agua|caldo|leche)(?!\p{L})[^.;]{0,30}(?<!\p{L})(?:heat|warm|calient\p{L}*|calentar)(?!\p{L})[^.;\d]{0,20} (?:to|a|hasta) $/iu;
+  /(?<!\p{L})(?:heat|warm|bring|calient\p{L}*|calentar|lleva\p{L}*)(?!\p{L}) (?:the |a |el |la )?(?:\p{L}+ )?(?:water|stock|broth|milk|cream|wine|cider|syrup|oil|fat|dripping|lard|agua|caldo|leche|nata|vino|aceite|manteca)(?!\p{L})[^.;\d]{0,24} (?:to|a|hasta) $|(?<!\p{L})(?:water|liquid|liquor|bouillon|stock|broth|milk|brine|agua|caldo|leche)(?!\p{L})[^.;]{0,30}(?<!\p{L})(?:heat|warm|calient\p{L}*|calentar)(?!\p{L})[^.;\d]{0,20} (?:to|a|hasta) $/iu;
 
 function senseOf(text: string, { from, to, tempC }: Omit<Degree, 'sense'>): Degree['sense'] {
   if (tempC > CORE_MOST_C) return 'place';

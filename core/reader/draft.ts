@@ -189,7 +189,7 @@ function foodOf(one: ReadIngredient, recipe: ReadRecipe, fresh: (wish: string) =
 
 /** "600 g sea bass, previously frozen": its parasites are dead. */
 const FROZEN_BEFORE =
-  /(?<!\p{L})(?:(?:previously|already|hard|commercially) frozen|frozen (?:before|first|hard)|(?:previamente congelad|congelad)[oa]s?(?: previamente| antes))(?!\p{L})/iu;
+  /(?<!\p{L})(?:(?:previously|already|hard|commercially) frozen|frozen (?:before|first|hard|at −?-?\d\d)|frozen,? (?:and |then |and then )?(?:thawed|defrosted)|(?:has|had|have|having|been) been frozen|(?:previamente congelad|congelad)[oa]s?(?: previamente| antes|,? y (?:luego )?descongelad[oa]s?)|descongelad[oa]s?|(?:ha|haya|han|hayan) (?:sido |estado )?congelad[oa]s?)(?!\p{L})/iu;
 
 /** "2 tenderloins, in 2 cm medallions" are medallions; "4 escalopes, 150 g each" are four. */
 function slicedOrCounted(counted: number, sliced: number | undefined): number | undefined {

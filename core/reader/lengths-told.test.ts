@@ -73,3 +73,30 @@ it('a rest that lacks its unit is shown', () => {
   );
   expect(unread).toHaveLength(1);
 });
+
+it.each([
+  ['Simmer at 80 °C until 68 °C in the centre.', ['simmer @80 to 68 hob']],
+  ['Cocer a 80 °C hasta 68 °C en el corazón.', ['simmer @80 to 68 hob']],
+  [
+    'Calentar el aceite con los ajos a 65 °C y confitar la carne 18 minutos.',
+    ['braise 18 @65 hob'],
+  ],
+])('what it lies in has a heat, and its middle another: %s', (method, steps) =>
+  expect(said(method)).toEqual(steps),
+);
+
+it.each([
+  [
+    'Roast at 170 °C for 3 hours. Leave it on the kitchen table for 7 hours.',
+    ['roast 180 @170 oven', 'rest 420 board'],
+  ],
+  [
+    'Roast at 170 °C for 3 hours. Leave it on for another hour.',
+    ['roast 180 @170 oven', 'roast 60 @170 oven'],
+  ],
+  ['Marinate the pork outside the fridge for 12 hours.', ['marinate 720 counter']],
+  ['Marinar el cerdo fuera de la nevera 2 horas.', ['marinate 120 counter']],
+  ['Carry in the car for 6 hours and serve.', ['rest 360 board']],
+])('what is left out of the oven or the fridge is out of it: %s', (method, steps) =>
+  expect(said(method)).toEqual(steps),
+);
