@@ -61,6 +61,8 @@ it.each([
 
 it.each([
   ['Put the meat in the marinade the night before.', ['marinate 480-600-720 fridge']],
+  ['On the day take it out 1 hour before cooking.', ['temper 60 counter']],
+  ['The next morning simmer for 40 minutes.', ['simmer 40 hob']],
   ['Poner la carne en adobo la noche anterior.', ['marinate 480-600-720 fridge']],
   ['Ripen the starter 8 hours at room temperature.', ['ferment 480 counter']],
 ])('what is put by to wait is no mere putting: %s', (method, steps) =>
