@@ -31,6 +31,8 @@ describe('two states of a dish', () => {
   it.each<[string, Dish]>([
     ['a step is done otherwise', withStep((step) => ({ ...step, verb: 'fry' }))],
     ['a step is called otherwise', withStep((step) => ({ ...step, label: 'Something else' }))],
+    ['a step says its foods', withStep((step) => ({ ...step, foods: [] }))],
+    ['a step says its mixtures', withStep((step) => ({ ...step, mixtures: ['one-more'] }))],
     [
       'a step follows another',
       withStep((step) => ({ ...step, after: [{ step: 'x', from: 'end', leastMin: 0 }] })),
@@ -40,6 +42,7 @@ describe('two states of a dish', () => {
     ['a school is another', { ...dish, schools: { brine: 'strong' } }],
   ])('are two recipes where %s', (_why, other) => {
     expect(isSameRecipe(dish, other)).toBe(false);
+    expect(isSameRecipe(other, dish)).toBe(false);
   });
 });
 

@@ -17,14 +17,19 @@ export function isSameRecipe(one: Dish, other: Dish): boolean {
   );
 }
 
+const HAPPENED = ['begunAt', 'endedAt'] as const;
+
 function isSameWork(one: Step, other: Step | undefined): boolean {
   if (one === other) return true;
   if (!other) return false;
-  const { begunAt: _a, endedAt: _b, after, ...work } = one;
+  // Of both: what one of them leaves out may be said by the other.
+  const keys = new Set<keyof Step>(Object.keys({ ...one, ...other }) as Array<keyof Step>);
+  for (const happened of HAPPENED) keys.delete(happened);
+  keys.delete('after');
   return (
-    (Object.keys(work) as Array<keyof typeof work>).every((key) => one[key] === other[key]) &&
-    after.length === other.after.length &&
-    after.every(({ step }, i) => step === other.after[i]?.step)
+    [...keys].every((key) => one[key] === other[key]) &&
+    one.after.length === other.after.length &&
+    one.after.every(({ step }, i) => step === other.after[i]?.step)
   );
 }
 

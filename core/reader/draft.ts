@@ -1,6 +1,6 @@
 import type { Mixture } from '../batch/index.ts';
 import { DishSchema, freshId, withWash, type Dish, type Food } from '../meal/index.ts';
-import { CUTS, type OwnIngredient } from '../pantry/index.ts';
+import { CUTS, type OwnIngredient, type Cut } from '../pantry/index.ts';
 import type { ReadIngredient } from './ingredient-line.ts';
 import type { ReadRecipe } from './read.ts';
 import { withFrozen } from './from-frozen.ts';
@@ -182,14 +182,25 @@ function foodOf(one: ReadIngredient, recipe: ReadRecipe, fresh: (wish: string) =
       ...(pieces !== undefined && { inPieces: Math.min(MOST_PIECES, pieces) }),
       ...(thickMm !== undefined && { thicknessMm: thickMm }),
       ...(prepared && { prepared }),
-      ...(FROZEN_BEFORE.test(one.line) && { frozenBefore: true }),
+      ...(wasFrozenHard(cut, one.line) && { frozenBefore: true }),
     },
   ];
 }
 
 /** "600 g sea bass, previously frozen": its parasites are dead. */
 const FROZEN_BEFORE =
-  /(?<!\p{L})(?:(?:previously|already|hard|commercially) frozen|frozen (?:before|first|hard|at −?-?\d\d)|frozen,? (?:and |then |and then )?(?:thawed|defrosted)|(?:has|had|have|having|been) been frozen|(?:previamente congelad|congelad)[oa]s?(?: previamente| antes|,? y (?:luego )?descongelad[oa]s?)|descongelad[oa]s?|(?:ha|haya|han|hayan) (?:sido |estado )?congelad[oa]s?)(?!\p{L})/iu;
+  /(?<!\p{L})(?:(?:previously|already|hard|commercially) frozen|frozen (?:before|first|hard)|(?:previamente congelad|congelad)[oa]s?(?: previamente| antes))(?!\p{L})/iu;
+/** Of fish, which is frozen hard where it is landed; a joint thawed at home need not have been. */
+const FISH_THAWED =
+  /(?<!\p{L})(?:frozen,? (?:and |then |and then )?(?:thawed|defrosted)|(?:has|had|have) been frozen|congelad[oa]s?,? y (?:luego )?descongelad[oa]s?|descongelad[oa]s?|(?:ha|haya|han|hayan) (?:sido |estado )?congelad[oa]s?)(?!\p{L})/iu;
+/** "Not previously frozen", "que no haya sido congelado". */
+const NEVER_FROZEN =
+  /(?<!\p{L})(?:not|never|no|nunca|sin)(?!\p{L})[^.;,]{0,20}(?:frozen|congela)|n['’]t[^.;,]{0,20}frozen/iu;
+
+function wasFrozenHard({ animal }: Cut, line: string): boolean {
+  if (NEVER_FROZEN.test(line)) return false;
+  return FROZEN_BEFORE.test(line) || (animal === 'fish' && FISH_THAWED.test(line));
+}
 
 /** "2 tenderloins, in 2 cm medallions" are medallions; "4 escalopes, 150 g each" are four. */
 function slicedOrCounted(counted: number, sliced: number | undefined): number | undefined {

@@ -263,7 +263,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'wait',
     english:
-      '(?:let|leave)(?= (?:it|them|the|to|for|overnight|\\d))|allow(?= (?:it|them|the|to|for|overnight)(?!\\p{L}))|set (?:it |them )?aside(?= (?:for|overnight|\\d))|wait(?= (?:for |about |another |a further )*(?:\\d|an? |half|one|two|three|five|ten|fifteen|twenty|thirty|overnight))|(?:carry|transport|drive)(?= (?:(?:it|them) )?[^.;,]{0,24}(?:in the (?:car|boot|van|trunk)|to the (?:picnic|party|beach|park|table)(?! and serve)))',
+      '(?:let|leave)(?= (?:it|them|the|to|for|overnight|\\d))|allow(?= (?:it|them|the|to|for|overnight)(?!\\p{L}))|set (?:it |them )?aside(?= (?:for|overnight|\\d))|wait(?= (?:for |about |another |a further )*(?:\\d|an? |half|one|two|three|five|ten|fifteen|twenty|thirty|overnight))|(?:carry|transport|drive)(?= (?:(?:it|them) )?[^.;,]{0,24}(?:in the (?:car|boot|van|trunk)|to the (?:picnic|party|beach|park)))',
     spanish:
       '(?:transport(?:a|e|ar|amos)|llev(?:a|e|ar|amos))(?=(?:l[oa]s?)? [^.;,]{0,24}(?:en el (?:coche|maletero|carro)|al (?:picnic|campo)|a la playa))|dej(?:a|e|ar|amos|en)(?!\\p{L})|esper(?:a|e|ar|amos|en)(?!\\p{L})|aguard(?:a|e|ar)',
   },
