@@ -17,7 +17,8 @@ export default defineConfig({
     // Generous: machines differ, and no test is about time.
     testTimeout: 120_000,
     projects: [
-      // Pure reckoning leaves nothing behind, so files share what they load.
+      // Pure reckoning leaves nothing behind, so files share what they load; and nothing is put in
+      // another's place, so Node loads it itself: what runs so is a fifth quicker.
       {
         extends: true,
         test: {
@@ -25,6 +26,8 @@ export default defineConfig({
           include: ['{core,server,cli,web}/**/*.test.ts'],
           exclude: ['**/node_modules/**', ALONE],
           isolate: false,
+          experimental: { viteModuleRunner: false, nodeLoader: false },
+          execArgv: ['--import', 'tsx'],
         },
       },
       // Views share one page, emptied after every test.

@@ -11,6 +11,10 @@ export interface Cells {
   /** One more than there are cells, from the core or the inner face outward. */
   readonly faceArea: Float64Array;
   readonly volume: Float64Array;
+  /** Of each face, over the way from one cell's middle to the next. */
+  readonly areaPerDx: Float64Array;
+  /** One over the volume of each cell. */
+  readonly perVolume: Float64Array;
   readonly whole: number;
   /** How far the core lies inward of the first cell's mean, in steps from it to the second. */
   readonly coreWeight: number;
@@ -25,14 +29,17 @@ export function cellsOf(body: Body, twoFaced: boolean, count: number): Cells {
   const volume = Float64Array.from({ length: count }, (_unused, i) => moment(i, dimension));
   // A cell's mean lies where x² is its own mean: the core is a little further in than the first.
   const square = (i: number) => moment(i, dimension + 2) / (volume[i] ?? 1);
+  const faceArea = Float64Array.from({ length: count + 1 }, (_unused, i) =>
+    i === 0 ? (twoFaced ? 1 : 0) : x(i) ** (dimension - 1),
+  );
   return {
     body,
     twoFaced,
     dx,
-    faceArea: Float64Array.from({ length: count + 1 }, (_unused, i) =>
-      i === 0 ? (twoFaced ? 1 : 0) : x(i) ** (dimension - 1),
-    ),
+    faceArea,
     volume,
+    areaPerDx: faceArea.map((area) => area / dx),
+    perVolume: volume.map((one) => 1 / one),
     whole: volume.reduce((sum, one) => sum + one, 0),
     coreWeight: twoFaced ? 0 : square(0) / (square(1) - square(0)),
   };

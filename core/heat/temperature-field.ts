@@ -27,7 +27,6 @@ export class TemperatureField {
   takenUpJ = 0;
   private enthalpy: Float64Array;
   private readonly conductivity: Float64Array;
-  private readonly capacity: Float64Array;
   private peakC: Float64Array;
   private pressed: Float64Array;
   /** J/kg of each cell that steam has carried away. */
@@ -65,7 +64,6 @@ export class TemperatureField {
     this.enthalpy = new Float64Array(count).fill(this.startJ);
     this.tempC = new Float64Array(count).fill(startC);
     this.conductivity = new Float64Array(count);
-    this.capacity = new Float64Array(count);
     this.peakC = new Float64Array(count).fill(startC);
     this.pressed = new Float64Array(count).fill(juiceShareAt(startC));
     this.steamed = new Float64Array(count);
@@ -137,7 +135,7 @@ export class TemperatureField {
       return Math.min(most, EVEN_SECONDS);
     }
     const { conductivity, tempC, enthalpy } = this;
-    const { dx, faceArea, volume, whole, twoFaced } = this.made;
+    const { dx, faceArea, areaPerDx, perVolume, whole, twoFaced } = this.made;
     const seconds = this.stepSeconds < most ? this.stepSeconds : most;
     const last = this.count - 1;
     const juice = this.juiceOutM;
@@ -163,19 +161,23 @@ export class TemperatureField {
       : 0;
     const perMass = seconds / this.stuff.densityKgPerM3;
     let into = inside * (faceArea[0] as number);
-    const across = into;
+    const throughInner = into;
+    let here = conductivity[0] as number;
+    let hereC = tempC[0] as number;
     for (let i = 0; i < last; i++) {
-      const [a, b] = [conductivity[i] as number, conductivity[i + 1] as number];
-      const out =
-        ((((2 * a * b) / (a + b)) * ((tempC[i] as number) - (tempC[i + 1] as number))) / dx) *
-        (faceArea[i + 1] as number);
-      enthalpy[i] = (enthalpy[i] as number) + ((into - out) * perMass) / (volume[i] as number);
+      const next = conductivity[i + 1] as number;
+      const nextC = tempC[i + 1] as number;
+      const across = ((2 * here * next) / (here + next)) * (areaPerDx[i + 1] as number);
+      const out = across * (hereC - nextC);
+      enthalpy[i] = (enthalpy[i] as number) + (into - out) * perMass * (perVolume[i] as number);
       into = out;
+      here = next;
+      hereC = nextC;
     }
     const taken = outside * (faceArea[last + 1] as number);
     enthalpy[last] =
-      (enthalpy[last] as number) + ((into + taken) * perMass) / (volume[last] as number);
-    this.takenUpJ += ((taken + across) * perMass) / whole;
+      (enthalpy[last] as number) + (into + taken) * perMass * (perVolume[last] as number);
+    this.takenUpJ += ((taken + throughInner) * perMass) / whole;
     if (this.absorbed) this.absorb(this.absorbed, seconds);
     this.look();
     return seconds;
@@ -206,7 +208,6 @@ export class TemperatureField {
       enthalpy,
       tempC,
       conductivity,
-      capacity,
       peakC,
       pressed,
       stuff: properties,
@@ -215,23 +216,24 @@ export class TemperatureField {
       boilingJ,
     } = this;
     const { volume, whole, faceArea } = this.made;
-    const { fromJ, stepJ, boilsAwayJ, densityKgPerM3 } = properties;
-    const top = properties.tempC.length - 2;
+    const { fromJ, stepJ, boilsAwayJ, densityKgPerM3, tempAndConductivity } = properties;
+    const top = tempAndConductivity.length / 2 - 2;
+    const perStep = 1 / stepJ;
     let juice = 0;
     for (let i = 0; i < count; i++) {
       const over = (enthalpy[i] as number) - boilingJ;
       if (over > 0) this.boil(i, over, boilsAwayJ);
-      const place = ((enthalpy[i] as number) - fromJ) / stepJ;
+      const place = ((enthalpy[i] as number) - fromJ) * perStep;
       const at = place < 0 ? 0 : place > top ? top : place | 0;
       const part = place - at;
-      const low = properties.tempC[at] as number;
-      const now = low + part * ((properties.tempC[at + 1] as number) - low);
+      const row = 2 * at;
+      const low = tempAndConductivity[row] as number;
+      const now = low + part * ((tempAndConductivity[row + 2] as number) - low);
       tempC[i] = now;
-      const k = properties.conductivity[at] as number;
-      const moist = k + part * ((properties.conductivity[at + 1] as number) - k);
+      const k = tempAndConductivity[row + 1] as number;
+      const moist = k + part * ((tempAndConductivity[row + 3] as number) - k);
       const dry = steamed[i] as number;
       conductivity[i] = dry > 0 ? moist * (1 - (DRY_K_LOSS * dry) / boilsAwayJ) : moist;
-      capacity[i] = properties.capacity[at] as number;
       if (now > (peakC[i] as number) + JUICE_STEP_C) {
         peakC[i] = now;
         const share = juiceShareAt(now);
@@ -269,18 +271,19 @@ export class TemperatureField {
   }
 
   private stableSeconds(): number {
-    const { count, conductivity, capacity } = this;
+    const { count, conductivity, enthalpy } = this;
     const { faceArea, volume, dx } = this.made;
+    const { fromJ, stepJ, capacity, densityKgPerM3 } = this.stuff;
     let most = Infinity;
     for (let i = 0; i < count; i++) {
       const k = conductivity[i] as number;
       // A surface may be held at one temperature by what it is in.
       const right = (i === count - 1 ? 2 : 1) * (faceArea[i + 1] as number);
       const left = (i === 0 ? 2 : 1) * (faceArea[i] as number);
-      const own = capacity[i] as number;
+      const place = Math.trunc(((enthalpy[i] as number) - fromJ) / stepJ);
+      const own = capacity[Math.min(Math.max(place, 0), capacity.length - 2)] as number;
       const least = own > LEAST_CAPACITY ? LEAST_CAPACITY : own;
-      const seconds =
-        (this.stuff.densityKgPerM3 * least * (volume[i] as number) * dx) / (k * (left + right));
+      const seconds = (densityKgPerM3 * least * (volume[i] as number) * dx) / (k * (left + right));
       if (seconds < most) most = seconds;
     }
     return SAFETY * most;

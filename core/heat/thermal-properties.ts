@@ -16,8 +16,8 @@ export interface ThermalProperties {
   /** J/kg at the first entry, and from one to the next. */
   readonly fromJ: number;
   readonly stepJ: number;
-  readonly tempC: Float64Array;
-  readonly conductivity: Float64Array;
+  /** °C and W/(m·K), in turn: what is asked for together lies together. */
+  readonly tempAndConductivity: Float64Array;
   /** J/kg that steam carries away before a place inside grows hotter than boiling. */
   readonly boilsAwayJ: number;
   /** Least heat capacity anywhere above and below freezing: what a step in time must respect. */
@@ -67,14 +67,15 @@ export function constantProperties(
 
 /** Enthalpy of a temperature, J/kg. */
 export function enthalpyOf(properties: ThermalProperties, tempC: number): number {
-  const { tempC: temps, fromJ, stepJ } = properties;
-  let [low, high] = [0, temps.length - 1];
+  const { tempAndConductivity, fromJ, stepJ } = properties;
+  let [low, high] = [0, ENTRIES - 1];
   while (high - low > 1) {
     const middle = (low + high) >> 1;
-    if ((temps[middle] as number) <= tempC) low = middle;
+    if ((tempAndConductivity[2 * middle] as number) <= tempC) low = middle;
     else high = middle;
   }
-  const [a, b] = [temps[low] as number, temps[high] as number];
+  const a = tempAndConductivity[2 * low] as number;
+  const b = tempAndConductivity[2 * high] as number;
   return fromJ + (low + (tempC - a) / (b - a)) * stepJ;
 }
 
@@ -99,13 +100,11 @@ function tabled(
     const j = Math.min(Math.max(i, 1), ENTRIES - 1);
     capacity[i] = stepJ / ((tempC[j] as number) - (tempC[j - 1] as number));
   }
-  return {
-    densityKgPerM3,
-    boilsAwayJ: 0,
-    fromJ: 0,
-    stepJ,
-    tempC,
-    conductivity: tempC.map(conductivityAt),
-    capacity,
-  };
+  const tempAndConductivity = new Float64Array(2 * ENTRIES);
+  for (let i = 0; i < ENTRIES; i++) {
+    const temp = tempC[i] as number;
+    tempAndConductivity[2 * i] = temp;
+    tempAndConductivity[2 * i + 1] = conductivityAt(temp);
+  }
+  return { densityKgPerM3, boilsAwayJ: 0, fromJ: 0, stepJ, tempAndConductivity, capacity };
 }

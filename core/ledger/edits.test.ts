@@ -166,13 +166,19 @@ const HARMLESS: Readonly<Record<string, (meal: Meal) => Meal>> = {
   }),
 };
 
-describe.each(Object.entries(HARMLESS))('a harmless edit changes no verdict: %s', (_name, edit) => {
+// Meal by meal, for what is known of its heat then serves every edit of it.
+describe('a harmless edit changes no verdict', () => {
   const all = ROUNDS.flatMap(({ cases }) => cases).filter(
     ({ name }) => !name.includes('two and a half'),
   );
-  it.each(all.map(({ name, meal }) => [name, mealOf(meal, NOW)] as const))('%s', (name, meal) => {
-    expect(rulesOf(edit(meal))).toEqual(asWritten(name, meal));
-  });
+  describe.each(all.map(({ name, meal }) => [name, mealOf(meal, NOW)] as const))(
+    '%s',
+    (name, meal) => {
+      it.each(Object.entries(HARMLESS))('%s', (_edit, edit) => {
+        expect(rulesOf(edit(meal))).toEqual(asWritten(name, meal));
+      });
+    },
+  );
 });
 
 describe('the ledger and the audit', () => {
