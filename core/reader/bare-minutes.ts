@@ -4,7 +4,7 @@ import { NUMBER, numberIn } from './numbers.ts';
 
 /** "Another five", "for 15.", "five more", "every six": minutes, where nothing else is said behind. */
 const BARE_MINUTES = new RegExp(
-  `(?:(?<=(?:another|further|every|each|for another|again for|(?:give|gave) (?:it|them)|(?<!the )rest(?: it| them)?|(?:^|, |and |then |let |let it |let them )(?:stand|sit)|resting(?: it| them)?|(?:^|then |and |, )(?:sweat|chill|cool|simmer|braise|bake|roast|fry|grill|steam|knead|blanch|poach|prove|proof)|(?:flip|turn)(?: it| them)?(?: over)? for|rehogar?|sofre[ií]r?|cocer|release|repos[ae]r?|enfriar|otr[oa]s|cada|lid (?:on|off)(?: for)?|(?:^|, )(?:un)?covered(?: for)?|(?:des)?tapad[oa]s?|espera|aguarda|wait)\\s+)(${NUMBER}(?:\\s*(?:[-–]|to|a)\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|longer|m[aá]s)\\s*(?:until|till?|hasta|[.,;)]|$|(?:at|a) \\d{2,3}|(?:out of|off|without|sin|fuera)(?!\\p{L}))))(?=\\s*(?:more|longer|m[aá]s|or so)?\\s*(?:[.,;:)]|$|(?:(?:at|a) |@ ?)\\d{2,3}|(?:out of|off|without|until|till?|hasta|sin|fuera)(?!\\p{L})|(?:before|con|with|y|and then|and (?:shred|slice|serve|carve|pull|cut|(?:pour|turn|stir|bast|drain|chang)\\p{L}*)|covered|uncovered|(?:des)?tapad[oa]s?|on (?:the|a)|with (?:the|a|its) lid)(?!\\p{L})))`,
+  `(?:(?<=(?:another|further|every|each|for another|again for|(?:give|gave) (?:it|them)|(?<!the )rest(?: it| them)?|(?:^|, |and |then |let |let it |let them )(?:stand|sit)|resting(?: it| them)?|(?:^|then |and |, )(?:sweat|chill|cool|simmer|braise|bake|roast|fry|grill|steam|knead|blanch|poach|prove|proof)|(?:flip|turn)(?: it| them)?(?: over)? for|rehogar?|sofre[ií]r?|cocer|release|repos[ae]r?|enfriar|otr[oa]s|cada|lid (?:on|off)(?: for)?|(?:^|, )(?:un)?covered(?: for)?|(?:des)?tapad[oa]s?|espera|aguarda|wait|(?:cool|enfriar|rest|reposar) (?:in|on|en|sobre) (?:its|the|a|su|el|la|una?) \\p{L}+)\\s+)(${NUMBER}(?:\\s*(?:[-–]|to|a)\\s*\\d{1,2})?)|(?<=(?:for|durante)\\s+)(${NUMBER})|(${NUMBER})(?=\\s+(?:more|longer|m[aá]s)\\s*(?:until|till?|hasta|[.,;)]|$|(?:at|a) \\d{2,3}|(?:out of|off|without|sin|fuera)(?!\\p{L}))))(?=\\s*(?:more|longer|m[aá]s|or so)?\\s*(?:[.,;:)]|$|(?:(?:at|a) |@ ?)\\d{2,3}|(?:out of|off|without|until|till?|hasta|sin|fuera)(?!\\p{L})|(?:before|con|with|y|and then|and (?:shred|slice|serve|carve|pull|cut|(?:pour|turn|stir|bast|drain|chang)\\p{L}*)|covered|uncovered|(?:des)?tapad[oa]s?|on (?:the|a)|with (?:the|a|its) lid)(?!\\p{L})))`,
   'giu',
 );
 /** Fewer are persons. */
@@ -55,7 +55,7 @@ function bareMinutesIn(text: string, timed: boolean): Atom[] {
     const again =
       timed ||
       LIES_FOR.test(before) ||
-      /(?:another|further|every|each|again for|(?:give|gave) (?:it|them)|rest(?: it| them)?|stand|sit|resting(?: it| them)?|release|sweat|chill|cool|enfriar|simmer|braise|bake|roast|fry|grill|steam|knead|blanch|poach|prove|proof|repos[ae]r?|otr[oa]s|cada|lid (?:on|off)(?: for)?|covered(?: for)?|tapad[oa]s?|espera|aguarda|wait)\s+$/iu.test(
+      /(?:another|further|every|each|again for|(?:give|gave) (?:it|them)|rest(?: it| them)?|stand|sit|resting(?: it| them)?|release|sweat|chill|cool|enfriar|simmer|braise|bake|roast|fry|grill|steam|knead|blanch|poach|prove|proof|repos[ae]r?|otr[oa]s|cada|lid (?:on|off)(?: for)?|covered(?: for)?|tapad[oa]s?|espera|aguarda|wait|(?:cool|enfriar|rest|reposar) (?:in|on|en|sobre) (?:its|the|a|su|el|la|una?) \p{L}+)\s+$/iu.test(
         before,
       );
     const behind = text.slice(match.index + match[0].length);

@@ -99,6 +99,38 @@ it.each([
   ['Marinate the pork outside the fridge for 12 hours.', ['marinate 720 counter']],
   ['Marinar el cerdo fuera de la nevera 2 horas.', ['marinate 120 counter']],
   ['Carry in the car for 6 hours and serve.', ['rest 360 board']],
+  [
+    'Bake at 190 °C for 2 hours. Leave in its crust for 20 minutes.',
+    ['bake 120 @190 oven', 'rest 20 board'],
+  ],
 ])('what is left out of the oven or the fridge is out of it: %s', (method, steps) =>
+  expect(said(method)).toEqual(steps),
+);
+
+it.each([
+  ['Keep at a lazy bubble for 2½ hours.', ['simmer 150 hob']],
+  ['Hold at a bare simmer for 40 minutes.', ['simmer 40 hob']],
+  ['Hold at 65 °C for 40 minutes.', ['hold 40 @65 oven']],
+  ['Que haga chup-chup dos horas.', ['simmer 120 hob']],
+  ['Mantener un hervor suave 40 minutos.', ['simmer 40 hob']],
+  ['Put the peppers in a bag to sweat for 15 minutes.', ['rest 15 board']],
+  ['Sweat the onions for 15 minutes.', ['fry 15 hob']],
+  ['Cocer a la parrilla 10 minutos.', ['grill 10 grill']],
+  ['Cocer en la cazuela 10 minutos.', ['boil 10 hob']],
+])('how gently it bubbles is no resting, and what sweats in a bag no frying: %s', (method, steps) =>
+  expect(said(method)).toEqual(steps),
+);
+
+it.each([
+  ['Boil 10 minutes over a high heat and 20 over a low one.', ['boil 10 hob', 'boil 20 hob']],
+  ['Cocer 10 minutos a fuego vivo y 8 a fuego suave.', ['boil 10 hob', 'simmer 8 hob']],
+])('two heats are two lengths: %s', (method, steps) => expect(said(method)).toEqual(steps));
+
+it.each([
+  ['Guisar dos horas y media o tres.', ['braise 150-165-180 hob']],
+  ['Guisar dos horas o dos y media.', ['braise 120-135-150 hob']],
+  ['Braise for two and a half hours or three.', ['braise 150-165-180 hob']],
+  ['Braise for two or three hours.', ['braise 120-150-180 hob']],
+])('a half belongs to the number before it: %s', (method, steps) =>
   expect(said(method)).toEqual(steps),
 );

@@ -30,6 +30,7 @@ describe('folds that are counted', () => {
   it.each([
     ['Repeat the folds three times at 15 minute intervals.', 45, 15],
     ['Do this four times, every 30 minutes.', 120, 30],
+    ['Do this three times, at intervals of half an hour.', 90, 30],
   ])('“%s” lasts as long as they take together', (text, minutes, everyMin) => {
     const dough = `500 g strong flour\n3 g dried yeast\n\nMix the dough, then fold. ${text} Bake at 230C for 25 minutes.`;
     expect(acts(dough)).toContainEqual(

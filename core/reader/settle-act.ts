@@ -149,12 +149,15 @@ export function roundsMin(text: string, everyMin: number | undefined): number | 
 
 /** It is folded in rounds, and rises between them. */
 function inRounds(text: string, act: MadeAct, { dough }: Context): MadeAct {
-  if (act.likelyMin !== undefined) return act;
+  const worked = dough && (act.verb === 'mix' || act.verb === 'knead');
+  const { likelyMin, tendEveryMin } = act;
+  if (likelyMin !== undefined) {
+    return worked && tendEveryMin && likelyMin > tendEveryMin ? { ...act, ...RISES } : act;
+  }
   const all = dough ? spansIn(text).find(({ sense }) => sense === 'length') : undefined;
-  const minutes = roundsMin(text, act.tendEveryMin) ?? (act.tendEveryMin && all?.likelyMin);
+  const minutes = roundsMin(text, tendEveryMin) ?? (tendEveryMin && all?.likelyMin);
   if (minutes === undefined) return act;
-  const rises = dough && act.verb === 'mix' ? RISES : {};
-  return { ...act, ...rises, leastMin: minutes, likelyMin: minutes, mostMin: minutes };
+  return { ...act, ...(worked && RISES), leastMin: minutes, likelyMin: minutes, mostMin: minutes };
 }
 
 /** What a dough does while nobody has it in hand. */

@@ -155,7 +155,7 @@ function crusts(own: string, { hot, ovenOff }: Context): boolean {
 }
 
 const CRUSTS =
-  /(?<!\p{L})(?:undisturbed|crusts?|crisp|without (?:moving|stirring|touching)|sin (?:mover|remover|tocar)|costra)(?!\p{L})/iu;
+  /(?<!\p{L})(?:undisturbed|(?<!in (?:its|the|their) (?:salt |own )?)crusts?|crisp|without (?:moving|stirring|touching)|sin (?:mover|remover|tocar)|(?<!en (?:su|la) )costra)(?!\p{L})/iu;
 
 /** "Skin side down into a cold pan. Leave it for ten minutes". */
 function liesInPan({ hot, place, hasMeat, aside }: Context): boolean {

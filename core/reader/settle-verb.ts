@@ -37,6 +37,9 @@ const JUST_COVERED =
 const PART_COVERED = /(?<!\p{L})(?:cover|lid|tap(?:a|e|ar|amos))(?!\p{L})[^.;]{0,20}$/iu;
 /** "Cuece" says no more than that it cooks in something wet. */
 const COOKS_WET = /^(?:cuec|cuez|coc)/iu;
+/** "Cocer a la plancha". */
+const ON_BARS =
+  /(?<!\p{L})a la (?:plancha|parrilla|brasa)(?!\p{L})|(?:sobre|en) (?:la parrilla|las brasas)(?!\p{L})/iu;
 const IN_WATER = /agua|ebullici|herv|hirv/iu;
 /** Meat in salted water. */
 const SALTED = /\bsalt|\bsal\b/iu;
@@ -83,6 +86,8 @@ export function verbOf(
       if (context.soak && context.hasMeat && !context.soaked && PUT_UNDER.test(before))
         return context.soak;
       return SETS.test(before) || SETS.test(own) ? 'chill' : cold(context);
+    case 'marinate':
+      return OFF_FIRE.test(own) ? 'rest' : 'marinate';
     case 'rest':
       return rests(named, before, own, context);
     case 'shred':
@@ -94,6 +99,7 @@ export function verbOf(
       return FRIES.test(own) && IN_PAN.test(`${before}${own}`) && !LID.test(own) ? 'fry' : 'simmer';
     case 'boil':
       if (/^blanch/iu.test(own) && IN_FAT.test(own)) return 'fry';
+      if (COOKS_WET.test(own) && ON_BARS.test(own)) return 'grill';
       if (COOKS_WET.test(own) && named === 'oven') return context.hasMeat ? 'roast' : 'bake';
       // "Cuece 20 minutos", of a loaf and with the oven set: it bakes.
       if (COOKS_WET.test(own) && bakesNow(context) && !IN_WATER.test(`${before}${own}`))
@@ -111,7 +117,7 @@ export function verbOf(
       if ((oven || named === 'oven') && /^(?:toast|tuest|tost)/iu.test(own)) return 'roast';
       if (context.hot?.place !== 'hob' && SWEATS_COVERED.test(own)) return 'rest';
       if (OFF_FIRE.test(own)) return 'rest';
-      return COVERED_BOWL.test(own) ? 'rest' : 'fry';
+      return COVERED_BOWL.test(own) || COVERED_BOWL.test(before) ? 'rest' : 'fry';
     case 'prepare':
       if (DRIPS.test(own)) return 'rest';
       return context.hot !== undefined && /^(?:cut|cort)/iu.test(own) ? 'slice' : 'prepare';

@@ -48,7 +48,7 @@ const HALF =
 /** "1 hour", "4-6 hours", "1 h 30", "two and a half hours", "an hour and a half", "hora y media". */
 const ATOM = new RegExp(
   `(?:(?:(?:between|entre|minimum of|m[ií]nimo de)\\s+(?<from>${NUMBER})\\s+(?:and|y)\\s+(?:(?:a |un )?(?:maximum of|m[aá]ximo de)\\s+)?(?<till>${NUMBER})|(?<low>${NUMBER})(?<lowPlus>${AND_HALF})(?:${DASH}(?<high>${NUMBER})(?<plus>${AND_HALF}))?)` +
-    `(?:-?ish)?(?:\\s*(?:more|further|additional|full|whole|good|short|final|last|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:,?\\s+(?:or|o)\\s+(?:up to\\s+|hasta\\s+)?(?<orMore>two|three|four|dos|tres|cuatro|\\d(?![\\d/]|[.,]\\d))(?:(?!\\s*(?:${UNIT}|\\p{L}))|(?=\\s+(?:per|a|each|por|on each) (?:side|face|lado|cara))))?` +
+    `(?:-?ish)?(?:\\s*(?:more|further|additional|full|whole|good|short|final|last|minutos más))?\\s*[-]?\\s*(?:of an?\\s+)?(?<unit>${UNIT})(?<half>${HALF})(?:,?\\s+(?:or|o)\\s+(?:up to\\s+|hasta\\s+)?(?<orMore>two|three|four|dos|tres|cuatro|\\d(?![\\d/]|[.,]\\d))(?<orHalf>${HALF})(?:(?!\\s*(?:${UNIT}|\\p{L}))|(?=\\s+(?:per|a|each|por|on each) (?:side|face|lado|cara))))?` +
     `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?<=(?:h|hrs?|hours?|horas?) ?\\d{2})(?=\\s*(?:-|–|—|to|a)\\s)|(?<=(?:h|hr|hrs|hour|hours|hora|horas) ?\\d{2})(?=\\s+(?:at|in|en|a \\d|until|or|o|and|y|with|con|per|more|hasta)(?!\\p{L}))|(?<=min(?:ute)?s? ?[1-5][05])(?=\\s+(?:on|per|a|each|por)(?!\\p{L})|\\s*(?:[.,;)](?!\\d)|$))|(?<=hours? and (?:${NUMBER}))(?=\\s(?:for|until|till?|should|will|at|in)(?!\\p{L}))|(?=\\s*(?:[.,;()](?!\\d)|$))))?)` +
     '|(?<said>minuto y medio|half an hour|half[- ]hour|media hora|otra media(?! (?:hora|taza))|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|a third of an hour|two thirds of an hour|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto|hora y tres cuartos)' +
     '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora|minute|minuto|(?:other|second) (?:day|hour)|day|d[ií]a)(?![\\p{L}])|(?<=una vez al )d[ií]a(?![\\p{L}])|(?<=(?:last|final|remaining|next|following|[uú]ltima|siguiente) )(?:hour|hora)(?![\\p{L}])|(?<=(?:turn|stir|flip|press|push|shak|skim|burp)\\p{L}*\\s(?:it |them |the \\p{L}+ )?(?:over |down )?)daily(?![\\p{L}]))' +
@@ -127,8 +127,11 @@ function unitsIn(text: string): Atom[] {
     const behindUnit = halfOf(said.half) * each + (behind || 0);
     const lowExtra = halfOf(said.lowPlus) * each + behindUnit;
     const extra = said.high === undefined ? lowExtra : halfOf(said.plus) * each + behindUnit;
-    const upTo = Math.max(low, high, said.orMore === undefined ? 0 : numberIn(said.orMore));
-    const [least, most] = [low * each + lowExtra, upTo * each + extra];
+    const least = low * each + lowExtra;
+    // "Two hours and a half, or three": the half is of the first alone.
+    const orMore =
+      said.orMore === undefined ? 0 : (numberIn(said.orMore) + halfOf(said.orHalf)) * each;
+    const most = Math.max(least, high * each + extra, orMore);
     // "Oven 230 - 25 mins": a heat, and how long.
     if (said.high !== undefined && low > high && low >= HOT_C) {
       const from = match.index + match[0].indexOf(said.high, (said.low ?? '').length);
@@ -377,6 +380,9 @@ function about(text: string, from: number, to: number): Pick<ReadDuration, 'sens
   const [before, behind] = [text.slice(0, from), text.slice(to)];
   const often =
     EVERY.test(before) ||
+    /(?<!\p{L})(?:at intervals of|a intervalos de) (?:about |unos )?(?:an? |half )?$/iu.test(
+      before,
+    ) ||
     /^(?:hourly|daily)/iu.test(text.slice(from, to)) ||
     /^[- ]?\s*(?:intervals?|intervalos?)/iu.test(behind);
   const sense = often ? 'every' : PER_POUND.test(behind) ? 'perKg' : 'length';

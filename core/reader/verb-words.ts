@@ -143,9 +143,9 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'simmer',
     english:
-      'ladle in(?=[^.;]*\\d)|simmer(?! until it)|bubble(?! up)|low(?= for (?:about )?\\d)|poach|bring (?:[^.;,]{0,40}? )?(?:back )?to (?:a |the )?(?:gentle |bare |low |slow )?simmer|simmer until',
+      '(?:keep|hold|maintain|leave)(?: (?:it|them|everything|the \\p{L}+))?(?: (?:going|cooking|ticking over))? (?:at|on|to) (?:an? |the )?(?:\\p{L}+,? ){0,2}(?:simmer|bubble|blip|tremble|murmur|shiver)(?!\\p{L})|ladle in(?=[^.;]*\\d)|simmer(?! until it)|bubble(?! up)|low(?= for (?:about )?\\d)|poach|bring (?:[^.;,]{0,40}? )?(?:back )?to (?:a |the )?(?:gentle |bare |low |slow )?simmer|simmer until',
     spanish:
-      '(?:cuec(?:e|a|en)|cuez(?:a|an)|cocer|cocin(?:a|an|e|ar|amos|en)|hierv(?:e|a)|dej(?:a|e|ar)[^.;]{0,25}(?:cocer|cocinar|hervir))[^.;]{0,30}a fuego (?:lento|bajo|muy bajo|suave|medio-bajo)|escalf(?:a|e|ar)|a fuego lento',
+      '(?:cuec(?:e|a|en)|cuez(?:a|an)|cocer|cocin(?:a|an|e|ar|amos|en)|hierv(?:e|a)|dej(?:a|e|ar)[^.;]{0,25}(?:cocer|cocinar|hervir))[^.;]{0,30}a fuego (?:lento|bajo|muy bajo|suave|medio-bajo)|escalf(?:a|e|ar)|a fuego lento|(?:dej(?:a|e|ar)[^.;]{0,25})?(?:que |haga |hace |haciendo |al? )+chup[- ]?chup|mant[eé]n(?:er|emos|ga)?(?:l[oa]s?)? (?:a |en |con )?(?:un )?(?:hervor|borboteo|burbujeo)(?!\\p{L})',
   },
   {
     verb: 'boil',
