@@ -36,7 +36,7 @@ const A_MOMENT =
 const SETS_HEAT = new RegExp(`^(?:${LOWERS})`, 'iu');
 
 const UNTIL_CORE =
-  /(?<!\p{L})(?:until|till?|hasta)(?!\p{L})[^.;,]{0,40}(?<!\d)[4-9]\d(?:\s?°?\s?C)?(?: in the \p{L}+| inside)?$/iu;
+  /(?<!\p{L})(?:until|till?|hasta|(?:carry on|continue|go on|keep going|cook on|sigue|seguir|contin[uú]ar?) (?:to|a))(?!\p{L})[^.;,]{0,40}(?<!\d)[4-9]\d(?:\s?°?\s?C)?(?: in the \p{L}+| inside)?$/iu;
 
 const LIES_COLD =
   /(?<!\p{L})(?:in|into|to) the (?:fridge|refrigerator|cold)(?!\p{L})[^.;\d]{0,30}$/iu;

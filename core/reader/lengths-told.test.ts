@@ -134,3 +134,16 @@ it.each([
 ])('a half belongs to the number before it: %s', (method, steps) =>
   expect(said(method)).toEqual(steps),
 );
+
+it.each([
+  [
+    'Smoke at 120 °C. At 74 °C (about 7 hours), wrap in paper. Carry on to 95 °C, another 4 hours or so.',
+    ['smoke 420 @120 to 74 smoker', 'smoke 240 @120 to 95 smoker'],
+  ],
+  [
+    'Ahumar a 120 °C. Cuando llegue a 74 °C (unas 6 horas), envolver. Seguir a 95 °C, otras 4 horas.',
+    ['smoke 360 @120 to 74 smoker', 'smoke 240 @120 to 95 smoker'],
+  ],
+])('what a core takes is no second cook: %s', (method, steps) =>
+  expect(said(method)).toEqual(steps),
+);

@@ -1,3 +1,4 @@
+import { minutesOf } from './act.ts';
 import type { Context } from './context.ts';
 import type { ReadSentence, Seen } from './seen.ts';
 
@@ -7,6 +8,10 @@ const REACHED =
 /** Where it is measured, up to what is done then. */
 const WHERE =
   /^(?:\s+(?:in|at|en) (?:the |el |la |its )?(?:\p{L}+ ){0,2}\p{L}+?(?=,| (?:move|wrap|take|turn|glaze|flip|pull|lift|brush|put|raise|lower|mueve|envuelve|saca|gira|pinta)(?!\p{L})))?\s*,?\s*/iu;
+/** "At 74 °C (about 7 hours), wrap": so long it takes to come to that. */
+const TAKES =
+  /^\s*(?:\(|,)\s*(?:(?:after |which takes |that is )?(?:about|around|roughly|some|un[ao]s|sobre) )?$/iu;
+const ENDS = /^(?: or so)?\)?,?\s*/iu;
 /** What is left must be something to do. */
 const LEAST_LETTERS = 6;
 
@@ -14,28 +19,45 @@ const LEAST_LETTERS = 6;
 export interface Reached {
   readonly untilC: number;
   readonly at: readonly [from: number, to: number];
+  /** How long that takes, where it is said. */
+  readonly takes?: ReturnType<typeof minutesOf> | undefined;
   /** Where the rest begins. */
   readonly from: number;
 }
 
 /** "At 68 °C in the breast move it over the coals": what goes on comes to that, and then that is done. */
-export function reachedFirst({ text, degrees }: Seen, { hot }: Context): Reached | undefined {
+export function reachedFirst(
+  { text, degrees, allLengths }: Seen,
+  context: Context,
+): Reached | undefined {
+  const { hot } = context;
   const core = degrees.find(({ sense }) => sense === 'core');
   if (!core || !hot || hot.untilC !== undefined) return undefined;
   if (!REACHED.test(text.slice(0, core.from))) return undefined;
-  const from = core.to + (WHERE.exec(text.slice(core.to))?.[0].length ?? 0);
+  const length = allLengths.find(
+    ({ sense, from }) => sense === 'length' && TAKES.test(text.slice(core.to, from)),
+  );
+  const takes = length && hot.likelyMin === undefined ? length : undefined;
+  const to = takes?.to ?? core.to;
+  const behind = takes ? ENDS : WHERE;
+  const from = to + (behind.exec(text.slice(to))?.[0].length ?? 0);
   const isMore = (text.slice(from).match(/\p{L}/gu)?.length ?? 0) >= LEAST_LETTERS;
-  return isMore ? { untilC: core.tempC, at: [core.from, core.to], from } : undefined;
+  if (!isMore) return undefined;
+  const minutes = takes && minutesOf(text, takes, context);
+  return { untilC: core.tempC, at: [core.from, to], from, takes: minutes };
 }
 
 /** What the rest said, with the core added to what went on before. */
-export function afterReached(read: ReadSentence, { untilC, at, from }: Reached): ReadSentence {
+export function afterReached(
+  read: ReadSentence,
+  { untilC, at, takes, from }: Reached,
+): ReadSentence {
   const moved = (lit: ReadonlyArray<readonly [number, number]> = []) =>
     lit.map(([a, b]) => [a + from, b + from] as const);
   return {
     ...read,
     acts: read.acts.map((act) => ({ ...act, lit: moved(act.lit) })),
-    adds: { ...read.adds, untilC },
+    adds: { ...read.adds, ...takes, untilC },
     lit: [at, ...moved(read.lit)],
     understood: true,
   };
