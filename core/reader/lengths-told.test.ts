@@ -98,6 +98,10 @@ it.each([
   ],
   ['Marinate the pork outside the fridge for 12 hours.', ['marinate 720 counter']],
   ['Marinar el cerdo fuera de la nevera 2 horas.', ['marinate 120 counter']],
+  [
+    'Boil the rice for 12 minutes. Rinse under cold water, spread out and chill for 2 hours.',
+    ['boil 12 hob', 'chill 120 fridge'],
+  ],
   ['Carry in the car for 6 hours and serve.', ['rest 360 board']],
   [
     'Bake at 190 °C for 2 hours. Leave in its crust for 20 minutes.',

@@ -133,6 +133,9 @@ export function told(
   // "Bring to a simmer, cover and cook in the oven".
   if (cue.verb === 'simmer' && cue.from < owns.from && IN_OVEN.test(text.slice(owns.from)))
     return [...hits];
+  // "Rinse under cold water and chill for two hours": the water is of the rinsing.
+  const rinsed = hits.slice(0, at).some((one) => WORK.has(one.verb) && one.from < cue.from);
+  if (cue.verb === 'cool' && cue.from < owns.from && rinsed) return [...hits];
   // "Fry the onion 10 minutes, add the meat and cook 8 more": as in the same breath before.
   const just = hits
     .slice(0, at)
