@@ -87,6 +87,7 @@ export const en = {
   'proposal.portion': '{{dish}}: {{percent}} % of what there was',
   'proposal.took': '{{label}} took {{took}}, reckoned was {{reckoned}}',
   'rescue.helper': 'A second pair of hands from {{from}} to {{to}}',
+  'rescue.upEarlier': 'Get up earlier: at {{at}}',
   'rescue.sameHeat': '{{label}} at {{tempC}}',
   'rescue.dayBefore': 'Do {{label}} the day before, and keep it cold',
   'rescue.vessel': 'Borrow a second {{vessel}}',

@@ -15,6 +15,7 @@ import {
   smallerTables,
 } from './candidates.ts';
 import { twoServings } from './two-servings.ts';
+import { upEarlier } from './up-earlier.ts';
 import type { Plan, Rescue } from '../planned.ts';
 import { works, type TryMeal } from './tried.ts';
 
@@ -63,7 +64,10 @@ export function rescuesFor(
   const working = thatWork(candidates.slice(0, TRIES), OFFERED, meal, made, tryMeal);
   const apart = made.status === 'cannot' ? apartWays(meal, made, hours) : [];
   const halves = thatWork(apart.slice(0, TRIES), 1, meal, made, tryMeal);
-  const found = [...working, ...halves, ...hours];
+  // Where a later hour works, so may an earlier morning.
+  const mornings = hours.length > 0 ? upEarlier(meal, made) : [];
+  const up = morningThatWorks(mornings, meal, made, tryMeal);
+  const found = [...working, ...halves, ...up, ...hours];
   const last = () => thatWork(lastWays(meal, made, never), 1, meal, made, tryMeal);
   return (found.length > 0 || made.status !== 'cannot' ? found : last())
     .sort((a, b) => a.price - b.price)
@@ -86,6 +90,24 @@ function apartWays(meal: Meal, made: Plan, hours: readonly TriedCandidate[]): Re
 function lastWays(meal: Meal, made: Plan, never: readonly Dish[]): RescueCandidate[] {
   const all = never.length > 0 && never.length < meal.dishes.length ? [leaveOut(never, made)] : [];
   return [...all, ...smallerTables(meal, made).slice(0, LAST_TRIES)];
+}
+
+/** The latest morning with time in hand, else the latest that can be carried out. */
+function morningThatWorks(
+  mornings: readonly RescueCandidate[],
+  meal: Meal,
+  made: Plan,
+  tryMeal: TryMeal,
+): TriedCandidate[] {
+  let latest: TriedCandidate | undefined;
+  for (const candidate of mornings) {
+    const tried = tryMeal(candidate.changes.reduce(applyCommand, meal));
+    if (!works(tried, made)) continue;
+    const found = { ...candidate, onTime: tried.onTime };
+    if (tried.status === 'fits') return [found];
+    latest ??= found;
+  }
+  return latest ? [latest] : [];
 }
 
 /** The first so many that can be carried out. */

@@ -59,7 +59,7 @@ function No({ meal, plan }: { meal: Meal; plan: Plan }) {
       <div className="mt-2 flex flex-wrap gap-2">
         {plan.rescues.map((rescue) => (
           <button
-            key={rescue.servingMin}
+            key={sayIt(rescue.text)}
             type="button"
             className="btn"
             onClick={() => rescue.changes.forEach((change) => edit(change))}
