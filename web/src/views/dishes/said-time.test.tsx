@@ -12,7 +12,7 @@ learn(verbs);
 const { kitchen } = supper();
 const SAID = new Set(['fixed', 'range', 'elastic']);
 
-/** What of a step its time field says: the ends of its length, its tending, its branch. */
+/** What of a step its time field says: the ends of its length, its core, its tending, its branch. */
 function told({ time, hands, doneWhen }: Step) {
   const { leastMin, mostMin, longestMin, minutes } = time as unknown as Record<string, number>;
   const tending = hands.find((one) => one.when === 'every' && !isOnce(one));
@@ -20,6 +20,7 @@ function told({ time, hands, doneWhen }: Step) {
     ends: [leastMin ?? minutes, mostMin ?? longestMin ?? minutes],
     every: tending?.when === 'every' ? [tending.everyMin, tending.firstMin] : undefined,
     moments: hands.filter(isOnce),
+    core: doneWhen?.coreC,
     otherwise: doneWhen?.otherwise,
   };
 }
@@ -39,5 +40,16 @@ describe('the time of a step as one says it', () => {
       }
     }
     expect(wrong).toEqual([]);
+  });
+
+  it('says the core at which what takes a length of time is done', () => {
+    const [dish] = supper().dishes;
+    const [step] = dish?.steps ?? [];
+    if (!dish || !step) throw new Error('the supper has no step');
+    const timed: Step = { ...step, time: { kind: 'fixed', minutes: 420 }, doneWhen: { coreC: 74 } };
+    const said = saidTime({ ...timed, hands: [], after: [] }, dish, kitchen, words);
+    expect(said).toBe('7 h, until 74° in the middle');
+    const again = withPhrase(timed, readPhrase(said, dish.foods, 'smoke'));
+    expect([again.time, again.doneWhen]).toEqual([timed.time, timed.doneWhen]);
   });
 });

@@ -20,9 +20,14 @@ export function saidTime(step: Step, dish: Dish, kitchen: Kitchen, t: Say): stri
       ? [t('dishes.was.once', { what: hands.what, minutes: showMinutes(hands.firstMin ?? 0) })]
       : [],
   );
+  const core = step.doneWhen?.coreC;
+  const isHeat = step.time.kind === 'heat' && 'coreC' in step.time.until;
   const short = step.after.find(({ coreShortC }) => coreShortC !== undefined)?.coreShortC;
   const said = [
     lengthOf(step.time, dish, kitchen, t),
+    ...(core === undefined || isHeat
+      ? []
+      : [t('dishes.was.heat', { temp: showTemperature(core, kitchen.units) })]),
     ...(every?.when === 'every' ? [everyOf(every, t)] : []),
     ...moments,
     ...(short === undefined ? [] : [t('dishes.was.short', { degrees: short })]),
