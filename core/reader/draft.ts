@@ -25,6 +25,7 @@ import { preparedSaid } from './prepared.ts';
 import { mixturesOf, SOAKING } from './mixtures.ts';
 import { foodOfStaple, riceBeside, stapleOf } from './staple.ts';
 import { stepsOf } from './steps.ts';
+import { withFires } from './with-fires.ts';
 import { thicknessIn } from './thickness.ts';
 
 /** A dish as a recipe has it, and what its pantry needs besides. */
@@ -53,7 +54,9 @@ export function draftDish(recipe: ReadRecipe, taken: ReadonlySet<string> = new S
   );
   const own: OwnIngredient[] = [];
   const mixtures = mixturesOf(recipe, others, foods, fresh, own);
-  const steps = stepsOf(withPartCooked(withFrozen(recipe)), { dishId, foods, mixtures, fresh });
+  const about = { dishId, foods, mixtures, fresh };
+  const method = stepsOf(withPartCooked(withFrozen(recipe)), about);
+  const steps = withFires(method, recipe.lines.map(({ text }) => text).join('\n'), about);
   const dish = DishSchema.parse({
     id: dishId,
     name,

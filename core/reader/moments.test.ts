@@ -15,7 +15,7 @@ describe('what is done while something cooks', () => {
     const read = page(method);
     expect(read.unread).toEqual([]);
     expect(read.acts).toHaveLength(1);
-    const hands = draftDish(read).dish.steps[0]?.hands ?? [];
+    const hands = draftDish(read).dish.steps.at(-1)?.hands ?? [];
     const round = hands.find((one) => one.when === 'every');
     expect(round).toMatchObject({ firstMin });
     expect(round?.what.startsWith(what)).toBe(true);

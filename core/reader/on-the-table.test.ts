@@ -29,6 +29,9 @@ const RIGHTLY: ReadonlySet<string> = new Set([
 /** And dishes as people write them down, of which only the plan was judged. */
 const TEXTS = [...corpus(), ...ORDINARY].map((one) => [one.name, one] as const);
 
+/** Nearly twelve hours from lighting the smoker: nobody asleep until seven serves it at seven. */
+const BEFORE_DAWN = 'Brisket, in notes';
+
 describe('a pasted recipe', () => {
   it.each(TEXTS)('is planned as a cook would cook it: “%s”', (name, { text }) => {
     const base = emptyMeal('m', 'M', SERVING, 'UTC', 'Kitchen');
@@ -36,6 +39,12 @@ describe('a pasted recipe', () => {
     const { dish, own } = draftDish(readRecipe(text), takenIds(empty));
     const put = applyCommand(empty, { do: 'putDish', dish, own });
     const meal = mealOf(JSON.parse(JSON.stringify(put)), NOW);
+    if (name === BEFORE_DAWN) {
+      const { status, rescues } = plan(meal, meal.kitchen, NOW);
+      expect(status).toBe('cannot');
+      expect(rescues.map(({ text: said }) => said.key)).toContain('rescue.upEarlier');
+      return;
+    }
     const made = plan(meal, meal.kitchen, NOW, { rescues: false });
     expect(made.status).not.toBe('cannot');
     expect(audit(made, meal, meal.kitchen)).toEqual([]);

@@ -42,7 +42,7 @@ function chickenAtSeven(): Meal {
 /** It comes out at 16:25, two hours and a half before it is wanted. */
 function outEarly() {
   const meal = chickenAtSeven();
-  const roast = meal.dishes[0]?.steps[0]?.id ?? '';
+  const roast = meal.dishes[0]?.steps.find(({ verb }) => verb === 'roast')?.id ?? '';
   const said: ReadonlyArray<readonly [number, Deed]> = [
     [10, { did: 'started', step: roast }],
     [85, { did: 'done', step: roast }],
