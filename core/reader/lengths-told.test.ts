@@ -121,6 +121,8 @@ it.each([
   ['Sweat the onions for 15 minutes.', ['fry 15 hob']],
   ['Cocer a la parrilla 10 minutos.', ['grill 10 grill']],
   ['Cocer en la cazuela 10 minutos.', ['boil 10 hob']],
+  ['Asar a fuego directo 6 minutos.', ['grill 6 grill']],
+  ['Cook on a medium-high heat for 4 minutes without moving it.', ['fry 4 hob']],
 ])('how gently it bubbles is no resting, and what sweats in a bag no frying: %s', (method, steps) =>
   expect(said(method)).toEqual(steps),
 );

@@ -115,6 +115,7 @@ export function verbOf(
     case 'fry':
       if (/^soften/iu.test(own) && LIES_IN_WATER.test(own)) return 'soak';
       if ((oven || named === 'oven') && /^(?:toast|tuest|tost)/iu.test(own)) return 'roast';
+      if (named === 'grill' && /^(?:toast|tuest|tost)/iu.test(own)) return 'grill';
       if (context.hot?.place !== 'hob' && SWEATS_COVERED.test(own)) return 'rest';
       if (OFF_FIRE.test(own)) return 'rest';
       return COVERED_BOWL.test(own) || COVERED_BOWL.test(before) ? 'rest' : 'fry';
@@ -290,10 +291,15 @@ const IN_A_HOT_PAN =
 /** "Pour it over the yolks, return to the pan and cook to 83 °C". */
 const CUSTARD = /(?<!\p{L})(?:yolks|custard|milk|yemas|natillas|leche)(?!\p{L})[^.;]{0,50}$/iu;
 
+/** What must not be moved lies in a hot pan. */
+const UNMOVED =
+  /(?<!\p{L})(?:without (?:moving|touching|disturbing)|undisturbed|sin (?:mover|tocar))(?!\p{L})/iu;
+
 function cooks(own: string, before: string, named: PlaceKind | undefined, context: Context): Verb {
   if (SUGAR.test(own) || WATER_BOILS.test(before)) return 'boil';
   if (named !== 'oven' && CUSTARD.test(before)) return 'simmer';
   if (named !== 'oven' && IN_A_HOT_PAN.test(own)) return 'fry';
+  if (named === undefined && UNMOVED.test(own)) return 'fry';
   if (OIL_AT.test(before) || (named === undefined && MELTED.test(before))) return 'fry';
   const place =
     named ?? (context.slowCooker ? 'slow-cooker' : context.hot ? undefined : notYetUsed(context));

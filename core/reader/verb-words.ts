@@ -112,7 +112,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       'grill(?! pan| marks?| grates?| is|-)|barbecue|broil|griddle(?! pan)|char|blacken|blister',
     spanish:
-      '(?:asa|ase|asar|cocina|cocinar|pon|haz|hacer)[^.;]{0,40}(?:a la parrilla|en la parrilla|a la plancha|a la brasa|en la barbacoa)|gratin(?:a|an|e|ar)',
+      '(?:asa|ase|asar|cocina|cocinar|pon|haz|hacer)[^.;]{0,40}(?:a la parrilla|en la parrilla|a la plancha|a la brasa|en la barbacoa|a fuego (?:in)?directo)|gratin(?:a|an|e|ar)',
   },
   {
     verb: 'smoke',
