@@ -129,6 +129,10 @@ it.each([
 
 it.each([
   ['Boil 10 minutes over a high heat and 20 over a low one.', ['boil 10 hob', 'boil 20 hob']],
+  [
+    'Roast for the first hour at 170 °C, then for 40 minutes at 200 °C.',
+    ['roast 60 @170 oven', 'roast 40 @200 oven'],
+  ],
   ['Cocer 10 minutos a fuego vivo y 8 a fuego suave.', ['boil 10 hob', 'simmer 8 hob']],
 ])('two heats are two lengths: %s', (method, steps) => expect(said(method)).toEqual(steps));
 
@@ -137,6 +141,7 @@ it.each([
   ['Guisar dos horas o dos y media.', ['braise 120-135-150 hob']],
   ['Braise for two and a half hours or three.', ['braise 150-165-180 hob']],
   ['Braise for two or three hours.', ['braise 120-150-180 hob']],
+  ['Reposar la carne 1/4 de hora.', ['rest 15 board']],
 ])('a half belongs to the number before it: %s', (method, steps) =>
   expect(said(method)).toEqual(steps),
 );
