@@ -18,7 +18,10 @@ export function weekOf(
   kitchen: Pick<Kitchen, 'hours' | 'helpers'>,
 ): { day: (typeof DAYS)[number]; pieces: WeekPiece[] }[] {
   const all = [
-    ...kitchen.hours.map((hours) => ({ ...hours, who: hours.what })),
+    // What is of one date only is of no week.
+    ...kitchen.hours
+      .filter(({ on }) => on === undefined)
+      .map((hours) => ({ ...hours, who: hours.what })),
     ...(kitchen.helpers ?? []).map((helper) => ({
       ...helper,
       kind: 'helps' as const,

@@ -35,6 +35,7 @@ describe('a fire nobody speaks of', () => {
     // The element over the shelf, and no coals.
     ['Simmer for an hour. Brown under the grill for 3 minutes.'],
     ['Fry for 10 minutes. Simmer for an hour.'],
+    ['Simmer for an hour. Brush with barbecue sauce and brown under the grill for 3 minutes.'],
   ])('is none where none burns, or it goes in cold: %s', (method) =>
     expect(fires(method)).toEqual([]),
   );

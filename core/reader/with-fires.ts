@@ -6,7 +6,7 @@ import { stepOf, type About } from './step-of-act.ts';
 const LIT: ReadonlySet<Verb> = new Set(['light', 'preheat']);
 /** A fire of wood or coals, and no element over the shelf. */
 const COALS =
-  /(?<!\p{L})(?:coals?|charcoal|embers?|barbecued?|bbq|brasas?|carb[oó]n|barbacoa)(?!\p{L})/iu;
+  /(?<!\p{L})(?:coals?|charcoal|embers?|barbecued?(?! sauce)|bbq(?! sauce)|brasas?|carb[oó]n|(?<!salsa )barbacoa)(?!\p{L})/iu;
 /** It goes in cold. */
 const FROM_COLD = /(?<!\p{L})(?:cold oven|horno fr[ií]o)(?!\p{L})/iu;
 const SAID = {

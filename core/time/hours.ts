@@ -1,4 +1,4 @@
-import { daysOf, epochMinOf } from './zone.ts';
+import { daysOf, epochMinOf, wallClock } from './zone.ts';
 
 /** A stretch of every week in which the cook's hands are not to be had. */
 export interface Hours {
@@ -9,7 +9,7 @@ export interface Hours {
   readonly to: string;
   /** On which days it begins, 1 Monday … 7 Sunday. */
   readonly days: readonly number[];
-  /** Only on this date, "2026-11-28", and on no other. */
+  /** Only on this date, "2026-11-28", and on no other; a sleep stands in the place of that night's usual one. */
   readonly on?: string | undefined;
   /** What for, in the cook's word: "work". */
   readonly what?: string | undefined;
@@ -71,13 +71,17 @@ export function blocksOf(
   fromMin: number,
   toMin: number,
 ): Block[] {
+  const nights = new Set(hours.flatMap(({ kind, on }) => (kind === 'asleep' && on ? [on] : [])));
+  const isOther = ({ kind, on }: Hours, { startMin }: Stretch) =>
+    nights.size > 0 &&
+    kind === 'asleep' &&
+    on === undefined &&
+    nights.has(wallClock(startMin, zone).date);
   return hours
     .flatMap((stretch) =>
-      stretchesOf(stretch, zone, fromMin, toMin).map((block): Block => ({
-        kind: stretch.kind,
-        ...block,
-        what: stretch.what,
-      })),
+      stretchesOf(stretch, zone, fromMin, toMin)
+        .filter((block) => !isOther(stretch, block))
+        .map((block): Block => ({ kind: stretch.kind, ...block, what: stretch.what })),
     )
     .sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin);
 }

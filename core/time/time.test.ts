@@ -75,6 +75,16 @@ describe('local time and its zone', () => {
 });
 
 describe('sleep and work', () => {
+  it('a sleep of one date stands in the place of that night', () => {
+    const once = { ...NIGHT, to: '05:30', days: [5], on: '2026-11-27' };
+    const blocks = blocksOf([NIGHT, once], ZONE, at('2026-11-26T12:00'), at('2026-11-28T23:30'));
+    expect(blocks.map(({ startMin, endMin }) => [startMin, endMin])).toEqual([
+      [at('2026-11-26T23:00'), at('2026-11-27T07:00')],
+      [at('2026-11-27T23:00'), at('2026-11-28T05:30')],
+      [at('2026-11-28T23:00'), at('2026-11-29T07:00')],
+    ]);
+  });
+
   it('lays nights over midnight and work on weekdays only', () => {
     const blocks = blocksOf([NIGHT, WORK], ZONE, at('2026-11-27T08:00'), at('2026-11-28T19:00'));
     const local = blocks.map((b) => [b.kind, localOf(b.startMin, ZONE), localOf(b.endMin, ZONE)]);

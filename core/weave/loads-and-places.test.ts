@@ -102,6 +102,11 @@ describe('a kitchen’s week', () => {
       hours: [NIGHT, WORK],
       helpers: [{ id: 'h', name: 'Ida', from: '17:00', to: '20:00', days: [6] }],
     });
+    // A night of its own is of no week.
+    const once = { ...NIGHT, to: '05:30', days: [5], on: '2026-11-27' };
+    expect(weekOf({ hours: [NIGHT, once], helpers: [] })).toEqual(
+      weekOf({ hours: [NIGHT], helpers: [] }),
+    );
     const [monday, saturday] = [week[0], week[5]];
     expect(monday?.pieces.map(({ kind, fromMin, toMin }) => [kind, fromMin, toMin])).toEqual([
       ['asleep', 0, 420],

@@ -30,12 +30,12 @@ describe('a cook that begins before the cook is up', () => {
     expect(made.firstJobMin).toBeGreaterThanOrEqual(at('2026-11-28T05:30'));
   });
 
-  it('shortens that one night', () => {
+  it('shortens that one night, and no Friday of a later meal', () => {
     const changed = (found?.changes ?? []).reduce(applyCommand, meal);
     expect(changed.kitchen.hours).toEqual([
-      { ...NIGHT, days: [1, 2, 3, 4, 6, 7] },
-      { ...NIGHT, to: '05:30', days: [5] },
+      NIGHT,
       WORK,
+      { ...NIGHT, to: '05:30', days: [5], on: '2026-11-27' },
     ]);
   });
 });

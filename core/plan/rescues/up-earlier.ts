@@ -1,4 +1,4 @@
-import { epochMinOf, showClock, startOfDay, wallClock } from '../../time/index.ts';
+import { addDays, epochMinOf, showClock, startOfDay, wallClock } from '../../time/index.ts';
 import type { Kitchen, Meal } from '../../meal/index.ts';
 import type { Plan } from '../planned.ts';
 import type { RescueCandidate } from './candidate.ts';
@@ -14,32 +14,29 @@ type Hours = Kitchen['hours'][number];
 
 /**
  * Getting up earlier on the day of the table, the latest first; nothing where nobody sleeps into it.
- * The night before alone is shortened; the other nights stay as they are.
+ * That one night has a sleep of its own; the week stays as it is, for this meal and the next.
  */
 export function upEarlier(meal: Meal, made: Plan): RescueCandidate[] {
   const { zone, servingMin } = made;
   const { weekday, date } = wallClock(servingMin, zone);
   const { hours } = meal.kitchen;
-  const night = hours.findIndex((one) => startOn(one, weekday) !== undefined);
-  const sleep = hours[night];
-  if (!sleep) return [];
-  const begins = startOn(sleep, weekday);
+  const usual = hours.find((one) => startOn(one, weekday) !== undefined);
+  if (!usual) return [];
+  const begins = startOn(usual, weekday) ?? weekday;
+  const on = begins === weekday ? date : addDays(`${date}T12:00`, -1).slice(0, date.length);
+  const own = hours.find((one) => one.kind === 'asleep' && one.on === on);
+  const sleep = own ?? usual;
   const wakes = epochMinOf(`${date}T${sleep.to}`, zone);
   const earliest = startOfDay(servingMin, zone) + EARLIEST_MIN;
   return EARLIER_MIN.filter((earlier) => wakes - earlier >= earliest).map((earlier) => {
     const at = wakes - earlier;
-    const nights = sleep.days.filter((day) => day !== begins);
-    const short: Hours = {
-      ...sleep,
-      to: showClock(wallClock(at, zone), '24h'),
-      days: sleep.days.filter((day) => day === begins),
-    };
-    const changed = [...(nights.length > 0 ? [{ ...sleep, days: nights }] : []), short];
+    const to = showClock(wallClock(at, zone), '24h');
+    const short: Hours = { ...sleep, to, days: [begins], on };
     return {
       price: PRICE + earlier / 30,
       text: { key: 'rescue.upEarlier', values: { at: { at } } },
       servingMin,
-      changes: [{ do: 'setHours', hours: hours.toSpliced(night, 1, ...changed) }],
+      changes: [{ do: 'setHours', hours: [...hours.filter((one) => one !== own), short] }],
     };
   });
 }
