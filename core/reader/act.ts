@@ -185,7 +185,7 @@ export function tendingIn(text: string): ReadAct['tendWhat'] {
 function inherited(verb: Verb, place: PlaceKind | undefined, context: Context): number | undefined {
   if (place === 'oven' && IN_OVEN.has(verb)) return context.ovenC;
   if (place === 'smoker' || place === 'grill') return context.fireC;
-  if (verb === 'fry' && place === 'hob') return context.oilC;
+  if ((verb === 'fry' || verb === 'braise') && place === 'hob') return context.oilC;
   return undefined;
 }
 

@@ -1,5 +1,6 @@
 import { RISES } from './settle-act.ts';
 import { HEATS, type ReadAct } from './context.ts';
+import { saysItsLength } from './reached-first.ts';
 
 /** Only over a fire anything is looked after so often. Our own line, no source. */
 const OFTEN_MIN = 10;
@@ -40,7 +41,9 @@ export function addTo(acts: ReadAct[], adds: Partial<ReadAct>): boolean {
   const { moments, ...others } = adds;
   if (moments) acts[at] = { ...act, moments: [...(act.moments ?? []), ...moments] };
   const said = Object.entries(others).filter(([, value]) => value !== undefined);
-  const missing = said.filter(([key]) => Reflect.get(act, key) === undefined);
+  // "Leave it be for 3 hours … At 74 °C (7 hours)": so long in all.
+  const inAll = adds.untilC !== undefined && act.untilC === undefined && !saysItsLength(act.text);
+  const missing = said.filter(([key]) => inAll || Reflect.get(act, key) === undefined);
   acts[at] = { ...(acts[at] ?? act), ...Object.fromEntries(missing) };
   return missing.length > 0 || said.length === 0;
 }

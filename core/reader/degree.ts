@@ -180,9 +180,12 @@ const SET_FOR =
   /(?<!\p{L})(?:(?:keep|hold|keeps)(?= (?:it |them |the \p{L}+ )?(?:warm|hot))|mant[eé]n(?= (?:\p{L}+ )?caliente)|roast|bake|cook|smoke|dry|dehydrate|hornea|asa|ahuma|seca|cocina|cu[eé]c|cu[eé]z|cocer)\p{L}*(?!\p{L})(?! (?:up )?(?:to|until))[^.;\d]{0,40}\s(?:at|a)\s+(?:about |around |unos )?$/iu;
 /** "Smoke for 50 minutes at 85 °C": of the fire. */
 const LASTED_AT =
-  /(?<!\p{L})(?:smok|ah[uú]m|roast|asa|ase|bak|horne|dry|seca|poach|simmer|steam)\p{L}*(?!\p{L})[^.;]{0,40}\d\s?(?:m|min|mins|minutes|minutos|h|hours|horas) (?:at|a|@) $/iu;
+  /(?<!\p{L})(?:smok|ah[uú]m|roast|asa|ase|bak|horne|dry|seca|poach|simmer|steam)\p{L}*(?!\p{L})[^.;]{0,40}(?:\d\s?(?:m|min|mins|minutes|minutos|h|hours|horas)|(?:over|all )night|toda la noche) (?:at|a|@) $/iu;
+/** "1 hour at 90 °C, 1 hour at 110 °C". */
+const SO_LONG_AT =
+  /(?<!\p{L})(?:\d|an?|one|two|three|four|half an|un[ao]?|media|dos|tres|cuatro) ?(?:h|hrs?|hours?|horas?) (?:at|a) $/iu;
 const LASTS =
-  /^\s*,?\s*(?:overnight,? )?(?:for|durante)?\s*(?:about |around |unas? |unos )?(?:\d|an? |half|media|one|two|three|four|five|six|seven|eight|nine|ten|twelve|dos|tres|cuatro|cinco|seis|ocho|diez|doce)[^.;]{0,14}(?:h|min)/iu;
+  /^\s*,?\s*(?:overnight|all night|toda la noche)(?=[.,;]|$)|^\s*,?\s*(?:overnight,? )?(?:for|durante)?\s*(?:about |around |unas? |unos )?(?:\d|an? |half|media|one|two|three|four|five|six|seven|eight|nine|ten|twelve|dos|tres|cuatro|cinco|seis|ocho|diez|doce)[^.;]{0,14}(?:h|min)/iu;
 
 const SLASH_TIME = /^\s*(?:°|º)?\s*C?\s*\/\s*\d+(?:[.,]\d)?\s*(?:m|h)/iu;
 
@@ -209,7 +212,8 @@ function senseOf(text: string, { from, to, tempC }: Omit<Degree, 'sense'>): Degr
     CORE.test(text.slice(0, from)) ||
     CORE_BEHIND.test(text.slice(to)) ||
     OFF_AT.test(text.slice(0, from));
-  if (!isCore && SET_TO.test(text.slice(0, from))) return 'place';
+  if (!isCore && (SET_TO.test(text.slice(0, from)) || SO_LONG_AT.test(text.slice(0, from))))
+    return 'place';
   if (LIQUID_TO.test(text.slice(0, from))) return 'place';
   if (AT_A_HEAT.test(text.slice(0, from)) && UNTIL_CORE.test(text.slice(to))) return 'place';
   if (!isCore && (IN_LIQUID.test(text.slice(0, from)) || OVEN_LATER.test(text.slice(to))))

@@ -158,3 +158,48 @@ it.each([
 ])('what a core takes is no second cook: %s', (method, steps) =>
   expect(said(method)).toEqual(steps),
 );
+
+it.each([
+  [
+    'Smoke at 120 °C. Leave it be for 3 hours, then spritz every 45 minutes. At 74 °C in the flat (7 hours or so) wrap in paper. Back on until it probes like butter, 95 °C, another 4 to 5 hours. Into the box for at least 2 hours.',
+    ['smoke 420 @120 to 74 smoker', 'smoke 240-270-300 @120 to 95 smoker', 'rest 120- box'],
+  ],
+  [
+    'Smoke at 110 °C till 71 inside. Wrap in paper and keep it going till 93.',
+    ['smoke @110 to 71 smoker', 'smoke @110 to 93 smoker'],
+  ],
+  [
+    'Roast at 160 °C. Cover with foil for the first 2 hours, then uncover and roast 45 minutes.',
+    ['roast 120 @160 oven', 'roast 45 @160 oven'],
+  ],
+  // The last of it is over its fire, and no rest.
+  [
+    'Ahumar 3 horas a 110 °C. Pintar con salsa y dejar la última hora.',
+    ['smoke 180 @110 smoker', 'glaze @110 smoker', 'smoke 60 @110 smoker'],
+  ],
+])('what is left alone, covered or wrapped goes on: %s', (method, steps) =>
+  expect(said(method)).toEqual(steps),
+);
+
+it.each([
+  ['Simmer the bones for the best part of a day, 8 to 10 hours.', ['simmer 480-540-600 hob']],
+  ['Simmer for the best part of an hour.', ['simmer 60 hob']],
+  ['Roast overnight at 90 °C.', ['roast 480-600-720 @90 oven']],
+  ['Roast 1 hour at 90 °C, 1 hour at 110 °C.', ['roast 60 @90 oven', 'roast 60 @110 oven']],
+  ['Cover and do not lift the lid for 20 minutes.', ['simmer 20 hob']],
+  ['Poner al fuego. Cuando hierva, bajar el fuego y contar 40 minutos.', ['simmer 40 hob']],
+  ['Retirar de la nevera una hora antes de cocinar.', ['temper 60 counter']],
+  ['Bajar el aceite a 70 °C. Confitar 6 minutos.', ['braise 6 @70 hob']],
+])('once, and of the right step: %s', (method, steps) => expect(said(method)).toEqual(steps));
+
+it('comes at its moment, and is no second simmering', () => {
+  const moments = (method: string) =>
+    readRecipe(`1 kg pork belly\n\n${method}`).acts.map(({ likelyMin, moments }) => [
+      likelyMin,
+      moments?.map(({ afterMin }) => afterMin),
+    ]);
+  expect(
+    moments('Cocer a fuego lento 2 horas y media. A la hora y media, echar el azafrán.'),
+  ).toEqual([[150, [90]]]);
+  expect(moments('Slow cooker: LOW 8 hr. Potatoes in for last 2 hrs.')).toEqual([[480, [360]]]);
+});

@@ -70,15 +70,20 @@ export function piped(line: string): string[] {
   return items.length >= LEAST_LISTED && items.every(isOne) ? items : [];
 }
 
-/** "1 red cabbage, shredded; 2 apples; 50 g butter": by semicolons; empty where not all are amounts. */
-function bySemicolons(line: string): string[] {
+/**
+ * "1 red cabbage, shredded; 2 apples; 50 g butter": by semicolons; empty where not all are amounts,
+ * or, in what is called a list, not most.
+ */
+function bySemicolons(line: string, isTold: boolean): string[] {
   const items = line
     .replace(/[.]$/, '')
     .split(/\s*;\s*/)
     .filter((one) => one !== '');
   const isOne = (one: string) =>
     STARTS_AMOUNT.test(one) || ENDS_AMOUNT.test(one) || LISTED.test(one);
-  return items.length >= LEAST_LISTED && items.every(isOne) ? items : [];
+  const amounts = items.filter(isOne).length;
+  const isList = amounts === items.length || (isTold && amounts > items.length / 2);
+  return items.length >= LEAST_LISTED && isList ? items : [];
 }
 
 export const LISTS =
@@ -100,10 +105,10 @@ const LEAST_LISTED = 3;
 
 /** A sentence that lists what goes in: "You need 4 chops, 2 tbsp sugar and some thyme." Empty for any other. */
 export function listOf(line: string): string[] {
-  const parted = bySemicolons(line.replace(LISTS, '').replace(LED, ''));
+  const isTold = LISTS.test(line);
+  const parted = bySemicolons(line.replace(LISTS, '').replace(LED, ''), isTold);
   if (parted.length > 0) return parted;
   if (/[.;!]\s+\p{L}/u.test(line)) return [];
-  const isTold = LISTS.test(line);
   const items = line
     .replace(LISTS, '')
     .replace(LED, '')

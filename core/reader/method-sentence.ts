@@ -15,6 +15,8 @@ export interface Sentence {
   readonly sentence: string;
   readonly group?: string | undefined;
   readonly line: number;
+  /** It stands below "The night before". */
+  readonly dayBefore: boolean;
   /** Which of the method it is. */
   readonly at: number;
   /** To be read in its other way. */
@@ -25,7 +27,7 @@ export interface Sentence {
 
 /** Reads a sentence: its steps go to `acts`, and what became of it to `lines`. Changes both. */
 export function readMethodSentence(
-  { sentence, group, line, at, rather, listed }: Sentence,
+  { sentence, group, dayBefore, line, at, rather, listed }: Sentence,
   context: Context,
   acts: ReadAct[],
   lines: ReadLine[],
@@ -41,7 +43,8 @@ export function readMethodSentence(
   const read: ReadClause[] = [];
   const others: ReadPart[] = [];
   let doubtful = false;
-  context.dayBefore = BEGINS_BEFORE.test(sentence) || (context.carriesOn && context.dayBefore);
+  context.dayBefore =
+    dayBefore || BEGINS_BEFORE.test(sentence) || (context.carriesOn && context.dayBefore);
   context.carriesOn = sentence.endsWith(';');
   const main = context.hot;
   for (const clause of clauses) {
@@ -154,7 +157,8 @@ function isForThat(last: ReadAct, act: ReadAct): boolean {
   const untimed = last.likelyMin === undefined && last.leastMin === undefined;
   const same = isSame(last, act);
   const unended = last.untilC === undefined && act.likelyMin !== undefined;
-  return untimed && unended && same && HEATS.has(act.verb) && ONLY_GOES_ON.test(act.text);
+  const goesOn = ONLY_GOES_ON.test(act.text) || COVERED_FIRST.test(act.text);
+  return untimed && unended && same && HEATS.has(act.verb) && goesOn;
 }
 
 /** "Light the coals and wait 35 minutes": so long the fire takes. */
@@ -181,6 +185,10 @@ const WAITS_SO_LONG =
 function isSame(one: ReadAct, other: ReadAct): boolean {
   return one.verb === other.verb && one.place === other.place && one.tempC === other.tempC;
 }
+
+/** "Cover with foil for the first 2 hours": the beginning of it. */
+const COVERED_FIRST =
+  /^\s*(?:cover|tapa|cubr)\p{L}*[^.;,\d]{0,24} (?:for the first|(?:durante )?(?:las|los) primer[ao]s) /iu;
 
 const ONLY_GOES_ON =
   /^\s*(?:(?:and|then|y|luego) )?(?:cook|leave|let|keep|cocin\p{L}*|cocer|cuece|dej\p{L}*)(?: (?:it|them|this|everything))?(?: (?:alone|be|cook|to cook|undisturbed|in there|there|going))*,? (?:for |about |around |un[ao]s? |durante |\d|an? )/iu;

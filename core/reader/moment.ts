@@ -9,11 +9,11 @@ export function isMoment(text: string, { from, to }: ReadDuration): boolean {
   // "Rest off the heat 10 minutes before serving": so long, and then it is served.
   if (RESTS_SO.test(text.slice(0, from)) && THEN_EATEN.test(text.slice(to))) return false;
   const before =
-    /(?:^\s*(?:\p{L}+ ){1,2}last|after(?: about| the first)?|(?<!\p{L})a los|(?<!\p{L})at(?: the)?|at the end of|for the (?:first|last)|(?:in|during) the (?:first|last)|pasad[oa]s?|despu[eé]s de|al cabo de|los [uú]ltimos|durante los [uú]ltimos|a falta de|cuando (?:falten|queden)|in about)\s*$/iu;
+    /(?:^\s*(?:\p{L}+ ){1,2}last|after(?: about| the first)?|(?<!\p{L})a los|(?:^|,)\s*a la|(?<!\p{L})at(?: the)?|at the end of|for (?:the )?(?:first|last)|(?:in|during) the (?:first|last)|pasad[oa]s?|despu[eé]s de|al cabo de|los [uú]ltimos|durante los [uú]ltimos|a falta de|cuando (?:falten|queden)|in about)\s*$/iu;
   const behind =
     /^\s*(?:before|prior|ahead|earlier|from the end|to go|remaining|into|antes|apart|old|in advance|later)\b/iu;
   if (
-    /(?:out of|from|de) (?:the |la |el )?(?:fridge|refrigerator|cold|nevera|frigor|refrig)|(?:^|[:;,]\s*)(?:take|get|bring) (?:it |them |(?:the )?\p{L}+ )?out\b|^\s*s[aá]ca/iu.test(
+    /(?:out of|from|de) (?:the |la |el )?(?:fridge|refrigerator|cold|nevera|frigor|refrig)|(?:^|[:;,]\s*)(?:take|get|bring) (?:it |them |(?:the )?\p{L}+ )?out\b|^\s*(?:s[aá]ca|retir\p{L}* de)/iu.test(
       text,
     )
   )
@@ -127,4 +127,4 @@ export function momentOfOwn(
 const AFTER = /(?<!\p{L})(?:after|at(?: the)?|tras|a l[oa]s)\s*$/iu;
 
 const AT_A_MOMENT =
-  /(?:^\s*(?:\p{L}+ ){1,2}last|after(?: about| the first)?|(?<!\p{L})a l[oa]s|(?<!\p{L})at(?: the)?|tras|at the end of|for the (?:last|final)|(?:in|during) the (?:first|last|final)|pasad[oa]s?|despu[eé]s de|al cabo de|(?:durante )?los [uú]ltimos|a falta de|cuando (?:falten|queden))\s*$/iu;
+  /(?:^\s*(?:\p{L}+ ){1,2}last|after(?: about| the first)?|(?<!\p{L})a l[oa]s|(?:^|,)\s*a la|(?<!\p{L})at(?: the)?|tras|at the end of|for (?:the )?(?:last|final)|(?:in|during) the (?:first|last|final)|pasad[oa]s?|despu[eé]s de|al cabo de|(?:durante )?los [uú]ltimos|a falta de|cuando (?:falten|queden))\s*$/iu;

@@ -14,6 +14,8 @@ export interface RawLine {
   readonly text: string;
   /** The heading it stands under: "Marinade". */
   readonly group?: string | undefined;
+  /** It stands below "The night before". */
+  readonly dayBefore?: boolean | undefined;
   /** The clock it stood behind, in a timetable: "10.30". */
   readonly clock?: string | undefined;
 }

@@ -1,6 +1,8 @@
 import { minutesOf } from './act.ts';
-import type { Context } from './context.ts';
+import type { Context, ReadAct } from './context.ts';
+import { isLeftAlone } from './left-alone.ts';
 import type { ReadSentence, Seen } from './seen.ts';
+import { spansIn, type ReadDuration } from './span.ts';
 
 /** "At 68 °C in the breast, …", "When it hits 74 …": and no "at 160 for an hour". */
 const REACHED =
@@ -10,7 +12,7 @@ const WHERE =
   /^(?:\s+(?:in|at|en) (?:the |el |la |its )?(?:\p{L}+ ){0,2}\p{L}+?(?=,| (?:move|wrap|take|turn|glaze|flip|pull|lift|brush|put|raise|lower|mueve|envuelve|saca|gira|pinta)(?!\p{L})))?\s*,?\s*/iu;
 /** "At 74 °C (about 7 hours), wrap": so long it takes to come to that. */
 const TAKES =
-  /^\s*(?:\(|,)\s*(?:(?:after |which takes |that is )?(?:about|around|roughly|some|un[ao]s|sobre) )?$/iu;
+  /^\s*(?:(?:in|at|en) (?:the |el |la |its )?(?:\p{L}+ ){0,2}\p{L}+)?\s*(?:\(|,)\s*(?:(?:after |which takes |that is )?(?:about|around|roughly|some|un[ao]s|sobre) )?$/iu;
 const ENDS = /^(?: or so)?\)?,?\s*/iu;
 /** What is left must be something to do. */
 const LEAST_LETTERS = 6;
@@ -37,7 +39,7 @@ export function reachedFirst(
   const length = allLengths.find(
     ({ sense, from }) => sense === 'length' && TAKES.test(text.slice(core.to, from)),
   );
-  const takes = length && hot.likelyMin === undefined ? length : undefined;
+  const takes = length && isOpen(hot, length) ? length : undefined;
   const to = takes?.to ?? core.to;
   const behind = takes ? ENDS : WHERE;
   const from = to + (behind.exec(text.slice(to))?.[0].length ?? 0);
@@ -45,6 +47,16 @@ export function reachedFirst(
   if (!isMore) return undefined;
   const minutes = takes && minutesOf(text, takes, context);
   return { untilC: core.tempC, at: [core.from, to], from, takes: minutes };
+}
+
+/** Nothing said how long what goes on takes; or only "leave it for 3 hours", the beginning of it. */
+function isOpen({ text, likelyMin }: ReadAct, { leastMin = 0 }: ReadDuration): boolean {
+  return likelyMin === undefined || (likelyMin < leastMin && isLeftAlone(text));
+}
+
+/** Its own words say how long, and no later clause. */
+export function saysItsLength(text: string): boolean {
+  return spansIn(text).some(({ sense }) => sense === 'length');
 }
 
 /** What the rest said, with the core added to what went on before. */

@@ -235,16 +235,20 @@ function* readMethod(
   const told = raw.method.map(({ text }) => text);
   readListedSoaks(ingredients, told, context, acts, lines);
   const timetable = timetableOf(raw.method, language);
-  const sentences = raw.method.flatMap(({ text, group }, line): TimedSentence[] => {
-    const entry = timetable?.[line];
-    if (entry && entry.asRead !== text) return [{ sentence: entry.asRead, group, line, entry }];
-    return sentencesOf(text).map((sentence, i) => ({
-      sentence,
-      group,
-      line,
-      entry: i === 0 ? entry : undefined,
-    }));
-  });
+  const sentences = raw.method.flatMap(
+    ({ text, group, dayBefore = false }, line): TimedSentence[] => {
+      const entry = timetable?.[line];
+      if (entry && entry.asRead !== text)
+        return [{ sentence: entry.asRead, group, dayBefore, line, entry }];
+      return sentencesOf(text).map((sentence, i) => ({
+        sentence,
+        group,
+        dayBefore,
+        line,
+        entry: i === 0 ? entry : undefined,
+      }));
+    },
+  );
   noteListed(
     raw.ingredients.map(({ group }) => group),
     context,
@@ -276,6 +280,7 @@ function* readMethod(
 interface TimedSentence {
   readonly sentence: string;
   readonly group?: string | undefined;
+  readonly dayBefore: boolean;
   readonly line: number;
   readonly entry?: TimetableLine | undefined;
 }

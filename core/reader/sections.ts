@@ -1,5 +1,6 @@
 import { AT_CLOCK, isAtClock, LEAST_TIMED } from './at-clock.ts';
 import { spansIn } from './span.ts';
+import { DAY_BEFORE } from './day-before.ts';
 import type { RawLine, RawRecipe } from './raw-recipe.ts';
 import {
   bare,
@@ -65,7 +66,7 @@ export function sectionsOf(text: string): RawRecipe {
   let yieldText: string | undefined;
   let part: Part = 'start';
   let group: string | undefined;
-  let headed = false;
+  let [headed, dayBefore] = [false, false];
   /** Lines of the group, and whether a blank one stands before this. */
   const run = { lines: 0, blank: false, spaced: false, before: 0 };
   const lines = text.split('\n');
@@ -77,7 +78,7 @@ export function sectionsOf(text: string): RawRecipe {
     if (part === 'ingredients' && run.blank) group = undefined;
     // What stands above the list is done, and the list is still to come.
     if (part !== 'start' || at > listFrom) part = 'method';
-    method.push({ text: told, group });
+    method.push({ text: told, group, dayBefore });
   };
   for (const [at, raw] of lines.entries()) {
     const heading = /^#{1,6}\s/.test(raw.trim());
@@ -118,17 +119,20 @@ export function sectionsOf(text: string): RawRecipe {
       told.push(line);
     } else if (yieldText === undefined && YIELD.test(line) && line.length < 60 && part !== 'method')
       yieldText = line;
-    else if (isTime(line, part) || (title !== undefined && DAY_HEADING.test(line))) told.push(line);
-    else if (title === undefined && part === 'start' && isName(lines, at, heading)) title = line;
+    else if (isTime(line, part)) told.push(line);
+    else if (title !== undefined && DAY_HEADING.test(line)) {
+      dayBefore = DAY_BEFORE.test(line);
+      told.push(line);
+    } else if (title === undefined && part === 'start' && isName(lines, at, heading)) title = line;
     else if (isGroup(line, heading, part)) {
       group = groupName(line);
       Object.assign(run, { lines: 0, blank: false, spaced: false });
       told.push(line);
     } else if (part !== 'method' && listOf(line).length > 0) {
-      const lead = (LISTS.exec(line) ?? LED.exec(line))?.[0].trim();
-      if (lead) told.push(lead);
-      if (lead && LED.test(line)) group = groupName(lead);
-      if (lead && YIELD.test(lead)) yieldText ??= lead;
+      const lead = leadOf(line);
+      if (lead !== '') told.push(lead);
+      if (LED.test(line)) group = groupName(lead);
+      if (YIELD.test(lead)) yieldText ??= lead;
       run.blank = false;
       ingredients.push(...listOf(line).map((text) => ({ text, group })));
     } else if (part === 'start' && title !== undefined && isStory(line, at < listFrom)) {
@@ -143,11 +147,7 @@ export function sectionsOf(text: string): RawRecipe {
         part = 'ingredients';
         ingredients.push(...listedBefore(other, run.before).map((text) => ({ text, group })));
       }
-      if (run.lines === 1) run.spaced = run.blank;
-      // A blank line ends a group whose own lines stand close.
-      if (run.lines > 1 && run.blank && !run.spaced) group = undefined;
-      run.lines += 1;
-      run.blank = false;
+      if (endsGroup(run)) group = undefined;
       ingredients.push({ text: line, group });
     } else if (title === undefined && part === 'start' && isTitle(line)) title = line;
     else if (!headed && isDoing(line)) {
@@ -159,6 +159,20 @@ export function sectionsOf(text: string): RawRecipe {
     }
   }
   return { title, yieldText, ingredients, method, facts: told, other };
+}
+
+/** Takes a line into its group; whether the blank line before it ended that, whose own stand close. */
+function endsGroup(run: { lines: number; blank: boolean; spaced: boolean }): boolean {
+  if (run.lines === 1) run.spaced = run.blank;
+  const ends = run.lines > 1 && run.blank && !run.spaced;
+  run.lines += 1;
+  run.blank = false;
+  return ends;
+}
+
+/** "Ingredients:", "For the steak:" before a list in the same line; empty where there is none. */
+function leadOf(line: string): string {
+  return (LISTS.exec(line) ?? LED.exec(line))?.[0].trim() ?? '';
 }
 
 function clockOf(line: string): string | undefined {

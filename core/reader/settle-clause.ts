@@ -83,11 +83,15 @@ export function told(
   const verb = cue.verb === 'simmer' && inOven ? 'braise' : cue.verb;
   const hit = { verb, from: cue.from, to: cue.to };
   const goesIn = cue.into && (cue.verb === 'brine' || HEATS.has(cue.verb));
-  const heard = spans.some(isTimed) || degrees.length > 0 || goesIn || BARE_CUES.has(cue.verb);
+  // "Rub with salt and leave in the fridge": it lies there, though nobody says how long.
+  const lies = COLD.has(cue.verb) && cue.verb !== 'chill' && placeIn(text) === 'fridge';
+  const heard =
+    spans.some(isTimed) || degrees.length > 0 || goesIn || lies || BARE_CUES.has(cue.verb);
   if (hits.length === 0) return heard ? [hit] : [];
   // "Salt it the day before and leave it in the fridge": that is the whole of it.
   const idle = hits.every((one) => WORK.has(one.verb) || WAITS.has(one.verb) || COLD.has(one.verb));
-  if (cue.verb === 'brine' && idle && DAY_BEFORE.test(text) && !spans.some(isTimed)) return [hit];
+  const onlyLies = DAY_BEFORE.test(text) || hits.every((one) => COLD.has(one.verb));
+  if (cue.verb === 'brine' && idle && onlyLies && !spans.some(isTimed)) return [hit];
   // "Coals white, 8 minutes turning every 2": over them.
   if (cue.verb === 'light' && spans.some(({ sense }) => sense === 'every') && context.hasMeat)
     return [{ ...hit, verb: 'grill' }];
@@ -104,14 +108,14 @@ export function told(
   if (ahead && owner === -1 && hits.every(({ verb: one }) => WORK.has(one))) return [...hits, hit];
   const at = owner === -1 && (BARE_CUES.has(cue.verb) || ahead) ? 0 : Math.max(owner, said);
   const owns = hits[at];
-  const lies = spans.find((span) => isTimed(span) && (span.leastMin ?? 0) >= LIES_FROM_MIN);
+  const long = spans.find((span) => isTimed(span) && (span.leastMin ?? 0) >= LIES_FROM_MIN);
   // "Sieve it, back in the pan for 5 minutes to thicken", "shape, second prove 50 minutes".
   const behind = spans.find((span) => isTimed(span) && owns && span.from > owns.from);
   if (owns && HANDWORK.has(owns.verb) && behind && LASTS.has(cue.verb) && !cue.goesOn)
     return [...hits, { ...hit, from: Math.min(behind.from, setBehind(degrees, owns)) }];
   // "Rinse, dry, a day in the fridge": the work, and then what it lies in.
-  if (owns && HANDWORK.has(owns.verb) && COLD.has(cue.verb) && lies) {
-    return [...hits, { ...hit, from: lies.from, to: lies.to }];
+  if (owns && HANDWORK.has(owns.verb) && COLD.has(cue.verb) && long) {
+    return [...hits, { ...hit, from: long.from, to: long.to }];
   }
   // "Plunge into iced water for five minutes, then peel": first that, and then the work.
   const first = spans.find((span) => isTimed(span) && owns && span.from < owns.from);

@@ -34,7 +34,7 @@ export function readListedSoaks(
     const sentence =
       context.language === 'es' ? `Poner en remojo ${name} ${long}.` : `Soak the ${name} ${long}.`;
     readMethodSentence(
-      { sentence, line: -1 - at, at: -1, rather: false, listed: true },
+      { sentence, line: -1 - at, at: -1, rather: false, listed: true, dayBefore: false },
       context,
       acts,
       [],

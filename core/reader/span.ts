@@ -108,6 +108,7 @@ function unitsIn(text: string): Atom[] {
     if (said.hourly !== undefined) {
       return [{ ...at, ...exactly(everyMinOf(said.hourly)), night: false }];
     }
+    if (isSaidAnew(text, at)) return [];
     if (said.night !== undefined) return [{ ...at, ...NIGHT_MIN, night: true }];
     const fixed = said.said === undefined ? undefined : SAID[said.said.toLowerCase()];
     if (fixed !== undefined) return [{ ...at, ...exactly(fixed), night: false }];
@@ -139,6 +140,11 @@ function unitsIn(text: string): Atom[] {
     }
     return [{ ...at, least, likely: middle(least, most), most, night: false }];
   });
+}
+
+/** "The best part of a day, 8 to 10 hours": the number says it. */
+function isSaidAnew(text: string, { from, to }: Pick<Atom, 'from' | 'to'>): boolean {
+  return /part of\s+$/iu.test(text.slice(0, from)) && /^,\s+(?:\p{L}+ )?\d/u.test(text.slice(to));
 }
 
 /** No length of time before a shorter one: an oven. Our own line, no source. */

@@ -1,0 +1,119 @@
+import { WEAK, type Cue } from './cue.ts';
+import { OUT_OF_SOAK } from './soaks.ts';
+
+/** What is done before a food comes to its fire: skewers in water, coals that get going, a joint that loses its chill. */
+export const CUES_AHEAD: readonly Cue[] = [
+  {
+    // "Ten minutes before carving, back in for 8": before the carving makes it a rest.
+    verb: 'again',
+    words: /(?:^|,\s*)back in(?: the oven)?(?= for )/iu,
+    when: ({ hot }) => hot?.place === 'oven',
+    over: ['put', 'wait', 'cook', 'rest', 'brown', 'sear'],
+  },
+  {
+    verb: 'temper',
+    words:
+      /(?<!\p{L})(?:out of (?:the )?(?:fridge|refrigerator)(?= for)|^out of (?:the |its )?(?:brine|marinade|cure)(?=[^.;]{0,30}(?:before|ahead))|out of (?:the )?(?:fridge|refrigerator)[^.;]{0,30}(?:before|ahead|earlier|beforehand)|(?:sit|stand|leave (?:it|them|the \p{L}+)|let (?:it|them|the \p{L}+) (?:sit|stand)) out(?= (?:for |at |on |about )?(?:an?|half|the|\d|one|two|three))|^(?:pull|take|get|bring|have) (?:it|them|the \p{L}+)(?: out)? (?=[^.;]{1,24} before (?:you )?(?:cook|grill|roast|fry))|(?:pull|take|get|bring) (?:it|them|the \p{L}+) out (?=[^.;]{1,24} before (?:it|they) goe?s? (?:in|on))|^out (?=[^.;]{1,16}(?:before|ahead|beforehand|early)))/iu,
+    over: WEAK,
+  },
+  {
+    verb: 'temper',
+    words:
+      /(?<!(?<!\p{L})cool\p{L}* (?:down )?(?:to|at) )\b(?:room|kitchen) temp(?:erature)?\b|\b(?:los(?:e|es|ing)|take|get|knock)s? (?:off )?(?:its |their |the )?(?:chill|cold)\b|\boff the chill\b|\bwarm(?:s|ing)? up (?:on|at|to)\b|\bcome up to (?:room )?temp\p{L}*|\bout of (?:the )?(?:fridge|refrigerator|cold)\b|\bfrom the (?:fridge|refrigerator)\b|^(?:the )?(?:\p{L}+ )?(?:steaks?|meat|joint|chops?|roast|bird|beef|lamb|pork|it|them) out\b|fuera (?:de la nevera|del? frigo\p{L}*)|temperatura ambiente|pierda el fr[ií]o|sin fr[ií]o|^(?:l[oa]s? )?(?:saca|saque|sacar|sacamos)\b(?! del (?:horno|ahumador|fuego|agua|congelador)| (?:el |la )?(?:asado|pieza asada)|[^.;]{0,40}(?:cuando|en cuanto|al llegar|trinch|cort))|\bun rato antes\b/iu,
+    when: ({ hot, dough, hasMeat }) => hot === undefined && !dough && hasMeat,
+    // "Sit the meat in its marinade at room temperature".
+    unless:
+      /(?<!\p{L})(?:repos|descans|(?<!out of )in (?:the|its|their) (?:marinade|brine)|en (?:la|su|el) (?:marinada|adobo|salmuera))/iu,
+    over: WEAK,
+  },
+  {
+    verb: 'brine',
+    // "Steaks: salt 1 hr ahead", whatever else is on a fire by then.
+    words:
+      /^(?:\p{L}+: )?salt(?: (?:it|them|the \p{L}+))?(?= \d{1,2} ?h\p{L}* (?:before|ahead|beforehand))/iu,
+    when: ({ hasMeat }) => hasMeat,
+    over: WEAK,
+  },
+  {
+    verb: 'brine',
+    words:
+      /(?<!\p{L})(?:(?:in|into|through|under|from) (?:the |a |its |their )?(?:cold |cooled )?(?:brine|cure)|salt(?:ed)? (?:water )?bath|bath (?:of|in) salt(?:ed)? ?water|in salt(?:ed)? water|^(?:lightly |generously |heavily |well )?salt (?:it|them|the \p{L}+)(?: for)?(?= (?:\d|an? |half|overnight)[^.;,]{0,12}(?:h|min|night|day))|under (?:the )?salt|cured? (?:under|in|with) (?:the )?salt|dry[- ]brine|brine|sal(?:a|ar|e|amos|ad[oa]s?)(?!\p{L})[^.;]{0,90}(?:nevera|frigo(?:r[ií]fico)?)|salt(?:ed)?(?!\p{L}| cod| fish| pork| beef)[^.;]{0,90}(?:fridge|refrigerat\p{L}*)|salt (?:it|them|the \p{L}+)[^.;]{0,24}(?:before|ahead|beforehand)|(?:sal(?:a|ar|amos)|s[aá]l(?:a|e)l[oa]s?) [^.;]{0,40} (?:antes|la v[ií]spera|(?:la noche|el d[ií]a) anterior)|salar? [^.;]{0,30}de antelaci[oó]n|(?:en|a) (?:la )?salmuera|(?:en|bajo) (?:la )?sal(?= )|en agua con sal|salmuera)(?!\p{L})/iu,
+    when: ({ hot, hasMeat }) => hot === undefined && hasMeat,
+    unless: OUT_OF_SOAK,
+    over: [...WEAK, 'soak'],
+  },
+  {
+    verb: 'soak',
+    words:
+      /(?<!\p{L})(?:skewers?|wooden sticks?|sticks|wood chips?|planks?|dried (?:\p{L}+ )?(?:beans?|mushrooms?|chickpeas?|peas|fruit|chill?i(?:e?s)?)|steep\p{L}*|brochetas|palillos|astillas|legumbres|alubias|garbanzos|jud[ií]as|setas secas)(?!\p{L})[^.;]{0,60}(?:water|soak|steep|agua|remojo)|an? \p{L}+[’']s soak|(?:in|with|into) (?:cold |warm |hot |boiling |plenty of )?water(?=[^.;]{0,30}(?:leave|half|\d|hour|overnight))|(?:en|a|de) remojo|(?:en|con) agua fr[ií]a/iu,
+    when: ({ hot }) => hot === undefined,
+    unless:
+      /(?<!\p{L})(?:simmer|boil|top(?:ping|ped)? up|slow[- ]?cook|crock|olla (?:lenta|de cocci))/iu,
+    over: WEAK.filter((verb) => verb !== 'chill' && verb !== 'mix'),
+  },
+  {
+    verb: 'marinate',
+    words:
+      /(?<!\p{L})(?:(?:in|into|with) (?:the |its |their )?marinade|in (?:the |a |some )?(?:\p{L}+ )?(?:yogh?urt|buttermilk|kefir)|en (?:el |un )?(?:yogur|suero(?: de leche)?)|steep\p{L}*|marinade|marinating|marinando|macerando|(?:yogh?urt|spice|curry|herb) (?:mixture|mix|paste)|(?:en|con) (?:el |la |su )?(?:adobo|marinada|macerad\p{L}*)|maceraci[oó]n|adobo|marinad[oa]|escabeche)(?!\p{L})/iu,
+    when: ({ hot, hasMeat }) => hot === undefined && hasMeat,
+    // "Cook above the embers, mopping with the marinade".
+    unless: /(?<!\p{L})(?:embers|coals|grill|mopping|basting|brushing|brasas|ascuas)(?!\p{L})/iu,
+    over: WEAK,
+  },
+  {
+    verb: 'light',
+    words:
+      /(?<!\p{L})(?:(?:get|have|with) (?:the |your |some )?(?:coals?|charcoal|fire|grill|barbecue|bbq|embers)(?: \p{L}+)? (?:going|lit|ready|glowing|burning|hot|started|ashed)|^(?:the )?(?:smoker|grill|barbecue|bbq|kettle) (?:is |was |goes )?(?:up|on|lit|going)(?= (?:at|by|from|around|\d)|[,;.]|$)|light it|chimney|(?:coals?|charcoal|fire|embers)(?: should be| must be)? (?:lit|going|started)|(?:coals?|charcoal|fire|embers)(?: to)? burn(?:s|ing)? down|(?:coals?|charcoal|fire|embers) burn(?= for| \d)|two-zone fire|(?:coals|embers|^(?:when|once) they) (?:are |have )?(?:(?:ashed|turned|gone|turn|go) ?(?:over|white|grey|gray)?|covered (?:in|with) (?:white |grey |gray |fine )*ash|white|grey|gray)|(?:carb[oó]n|brasas?|fuego|le[ñn]a|barbacoa) (?:encendid[oa]s?|prendid[oa]s?|list[oa]s?)|(?:enciende|encender|prende|prender|prepara|preparar|haz|hacer) (?:el |la |las |un |una |unas )?(?:carb[oó]n|brasas?|fuego|barbacoa|lumbre|ascuas))(?!\p{L})/iu,
+    over: [...WEAK, 'grill', 'preheat'],
+  },
+  ...(['smoke', 'grill'] as const).map((verb): Cue => ({
+    verb,
+    // "Brisket on 5:45".
+    words:
+      /^(?!(?:the )?(?:lid|foil|cover|sauce|glaze|top|wood|chips|water|vents?)(?!\p{L}))(?:(?:the|my) )?(?:\p{L}+ ){1,2}(?:\([^)]{1,24}\) )?(?:goes |go |went )?on(?=(?: at)? \d{1,2}[:.]?\d{0,2}(?!\d)| for (?:about |around |another )?(?:\d|an? |one|two|three|four|five|six|eight|ten|twelve)|[.,;]|$)/iu,
+    alone: true,
+    when: ({ place, fireC, hasMeat }) =>
+      hasMeat && place === (verb === 'smoke' ? 'smoker' : 'grill') && fireC !== undefined,
+  })),
+  {
+    verb: 'knead',
+    words:
+      /(?<!\p{L})(?:(?:work|trabaj\p{L}*) (?:(?:the |la )?(?:dough|masa)|it|until)|knead(?:ing)?|^on (?:slow|low|medium|high)(?: speed)?)(?!\p{L})/iu,
+    when: ({ dough, hot }) => dough && hot === undefined,
+    over: WEAK,
+  },
+  {
+    verb: 'rise',
+    words:
+      /(?<!\p{L})(?:(?:first|second|final|bulk|last|primer|segundo|primera|segunda)?\s*(?:prove|proof|proving|proofing|rise|rising|fermentation|ferment|levado|fermentaci[oó]n|leudado)|doubl\p{L}+|dobl\p{L}+ (?:su |de )?(?:volumen|tama[ñn]o))(?!\p{L})/iu,
+    when: ({ dough, hot }) => dough && hot === undefined,
+    over: WEAK,
+  },
+  {
+    verb: 'braise',
+    words:
+      /(?<!\p{L})(?:slow[- ]cooker|crock|olla (?:lenta|de cocci[oó]n lenta)|(?:on|to|in) (?:the )?(?:low|high)(?: setting)?(?=[ .,;]|$)|en (?:bajo|alto))(?!\p{L})/iu,
+    when: ({ slowCooker }) => slowCooker,
+    over: WEAK,
+  },
+  {
+    verb: 'braise',
+    words:
+      /(?<!\p{L})(?:(?:high|full|low|under) pressure|a presi[oó]n(?! atmos)|presi[oó]n (?:m[aá]xima|alta|media|baja)|pressure cooker|(?:up to|at|reaches|comes to|comes up to) (?:full )?pressure|(?:sub|alcanc|coj|cog|tom)\p{L}* (?:la )?presi[oó]n|(?:sub|sal)\p{L}* (?:el |la |los |las )?(?:dos |primer |segundo )?(?:anillos?|v[aá]lvula|pitorro)|olla (?:expr[eé]s|a presi[oó]n|r[aá]pida))(?!\p{L})/iu,
+    when: ({ hot }) => hot === undefined || hot.place === 'hob',
+    over: [...WEAK, 'preheat', 'boil', 'simmer'],
+  },
+  {
+    verb: 'soak',
+    words:
+      /(?<!\p{L})(?:(?:pour|tip) (?:over |on )?(?:the |plenty of |enough )?(?:boiling|hot) water(?: over| on)?|pour over (?:the )?boiling|cover with (?:boiling|hot) water)(?!\p{L})/iu,
+    over: WEAK,
+  },
+  {
+    verb: 'marinate',
+    words:
+      /(?<!\p{L})(?:rub|massage|coat|smear|slather|toss)(?!\p{L})[^.;]{0,80}(?:fridge|refrigerat\p{L}*)(?!\p{L})/iu,
+    when: ({ hot, hasMeat, dough }) => hot === undefined && hasMeat && !dough,
+    over: WEAK,
+  },
+];
