@@ -197,7 +197,10 @@ export function minutesOf(
   const weightG = weightIn(text, span) ?? context.weightG ?? NaN;
   const weight = span.sense === 'perKg' ? (perKgFactor(text, span) * weightG) / 1000 : 1;
   const more = span.sense === 'perKg' ? moreBehind(text, span) : 0;
-  const inHours = span.bare && (context.hot?.likelyMin ?? 0) >= LONG_MIN;
+  const isMore = AGAIN_SO.test(text.slice(0, span.from)) && placeIn(text) === 'fridge';
+  const cold = isMore ? context.lay : undefined;
+  const few = (span.mostMin ?? 0) < FEWEST_MIN || cold !== undefined;
+  const inHours = span.bare && few && (cold ?? context.hot?.likelyMin ?? 0) >= LONG_MIN;
   const times = weight * timesOf(text, span) * (inHours ? 60 : 1);
   const by = (value: number | undefined) =>
     value === undefined || Number.isNaN(times)
@@ -205,6 +208,11 @@ export function minutesOf(
       : Math.max(value > 0 ? 1 : 0, Math.round(value * times + more));
   return { leastMin: by(span.leastMin), likelyMin: by(span.likelyMin), mostMin: by(span.mostMin) };
 }
+
+/** "… and in the fridge for another 24". */
+const AGAIN_SO = /(?<!\p{L})(?:another|a further|otr[oa]s)\s+$/iu;
+/** Fewer minutes than so many are no stage of hours. Our own line, no source. */
+const FEWEST_MIN = 5;
 
 /** "Three hours …, then wrapped for 2 more": hours again. Our own line, no source. */
 const LONG_MIN = 120;

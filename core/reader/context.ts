@@ -69,6 +69,8 @@ export interface Context {
   /** What was cooked has been chilled for hours since: a heat is of another fire. */
   cooled: boolean;
   soak: 'marinate' | 'brine' | undefined;
+  /** How long what lies in the cold was to lie, minutes. */
+  lay: number | undefined;
   /** It has lain in it already. */
   soaked: boolean;
   /** The line in which something is done on the side. */
@@ -114,6 +116,7 @@ export function newContext(
     oilC: undefined,
     cooled: false,
     soak: undefined,
+    lay: undefined,
     soaked: false,
     aside: undefined,
     carriesOn: false,

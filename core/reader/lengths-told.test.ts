@@ -203,3 +203,25 @@ it('comes at its moment, and is no second simmering', () => {
   ).toEqual([[150, [90]]]);
   expect(moments('Slow cooker: LOW 8 hr. Potatoes in for last 2 hrs.')).toEqual([[480, [360]]]);
 });
+
+it.each([
+  ['Roast at 150 °C from two until five.', ['roast 180 @150 oven']],
+  ['Braise at 120 °C from noon until six.', ['braise 360 @120 oven']],
+  ['Smoke from 10 at night until 8 in the morning.', ['smoke 600 smoker']],
+  ['Roast at 150 °C from 10:30 to 13:00.', ['roast 150 @150 oven']],
+  ['Marinate from 8 am until 6 pm in the fridge.', ['marinate 600 fridge']],
+  ['Asar a 150 °C desde las dos hasta las cinco.', ['roast 180 @150 oven']],
+  // Minutes, and no clock.
+  ['Bake from 20 to 25 minutes.', ['bake 20-23-25 oven']],
+])('two clocks tell how long: %s', (method, steps) => expect(said(method)).toEqual(steps));
+
+it('is hours again in the cold, where hours were said before', () => {
+  expect(said('Brine for 24 hours, rinse, and air-dry in the fridge for another 24.')).toEqual([
+    'brine 1440 fridge',
+    'chill 1440 fridge',
+  ]);
+});
+
+it('sits on something in the oven, and does not rest', () => {
+  expect(said('Sit the salmon on top and roast for 12 minutes more.')).toEqual(['roast 12 oven']);
+});

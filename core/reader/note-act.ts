@@ -25,6 +25,7 @@ export function noteAct(act: ReadAct, context: Context): void {
   else if (HEATS.has(act.verb)) context.cooled = false;
   const isSoak = act.verb === 'marinate' || act.verb === 'brine';
   if (isSoak && act.likelyMin !== undefined) context.soaked = true;
+  if (act.place === 'fridge') context.lay = act.likelyMin;
   context.aside = act.meanwhile ? act.line : undefined;
   const cooks = HEATS.has(act.verb) && !FINISHES.has(act.verb);
   const ofSoak = WET.has(act.verb) && !context.soaked && OF_SOAK.test(act.text);

@@ -1,5 +1,6 @@
 import { G_PER_LB, MINUTES_PER_HOUR, NIGHT_MIN } from '../figures/index.ts';
 import { bareIn, inHours } from './bare-minutes.ts';
+import { clockSpansIn } from './clock-span.ts';
 import { inUnitBefore, inUnitLater } from './unit-before.ts';
 import { exactly, middle, type Atom } from './length-atom.ts';
 import { DIGITS, NUMBER, numberIn } from './numbers.ts';
@@ -98,7 +99,7 @@ function atomsIn(text: string): Atom[] {
     const at = { from: match.index, to: match.index + whole.length };
     return { ...at, least, likely: middle(least, most), most, night: false };
   });
-  return [...sides, ...unitsIn(text)].sort((a, b) => a.from - b.from);
+  return [...sides, ...clockSpansIn(text), ...unitsIn(text)].sort((a, b) => a.from - b.from);
 }
 
 function unitsIn(text: string): Atom[] {
@@ -361,9 +362,6 @@ function joined(text: string, a: Atom, b: Atom, between: string): ReadDuration {
   };
 }
 
-/** As few are hours, of what went on for hours. Our own line, no source. */
-const FEWEST_MIN = 5;
-
 /** Half-way where the two are near; where they are far apart, the night, or the geometric middle. */
 function likelyBetween(a: Atom, b: Atom): number {
   if (b.night) return Math.max(a.least, NIGHT_MIN.least);
@@ -374,7 +372,7 @@ function likelyBetween(a: Atom, b: Atom): number {
 function single(text: string, atom: Atom): ReadDuration {
   const { from, to, least, likely, most } = atom;
   const [before, behind] = [text.slice(0, from), text.slice(to)];
-  const at = { ...about(text, from, to), ...(atom.bare && most < FEWEST_MIN && { bare: true }) };
+  const at = { ...about(text, from, to), ...(atom.bare && { bare: true }) };
   if (AT_MOST.test(before) || MOST_BEHIND.test(behind)) return { ...at, from, to, mostMin: most };
   if (least === most && (AT_LEAST.test(before) || LEAST_BEHIND.test(behind))) {
     return { ...at, from, to, leastMin: least, likelyMin: atom.night ? likely : least };

@@ -1,0 +1,66 @@
+import { MINUTES_PER_HOUR } from '../figures/index.ts';
+import { exactly, type Atom } from './length-atom.ts';
+import { numberIn } from './numbers.ts';
+
+const HOUR =
+  '(?:1[0-2]|\\d|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|una|dos|tres|cuatro|cinco|seis|siete|ocho|nueve|diez|once|doce)';
+const CLOCK = (name: string) =>
+  `(?<${name}>noon|midday|midnight|mediod[ií]a|medianoche|(?:[01]?\\d|2[0-3])[:.][0-5]\\d|${HOUR})(?:\\s?(?<${name}Half>am|pm|a\\.m\\.|p\\.m\\.|o['’]clock(?: in the (?:morning|afternoon|evening))?|in the (?:morning|afternoon|evening)|at night|de la (?:mañana|tarde|noche)))?`;
+
+/** "From noon until six", "from 2 pm to 5 pm"; a bare "from 2 to 3" may be of anything. */
+const FROM_TO = new RegExp(
+  `(?<!\\p{L})from ${CLOCK('from')} (?:(?<until>until|till?)|to) ${CLOCK('till')}(?![\\d\\p{L}%°]|[.,:]\\d|\\s?(?:min|m|h|hours?|hrs?|days?|cm|mm|g|kg|°|º|degrees|in(?:ch)?)(?!\\p{L}))`,
+  'giu',
+);
+const DE_A = new RegExp(
+  `(?<!\\p{L})(?:de|desde) (?:el |las? )${CLOCK('from')} (?:a|hasta) (?:el |las? )${CLOCK('till')}(?![\\d\\p{L}]|[.,:]\\d)`,
+  'giu',
+);
+
+const NAMED: ReadonlyArray<readonly [RegExp, number]> = [
+  [/^(?:noon|midday|mediod)/iu, 12],
+  [/^(?:midnight|medianoche)/iu, 0],
+];
+const HALF_DAY_H = 12;
+const DAY_H = 24;
+const LATE = /^(?:pm|p\.m\.|.*(?:afternoon|evening|night|tarde|noche))$/iu;
+
+/** Hours since midnight, and whether it is known which half of the day; undefined for no clock. */
+function hourOf(said: string, half = ''): { at: number; sure: boolean } | undefined {
+  const named = NAMED.find(([pattern]) => pattern.test(said))?.[1];
+  if (named !== undefined) return { at: named, sure: true };
+  const [hour, minute = '0'] = /^\d/u.test(said) ? said.split(/[:.]/u) : [said];
+  const at = numberIn(hour ?? '') + Number(minute) / MINUTES_PER_HOUR;
+  if (!(at >= 0 && at <= DAY_H)) return undefined;
+  const sure = at > HALF_DAY_H || (half !== '' && !/clock$/iu.test(half));
+  return {
+    at: at <= HALF_DAY_H && sure ? (at % HALF_DAY_H) + (LATE.test(half) ? 12 : 0) : at,
+    sure,
+  };
+}
+
+/**
+ * Lengths told by two clocks. Where nothing says which half of the day is meant, it is the next time
+ * the later clock comes round.
+ */
+export function clockSpansIn(text: string): Atom[] {
+  return [FROM_TO, DE_A].flatMap((one) =>
+    [...text.matchAll(one)].flatMap((match): Atom[] => {
+      const { from = '', till = '', fromHalf, tillHalf, until } = match.groups ?? {};
+      const [begins, ends] = [hourOf(from, fromHalf), hourOf(till, tillHalf)];
+      if (!begins || !ends) return [];
+      const isClock = until !== undefined || one === DE_A || begins.sure || ends.sure;
+      if (!isClock && !/[:.]/u.test(from + till)) return [];
+      const round = begins.sure && ends.sure ? DAY_H : HALF_DAY_H;
+      const hours = (((ends.at - begins.at) % round) + round) % round || round;
+      return [
+        {
+          from: match.index,
+          to: match.index + match[0].length,
+          ...exactly(Math.round(hours * MINUTES_PER_HOUR)),
+          night: false,
+        },
+      ];
+    }),
+  );
+}
