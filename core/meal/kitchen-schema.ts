@@ -54,6 +54,8 @@ export const HelperSchema = z.looseObject({
   from: clock,
   to: clock,
   days: z.array(z.number().int().min(1).max(7)).min(1),
+  /** Only on this date. */
+  on: z.iso.date().optional(),
   /** Where they may be left to work; left out, everywhere. */
   at: z.array(z.enum(WORKPLACES)).min(1).optional(),
 });

@@ -28,6 +28,22 @@ export function plainKitchen(name: string): Kitchen {
   };
 }
 
+/**
+ * The kitchen of one meal as another begins in it: what was of one date only, a short night or a
+ * helper, is left behind once that date is over.
+ *
+ * @param today "2026-11-28"
+ */
+export function kitchenFrom(kitchen: Kitchen, today: string): Kitchen {
+  const isToCome = ({ on = today }: { readonly on?: string | undefined }) => on >= today;
+  const { hours, helpers } = kitchen;
+  return {
+    ...kitchen,
+    hours: hours.filter(isToCome),
+    ...(helpers && { helpers: helpers.filter(isToCome) }),
+  };
+}
+
 /** A meal with nobody's dish on it yet, for four. */
 export function emptyMeal(
   id: string,

@@ -18,16 +18,14 @@ export function weekOf(
   kitchen: Pick<Kitchen, 'hours' | 'helpers'>,
 ): { day: (typeof DAYS)[number]; pieces: WeekPiece[] }[] {
   const all = [
-    // What is of one date only is of no week.
-    ...kitchen.hours
-      .filter(({ on }) => on === undefined)
-      .map((hours) => ({ ...hours, who: hours.what })),
+    ...kitchen.hours.map((hours) => ({ ...hours, who: hours.what })),
     ...(kitchen.helpers ?? []).map((helper) => ({
       ...helper,
       kind: 'helps' as const,
       who: helper.name,
     })),
-  ];
+    // What is of one date only is of no week.
+  ].filter(({ on }) => on === undefined);
   return DAYS.map((day) => {
     const before = day === 1 ? 7 : day - 1;
     const pieces = all.flatMap(({ kind, from, to, days, who }): WeekPiece[] => {

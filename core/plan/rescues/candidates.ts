@@ -79,7 +79,7 @@ function helperFor(clashes: readonly Clash[], meal: Meal, made: Plan): RescueCan
 /** The id of whoever lends a hand for one meal. */
 export const LENT_HANDS = 'lent-hands';
 
-/** A second pair of hands between two moments. */
+/** A second pair of hands between two moments, on that date: the kitchen goes on to the next meal. */
 export function lentHands(
   meal: Meal,
   zone: string,
@@ -87,12 +87,14 @@ export function lentHands(
   toMin: number,
 ): Pick<Rescue, 'text' | 'changes'> {
   const clock = (min: number) => showClock(wallClock(min, zone), '24h');
+  const { weekday, date } = wallClock(fromMin, zone);
   const helper = {
     id: LENT_HANDS,
     name: 'a helper',
     from: clock(fromMin),
     to: clock(toMin),
-    days: [wallClock(fromMin, zone).weekday],
+    days: [weekday],
+    on: date,
   };
   const others = (meal.kitchen.helpers ?? []).filter(({ id }) => id !== helper.id);
   return {

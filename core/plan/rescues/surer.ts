@@ -1,3 +1,4 @@
+import { wallClock } from '../../time/index.ts';
 import { applyCommand, type Meal } from '../../meal/index.ts';
 import type { Plan, Surer } from '../planned.ts';
 import { BUFFER_FACTOR, MOST_IN_HAND } from '../scheduling/buffered-chains.ts';
@@ -51,8 +52,10 @@ function earlier({ inHandTimes = BUFFER_FACTOR }: Plan): Untried[] {
 
 function helped(meal: Meal, { servingMin, zone }: Plan): Untried[] {
   const { helpers = [] } = meal.kitchen;
-  if (helpers.some(({ id }) => id === LENT_HANDS)) return [];
-  return [lentHands(meal, zone, servingMin - HELPED_MIN, servingMin)];
+  const fromMin = servingMin - HELPED_MIN;
+  const { date } = wallClock(fromMin, zone);
+  if (helpers.some(({ id, on = date }) => id === LENT_HANDS && on === date)) return [];
+  return [lentHands(meal, zone, fromMin, servingMin)];
 }
 
 /** Without the dish that is least sure; the last resort, so only where it is the cause. */

@@ -142,6 +142,9 @@ describe('rings, shelves and hands', () => {
     expect(helped.steps.map(({ hands }) => hands[0]?.who).sort()).toEqual(['Ida', undefined]);
     expect(helped.onTime).toBe(1);
     expect(cook(meal, { helpers: [{ ...helper, to: '18:10' }] }).clashes).toHaveLength(1);
+    // Lent for another evening, be it the same day of the week.
+    expect(cook(meal, { helpers: [{ ...helper, on: '2026-11-28' }] }).clashes).toEqual([]);
+    expect(cook(meal, { helpers: [{ ...helper, on: '2026-11-21' }] }).clashes).toHaveLength(1);
   });
 
   it('say what clashes where no order helps, and solve the rest', () => {

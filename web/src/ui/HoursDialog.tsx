@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useEdit } from '../store/useEdit.ts';
 import { Choice } from './Choice.tsx';
 import { Modal } from './Modal.tsx';
+import { OnlyOn } from './OnlyOn.tsx';
 import { weave } from '../words/en/weave.ts';
 import { learn, useWords } from '../words/words.ts';
 
@@ -89,9 +90,7 @@ function StretchFields({ stretch, onChange, onRemove }: StretchFieldsProps) {
   const t = useWords();
   return (
     <fieldset className="mb-4 border-b border-line pb-4">
-      <legend className="mb-1 font-semibold">
-        {stretch.what ?? t(`hours.${stretch.kind}`)} {stretch.on}
-      </legend>
+      <legend className="mb-1 font-semibold">{stretch.what ?? t(`hours.${stretch.kind}`)}</legend>
       <div className="flex flex-wrap items-end gap-3">
         <label className="grid text-sm">
           {t('weave.from')}
@@ -113,26 +112,44 @@ function StretchFields({ stretch, onChange, onRemove }: StretchFieldsProps) {
           {t('weave.hoursRemove')}
         </button>
       </div>
-      <div className="mt-2 flex flex-wrap gap-2">
-        {DAYS.map((day) => (
-          <label key={day} className="flex min-h-[44px] items-center gap-1">
-            <input
-              type="checkbox"
-              className="h-5 w-5 accent-[var(--now)]"
-              checked={stretch.days.includes(day)}
-              onChange={(e) =>
-                onChange({
-                  days: e.target.checked
-                    ? [...stretch.days, day].sort()
-                    : stretch.days.filter((d) => d !== day),
-                })
-              }
-            />
-            {t(`day.${day}`)}
-          </label>
-        ))}
-      </div>
+      {stretch.on === undefined ? (
+        <Days of={stretch} onChange={onChange} />
+      ) : (
+        <OnlyOn date={stretch.on} />
+      )}
     </fieldset>
+  );
+}
+
+/** On which days of the week it begins. */
+function Days({
+  of: stretch,
+  onChange,
+}: {
+  of: Stretch;
+  onChange: (to: Partial<Stretch>) => void;
+}) {
+  const t = useWords();
+  return (
+    <div className="mt-2 flex flex-wrap gap-2">
+      {DAYS.map((day) => (
+        <label key={day} className="flex min-h-[44px] items-center gap-1">
+          <input
+            type="checkbox"
+            className="h-5 w-5 accent-[var(--now)]"
+            checked={stretch.days.includes(day)}
+            onChange={(e) =>
+              onChange({
+                days: e.target.checked
+                  ? [...stretch.days, day].sort()
+                  : stretch.days.filter((d) => d !== day),
+              })
+            }
+          />
+          {t(`day.${day}`)}
+        </label>
+      ))}
+    </div>
   );
 }
 

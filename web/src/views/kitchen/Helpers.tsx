@@ -2,6 +2,7 @@ import { freshId, readClock, WORKPLACES, type Kitchen, type Meal } from '@zemrin
 import { X } from 'lucide-react';
 import { useEdit } from '../../store/useEdit.ts';
 import { EditField } from '../../ui/EditField.tsx';
+import { OnlyOn } from '../../ui/OnlyOn.tsx';
 import { WeekStrip } from './WeekStrip.tsx';
 import { useWords } from '../../words/words.ts';
 
@@ -68,29 +69,11 @@ export function Helpers({ meal }: { meal: Meal }) {
                   <X size={16} aria-hidden="true" />
                 </button>
               </div>
-              <div className="mt-1 flex flex-wrap gap-1">
-                {DAYS.map((day) => {
-                  const there = helper.days.includes(day);
-                  const days = there
-                    ? helper.days.filter((d) => d !== day)
-                    : [...helper.days, day].sort();
-                  return (
-                    <button
-                      key={day}
-                      type="button"
-                      aria-pressed={there}
-                      aria-label={t('kitchen.helperDay', {
-                        name: helper.name,
-                        day: t(`day.${day}`),
-                      })}
-                      className={`min-h-[36px] rounded-lg px-2 text-sm ${there ? 'bg-ink text-ground' : 'hover:bg-soft'}`}
-                      onClick={() => days.length > 0 && put({ days })}
-                    >
-                      {t(`day.${day}`)}
-                    </button>
-                  );
-                })}
-              </div>
+              {helper.on === undefined ? (
+                <Days helper={helper} onChange={(days) => put({ days })} />
+              ) : (
+                <OnlyOn date={helper.on} />
+              )}
               <WorksAt helper={helper} onChange={(at) => put({ at })} />
             </li>
           );
@@ -100,6 +83,35 @@ export function Helpers({ meal }: { meal: Meal }) {
         {t('kitchen.addHelper')}
       </button>
     </section>
+  );
+}
+
+/** On which days somebody comes; at least one. */
+function Days(props: { helper: Helper; onChange: (days: Helper['days']) => void }) {
+  const t = useWords();
+  const { helper, onChange } = props;
+  return (
+    <div className="mt-1 flex flex-wrap gap-1">
+      {DAYS.map((day) => {
+        const there = helper.days.includes(day);
+        const days = there ? helper.days.filter((d) => d !== day) : [...helper.days, day].sort();
+        return (
+          <button
+            key={day}
+            type="button"
+            aria-pressed={there}
+            aria-label={t('kitchen.helperDay', {
+              name: helper.name,
+              day: t(`day.${day}`),
+            })}
+            className={`min-h-[36px] rounded-lg px-2 text-sm ${there ? 'bg-ink text-ground' : 'hover:bg-soft'}`}
+            onClick={() => days.length > 0 && onChange(days)}
+          >
+            {t(`day.${day}`)}
+          </button>
+        );
+      })}
+    </div>
   );
 }
 

@@ -5,6 +5,7 @@ import { show, supper } from '../../test/render.tsx';
 import { kitchen } from '../../words/en/kitchen.ts';
 import { learn } from '../../words/words.ts';
 import { Appliances } from './Appliances.tsx';
+import { Helpers } from './Helpers.tsx';
 import { Room } from './Room.tsx';
 
 learn(kitchen);
@@ -72,6 +73,29 @@ describe('the appliances of a kitchen', () => {
     await user.click(screen.getByRole('button', { name: kitchen['kitchen.addAppliance'] }));
     const ids = mealNow(meal.id)?.kitchen.appliances.map(({ id }) => id) ?? [];
     expect(new Set(ids).size).toBe(2);
+  });
+});
+
+describe('who helps', () => {
+  const ida = { id: 'ida', name: 'Ida', from: '17:00', to: '20:00', days: [6] };
+  const shown = (helper: NonNullable<Kitchen['helpers']>[number]) => {
+    const meal = { ...supper(), kitchen: { ...supper().kitchen, helpers: [helper] } };
+    return { meal, ...show(<Helpers meal={meal} />, { meals: [meal] }) };
+  };
+
+  it('comes on days of the week, and on one at least', async () => {
+    const { meal, user, mealNow } = shown(ida);
+    const day = (name: string) => screen.getByRole('button', { name: `Ida helps on ${name}` });
+    await user.click(day('Sat'));
+    expect(mealNow(meal.id)?.kitchen.helpers?.[0]?.days).toEqual([6]);
+    await user.click(day('Fri'));
+    expect(mealNow(meal.id)?.kitchen.helpers?.[0]?.days).toEqual([5, 6]);
+  });
+
+  it('or on one date, which is said and is no day of the week', () => {
+    shown({ ...ida, on: '2026-11-28' });
+    expect(screen.getByText('Only on Sat 28 November.')).toBeTruthy();
+    expect(screen.queryByRole('button', { name: 'Ida helps on Sat' })).toBeNull();
   });
 });
 

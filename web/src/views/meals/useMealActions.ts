@@ -1,4 +1,4 @@
-import { emptyMeal, freshId, localOf, type Meal, type Merge } from '@zemrin/core';
+import { emptyMeal, freshId, kitchenFrom, localOf, type Meal, type Merge } from '@zemrin/core';
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import { notify } from '../../notices/notify.ts';
@@ -19,14 +19,14 @@ export interface Import {
   readonly ask: readonly Meal[];
 }
 
-/** The kitchen of the last meal of which the cook has said what stands there. */
-function ownKitchen(meals: readonly Meal[]): Partial<Pick<Meal, 'kitchen'>> {
+/** The kitchen of the last meal of which the cook has said what stands there. @param today its date */
+function ownKitchen(meals: readonly Meal[], today: string): Partial<Pick<Meal, 'kitchen'>> {
   const asked = meals.filter(({ kitchen }) => kitchen.asked === true);
   const last = asked.reduce<Meal | undefined>(
     (latest, meal) => (latest && latest.serving.at >= meal.serving.at ? latest : meal),
     undefined,
   );
-  return last ? { kitchen: last.kitchen } : {};
+  return last ? { kitchen: kitchenFrom(last.kitchen, today) } : {};
 }
 
 /** What can be done with whole meals. Every one of them can be undone. */
@@ -49,10 +49,10 @@ export function useMealActions() {
       keep,
       create() {
         const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
-        const tomorrow = localOf(nowMinute() + DAY, zone).slice(0, 10);
+        const dateIn = (minutes: number) => localOf(nowMinute() + minutes, zone).slice(0, 10);
         const title = t('meals.untitled');
-        const meal = emptyMeal('meal', title, `${tomorrow}T19:00`, zone, t('meals.kitchen'));
-        open(keep({ ...meal, ...ownKitchen(Object.values(meals)) }, uniqueId('meal')));
+        const meal = emptyMeal('meal', title, `${dateIn(DAY)}T19:00`, zone, t('meals.kitchen'));
+        open(keep({ ...meal, ...ownKitchen(Object.values(meals), dateIn(0)) }, uniqueId('meal')));
       },
       takeDemo(meal: Meal) {
         // The supper of the examples was cooked before: what it asks for next time comes with it.
