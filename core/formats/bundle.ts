@@ -10,6 +10,7 @@ import {
   KitchenSchema,
   MealError,
   mealOf,
+  possibleMealOf,
   problemsOf,
   readJson,
   type Dish,
@@ -99,7 +100,7 @@ export function readBundle(text: string, nowMin: number): Bundle {
       };
     }
     default:
-      return { kind: 'meal', meals: [mealOf(json, nowMin)] };
+      return { kind: 'meal', meals: [possibleMealOf(json, nowMin)] };
   }
 }
 

@@ -21,29 +21,53 @@ const THICKEST_TIMES = 4;
 /** A place without a setting is what it is, give or take, °C. */
 const STRAYS_C = 12;
 
+type OfPiece = Pick<CookSpec, 'piece'>;
+
+/**
+ * What of a piece of a meal cannot be meant: heavier than any, or not as thick as its weight asks. Of
+ * so many guests that one shoulder would not do, the plan tells by its hours.
+ */
+export function impossiblePiece(piece: CookSpec['piece']): ImpossibleCook[] {
+  const heavy = piece.weightG > HEAVIEST_G ? [wrongWeight(piece, 0, HEAVIEST_G)] : [];
+  return [...heavy, ...impossibleThickness({ piece })];
+}
+
 /** Everything about a cook that cannot be meant. Empty for what a kitchen may do. */
 export function impossibleIn(spec: CookSpec): ImpossibleCook[] {
   return [...impossibleWeight(spec), ...impossibleThickness(spec), ...impossibleHeats(spec)];
 }
 
-function impossibleWeight({ piece: { cut, weightG } }: CookSpec): ImpossibleCook[] {
+function impossibleWeight({ piece }: OfPiece): ImpossibleCook[] {
+  const { cut, weightG } = piece;
   const dimensions = dimensionsOf(cut);
   const most =
     dimensions && !dimensions.pieces
       ? Math.min(HEAVIEST_G, HEAVIEST_TIMES * dimensions.atG)
       : HEAVIEST_G;
-  const least = dimensions ? LIGHTEST_SHARE * dimensions.atG : 1;
+  const least = lightestG(cut);
   if (weightG <= most && weightG >= least) return [];
-  return [
-    {
-      at: 'weight',
-      wrong: `is ${kg(weightG)} for one piece of ${cut.name}; it weighs ${kg(least)} to ${kg(most)}`,
-      mend: 'Write the weight of one piece, with its unit',
-    },
-  ];
+  return [wrongWeight(piece, least, most)];
 }
 
-function impossibleThickness({ piece }: CookSpec): ImpossibleCook[] {
+function wrongWeight(
+  { cut, weightG }: CookSpec['piece'],
+  least: number,
+  most: number,
+): ImpossibleCook {
+  const weighs = least > 0 ? `${kg(least)} to ${kg(most)}` : `at most ${kg(most)}`;
+  return {
+    at: 'weight',
+    wrong: `is ${kg(weightG)} for one piece of ${cut.name}; it weighs ${weighs}`,
+    mend: 'Write the weight of one piece, with its unit',
+  };
+}
+
+function lightestG(cut: CookSpec['piece']['cut']): number {
+  const dimensions = dimensionsOf(cut);
+  return dimensions ? LIGHTEST_SHARE * dimensions.atG : 1;
+}
+
+function impossibleThickness({ piece }: OfPiece): ImpossibleCook[] {
   const { thicknessMm, ...unmeasured } = piece;
   if (thicknessMm === undefined) return [];
   const usual = thicknessMmOf(unmeasured);

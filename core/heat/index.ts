@@ -4,7 +4,7 @@ export { INTERACTIVE_CELLS, type Cook, type End, type StageEnd } from './cook.ts
 export { isHollow, usualG } from './cut-dimensions.ts';
 export { formOf, thicknessMmOf, type Piece } from './form.ts';
 export { compositionOf, isVegetable } from './makeup.ts';
-export { impossibleIn, type ImpossibleCook } from './cook-limits.ts';
+export { impossibleIn, impossiblePiece, type ImpossibleCook } from './cook-limits.ts';
 export { cookOnce, type CookSpec, type StageSpec, type Variation } from './cook-spec.ts';
 export { checkedByOf, type CheckedBy } from './checked-by.ts';
 export { cookedMinutes, forecast, type Band, type Forecast } from './forecast.ts';

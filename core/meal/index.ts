@@ -1,6 +1,7 @@
 export * from './schema.ts';
 export * from './kitchen-schema.ts';
 export * from './parse.ts';
+export { settingsFor } from './impossible.ts';
 export { printMeal } from './print.ts';
 export { servingMin, tableMinOf } from './serving.ts';
 export { horizonProblem } from './horizon.ts';

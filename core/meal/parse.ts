@@ -2,6 +2,7 @@ import { nextWeekday } from '../time/index.ts';
 import { MealSchema, type Meal, type MealFile } from './schema.ts';
 import { MealError, problemsOf, readJson } from './document.ts';
 import { DOCUMENTS, migrated } from './versions.ts';
+import { impossibleInMeal } from './impossible.ts';
 import { checkReferences } from './references.ts';
 
 /**
@@ -12,7 +13,15 @@ import { checkReferences } from './references.ts';
  * @throws MealError with every problem found, each with its path
  */
 export function parseMeal(text: string, nowMin: number): Meal {
-  return mealOf(readJson(text), nowMin);
+  return possibleMealOf(readJson(text), nowMin);
+}
+
+/** As `mealOf`, for a document that comes in: what no kitchen has is refused as well. @throws MealError */
+export function possibleMealOf(json: unknown, nowMin: number): Meal {
+  const meal = mealOf(json, nowMin);
+  const problems = impossibleInMeal(meal);
+  if (problems.length > 0) throw new MealError(problems);
+  return meal;
 }
 
 /** As parseMeal, for a document that is already JSON. */

@@ -34,5 +34,6 @@ export const box = definePlace({
       holds: { en: 'in the box' },
     },
   ],
+  settings: [-10, 100],
   environmentOf: () => 'box',
 });

@@ -69,5 +69,6 @@ export const counter = definePlace({
       band: 'counter',
     },
   ],
+  settings: [-10, 50],
   environmentOf: () => 'counter',
 });

@@ -36,5 +36,6 @@ export const deepFryer = definePlace({
       caution: 'deepFat',
     },
   ],
+  settings: [90, 230],
   environmentOf: () => 'deep-fryer',
 });

@@ -28,5 +28,6 @@ export const freezer = definePlace({
       saidByPlace: true,
     },
   ],
+  settings: [-40, -5],
   environmentOf: () => 'freezer',
 });

@@ -32,5 +32,6 @@ export const fridge = definePlace({
       saidByPlace: true,
     },
   ],
+  settings: [-3, 15],
   environmentOf: () => 'fridge',
 });

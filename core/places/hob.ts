@@ -160,5 +160,6 @@ export const hob = definePlace({
       verb: 'steam',
     },
   ],
+  settings: [20, 350],
   environmentOf: ({ verb }) => BY_VERB[verb] ?? 'pan',
 });

@@ -55,5 +55,6 @@ export const microwave = definePlace({
       verb: 'simmer',
     },
   ],
+  settings: [0, 300],
   environmentOf: () => undefined,
 });

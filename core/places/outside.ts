@@ -103,5 +103,6 @@ export const outside = definePlace({
       band: 'rest',
     },
   ],
+  settings: [-40, 50],
   environmentOf: ({ verb }) => (verb === 'rest' ? 'foil-outdoors' : 'outdoors'),
 });

@@ -62,5 +62,6 @@ export const pressureCooker = definePlace({
       caution: 'pressure',
     },
   ],
+  settings: [60, 130],
   environmentOf: () => 'pressure',
 });

@@ -1,6 +1,7 @@
 import {
   freshId,
   PLACES,
+  settingsFor,
   takenIds,
   VERBS,
   VESSEL_KINDS,
@@ -37,6 +38,7 @@ export function StepForm({ meal, step, mode, onClose, onAdded }: StepFormProps) 
   const [inside, setInside] = useState(adding ? '' : insideOf(step.vessel));
   const [washes, setWashes] = useState(!adding && (step.washes ?? false));
   const spots = spotsFor(meal, kind, t);
+  const [coolest, hottest] = settingsFor(kind, verb);
 
   const onSubmit = (event: FormEvent) => {
     event.preventDefault();
@@ -102,8 +104,8 @@ export function StepForm({ meal, step, mode, onClose, onAdded }: StepFormProps) 
           <input
             className="field"
             type="number"
-            min={-30}
-            max={500}
+            min={coolest}
+            max={hottest}
             value={temp}
             placeholder={t('weave.noHeat')}
             onChange={(e) => setTemp(e.target.value)}
