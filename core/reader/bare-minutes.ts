@@ -12,7 +12,7 @@ const LEAST_BARE_MIN = 5;
 
 /** "At 190 °C for 2", "por el otro lado 4". */
 const BARE_SURELY =
-  /(?<=\d{2,3}\s?(?:°|º)?\s?[CF]?,? (?:for|durante) |(?:descanso|reposo) de |(?:the |el |la )?(?:other side|second side|otro lado|otra cara),? )(\d{1,2})(?:\s*(?:[-–]|to|or|a|o)\s*(\d{1,2}))?(?=\s*(?:[.;)]|,(?!\d)|$))/giu;
+  /(?<=\d{2,3}\s?(?:°|º)?\s?[CF]?,? (?:for|durante) |(?:descanso|reposo) de |a fuego (?:muy )?(?:lento|suave|bajo|medio|fuerte|vivo) |(?:the |el |la )?(?:other side|second side|otro lado|otra cara),? )(\d{1,2})(?:\s*(?:[-–]|to|or|a|o)\s*(\d{1,2}))?(?=\s*(?:[.;)]|,(?!\d)|$))/giu;
 
 /** "15 minutes, 3 without the foil". */
 const BARE_BEHIND =

@@ -13,7 +13,7 @@ export const CUES_AHEAD: readonly Cue[] = [
   {
     verb: 'temper',
     words:
-      /(?<!\p{L})(?:out of (?:the )?(?:fridge|refrigerator)(?= for)|^out of (?:the |its )?(?:brine|marinade|cure)(?=[^.;]{0,30}(?:before|ahead))|out of (?:the )?(?:fridge|refrigerator)[^.;]{0,30}(?:before|ahead|earlier|beforehand)|(?:sit|stand|leave (?:it|them|the \p{L}+)|let (?:it|them|the \p{L}+) (?:sit|stand)) out(?= (?:for |at |on |about )?(?:an?|half|the|\d|one|two|three))|^(?:pull|take|get|bring|have) (?:it|them|the \p{L}+)(?: out)? (?=[^.;]{1,24} before (?:you )?(?:cook|grill|roast|fry))|(?:pull|take|get|bring) (?:it|them|the \p{L}+) out (?=[^.;]{1,24} before (?:it|they) goe?s? (?:in|on))|^out (?=[^.;]{1,16}(?:before|ahead|beforehand|early)))/iu,
+      /(?<!\p{L})(?:out of (?:the )?(?:fridge|refrigerator)(?= for)|^out of (?:the |its )?(?:brine|marinade|cure)(?=[^.;]{0,30}(?:before|ahead))|^(?:take|remove|lift) (?:it |them |the \p{L}+ )?(?:out )?(?:of|from) (?:the |its )?(?:brine|marinade|cure)(?= [^.;]{1,24} (?:before|ahead of) (?:you )?(?:cook|roast|grill|fry))|out of (?:the )?(?:fridge|refrigerator)[^.;]{0,30}(?:before|ahead|earlier|beforehand)|(?:sit|stand|leave (?:it|them|the \p{L}+)|let (?:it|them|the \p{L}+) (?:sit|stand)) out(?= (?:for |at |on |about )?(?:an?|half|the|\d|one|two|three))|^(?:pull|take|get|bring|have) (?:it|them|the \p{L}+)(?: out)? (?=[^.;]{1,24} before (?:you )?(?:cook|grill|roast|fry))|(?:pull|take|get|bring) (?:it|them|the \p{L}+) out (?=[^.;]{1,24} before (?:it|they) goe?s? (?:in|on))|^out (?=[^.;]{1,16}(?:before|ahead|beforehand|early)))/iu,
     over: WEAK,
   },
   {

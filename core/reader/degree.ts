@@ -96,7 +96,7 @@ const UNSIGNED_REACHED =
   /(?<!\p{L})(?:(?:until|till?|once|when|hasta que|cuando)\s+(?:\p{L}+\s+){0,5}?(?:hits?|reach(?:es)?|reads?|registers?|says|shows?|gets? to|(?:is|are) at|marque|llegue a|alcance)|should (?:read|reach|hit|register|say|show|be at)|(?:until|till?)(?= [4-9]\d(?!\d))|\d\s?(?:m|mins?|minutes|h|hrs?|hours?|minutos|horas) (?:or so )?(?:to|a)(?= [4-9]\d(?!\d))|(?:keep going|carry on|continue|go on|cook on|push on)\s+(?:on\s+)?(?:to|until|till?)|(?:pull(?:ed)?|take|took|lift(?:ed)?|whip(?:ped)?) (?:it |them |the \p{L}+ )?(?:off |out )?at|(?:off|out) at)\s+(?:about\s+|around\s+|roughly\s+|unos\s+)?(\d{2,3})(?!\s*(?:°|º|degrees?|grados?|min|h\b|hours?|g\b|kg|cm|mm|%|[CF]\b)|[\d:.,]\d)/giu;
 /** What cooks in a liquid at this heat, and is not as warm inside. */
 const IN_LIQUID =
-  /(?<!\p{L})(?:poach|simmer|steep|scald|infus|pocha|escalf|confit)\p{L}*[^.;]{0,60}$|(?<!\p{L})(?:sous[- ]vide|water bath|al vac[ií]o|a baja temperatura|ba[ñn]o (?:de agua|mar[ií]a))(?!\p{L})[^.;]{0,60}$|(?<!\p{L})(?:tremble|shiver|murmur)[^.;]{0,40}$|(?<!\p{L})(?:smok|ah[uú]m)\p{L}*[^.;]{0,40}\s(?:at|a)\s+(?:about |around |unos )?$/iu;
+  /(?<!\p{L})(?:poach|simmer|steep|scald|infus|pocha|escalf|confit)\p{L}*[^.;]{0,60}$|(?<!\p{L})(?:sous[- ]vide|water bath|al vac[ií]o|a baja temperatura|ba[ñn]o (?:de agua|mar[ií]a))(?!\p{L})[^.;]{0,60}$|(?<!\p{L})(?:tremble|shiver|murmur)[^.;]{0,40}$|(?<!\p{L})(?:smok|ah[uú]m)\p{L}*[^.;]{0,70}\s(?:at|a)\s+(?:about |around |unos )?$/iu;
 
 /** "At 95 internal". */
 const CORE_BEFORE =

@@ -225,3 +225,17 @@ it('is hours again in the cold, where hours were said before', () => {
 it('sits on something in the oven, and does not rest', () => {
   expect(said('Sit the salmon on top and roast for 12 minutes more.')).toEqual(['roast 12 oven']);
 });
+
+it.each([
+  ['Smoke for 40 minutes once the wood has caught, at about 75 °C.', ['smoke 40 @75 smoker']],
+  ['Remove from the heat and stand, covered, for 8 minutes.', ['rest 8 board']],
+  ['Remove from the marinade 2 hours before roasting and dry.', ['temper 120 counter']],
+  // Each of them, and not as often.
+  ['Bake each 6 minutes.', ['bake 6 oven']],
+  ['Cocer a borbotones 5 minutos y luego a fuego suave 40.', ['boil 5 hob', 'simmer 40 hob']],
+])('goes to what it is said of: %s', (method, steps) => expect(said(method)).toEqual(steps));
+
+it('lies in its salt until the day, when it is salted the night before', () => {
+  const { acts } = readRecipe('4 pork chops\n\nThe night before, salt the chops.');
+  expect(acts.map(({ verb, dayBefore }) => [verb, dayBefore])).toEqual([['brine', true]]);
+});

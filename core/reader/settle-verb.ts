@@ -41,6 +41,8 @@ const COOKS_WET = /^(?:cuec|cuez|coc)/iu;
 const ON_BARS =
   /(?<!\p{L})a la (?:plancha|parrilla|brasa)(?!\p{L})|(?:sobre|en) (?:la parrilla|las brasas)(?!\p{L})/iu;
 const IN_WATER = /agua|ebullici|herv|hirv/iu;
+/** "Salt the chops", and no water for pasta. */
+const SALTS = /^(?:salt|sal[ae]?r?)(?!\p{L})(?! the (?:water|pasta))/iu;
 /** Meat in salted water. */
 const SALTED = /\bsalt|\bsal\b/iu;
 /** "Warm the cream", "reheat on the hob": in a pan, whatever cooks in the oven. */
@@ -121,6 +123,8 @@ export function verbOf(
       return COVERED_BOWL.test(own) || COVERED_BOWL.test(before) ? 'rest' : 'fry';
     case 'prepare':
       if (DRIPS.test(own)) return 'rest';
+      // "The night before: salt the pork": it lies in it till then.
+      if (context.dayBefore && context.hasMeat && !context.hot && SALTS.test(own)) return 'brine';
       return context.hot !== undefined && /^(?:cut|cort)/iu.test(own) ? 'slice' : 'prepare';
     case 'cool':
       return cooled(own, named, context);

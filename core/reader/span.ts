@@ -241,7 +241,7 @@ const LEAST_BEHIND =
 const MOST_BEHIND = /^\s*,?\s*(?:at (?:the )?most|maximum|max\b|como m[aá]ximo|a lo sumo|tops)/iu;
 const BEST = /(?:preferably|ideally|best|better|mejor|preferiblemente|idealmente|lo ideal)/iu;
 const EVERY =
-  /(?<!\p{L})(?:every|each|cada|once(?: every| an?)?|una vez (?:cada|por|al?|a la))\s*$/iu;
+  /(?<!\p{L})(?:every|(?<!(?:bake|cook|fry|sear|grill|steam|boil|poach) )each|cada|once(?: every| an?)?|una vez (?:cada|por|al?|a la))\s*$/iu;
 const PER_SIDE =
   /^\s*(?:\/\s*|(?:on|for|per) each of (?:the |its |their )?(?:[\p{L}\d]+ )?|per|a|each|on each|on the first(?= (?:side|face)(?!,? (?:and|then) (?:\d|one|two|three)))|for each|on either|por|de cada|en cada|por cada|each on)?\s*(?:(?<=(?:per|a|each) )(?:cut|flat|flesh|skin|meaty)[- ])?(?:side|lado|face|cara)s?\b/iu;
 /** "Each side for 90 seconds". */
