@@ -139,7 +139,7 @@ export const CUES_AT_FIRE: readonly Cue[] = [
   {
     verb: 'hold',
     words:
-      /(?<!\p{L})warm (?:place|spot|drawer|oven)[^.;\d]{0,12}[5-9]\d|^(?:keep|hold) (?:it|them|the \p{L}+)(?: warm| hot)? (?:at|above) [5-9]\d\s?(?:°|º|degrees|C(?!\p{L}))/iu,
+      /(?<!\p{L})warm (?:place|spot|drawer|oven)[^.;\d]{0,12}[5-9]\d|^(?:keep|hold)(?![^.;]*(?:until|till?)[^.;]*\d)(?: (?:it|them|the \p{L}+))?(?: warm| hot)? (?:at|above) [5-9]\d\s?(?:°|º|degrees|C(?!\p{L}))/iu,
     over: [...WEAK, 'roast', 'bake'],
   },
   {

@@ -177,7 +177,7 @@ const BELOW_ZERO = /(?:^|[\s(])(?:[-−]|minus |menos )\s?$/iu;
 
 /** "Roast at 75 °C for nine hours": an oven so cool, and no core. */
 const SET_FOR =
-  /(?<!\p{L})(?:(?:keep|hold|keeps)(?= (?:it |them |the \p{L}+ )?(?:warm|hot))|mant[eé]n(?= (?:\p{L}+ )?caliente)|roast|bake|cook|smoke|dry|dehydrate|hornea|asa|ahuma|seca|cocina|cu[eé]c|cu[eé]z|cocer)\p{L}*(?!\p{L})(?! (?:up )?(?:to|until))[^.;\d]{0,40}\s(?:at|a)\s+(?:about |around |unos )?$/iu;
+  /(?<!\p{L})(?:(?:keep|hold|keeps)(?= (?:it |them |the \p{L}+ )?(?:warm|hot|at(?!\p{L})))|mant[eé]n(?= (?:\p{L}+ )?caliente)|roast|bake|cook|smoke|dry|dehydrate|hornea|asa|ahuma|seca|cocina|cu[eé]c|cu[eé]z|cocer)\p{L}*(?!\p{L})(?! (?:up )?(?:to|until))[^.;\d]{0,40}\s(?:at|a)\s+(?:about |around |unos )?$/iu;
 /** "Smoke for 50 minutes at 85 °C": of the fire. */
 const LASTED_AT =
   /(?<!\p{L})(?:smok|ah[uú]m|roast|asa|ase|bak|horne|dry|seca|poach|simmer|steam)\p{L}*(?!\p{L})[^.;]{0,40}(?:\d\s?(?:m|min|mins|minutes|minutos|h|hours|horas)|(?:over|all )night|toda la noche) (?:at|a|@) $/iu;
@@ -192,7 +192,8 @@ const SLASH_TIME = /^\s*(?:°|º)?\s*C?\s*\/\s*\d+(?:[.,]\d)?\s*(?:m|h)/iu;
 /** "Hold at 80 °C until the centre reaches 63". */
 const AT_A_HEAT =
   /(?<!\p{L})(?:hold|keep|smoke|cook|roast|bake|poach|simmer|steam|braise|confit|grill|mant[eé]n|mantener|ahum[ae]r?|as[ae]r?|cuece|coc(?:er|ed|ina|inar)|horne[ae]r?|confit[ae]r?|bras[ae]r?)(?:l[oae]s?)?(?!\p{L})[^.;,\d]{0,24}\s(?:at|a)\s+$/iu;
-const UNTIL_CORE = /^[^.;\d]{0,24}(?:until|till?|hasta)(?!\p{L})[^.;]{0,40}\d{2,3}\s*[°º]/iu;
+const UNTIL_CORE =
+  /^[^.;\d]{0,24}(?:until|till?|hasta)(?!\p{L})[^.;]{0,40}\d{2,3}(?:\s*[°º]|(?=[.,;]|$))/iu;
 /** "Raise to 80 °C": of a fire, and no middle. */
 const SET_TO =
   /(?<!\p{L})(?:raise|increase|bring|turn|drop|lower|reduce|sube|baja)(?: it| the (?:heat|oven|smoker|temperature|fire)| el (?:horno|ahumador))?(?: back)?(?: up| down)? (?:slowly |gradually )?(?:to|a)\s+$/iu;

@@ -239,3 +239,10 @@ it('lies in its salt until the day, when it is salted the night before', () => {
   const { acts } = readRecipe('4 pork chops\n\nThe night before, salt the chops.');
   expect(acts.map(({ verb, dayBefore }) => [verb, dayBefore])).toEqual([['brine', true]]);
 });
+
+it('is held as warm as is said, and does not cook on', () => {
+  expect(said('Smoke at 110 °C to 95 °C, about 10 hours. Hold at 45 °C for 5 hours.')).toEqual([
+    'smoke 600 @110 to 95 smoker',
+    'hold 300 @45 oven',
+  ]);
+});
