@@ -9,7 +9,7 @@ const CLOCK = (name: string) =>
 
 /** "From noon until six", "from 2 pm to 5 pm"; a bare "from 2 to 3" may be of anything. */
 const FROM_TO = new RegExp(
-  `(?<!\\p{L})from ${CLOCK('from')} (?:(?<until>until|till?)|to) ${CLOCK('till')}(?![\\d\\p{L}%°]|[.,:]\\d|\\s?(?:min|m|h|hours?|hrs?|days?|cm|mm|g|kg|°|º|degrees|in(?:ch)?)(?!\\p{L}))`,
+  `(?<!\\p{L})from ${CLOCK('from')} (?:(?<until>until|till?)|to) ${CLOCK('till')}(?![\\d\\p{L}%°]|[.,:]\\d|\\s?(?:min(?:ute)?s?|m|h|hours?|hrs?|days?|cm|mm|g|kg|°|º|degrees|in(?:ch)?)(?!\\p{L}))`,
   'giu',
 );
 const DE_A = new RegExp(
