@@ -10,7 +10,6 @@ import {
   KitchenSchema,
   MealError,
   mealOf,
-  possibleMealOf,
   problemsOf,
   readJson,
   type Dish,
@@ -100,7 +99,7 @@ export function readBundle(text: string, nowMin: number): Bundle {
       };
     }
     default:
-      return { kind: 'meal', meals: [possibleMealOf(json, nowMin)] };
+      return { kind: 'meal', meals: [mealOf(json, nowMin)] };
   }
 }
 

@@ -28,7 +28,7 @@ function saidOf(id: string, change: Partial<Step> | Partial<Food>): string[] {
   }
 }
 
-describe('what no kitchen has is refused where a file comes in', () => {
+describe('what no kitchen has is refused in a file that is given', () => {
   it.each<[string, string, Partial<Step> | Partial<Food>, RegExp]>([
     ['an oven at −20 °C', 'duck-braise', { place: { kind: 'oven', tempC: -20 } }, /25 to 500 °C/],
     ['a smoker at −20 °C', 'lamb-smoke', { place: { kind: 'smoker', tempC: -20 } }, /0 to 300 °C/],

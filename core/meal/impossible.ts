@@ -1,41 +1,29 @@
 import { impossiblePiece } from '../heat/index.ts';
-import { placeNamed, type PlaceKind } from '../places/index.ts';
 import type { Verb } from '../terms/index.ts';
 import { cutOf } from './amounts.ts';
 import { pieceOf } from './cook-of-step.ts';
 import type { MealProblem } from './problem.ts';
+import { settingsFor } from './settings-for.ts';
 import type { Dish, Food, Meal, Step } from './schema.ts';
 
-/** In a liquid, fat for a confit among them. Our own line, no source. */
-const HOTTEST_POT_C = 150;
-const IN_POT: ReadonlySet<Verb> = new Set<Verb>(['simmer', 'braise', 'steam', 'hold']);
 /** No food is hotter inside, but for what is boiled as sugar is, or fried. Our own lines, no source. */
 const HOTTEST_CORE_C = 125;
 const HOTTEST_SUGAR_C = 250;
 const COLDEST_CORE_C = -30;
 const SUGAR_OR_FAT: ReadonlySet<Verb> = new Set<Verb>(['boil', 'reduce', 'fry']);
 
-/** As far as a meal file goes. */
-const ANY_C = [-30, 500] as const;
-
 /** What of a step is looked at. */
 type Heats = Pick<Step, 'verb' | 'place' | 'doneWhen' | 'time'>;
 
 /**
  * What nobody means: an oven at −20 °C, a simmer at 250, a core of 300, a joint of 300 kg, two kilos
- * a millimetre thick. Asked where a file comes in; what is kept already stays readable.
+ * a millimetre thick. Asked on the command line; what is kept already stays readable.
  */
 export function impossibleInMeal(meal: Meal): MealProblem[] {
   return meal.dishes.flatMap((dish, d) => [
     ...dish.foods.flatMap((food, f) => inFood(meal, dish, food, `dishes[${d}].foods[${f}]`)),
     ...dish.steps.flatMap((step, s) => inStep(step, `dishes[${d}].steps[${s}]`)),
   ]);
-}
-
-/** The lowest and highest temperature a step can be set to there, °C. */
-export function settingsFor(kind: PlaceKind, verb: Verb): readonly [least: number, most: number] {
-  const [least, most] = placeNamed(kind).settings ?? ANY_C;
-  return kind === 'hob' && IN_POT.has(verb) ? [least, HOTTEST_POT_C] : [least, most];
 }
 
 function inStep({ verb, place, doneWhen, time }: Heats, path: string): MealProblem[] {

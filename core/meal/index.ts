@@ -1,7 +1,8 @@
 export * from './schema.ts';
 export * from './kitchen-schema.ts';
 export * from './parse.ts';
-export { settingsFor } from './impossible.ts';
+export * from './parse-file.ts';
+export { settingsFor } from './settings-for.ts';
 export { printMeal } from './print.ts';
 export { servingMin, tableMinOf } from './serving.ts';
 export { horizonProblem } from './horizon.ts';

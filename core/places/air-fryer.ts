@@ -37,7 +37,6 @@ export const airFryer = definePlace({
       saidByPlace: true,
     },
   ],
-  settings: [30, 260],
   environmentOf: () => 'air-fryer',
   readying: { 'air-fryer': [2, 5] },
 });

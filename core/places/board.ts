@@ -54,6 +54,5 @@ export const board = definePlace({
       holds: { en: 'under foil' },
     },
   ],
-  settings: [-10, 100],
   environmentOf: ({ verb }) => (verb === 'rest' ? 'foil' : 'counter'),
 });

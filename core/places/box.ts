@@ -34,6 +34,5 @@ export const box = definePlace({
       holds: { en: 'in the box' },
     },
   ],
-  settings: [-10, 100],
   environmentOf: () => 'box',
 });

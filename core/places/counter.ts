@@ -69,6 +69,5 @@ export const counter = definePlace({
       band: 'counter',
     },
   ],
-  settings: [-10, 50],
   environmentOf: () => 'counter',
 });

@@ -36,6 +36,5 @@ export const deepFryer = definePlace({
       caution: 'deepFat',
     },
   ],
-  settings: [90, 230],
   environmentOf: () => 'deep-fryer',
 });

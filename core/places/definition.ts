@@ -119,8 +119,6 @@ export interface PlaceDefinition {
   readonly appliance?: ApplianceDefinition;
   /** Where it stands in a kitchen that does not count it among its appliances. */
   readonly standsOn?: 'counter' | 'hob';
-  /** What it can be set to at all, °C: beyond, it is a slip of the pen. Our own lines, from memory, wide; left out, nothing is. */
-  readonly settings?: readonly [least: number, most: number];
   readonly environments: readonly HeatEnvironment[];
   /** Which of all environments a step in it means; undefined where heat reckons with none. */
   readonly environmentOf: (use: PlaceUse) => string | undefined;

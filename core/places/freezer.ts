@@ -28,6 +28,5 @@ export const freezer = definePlace({
       saidByPlace: true,
     },
   ],
-  settings: [-40, -5],
   environmentOf: () => 'freezer',
 });

@@ -32,6 +32,5 @@ export const fridge = definePlace({
       saidByPlace: true,
     },
   ],
-  settings: [-3, 15],
   environmentOf: () => 'fridge',
 });

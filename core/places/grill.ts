@@ -121,7 +121,6 @@ export const grill = definePlace({
       saidByPlace: true,
     },
   ],
-  settings: [40, 500],
   environmentOf: ({ zone }) => (zone === 'indirect' ? 'grill-indirect' : 'grill-direct'),
   readying: {
     'chimney-briquettes': [20, 25],

@@ -160,6 +160,5 @@ export const hob = definePlace({
       verb: 'steam',
     },
   ],
-  settings: [20, 350],
   environmentOf: ({ verb }) => BY_VERB[verb] ?? 'pan',
 });

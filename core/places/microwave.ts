@@ -55,6 +55,5 @@ export const microwave = definePlace({
       verb: 'simmer',
     },
   ],
-  settings: [0, 300],
   environmentOf: () => undefined,
 });

@@ -103,6 +103,5 @@ export const outside = definePlace({
       band: 'rest',
     },
   ],
-  settings: [-40, 50],
   environmentOf: ({ verb }) => (verb === 'rest' ? 'foil-outdoors' : 'outdoors'),
 });

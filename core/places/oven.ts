@@ -145,7 +145,6 @@ export const oven = definePlace({
       holds: { en: 'in a warm oven' },
     },
   ],
-  settings: [25, 500],
   environmentOf: ({ verb, tempC, fan }) => {
     if (verb === 'braise') return 'braise';
     if ((tempC ?? USUAL_C) < KEEPS_WARM_BELOW_C) return 'warm-oven';

@@ -62,6 +62,5 @@ export const pressureCooker = definePlace({
       caution: 'pressure',
     },
   ],
-  settings: [60, 130],
   environmentOf: () => 'pressure',
 });

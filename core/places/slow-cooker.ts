@@ -83,7 +83,6 @@ export const slowCooker = definePlace({
       caution: 'slowCooker',
     },
   ],
-  settings: [40, 130],
   environmentOf: ({ tempC }) =>
     tempC !== undefined && tempC > LOW_UNTIL_C ? 'slow-cooker-high' : 'slow-cooker-low',
 });

@@ -35,7 +35,6 @@ export const smoker = definePlace({
       wraps: true,
     },
   ],
-  settings: [0, 300],
   environmentOf: () => 'smoker',
   readying: { smoker: [30, 45], 'pellet-smoker': [10, 15], 'ceramic-cooker': [20, 40] },
 });

@@ -9,6 +9,5 @@ export const table = definePlace({
   band: 'counter',
   fire: false,
   environments: [],
-  settings: [0, 100],
   environmentOf: ({ verb }) => (verb === 'rest' ? 'foil' : 'counter'),
 });

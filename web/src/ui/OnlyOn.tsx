@@ -1,5 +1,8 @@
 import { dayShort, epochMinOf, monthLong, wallClock } from '@zemrin/core';
-import { useWords } from '../words/words.ts';
+import { weave } from '../words/en/weave.ts';
+import { learn, useWords } from '../words/words.ts';
+
+learn(weave);
 
 /** What stands in the place of its days for a stretch that is of one date. @param date "2026-11-28" */
 export function OnlyOn({ date }: { date: string }) {

@@ -4,7 +4,6 @@ export const app = {
   'hours.asleep': 'asleep',
   'hours.away': 'away',
   'hours.spared': 'spared',
-  'hours.onlyOn': 'Only on {{day}} {{date}} {{month}}.',
   'app.loading': 'Fetching your meals',
   'app.skip': 'Skip to the page',
   'app.undo': 'Undo',

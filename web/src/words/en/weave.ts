@@ -132,6 +132,7 @@ export const weave = {
   'variants.tender.slices': 'slides in; it slices',
   'variants.tender.firm': 'finds it firm',
   'variants.salt': '{{dish}}: salt in the meat',
+  'hours.onlyOn': 'Only on {{day}} {{date}} {{month}}.',
   'weave.hoursTitle': 'Your hours and measures',
   'weave.measures': 'Measures',
   'weave.weights': 'Weights and heat',
