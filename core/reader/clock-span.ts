@@ -23,20 +23,30 @@ const NAMED: ReadonlyArray<readonly [RegExp, number]> = [
 ];
 const HALF_DAY_H = 12;
 const DAY_H = 24;
-const LATE = /^(?:pm|p\.m\.|.*(?:afternoon|evening|night|tarde|noche))$/iu;
+const LATE = /^(?:pm|p\.m\.|.*(?:afternoon|evening|tarde))$/iu;
+const AT_NIGHT = /(?:night|noche)$/iu;
+/** "Two at night" is after midnight, "ten at night" before it. Our own line, no source. */
+const NIGHT_FROM_H = 6;
 
-/** Hours since midnight, and whether it is known which half of the day; undefined for no clock. */
-function hourOf(said: string, half = ''): { at: number; sure: boolean } | undefined {
+interface Hour {
+  /** Since midnight. */
+  readonly at: number;
+  /** It is known which half of the day is meant. */
+  readonly sure: boolean;
+}
+
+/** Undefined for no clock. */
+function hourOf(said: string, half = ''): Hour | undefined {
   const named = NAMED.find(([pattern]) => pattern.test(said))?.[1];
   if (named !== undefined) return { at: named, sure: true };
   const [hour, minute = '0'] = /^\d/u.test(said) ? said.split(/[:.]/u) : [said];
   const at = numberIn(hour ?? '') + Number(minute) / MINUTES_PER_HOUR;
   if (!(at >= 0 && at <= DAY_H)) return undefined;
   const sure = at > HALF_DAY_H || (half !== '' && !/clock$/iu.test(half));
-  return {
-    at: at <= HALF_DAY_H && sure ? (at % HALF_DAY_H) + (LATE.test(half) ? 12 : 0) : at,
-    sure,
-  };
+  if (at > HALF_DAY_H || !sure) return { at, sure };
+  const early = at % HALF_DAY_H;
+  const late = LATE.test(half) || (AT_NIGHT.test(half) && early >= NIGHT_FROM_H);
+  return { at: late ? early + HALF_DAY_H : early, sure };
 }
 
 /**
@@ -51,7 +61,9 @@ export function clockSpansIn(text: string): Atom[] {
       if (!begins || !ends) return [];
       const isClock = until !== undefined || one === DE_A || begins.sure || ends.sure;
       if (!isClock && !/[:.]/u.test(from + till)) return [];
-      const round = begins.sure && ends.sure ? DAY_H : HALF_DAY_H;
+      // "From 8:00 to 22:00": whoever says 22 counts to 24.
+      const to24 = Math.max(begins.at, ends.at) > HALF_DAY_H && !fromHalf && !tillHalf;
+      const round = to24 || (begins.sure && ends.sure) ? DAY_H : HALF_DAY_H;
       const hours = (((ends.at - begins.at) % round) + round) % round || round;
       return [
         {

@@ -209,6 +209,10 @@ it.each([
   ['Braise at 120 °C from noon until six.', ['braise 360 @120 oven']],
   ['Smoke from 10 at night until 8 in the morning.', ['smoke 600 smoker']],
   ['Roast at 150 °C from 10:30 to 13:00.', ['roast 150 @150 oven']],
+  ['Marinate in the fridge from 8:00 to 22:00.', ['marinate 840 fridge']],
+  ['Smoke at 90 °C from 10 at night until 12 at night.', ['smoke 120 @90 smoker']],
+  ['Smoke at 90 °C from 2 at night until 8 in the morning.', ['smoke 360 @90 smoker']],
+  ['Braise at 120 °C from 2 until 6 pm.', ['braise 240 @120 oven']],
   ['Marinate from 8 am until 6 pm in the fridge.', ['marinate 600 fridge']],
   ['Asar a 150 °C desde las dos hasta las cinco.', ['roast 180 @150 oven']],
   // Minutes, and no clock.

@@ -38,3 +38,11 @@ it('salts ahead, though nobody says how long', () => {
   );
   expect(acts.map(({ verb, place }) => [verb, place])).toEqual([['brine', 'fridge']]);
 });
+
+it('tells a day that begins an order from one in the name of what goes in', () => {
+  const { ingredients, acts } = readRecipe(
+    'Roast\n\nSunday joint of beef, 2 kg\n1 onion\nThe night before, salt the joint.',
+  );
+  expect(ingredients.map(({ name }) => name)).toEqual(['Sunday joint of beef', 'onion']);
+  expect(acts.map(({ verb }) => verb)).toEqual(['brine']);
+});

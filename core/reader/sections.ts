@@ -237,7 +237,8 @@ function isMethod(raw: string, line: string, part: Part): boolean {
   const words = line.split(/\s+/).length;
   const long = words > LEAST_TOLD_WORDS && /[.;!]\s+\p{L}/u.test(line) && spansIn(line).length > 1;
   const sentence = /[.;!]$/.test(line) || /[.;]\s+\p{Lu}/u.test(line) || long;
-  if (part === 'ingredients' && (ordersFirst(raw, line) || DAY_PREFIX.test(line))) return true;
+  const onADay = DAY_PREFIX.test(line) && isDoing(line);
+  if (part === 'ingredients' && (ordersFirst(raw, line) || onADay)) return true;
   const counted = STARTS_AMOUNT.test(line) || ENDS_AMOUNT.test(line) || BULLET.test(raw.trim());
   if (part === 'ingredients' && !counted && words > 2 && AT_A_CLOCK.test(line)) return true;
   if (part === 'start' && BULLET.test(raw.trim()) && isDoing(line)) return true;
