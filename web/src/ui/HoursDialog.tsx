@@ -4,6 +4,7 @@ import { useEdit } from '../store/useEdit.ts';
 import { Choice } from './Choice.tsx';
 import { Modal } from './Modal.tsx';
 import { OnlyOn } from './OnlyOn.tsx';
+import { Tick } from './Tick.tsx';
 import { weave } from '../words/en/weave.ts';
 import { learn, useWords } from '../words/words.ts';
 
@@ -133,21 +134,17 @@ function Days({
   return (
     <div className="mt-2 flex flex-wrap gap-2">
       {DAYS.map((day) => (
-        <label key={day} className="flex min-h-[44px] items-center gap-1">
-          <input
-            type="checkbox"
-            className="h-5 w-5 accent-[var(--now)]"
-            checked={stretch.days.includes(day)}
-            onChange={(e) =>
-              onChange({
-                days: e.target.checked
-                  ? [...stretch.days, day].sort()
-                  : stretch.days.filter((d) => d !== day),
-              })
-            }
-          />
+        <Tick
+          key={day}
+          checked={stretch.days.includes(day)}
+          onChange={(begins) =>
+            onChange({
+              days: begins ? [...stretch.days, day].sort() : stretch.days.filter((d) => d !== day),
+            })
+          }
+        >
           {t(`day.${day}`)}
-        </label>
+        </Tick>
       ))}
     </div>
   );

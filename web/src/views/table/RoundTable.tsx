@@ -77,7 +77,7 @@ function Place(props: { meal: Meal; seat: Seat; index: number; count: number; t:
           aria-label={t('table.place', { n: index + 1, who })}
           sideOffset={6}
           collisionPadding={12}
-          className="z-40 w-[320px] rounded-xl border border-line bg-panel p-4 text-ink shadow-xl"
+          className="z-40 max-h-[var(--radix-popover-content-available-height)] w-[320px] overflow-y-auto rounded-xl border border-line bg-panel p-4 text-ink shadow-xl"
         >
           <SeatForm meal={meal} seat={seat} index={index} />
         </Popover.Content>

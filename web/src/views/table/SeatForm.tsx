@@ -51,21 +51,19 @@ export function SeatForm({ meal, seat, index }: { meal: Meal; seat: Seat; index:
         <legend className="text-sm text-muted">{t('table.avoids')}</legend>
         <div className="grid grid-cols-2">
           {AVOIDABLE.map((avoided) => (
-            <label key={avoided} className="flex min-h-[36px] items-center gap-2">
-              <input
-                type="checkbox"
-                className="h-5 w-5 accent-[var(--now)]"
-                checked={seat.avoids.includes(avoided)}
-                onChange={(event) =>
-                  set({
-                    avoids: event.target.checked
-                      ? [...seat.avoids, avoided]
-                      : seat.avoids.filter((a) => a !== avoided),
-                  })
-                }
-              />
+            <Tick
+              key={avoided}
+              checked={seat.avoids.includes(avoided)}
+              onChange={(avoids) =>
+                set({
+                  avoids: avoids
+                    ? [...seat.avoids, avoided]
+                    : seat.avoids.filter((a) => a !== avoided),
+                })
+              }
+            >
               {t(`avoid.${avoided}`)}
-            </label>
+            </Tick>
           ))}
         </div>
       </fieldset>
