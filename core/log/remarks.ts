@@ -191,7 +191,7 @@ function tasteIn(clause: string): Remark[] {
 }
 
 const UNIT = '([a-zµ]+(?:\\s?(?:spoons?|cups?))?)?';
-const AMOUNT = new RegExp(`(?<![\\p{L}\\d])(${N})\\s*(?:level |heaped |big |good )?${UNIT}`, 'giu');
+const AMOUNT = new RegExp(`(?<![a-zß-ɏ\\d])(${N})\\s*(?:level |heaped |big |good )?${UNIT}`, 'giu');
 const INSTEAD =
   /\b(instead|next time|take|use|try|make it|only|enough|would do|better|should be|next|rather|then)\b/;
 

@@ -29,8 +29,8 @@ const QUICK: ReadonlySet<VerbWords> = new Set<VerbWords>([
 
 /** "Keep warm over the lowest heat". */
 const OVER_HEAT =
-  /(?:over|on|a) (?:the |a |an? very )?(?:low(?:est)?|gentl\p{L}*|minimum|barest|fuego) ?(?:heat|flame|ring|lento|bajo|suave|m[ií]nimo)|(?<!\p{L})on (?:a |the |its )?(?:back |low |small )?(?:ring|burner|hob)(?!\p{L})/iu;
-const IN_OVEN_WORDS = /(?<!\p{L})(?:in(?:side|to)? (?:the |a |an )?[^.;,]{0,20}oven|en el horno)/iu;
+  /(?:over|on|a) (?:the |a |an? very )?(?:low(?:est)?|gentl[a-zß-ɏ]*|minimum|barest|fuego) ?(?:heat|flame|ring|lento|bajo|suave|m[ií]nimo)|(?<![a-zß-ɏ])on (?:a |the |its )?(?:back |low |small )?(?:ring|burner|hob)(?![a-zß-ɏ])/iu;
+const IN_OVEN_WORDS = /(?<![a-zß-ɏ])(?:in(?:side|to)? (?:the |a |an )?[^.;,]{0,20}oven|en el horno)/iu;
 const GOES_TO = /(?:to|until|till?|hasta|a)\s*(?:about\s*|unos\s*)?$/iu;
 /** What all batches come to. */
 const IN_ALL = /^\s*,?\s*(?:in all|in total|altogether|all told|en total|en todo)/iu;
@@ -159,11 +159,11 @@ function liesCold(
 
 /** It is said to stand out. */
 const IS_WARM =
-  /(?<!\p{L})(?:room temp|(?:on|at) the (?:counter|side|worktop|table|sink)|in the sink|temperatura ambiente|fuera de la nevera|out of the fridge)/iu;
+  /(?<![a-zß-ɏ])(?:room temp|(?:on|at) the (?:counter|side|worktop|table|sink)|in the sink|temperatura ambiente|fuera de la nevera|out of the fridge)/iu;
 /** Two hours out of the fridge are the most. */
 const SOAKS_COLD_MIN = 120;
 const SOAKS_WARM =
-  /(?<!\p{L})(?:skewers?|sticks?|chips|planks?|beans?|chickpeas?|lentils?|peas|mushrooms?|fruit|raisins|prunes|rice|barley|brochetas|palillos|astillas|garbanzos|alubias|jud[ií]as|lentejas|setas|arroz|legumbres|pasas)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:skewers?|sticks?|chips|planks?|beans?|chickpeas?|lentils?|peas|mushrooms?|fruit|raisins|prunes|rice|barley|brochetas|palillos|astillas|garbanzos|alubias|jud[ií]as|lentejas|setas|arroz|legumbres|pasas)(?![a-zß-ɏ])/iu;
 
 /** A slow cooker stands on the counter; what braises hotter than water boils is in the oven. */
 function standsIn(
@@ -210,7 +210,7 @@ export function minutesOf(
 }
 
 /** "… and in the fridge for another 24". */
-const AGAIN_SO = /(?<!\p{L})(?:another|a further|otr[oa]s)\s+$/iu;
+const AGAIN_SO = /(?<![a-zß-ɏ])(?:another|a further|otr[oa]s)\s+$/iu;
 /** Fewer minutes than so many are no stage of hours. Our own line, no source. */
 const FEWEST_MIN = 5;
 
@@ -222,7 +222,7 @@ function timesOf(text: string, span: ReadDuration): number {
   const behind = text.slice(span.to);
   if (
     /^\s*(?:each|every) time/iu.test(behind) &&
-    /(?<!\p{L})(?:twice|dos veces)(?!\p{L})/iu.test(text)
+    /(?<![a-zß-ɏ])(?:twice|dos veces)(?![a-zß-ɏ])/iu.test(text)
   )
     return 2;
   const sides = span.perSide ? (numberOf(SIDES, text) ?? 2) : 1;
@@ -231,17 +231,17 @@ function timesOf(text: string, span: ReadDuration): number {
   return sides * (each ?? 1) * (isEach ? (numberOf(BATCHES, text) ?? 1) : 1);
 }
 
-const SIDES = new RegExp(`(${NUMBER}) (?:sides|lados|caras)(?!\\p{L})`, 'iu');
+const SIDES = new RegExp(`(${NUMBER}) (?:sides|lados|caras)(?![a-zß-ɏ])`, 'iu');
 const BATCHES = new RegExp(
-  `(${NUMBER})(?:\\s*(?:or|to|o|a|-|–)\\s*${NUMBER})? (?:batches|lots|rounds|goes|loads|tandas|veces|turnos|lotes)(?!\\p{L})`,
+  `(${NUMBER})(?:\\s*(?:or|to|o|a|-|–)\\s*${NUMBER})? (?:batches|lots|rounds|goes|loads|tandas|veces|turnos|lotes)(?![a-zß-ɏ])`,
   'iu',
 );
 const EACH_BATCH =
   /^\s*,?\s*(?:each|apiece|(?:a|per|for each|every) (?:go|batch|lot|round|load)|cada (?:una?|tanda|lote|vez)|por (?:tanda|lote))/iu;
 /** "All four sides, 2 minutes each". */
-const OF_EACH = /^\s*(?:each|apiece|(?:por|para|en)? ?cada una?(?!\p{L}))/iu;
+const OF_EACH = /^\s*(?:each|apiece|(?:por|para|en)? ?cada una?(?![a-zß-ɏ]))/iu;
 /** "In two batches of 3 minutes". */
-const BATCHES_OF = /(?<!\p{L})(?:batches|lots|rounds|goes|loads|tandas|turnos|lotes) (?:of|de) $/iu;
+const BATCHES_OF = /(?<![a-zß-ɏ])(?:batches|lots|rounds|goes|loads|tandas|turnos|lotes) (?:of|de) $/iu;
 
 function numberOf(pattern: RegExp, text: string): number | undefined {
   const found = pattern.exec(text)?.[1];
@@ -251,7 +251,7 @@ function numberOf(pattern: RegExp, text: string): number | undefined {
 
 /** "… plus 20 minutes over". */
 const MORE_BEHIND = new RegExp(
-  `(?<!\\p{L})(?:plus|and|m[aá]s|y)\\s+(?:an? (?:extra|further) )?(${NUMBER})\\s*(?:minutes?|mins?\\.?|minutos?|over(?!\\p{L})|extra(?!\\p{L})|on top|(?=[.,;)]|$))`,
+  `(?<![a-zß-ɏ])(?:plus|and|m[aá]s|y)\\s+(?:an? (?:extra|further) )?(${NUMBER})\\s*(?:minutes?|mins?\\.?|minutos?|over(?![a-zß-ɏ])|extra(?![a-zß-ɏ])|on top|(?=[.,;)]|$))`,
   'iu',
 );
 
@@ -260,7 +260,7 @@ function moreBehind(text: string, span: ReadDuration): number {
 }
 
 /** "For a 3 kg goose": another weight than the list's. */
-const WEIGHT = new RegExp(`(${NUMBER})[\\s-]*(kg|kilos?|lbs?|pounds?|libras?)(?!\\p{L})`, 'giu');
+const WEIGHT = new RegExp(`(${NUMBER})[\\s-]*(kg|kilos?|lbs?|pounds?|libras?)(?![a-zß-ɏ])`, 'giu');
 
 const NEAR_LETTERS = 14;
 
@@ -277,7 +277,7 @@ function weightIn(text: string, { to, sense }: ReadDuration): number | undefined
 /** "Rest 5.": minutes, of course. */
 function bareRest(own: string): Pick<ReadAct, 'leastMin' | 'likelyMin' | 'mostMin'> | undefined {
   const found =
-    /^(?:rest|reposar?)\s+(?:for\s+)?(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?\s*(?:[.,;]|$|(?:on|in|under|warm|covered|loosely|tapad[oa]s?|cubiert[oa]s?|en|fuera)(?!\p{L}))/iu.exec(
+    /^(?:rest|reposar?)\s+(?:for\s+)?(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?\s*(?:[.,;]|$|(?:on|in|under|warm|covered|loosely|tapad[oa]s?|cubiert[oa]s?|en|fuera)(?![a-zß-ɏ]))/iu.exec(
       own,
     );
   if (!found) return undefined;

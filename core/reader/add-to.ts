@@ -7,7 +7,7 @@ const OFTEN_MIN = 10;
 /** A stone in the oven, at the longest. Common practice, no source. */
 const LONGEST_PREHEAT_MIN = 60;
 const OF_DOUGH =
-  /(?<!\p{L})(?:folds?|folded|stretch|dough|knead\p{L}*|masa|plieg\p{L}*)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:folds?|folded|stretch|dough|knead[a-zß-ɏ]*|masa|plieg[a-zß-ɏ]*)(?![a-zß-ɏ])/iu;
 const BY_HAND: ReadonlySet<string> = new Set(['mix', 'prepare']);
 const TENDING: ReadonlySet<string> = new Set(['turn', 'baste', 'stir']);
 

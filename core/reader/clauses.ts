@@ -10,7 +10,7 @@ export interface Clause {
 export const NO_LIQUID =
   '(?! (?:its|their|the|his) (?:own )?(?:cooking |hot |poaching )?(?:liquid|liquor|water|stock|broth|juices?|brine|milk|fat))';
 
-const GOES_ON = `(?:they|it) (?:all )?(?:go|goes|went) (?:back )?(?:on|in|into|onto|under)|another (?:\\d|half|hour|one|two|three|four|few)|(?<=and )every (?:\\d|half|hour|quarter|twenty|thirty|fifteen|ten)|(?:put|tip|place)(?: it| them| everything)? in(?:to)? a (?:bowl|bag|tub)|give it|give them|give the \\p{L}+(?= (?:another \\d|\\d+ ?\\p{L}* (?:more|extra)))|gave it|gave them|carry on|carrying on|continue|keep going|keep (?:it|them) going|keep at it|go on|finish(?! with)|leave it (?:in|on(?! (?:the|a) (?:counter|side|worktop|table|bench|board|rack|plate))|there)${NO_LIQUID}|put it back|(?:turn|drop|lower|reduce|raise|increase|bring|crank|ease) (?:it|the (?:oven|heat|temperature|oil|fat))(?=[^.;,]{0,30}\\d{3})|(?:bajar?|bajamos|sube|subir|subimos) (?:a|hasta) \\d{3}|(?:lower|drop|reduce|turn down) to \\d{3}|(?:knock|turn|bring) the (?:heat|oven|temperature) (?:down|up|back)|sigue|siga|seguir|seguimos|contin[uú]a|continuar|prosigue|termin(?:a|ar|amos)(?! con)|acab(?:a|ar|amos)(?! con)|(?:baj|sub|reduc)(?:a|e|ir|ar|amos|imos)? (?:el horno|la temperatura)(?=[^.;,]{0,30}\\d{3})`;
+const GOES_ON = `(?:they|it) (?:all )?(?:go|goes|went) (?:back )?(?:on|in|into|onto|under)|another (?:\\d|half|hour|one|two|three|four|few)|(?<=and )every (?:\\d|half|hour|quarter|twenty|thirty|fifteen|ten)|(?:put|tip|place)(?: it| them| everything)? in(?:to)? a (?:bowl|bag|tub)|give it|give them|give the [a-zß-ɏ]+(?= (?:another \\d|\\d+ ?[a-zß-ɏ]* (?:more|extra)))|gave it|gave them|carry on|carrying on|continue|keep going|keep (?:it|them) going|keep at it|go on|finish(?! with)|leave it (?:in|on(?! (?:the|a) (?:counter|side|worktop|table|bench|board|rack|plate))|there)${NO_LIQUID}|put it back|(?:turn|drop|lower|reduce|raise|increase|bring|crank|ease) (?:it|the (?:oven|heat|temperature|oil|fat))(?=[^.;,]{0,30}\\d{3})|(?:bajar?|bajamos|sube|subir|subimos) (?:a|hasta) \\d{3}|(?:lower|drop|reduce|turn down) to \\d{3}|(?:knock|turn|bring) the (?:heat|oven|temperature) (?:down|up|back)|sigue|siga|seguir|seguimos|contin[uú]a|continuar|prosigue|termin(?:a|ar|amos)(?! con)|acab(?:a|ar|amos)(?! con)|(?:baj|sub|reduc)(?:a|e|ir|ar|amos|imos)? (?:el horno|la temperatura)(?=[^.;,]{0,30}\\d{3})`;
 
 /** An oven that is set to something else. */
 const LOWERS =
@@ -21,7 +21,7 @@ const LOWERS =
  * "before". Both halves must hold enough to stand alone.
  */
 const TURN = new RegExp(
-  `\\s*(?:;|(?<=^\\s*(?:to (?:serve|finish|reheat)|para (?:servir|terminar|acabar))):|(?<=^\\s*(?:to serve|para servir)),(?= crisp| tost| dorar)|(?:,|\\.)?\\s+(?:and\\s+|y\\s+)?(?:then|followed by|after that|afterwards|luego|despu[eé]s|a continuaci[oó]n|seguido de)(?=[\\s,]),?|,?\\s+(?:and|y)\\s+(?=(?:${GOES_ON})(?!\\p{L}))|,\\s+(?=(?:${GOES_ON}|in (?:with|goes?|go))(?!\\p{L}))|\\s+(?=(?:${LOWERS}))|(?<=(?:^|[,;]\\s|and\\s)another \\d{1,3}(?: ?(?:minutes?|mins?|m|hours?|h))?(?: (?:un)?covered)?),?\\s+and\\s+(?=(?:rest|slice|carve|shred)(?!\\p{L}))|(?<=(?:add|stir in|pour in|tip in|throw in) [^.;,]{1,30}),\\s+(?=\\d{1,3} ?(?:minutes?|mins?|hours?) more(?!\\p{L}))|(?<=(?:^|[,;]\\s|and\\s)(?:another \\d{1,3}(?: ?(?:minutes?|mins?|m|hours?|h))?|\\d{1,3} ?(?:minutes?|mins?|hours?) more)),\\s+(?=(?!(?:un)?covered|un?wrapped|or |lid|with|in |at |on |then|and |until|till|to |\\p{L}+ing(?!\\p{L}))\\p{L})|,?\\s+(?:and|y|then|,)\\s+(?=(?:an? )?\\d{1,2}(?:[ -]?(?:minutes?|mins?|minutos?))?(?:['’]s?)? (?:de |of )?(?:reposo|descanso|rest(?:ing)?)(?!\\p{L}))|(?<=\\d ?(?:minutes?|mins?|minutos?) (?:a fuego|(?:on|over) an?) [^.;,\\d]{1,20})\\s+(?:and|y)\\s+(?=\\d{1,3}(?: (?:minutes?|mins?|minutos?))? (?:a fuego|(?:on|over) an?) )|,\\s+(?:and |y )?(?=\\d{1,3}(?:[ -]?(?:minutes?|mins?|minutos?))? (?:off the (?:heat|fire|hob)|fuera del fuego|gently|slowly|very gently|muy despacio|suavemente))|,\\s+(?=(?:or|o) (?:for )?\\d{1,2}(?:\\s?[-–]\\s?\\d{1,2})?(?: ?(?:hours?|h|horas))? (?:in the|en la|en el) (?:fridge|refrigerator|nevera|frigo))|(?<=(?:take|get|bring|saca)\\p{L}*[^.;,]{0,40}(?:hours?|minutes?|mins?|horas?|minutos?) (?:before|ahead|beforehand|antes)),\\s+)\\s*`,
+  `\\s*(?:;|(?<=^\\s*(?:to (?:serve|finish|reheat)|para (?:servir|terminar|acabar))):|(?<=^\\s*(?:to serve|para servir)),(?= crisp| tost| dorar)|(?:,|\\.)?\\s+(?:and\\s+|y\\s+)?(?:then|followed by|after that|afterwards|luego|despu[eé]s|a continuaci[oó]n|seguido de)(?=[\\s,]),?|,?\\s+(?:and|y)\\s+(?=(?:${GOES_ON})(?![a-zß-ɏ]))|,\\s+(?=(?:${GOES_ON}|in (?:with|goes?|go))(?![a-zß-ɏ]))|\\s+(?=(?:${LOWERS}))|(?<=(?:^|[,;]\\s|and\\s)another \\d{1,3}(?: ?(?:minutes?|mins?|m|hours?|h))?(?: (?:un)?covered)?),?\\s+and\\s+(?=(?:rest|slice|carve|shred)(?![a-zß-ɏ]))|(?<=(?:add|stir in|pour in|tip in|throw in) [^.;,]{1,30}),\\s+(?=\\d{1,3} ?(?:minutes?|mins?|hours?) more(?![a-zß-ɏ]))|(?<=(?:^|[,;]\\s|and\\s)(?:another \\d{1,3}(?: ?(?:minutes?|mins?|m|hours?|h))?|\\d{1,3} ?(?:minutes?|mins?|hours?) more)),\\s+(?=(?!(?:un)?covered|un?wrapped|or |lid|with|in |at |on |then|and |until|till|to |[a-zß-ɏ]+ing(?![a-zß-ɏ]))[a-zß-ɏ])|,?\\s+(?:and|y|then|,)\\s+(?=(?:an? )?\\d{1,2}(?:[ -]?(?:minutes?|mins?|minutos?))?(?:['’]s?)? (?:de |of )?(?:reposo|descanso|rest(?:ing)?)(?![a-zß-ɏ]))|(?<=\\d ?(?:minutes?|mins?|minutos?) (?:a fuego|(?:on|over) an?) [^.;,\\d]{1,20})\\s+(?:and|y)\\s+(?=\\d{1,3}(?: (?:minutes?|mins?|minutos?))? (?:a fuego|(?:on|over) an?) )|,\\s+(?:and |y )?(?=\\d{1,3}(?:[ -]?(?:minutes?|mins?|minutos?))? (?:off the (?:heat|fire|hob)|fuera del fuego|gently|slowly|very gently|muy despacio|suavemente))|,\\s+(?=(?:or|o) (?:for )?\\d{1,2}(?:\\s?[-–]\\s?\\d{1,2})?(?: ?(?:hours?|h|horas))? (?:in the|en la|en el) (?:fridge|refrigerator|nevera|frigo))|(?<=(?:take|get|bring|saca)[a-zß-ɏ]*[^.;,]{0,40}(?:hours?|minutes?|mins?|horas?|minutos?) (?:before|ahead|beforehand|antes)),\\s+)\\s*`,
   'giu',
 );
 
@@ -36,13 +36,13 @@ const A_MOMENT =
 const SETS_HEAT = new RegExp(`^(?:${LOWERS})`, 'iu');
 
 const UNTIL_CORE =
-  /(?<!\p{L})(?:until|till?|hasta|(?:carry on|continue|go on|keep going|cook on|sigue|seguir|contin[uú]ar?) (?:to|a))(?!\p{L})[^.;,]{0,40}(?:, (?:about |around )?)?(?<!\d)[4-9]\d(?:\s?°?\s?C)?(?: in the \p{L}+| inside)?$/iu;
+  /(?<![a-zß-ɏ])(?:until|till?|hasta|(?:carry on|continue|go on|keep going|cook on|sigue|seguir|contin[uú]ar?) (?:to|a))(?![a-zß-ɏ])[^.;,]{0,40}(?:, (?:about |around )?)?(?<!\d)[4-9]\d(?:\s?°?\s?C)?(?: in the [a-zß-ɏ]+| inside)?$/iu;
 
 const LIES_COLD =
-  /(?<!\p{L})(?:in|into|to) the (?:fridge|refrigerator|cold)(?!\p{L})[^.;\d]{0,30}$/iu;
+  /(?<![a-zß-ɏ])(?:in|into|to) the (?:fridge|refrigerator|cold)(?![a-zß-ɏ])[^.;\d]{0,30}$/iu;
 
 /** What follows an "if" belongs to it. */
-const IF = /^\s*(?:if|unless|should (?:it|they)|si)(?!\p{L})/iu;
+const IF = /^\s*(?:if|unless|should (?:it|they)|si)(?![a-zß-ɏ])/iu;
 
 /** "Two days ahead: rub it, and leave it in the fridge": all of it lies so long. */
 const DAYS_AHEAD =
@@ -59,10 +59,10 @@ export function clausesOf(sentence: string): Clause[] {
     // "For the last ten minutes, raise it to 220" is one thing.
     if (AT_THE_LAST.test(text) && letters(text) < LAST_LETTERS) continue;
     // "Until 95 °C, another 2 to 3 hours": so long that takes.
-    if (UNTIL_CORE.test(text) && /^another(?!\p{L})/iu.test(behind)) continue;
+    if (UNTIL_CORE.test(text) && /^another(?![a-zß-ɏ])/iu.test(behind)) continue;
     if (A_MOMENT.test(text) && SETS_HEAT.test(behind)) continue;
     // "Leave it on a rack in the fridge, another twelve hours": so long it lies there.
-    if (LIES_COLD.test(text) && /^(?:another|a further)(?!\p{L})/iu.test(behind)) continue;
+    if (LIES_COLD.test(text) && /^(?:another|a further)(?![a-zß-ɏ])/iu.test(behind)) continue;
     if (letters(text) < LEAST_LETTERS || letters(behind) < LEAST_LETTERS) continue;
     found.push({ text, from });
     from = match.index + match[0].length;

@@ -9,11 +9,11 @@ const CLOCK = (name: string) =>
 
 /** "From noon until six", "from 2 pm to 5 pm"; a bare "from 2 to 3" may be of anything. */
 const FROM_TO = new RegExp(
-  `(?<!\\p{L})from ${CLOCK('from')} (?:(?<until>until|till?)|to) ${CLOCK('till')}(?![\\d\\p{L}%°]|[.,:]\\d|\\s?(?:min(?:ute)?s?|m|h|hours?|hrs?|days?|cm|mm|g|kg|°|º|degrees|in(?:ch)?)(?!\\p{L}))`,
+  `(?<![a-zß-ɏ])from ${CLOCK('from')} (?:(?<until>until|till?)|to) ${CLOCK('till')}(?![\\da-zß-ɏ%°]|[.,:]\\d|\\s?(?:min(?:ute)?s?|m|h|hours?|hrs?|days?|cm|mm|g|kg|°|º|degrees|in(?:ch)?)(?![a-zß-ɏ]))`,
   'giu',
 );
 const DE_A = new RegExp(
-  `(?<!\\p{L})(?:de|desde) (?:el |las? )${CLOCK('from')} (?:a|hasta) (?:el |las? )${CLOCK('till')}(?![\\d\\p{L}]|[.,:]\\d)`,
+  `(?<![a-zß-ɏ])(?:de|desde) (?:el |las? )${CLOCK('from')} (?:a|hasta) (?:el |las? )${CLOCK('till')}(?![\\da-zß-ɏ]|[.,:]\\d)`,
   'giu',
 );
 

@@ -34,7 +34,7 @@ export function cueIn(clause: string, context: Context): CueHit | undefined {
     if (!match) continue;
     const means = verb === 'again' ? goesOnAs(context) : verb;
     if (means === undefined) continue;
-    const into = alone || /^(?:into|en)(?!\p{L})/iu.test(match[0]);
+    const into = alone || /^(?:into|en)(?![a-zß-ɏ])/iu.test(match[0]);
     return {
       verb: means,
       from: match.index,

@@ -4,10 +4,10 @@ import { cutAmong, cutNamed } from './known-foods.ts';
 
 /** Cooked in its tin or its jar; "as you can", "to fit your tin" are none. */
 const TINNED =
-  /(?<!\p{L})(?:tinned|canned|(?:(?:\d+|an?|one|two|three|small|large|big|half)(?: ?(?:g|ml|oz))?[- ])(?:(?:small|large|big) )?(?:tins?|cans?|jars?)|latas?|en conserva|botes? de|(?:tuna|at[uú]n)[^.;]* (?:drained|flaked|escurrid[oa]s?|desmenuzad[oa]s?))(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:tinned|canned|(?:(?:\d+|an?|one|two|three|small|large|big|half)(?: ?(?:g|ml|oz))?[- ])(?:(?:small|large|big) )?(?:tins?|cans?|jars?)|latas?|en conserva|botes? de|(?:tuna|at[uú]n)[^.;]* (?:drained|flaked|escurrid[oa]s?|desmenuzad[oa]s?))(?![a-zß-ɏ])/iu;
 /** Raw all through. */
 const MINCED =
-  /(?<!\p{L})(?:minced?|ground|sausages?|burgers?|patt(?:y|ies)|meatballs?|koftas?|salchichas?|picad[oa]s?|molid[oa]s?|hamburguesas?|alb[oó]ndigas?)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:minced?|ground|sausages?|burgers?|patt(?:y|ies)|meatballs?|koftas?|salchichas?|picad[oa]s?|molid[oa]s?|hamburguesas?|alb[oó]ndigas?)(?![a-zß-ɏ])/iu;
 /** "Pork shoulder, coarsely minced", and no "with ground cumin". */
 const THEN_MINCED =
   /,\s*(?:(?:very|coarsely|finely|roughly|freshly|twice|bien|muy) )*(?:minced|ground|picad[oa]s?|molid[oa]s?)(?=\s*(?:[.,;)(]|$))/iu;
@@ -20,16 +20,16 @@ const MINCE_OF: Readonly<Partial<Record<Animal, string>>> = {
 };
 /** An animal by its own word; of several, the one that wants the most heat first. */
 const ANIMALS: ReadonlyArray<readonly [RegExp, Animal]> = [
-  [/(?<!\p{L})(?:chicken|turkey|duck|goose|poultry|pollo|pavo|pato)s?(?!\p{L})/iu, 'poultry'],
-  [/(?<!\p{L})(?:pork|gammon|cerdo|ib[eé]ric[oa]s?)(?!\p{L})/iu, 'pork'],
-  [/(?<!\p{L})(?:lamb|mutton|hogget|goat|kid|merguez|cordero|cabrito)(?!\p{L})/iu, 'lamb'],
-  [/(?<!\p{L})(?:venison|boar|deer|rabbit|ciervo|venado|jabal[ií]|conejo)(?!\p{L})/iu, 'game'],
-  [/(?<!\p{L})(?:fish|salmon|tuna|cod|haddock|trout|pescado|salm[oó]n|at[uú]n)(?!\p{L})/iu, 'fish'],
-  [/(?<!\p{L})(?:beef|veal|ox|bullock|ternera|vaca|buey|añojo)(?!\p{L})/iu, 'beef'],
+  [/(?<![a-zß-ɏ])(?:chicken|turkey|duck|goose|poultry|pollo|pavo|pato)s?(?![a-zß-ɏ])/iu, 'poultry'],
+  [/(?<![a-zß-ɏ])(?:pork|gammon|cerdo|ib[eé]ric[oa]s?)(?![a-zß-ɏ])/iu, 'pork'],
+  [/(?<![a-zß-ɏ])(?:lamb|mutton|hogget|goat|kid|merguez|cordero|cabrito)(?![a-zß-ɏ])/iu, 'lamb'],
+  [/(?<![a-zß-ɏ])(?:venison|boar|deer|rabbit|ciervo|venado|jabal[ií]|conejo)(?![a-zß-ɏ])/iu, 'game'],
+  [/(?<![a-zß-ɏ])(?:fish|salmon|tuna|cod|haddock|trout|pescado|salm[oó]n|at[uú]n)(?![a-zß-ɏ])/iu, 'fish'],
+  [/(?<![a-zß-ɏ])(?:beef|veal|ox|bullock|ternera|vaca|buey|añojo)(?![a-zß-ɏ])/iu, 'beef'],
 ];
 /** Cooked before, and no raw meat; "asado de tira" and what is half cooked are none. */
 const COOKED =
-  /(?<!\p{L}|(?:part|partly|half|par|slow|not)[- ])(?:cooked|left-?over|roasted|poached|cocid[oa]s?|(?<=(?:pollo|pavo) )asado|sobras|restos)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ]|(?:part|partly|half|par|slow|not)[- ])(?:cooked|left-?over|roasted|poached|cocid[oa]s?|(?<=(?:pollo|pavo) )asado|sobras|restos)(?![a-zß-ɏ])/iu;
 const COOKED_OF: Readonly<Partial<Record<Animal, string>>> = {
   beef: 'cooked-beef',
   pork: 'cooked-pork',
@@ -41,12 +41,12 @@ const COOKED_OF: Readonly<Partial<Record<Animal, string>>> = {
 };
 /** A bird in its joints. */
 const JOINTED =
-  /(?<!\p{L})(?:jointed|cut up|cut in(?:to)? (?:\p{L}+ |\d+ )?(?:pieces|joints|portions)|in (?:\p{L}+ |\d+ )(?:pieces|joints)|troce?ad[oa]|despiezad[oa]|en (?:trozos|piezas|presas|octavos|cuartos))(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:jointed|cut up|cut in(?:to)? (?:[a-zß-ɏ]+ |\d+ )?(?:pieces|joints|portions)|in (?:[a-zß-ɏ]+ |\d+ )(?:pieces|joints)|troce?ad[oa]|despiezad[oa]|en (?:trozos|piezas|presas|octavos|cuartos))(?![a-zß-ɏ])/iu;
 const BONELESS =
-  /(?<!\p{L})(?:boned|boneless|off the bone|bone out|deshuesad[oa]s?|sin hueso)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:boned|boneless|off the bone|bone out|deshuesad[oa]s?|sin hueso)(?![a-zß-ɏ])/iu;
 const ON_BONE =
-  /(?<!\p{L})(?:bone[- ]in|on the bone|with (?:the )?bone|skin[- ]on|con (?:el )?hueso|con piel)(?!\p{L})/iu;
-const PEELED = /(?<!\p{L})(?:peeled|shelled|pelad[oa]s?)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:bone[- ]in|on the bone|with (?:the )?bone|skin[- ]on|con (?:el )?hueso|con piel)(?![a-zß-ɏ])/iu;
+const PEELED = /(?<![a-zß-ɏ])(?:peeled|shelled|pelad[oa]s?)(?![a-zß-ɏ])/iu;
 
 /**
  * The cut an ingredient of a recipe is, by its name and by what else its line says: mince, whatever

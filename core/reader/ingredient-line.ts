@@ -55,7 +55,7 @@ export function readIngredientLine(
 ): ReadIngredient | undefined {
   const tidied = line
     .replace(/^[\s*•·▢☐\-–—[\]]+(?=[\p{L}\p{N}½¼¾⅓⅔⅛])/u, '')
-    .replace(/^(?:and|y)\s+(?=\p{L}|\p{N}|[½¼¾⅓⅔⅛])/iu, '')
+    .replace(/^(?:and|y)\s+(?=[a-zß-ɏ]|\p{N}|[½¼¾⅓⅔⅛])/iu, '')
     .replace(/\s+/g, ' ')
     .trim();
   const exact = IN_WORDS.find(([pattern]) => pattern.test(tidied));
@@ -216,7 +216,7 @@ function leading(text: string, spoons: SpoonSystem): Amount | undefined {
     : undefined;
   if (each) return { ...each, value: value * each.value };
   const plus = new RegExp(
-    `^([\\p{L}.]+)\\s+(?:plus|\\+|más)\\s+(${NUMBER}\\s*[\\p{L}.]+\\s.*)$`,
+    `^([a-zß-ɏ.]+)\\s+(?:plus|\\+|más)\\s+(${NUMBER}\\s*[a-zß-ɏ.]+\\s.*)$`,
     'iu',
   ).exec(rest);
   const more = plus ? leading(plus[2] ?? '', spoons) : undefined;
@@ -239,7 +239,7 @@ function withUnit(value: number, rest: string, spoons: SpoonSystem): Amount {
   const of = (text: string) => text.replace(/^(?:of|de(?: la| los| las)?|del)\s+/iu, '').trim();
   // "500 g / 1 lb", "1 lb 4 oz".
   const second = new RegExp(
-    `^([\\p{L}.]+)\\s*(?:/|\\+|plus|más|and)?\\s*(${NUMBER})\\s*([\\p{L}.]+)\\s+(.*)$`,
+    `^([a-zß-ɏ.]+)\\s*(?:/|\\+|plus|más|and)?\\s*(${NUMBER})\\s*([a-zß-ɏ.]+)\\s+(.*)$`,
     'iu',
   ).exec(rest);
   const firstUnit = unitOf(rest.split(/[\s/]/)[0] ?? '', spoons);
@@ -291,7 +291,7 @@ function unitOf(word: string, spoons: SpoonSystem): string | undefined {
 /** "Salt: 10 g", "Pork shoulder – 2 kg", "Olive oil 30 ml". */
 function trailing(text: string, spoons: SpoonSystem): Amount | undefined {
   const match = new RegExp(
-    `^(.+?)\\s*(?:[:–—-]|\\.{2,}|,|\\s)\\s*(${NUMBER})\\s*([\\p{L}.]+)?\\s*$`,
+    `^(.+?)\\s*(?:[:–—-]|\\.{2,}|,|\\s)\\s*(${NUMBER})\\s*([a-zß-ɏ.]+)?\\s*$`,
     'iu',
   ).exec(text);
   const [, name = '', number = '', word] = match ?? [];
@@ -305,7 +305,7 @@ function trailing(text: string, spoons: SpoonSystem): Amount | undefined {
 
 /** "2 fat duck breasts", "a nice chicken": no more than praise. */
 const PRAISED =
-  /^(?:nice|lovely|decent|good-sized|plump|meaty|big|fat(?= (?:duck|chicken|goose|pork|lamb|beef|scallop|prawn|chop|leek|salmon|cod)))\s+(?=\p{L}{3,})/iu;
+  /^(?:nice|lovely|decent|good-sized|plump|meaty|big|fat(?= (?:duck|chicken|goose|pork|lamb|beef|scallop|prawn|chop|leek|salmon|cod)))\s+(?=[a-zß-ɏ]{3,})/iu;
 
 /** The name, and what is done to it: after the first comma, or a word that says so. */
 function nameOf(text: string): { name: string; preparation?: string | undefined } {
@@ -316,7 +316,7 @@ function nameOf(text: string): { name: string; preparation?: string | undefined 
     .replace(/^(?:some|unos|unas|algo de)\s+/iu, '')
     .replace(PRAISED, '')
     .replace(
-      /^(?:cans?|tins?|jars?|packets?|packs?|cartons?|latas?|botes?)\s+(?:of\s+|de\s+)?(?=\p{L})/iu,
+      /^(?:cans?|tins?|jars?|packets?|packs?|cartons?|latas?|botes?)\s+(?:of\s+|de\s+)?(?=[a-zß-ɏ])/iu,
       '',
     );
   const [head = '', ...tail] = clean.split(/\s*[,;]\s+|\s+[–—-]\s+/);

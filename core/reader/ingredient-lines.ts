@@ -89,7 +89,7 @@ function partsOf(line: string, at: RegExp): string[] {
 }
 
 /** An amount with a name behind, that is no size or weight of what stands before. */
-const AMOUNT_OF = `(?=${NUMBER}\\s*\\p{L})(?!${NUMBER}\\s*(?:g|kg|ml|l|oz|lbs?|cm|mm|in|inch(?:es)?)?\\s*(?:each|apiece|per|of (?:them|which|it)|thick|long|wide|cubes?|pieces|slices|dice|chunks|cada|de grosor|trozos|dados)(?!\\p{L}))`;
+const AMOUNT_OF = `(?=${NUMBER}\\s*[a-zß-ɏ])(?!${NUMBER}\\s*(?:g|kg|ml|l|oz|lbs?|cm|mm|in|inch(?:es)?)?\\s*(?:each|apiece|per|of (?:them|which|it)|thick|long|wide|cubes?|pieces|slices|dice|chunks|cada|de grosor|trozos|dados)(?![a-zß-ɏ]))`;
 const ITEM = new RegExp(`\\s*(?:,|;|\\s\\+)\\s*(?:and\\s+|y\\s+)?${AMOUNT_OF}`, 'iu');
 const ITEM_OR_AND = new RegExp(
   `\\s*(?:,|;|\\s\\+)\\s*(?:and\\s+|y\\s+)?${AMOUNT_OF}|\\s+(?:and|plus|y|m[aá]s)\\s+${AMOUNT_OF}`,

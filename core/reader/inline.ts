@@ -3,19 +3,19 @@ import { readIngredientLine, type ReadIngredient } from './ingredient-line.ts';
 import { NUMBER } from './numbers.ts';
 
 const AMOUNT = new RegExp(
-  `(${NUMBER})\\s*(?:-|–)?\\s*([\\p{L}]+)\\.?\\s+(?:of |de )?([\\p{L}][\\p{L}'’ -]{2,40}?)(?=\\s*(?:[,.;:()]|$|\\s(?:and|with|in|into|over|y|con|en|at|for|to|until|plus|then)\\s))`,
+  `(${NUMBER})\\s*(?:-|–)?\\s*([a-zß-ɏ]+)\\.?\\s+(?:of |de )?([a-zß-ɏ][a-zß-ɏ'’ -]{2,40}?)(?=\\s*(?:[,.;:()]|$|\\s(?:and|with|in|into|over|y|con|en|at|for|to|until|plus|then)\\s))`,
   'giu',
 );
 
 /** "Leg of lamb, about 2.3 kg": a sentence that is a food and its weight. */
 const WEIGHED = new RegExp(
-  `^\\s*(?:an? |the |un |una |el |la )?(?<name>[\\p{L}][\\p{L}'’ -]{2,40}?),?\\s+(?<amount>(?:about |around |roughly |weighing |of |unos |de )*${NUMBER}\\s?(?:kg|kilos?|g|lbs?|pounds?))(?: or so)?\\s*[.,;:]?\\s*$`,
+  `^\\s*(?:an? |the |un |una |el |la )?(?<name>[a-zß-ɏ][a-zß-ɏ'’ -]{2,40}?),?\\s+(?<amount>(?:about |around |roughly |weighing |of |unos |de )*${NUMBER}\\s?(?:kg|kilos?|g|lbs?|pounds?))(?: or so)?\\s*[.,;:]?\\s*$`,
   'iu',
 );
 
 /** "4 chicken thighs (about 600 g)", "six lamb shanks": pieces of meat that are counted. */
 const COUNTED = new RegExp(
-  `(?<![\\p{L}\\d.,/-])(?<!(?:at|to|a|@|oven|gas|mark)\\s)(${NUMBER})\\s+((?:[\\p{L}'’-]{2,20}\\s?){1,4})(\\([^()]{1,30}\\))?`,
+  `(?<![a-zß-ɏ\\d.,/-])(?<!(?:at|to|a|@|oven|gas|mark)\\s)(${NUMBER})\\s+((?:[a-zß-ɏ'’-]{2,20}\\s?){1,4})(\\([^()]{1,30}\\))?`,
   'giu',
 );
 

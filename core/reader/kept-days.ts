@@ -3,9 +3,9 @@ import { spansIn } from './span.ts';
 
 /** "It keeps for two weeks in the fridge", "store in a jar for up to a month". */
 const KEEPS =
-  /(?<!\p{L})(?:keeps?|kept|stores?|lasts?|gu[aá]rda\p{L}*|cons[eé]rva\p{L}*|aguantan?|duran?)(?!\p{L})[^.;]{0,60}$/iu;
+  /(?<![a-zß-ɏ])(?:keeps?|kept|stores?|lasts?|gu[aá]rda[a-zß-ɏ]*|cons[eé]rva[a-zß-ɏ]*|aguantan?|duran?)(?![a-zß-ɏ])[^.;]{0,60}$/iu;
 const MONTHS =
-  /(?<!\p{L})(?:keeps?|stores?|lasts?|gu[aá]rda\p{L}*|cons[eé]rva\p{L}*|aguantan?|duran?)(?!\p{L})[^.;]{0,60}?(?<count>\d+|an?|one|two|three|six|un|dos|tres|seis)\s+(?<unit>months?|mes(?:es)?|years?|años?)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:keeps?|stores?|lasts?|gu[aá]rda[a-zß-ɏ]*|cons[eé]rva[a-zß-ɏ]*|aguantan?|duran?)(?![a-zß-ɏ])[^.;]{0,60}?(?<count>\d+|an?|one|two|three|six|un|dos|tres|seis)\s+(?<unit>months?|mes(?:es)?|years?|años?)(?![a-zß-ɏ])/iu;
 const COUNTS: Readonly<Record<string, number>> = {
   a: 1,
   an: 1,
@@ -19,7 +19,7 @@ const COUNTS: Readonly<Record<string, number>> = {
   seis: 6,
 };
 const DAYS_PER_MONTH = 30;
-const FROZEN = /(?<!\p{L})(?:freez|frozen|congel)/iu;
+const FROZEN = /(?<![a-zß-ɏ])(?:freez|frozen|congel)/iu;
 const MOST_DAYS = 365;
 
 /** How many days a text says that something keeps; undefined where it says nothing. */

@@ -26,8 +26,8 @@ function leadsTo(
 const FOLDS = /^(?:fold|stretch|pli[eé]g|dobl)/iu;
 const UNDER = /^(?:submerge|immerse|sumer)/iu;
 const LEADS =
-  /^(?:leave|let|allow|set)\s+(?:\p{L}+\s+){0,4}to\s+$|^(?:put|place|set) [^.;,]{0,24}over (?:a |the )?(?:\p{L}+ )?heat[^.;,]{0,24} to\s+$/iu;
-const STEADY = /^hold (?:it |them |the \p{L}+ )?(?:steady )?at/iu;
+  /^(?:leave|let|allow|set)\s+(?:[a-zß-ɏ]+\s+){0,4}to\s+$|^(?:put|place|set) [^.;,]{0,24}over (?:a |the )?(?:[a-zß-ɏ]+ )?heat[^.;,]{0,24} to\s+$/iu;
+const STEADY = /^hold (?:it |them |the [a-zß-ɏ]+ )?(?:steady )?at/iu;
 const SETTLES =
   /^(?:let|leave|allow)\s+(?:it|them)\s+(?:to\s+)?(?:settle|come up|get (?:up )?to|climb|steady|burn)/iu;
 

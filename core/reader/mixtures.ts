@@ -90,7 +90,7 @@ const KINDS: ReadonlyArray<readonly [RegExp, Mixture['kind']]> = [
 ];
 
 /** Without salt in its list, a brine is only water from the tap. */
-const SALTY = /(?<!\p{L})(?:salt|sal|soy|soja|brine|salmuera)(?!\p{L})/iu;
+const SALTY = /(?<![a-zß-ɏ])(?:salt|sal|soy|soja|brine|salmuera)(?![a-zß-ɏ])/iu;
 
 function kindOf(group: string, soaks: string | undefined, ungrouped: boolean): Mixture['kind'] {
   const named = KINDS.find(([pattern]) => pattern.test(group))?.[1];

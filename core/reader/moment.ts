@@ -4,16 +4,16 @@ import type { ReadDuration } from './span.ts';
 /** "30 minutes before serving", "after an hour": a moment, and no length. */
 export function isMoment(text: string, { from, to }: ReadDuration): boolean {
   const rests =
-    /(?:for|wait|esper\p{L}*|aguard\p{L}*|rest|stand|sit|settle|cool|repos\p{L}*|descans\p{L}*|durante|it|them)(?: for)?(?: about)?\s*$/iu;
+    /(?:for|wait|esper[a-zß-ɏ]*|aguard[a-zß-ɏ]*|rest|stand|sit|settle|cool|repos[a-zß-ɏ]*|descans[a-zß-ɏ]*|durante|it|them)(?: for)?(?: about)?\s*$/iu;
   if (rests.test(text.slice(0, from)) || INTERVALS.test(text.slice(to))) return false;
   // "Rest off the heat 10 minutes before serving": so long, and then it is served.
   if (RESTS_SO.test(text.slice(0, from)) && THEN_EATEN.test(text.slice(to))) return false;
   const before =
-    /(?:^\s*(?:\p{L}+ ){1,2}last|after(?: about| the first)?|(?<!\p{L})a los|(?:^|,)\s*a la|(?<!\p{L})at(?: the)?|at the end of|for (?:the )?(?:first|last)|(?:in|during) the (?:first|last)|pasad[oa]s?|despu[eé]s de|al cabo de|los [uú]ltimos|durante los [uú]ltimos|a falta de|cuando (?:falten|queden)|in about)\s*$/iu;
+    /(?:^\s*(?:[a-zß-ɏ]+ ){1,2}last|after(?: about| the first)?|(?<![a-zß-ɏ])a los|(?:^|,)\s*a la|(?<![a-zß-ɏ])at(?: the)?|at the end of|for (?:the )?(?:first|last)|(?:in|during) the (?:first|last)|pasad[oa]s?|despu[eé]s de|al cabo de|los [uú]ltimos|durante los [uú]ltimos|a falta de|cuando (?:falten|queden)|in about)\s*$/iu;
   const behind =
     /^\s*(?:before|prior|ahead|earlier|from the end|to go|remaining|into|antes|apart|old|in advance|later)\b/iu;
   if (
-    /(?:out of|from|de) (?:the |la |el )?(?:fridge|refrigerator|cold|nevera|frigor|refrig)|(?:^|[:;,]\s*)(?:take|get|bring) (?:it |them |(?:the )?\p{L}+ )?out\b|^\s*(?:s[aá]ca|retir\p{L}* de)/iu.test(
+    /(?:out of|from|de) (?:the |la |el )?(?:fridge|refrigerator|cold|nevera|frigor|refrig)|(?:^|[:;,]\s*)(?:take|get|bring) (?:it |them |(?:the )?[a-zß-ɏ]+ )?out\b|^\s*(?:s[aá]ca|retir[a-zß-ɏ]* de)/iu.test(
       text,
     )
   )
@@ -32,18 +32,18 @@ export const AT_THE_LAST =
 
 /** "Raise to 230 °C for the last 15 minutes": a stage of its own, so long. */
 const AT_ANOTHER_HEAT =
-  /(?:to|at|a|hasta) \d{3}\s?(?:°|º|degrees|grados)?\s?[CF]?,?(?: (?:and|y) (?:cook|bake|roast|finish|brown|colou?r|crisp|blast|char|glaze|cuece|hornea|asa|termina|acaba|dora|tuesta|gratina|deja)(?: the \p{L}+| up| off)?(?: uncovered| covered| it| sin tapar)?)? (?:for|during|in|durante)?\s?(?:the|los) (?:last|final|[uú]ltimos)\s*$/iu;
+  /(?:to|at|a|hasta) \d{3}\s?(?:°|º|degrees|grados)?\s?[CF]?,?(?: (?:and|y) (?:cook|bake|roast|finish|brown|colou?r|crisp|blast|char|glaze|cuece|hornea|asa|termina|acaba|dora|tuesta|gratina|deja)(?: the [a-zß-ɏ]+| up| off)?(?: uncovered| covered| it| sin tapar)?)? (?:for|during|in|durante)?\s?(?:the|los) (?:last|final|[uú]ltimos)\s*$/iu;
 
 /** "2 h at 160 °C and the last 20 min at 220 °C". */
 const AND_THE_LAST =
-  /\d[^.;]*(?:,|(?<!\p{L})(?:and|y))\s+(?:the last|the final|los [uú]ltimos)\s*$/iu;
+  /\d[^.;]*(?:,|(?<![a-zß-ɏ])(?:and|y))\s+(?:the last|the final|los [uú]ltimos)\s*$/iu;
 const AT_HEAT = /^\s*(?:at|a)\s+\d{3}/iu;
 
 /** "After 15 minutes' rest": so long it rests. */
-const RESTED = /^(?:['’]s?|s['’])?\s+(?:of )?rest(?:ing)?(?!\p{L})/iu;
+const RESTED = /^(?:['’]s?|s['’])?\s+(?:of )?rest(?:ing)?(?![a-zß-ɏ])/iu;
 
 const RESTS_SO =
-  /(?<!\p{L})(?:rest|stand|sit|leave|relax|keep|store|chill|refrigerate|repos\p{L}*|descans\p{L}*|guard\p{L}*|conserv\p{L}*)(?!\p{L})[^.;\d]{0,40}$/iu;
+  /(?<![a-zß-ɏ])(?:rest|stand|sit|leave|relax|keep|store|chill|refrigerate|repos[a-zß-ɏ]*|descans[a-zß-ɏ]*|guard[a-zß-ɏ]*|conserv[a-zß-ɏ]*)(?![a-zß-ɏ])[^.;\d]{0,40}$/iu;
 const THEN_EATEN =
   /^\s*(?:before (?:serving|carving|slicing|cutting|eating|you (?:serve|carve|cut|slice|eat))|antes de (?:servir|cortar|trinchar|comer))/iu;
 
@@ -64,10 +64,10 @@ interface ReadMomentHere {
 }
 
 /** Counted from the end of what goes on. */
-const FROM_END = /(?<!\p{L})(?:last|final|[uú]ltimos|a falta de|cuando (?:falten|queden))\s*$/iu;
-const TO_THE_END = /^\s*(?:(?:from|before) the end|to go|remaining|left)(?!\p{L})/iu;
+const FROM_END = /(?<![a-zß-ɏ])(?:last|final|[uú]ltimos|a falta de|cuando (?:falten|queden))\s*$/iu;
+const TO_THE_END = /^\s*(?:(?:from|before) the end|to go|remaining|left)(?![a-zß-ɏ])/iu;
 /** Where what is done stands: behind "after an hour, …", or before "… for the last 45 minutes". */
-const ONCE_AGAIN = /^\s*(?:and|y) (?:again|otra vez)(?!\p{L}).*$/isu;
+const ONCE_AGAIN = /^\s*(?:and|y) (?:again|otra vez)(?![a-zß-ɏ]).*$/isu;
 const NO_WORDS = /^[\s,:]+|[\s,:.]+$/gu;
 
 /**
@@ -124,7 +124,7 @@ export function momentOfOwn(
   return { moment, at: [span.from, span.to] };
 }
 
-const AFTER = /(?<!\p{L})(?:after|at(?: the)?|tras|a l[oa]s)\s*$/iu;
+const AFTER = /(?<![a-zß-ɏ])(?:after|at(?: the)?|tras|a l[oa]s)\s*$/iu;
 
 const AT_A_MOMENT =
-  /(?:^\s*(?:\p{L}+ ){1,2}last|after(?: about| the first)?|(?<!\p{L})a l[oa]s|(?:^|,)\s*a la|(?<!\p{L})at(?: the)?|tras|at the end of|for (?:the )?(?:last|final)|(?:in|during) the (?:first|last|final)|pasad[oa]s?|despu[eé]s de|al cabo de|(?:durante )?los [uú]ltimos|a falta de|cuando (?:falten|queden))\s*$/iu;
+  /(?:^\s*(?:[a-zß-ɏ]+ ){1,2}last|after(?: about| the first)?|(?<![a-zß-ɏ])a l[oa]s|(?:^|,)\s*a la|(?<![a-zß-ɏ])at(?: the)?|tras|at the end of|for (?:the )?(?:last|final)|(?:in|during) the (?:first|last|final)|pasad[oa]s?|despu[eé]s de|al cabo de|(?:durante )?los [uú]ltimos|a falta de|cuando (?:falten|queden))\s*$/iu;

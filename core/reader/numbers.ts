@@ -121,8 +121,8 @@ export const DIGITS =
   '(?:\\d+\\s+(?:and\\s+|y\\s+)?\\d+\\s*[/⁄]\\s*\\d+|(?<!\\d)\\d{1,2}\\s*[/⁄]\\s*\\d+|\\d+\\s*[¼-¾⅐-⅞]|[¼-¾⅐-⅞]|\\d{1,3}(?:[.,]\\d{3})+(?!\\d)|\\d+[.,]\\d+|\\d+)';
 
 /** A number in digits or words. Words end at a letter's edge. */
-const WORD_ENDS = '(?!\\p{L})(?!-(?!(?:minute|min|hour|hr|day|week|second)))';
-export const NUMBER = `(?:${DIGITS}|(?<![\\p{L}-])(?:${COMPOUND}|${BY_LENGTH.join('|')})${WORD_ENDS})`;
+const WORD_ENDS = '(?![a-zß-ɏ])(?!-(?!(?:minute|min|hour|hr|day|week|second)))';
+export const NUMBER = `(?:${DIGITS}|(?<![a-zß-ɏ-])(?:${COMPOUND}|${BY_LENGTH.join('|')})${WORD_ENDS})`;
 
 /**
  * The value of a number in a text. A comma or a dot before three digits parts thousands: nobody

@@ -142,7 +142,7 @@ const SEPARATES =
   /\s*(?:[,:(]|\s[-–—+](?=\s)|\s(?:and|y|then|luego|plus|m[aá]s|before|after which)(?=\s))\s*/giu;
 
 /** "Ten minutes before you eat, …": nothing lasts so long. */
-const BEFORE = /^\s*(?:before|antes)(?!\p{L})/iu;
+const BEFORE = /^\s*(?:before|antes)(?![a-zß-ɏ])/iu;
 
 /** A clause cut between its times: at the first comma, colon or "and" behind each. */
 function cutFiner({ text, from }: Clause): Clause[] {

@@ -4,7 +4,7 @@ import type { Cut, Prepared } from '../pantry/index.ts';
 const BIRD = String.raw`(?:bird|chicken|turkey|duck|goose|capon|guinea ?fowl|poussin)s?`;
 const BIRD_ES = String.raw`(?:pollo|pavo|pato|capón|ganso|pintada|ave|picantón)`;
 const word = (...any: readonly string[]) =>
-  new RegExp(String.raw`(?<!\p{L})(?:${any.join('|')})(?!\p{L})`, 'iu');
+  new RegExp(String.raw`(?<![a-zß-ɏ])(?:${any.join('|')})(?![a-zß-ɏ])`, 'iu');
 
 const FLATTENED = word(
   'spatch-?cock(?:ed|ing)?',
@@ -16,9 +16,9 @@ const FLATTENED = word(
   '(?:back ?bone|spine) (?:removed|cut out|taken out)',
   'press(?:ed)? (?:it )?(?:down )?(?:until )?flat',
   'en mariposa',
-  '(?:abiert[oa]s?|[áa]br[ea]\\p{L}*|abrir\\p{L}*) (?:(?:el|los) \\p{L}+ )?(?:por|en) (?:la espalda|libro|mariposa)',
+  '(?:abiert[oa]s?|[áa]br[ea][a-zß-ɏ]*|abrir[a-zß-ɏ]*) (?:(?:el|los) [a-zß-ɏ]+ )?(?:por|en) (?:la espalda|libro|mariposa)',
   'aplastad[oa]s?',
-  'apl[aá]na\\p{L}*|apl[aá]sta(?:r|lo|los)?',
+  'apl[aá]na[a-zß-ɏ]*|apl[aá]sta(?:r|lo|los)?',
   '(?:quita|quitar|quitando|retira|retirar|retirando|corta|cortar|sin) (?:le )?(?:el|la) (?:espinazo|espina dorsal)',
 );
 /** Something is put inside it. */
@@ -27,7 +27,7 @@ const STUFFS = word(
   `(?:fill|pack)(?:ed|ing)? (?:it|the ${BIRD})`,
   `(?:in|into|inside) (?:the |its |each )?(?:main |body |neck )?(?:cavity|cavities|${BIRD})`,
   'fill(?:ed|ing)? (?:the |its |each )?(?:main |body |neck )?(?:cavity|cavities)',
-  'rell[eé]na\\p{L}*',
+  'rell[eé]na[a-zß-ɏ]*',
   `rellen[oa]s? (?:de|con)`,
   `(?:dentro del|en el) ${BIRD_ES}`,
 );
@@ -45,7 +45,7 @@ const COMES_STUFFED = word(
 );
 /** Under its skin, or in a dish of its own, no stuffing is inside. */
 const ELSEWHERE =
-  /(?<!\p{L})(?:under the skin|beneath the skin|bajo la piel|(?:stuffing|relleno)[^.;]{0,40} (?:separately|alongside|beside|in a (?:separate |buttered |greased |baking |small )*(?:dish|tin|tray)|aparte)|not (?:be )?stuff\p{L}*|don['’]t stuff|unstuffed|instead of stuffing|sin rellenar)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:under the skin|beneath the skin|bajo la piel|(?:stuffing|relleno)[^.;]{0,40} (?:separately|alongside|beside|in a (?:separate |buttered |greased |baking |small )*(?:dish|tin|tray)|aparte)|not (?:be )?stuff[a-zß-ɏ]*|don['’]t stuff|unstuffed|instead of stuffing|sin rellenar)(?![a-zß-ɏ])/iu;
 
 /**
  * How a bird is made ready for the fire, by its line or by what is done to it first; undefined for

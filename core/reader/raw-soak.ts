@@ -17,13 +17,13 @@ export function isWet(
 }
 
 const LIQUID =
-  /(?<!\p{L})(?:water|cider|beer|ale|wine|stock|broth|milk|buttermilk|whey|juice|vinegar|tea|agua|sidra|cerveza|vino|caldo|leche|suero|zumo|jugo|vinagre|t[eé])(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:water|cider|beer|ale|wine|stock|broth|milk|buttermilk|whey|juice|vinegar|tea|agua|sidra|cerveza|vino|caldo|leche|suero|zumo|jugo|vinagre|t[eé])(?![a-zß-ɏ])/iu;
 /** "50 g of salt to a litre of water", and no "rinse off the salt under cold water". */
 const IN_WATER =
-  /(?<!\p{L})(?:salt|brine|sal)(?!\p{L})[^.;]{0,60}(?<!\p{L})(?:water|agua)(?!\p{L})|(?<!\p{L})(?:water|agua)(?!\p{L})[^.;]{0,60}(?<!\p{L})(?:salt|brine|sal)(?!\p{L})/iu;
-const RINSED = /(?<!\p{L})(?:rinse|wash|enjuag|lava)/iu;
+  /(?<![a-zß-ɏ])(?:salt|brine|sal)(?![a-zß-ɏ])[^.;]{0,60}(?<![a-zß-ɏ])(?:water|agua)(?![a-zß-ɏ])|(?<![a-zß-ɏ])(?:water|agua)(?![a-zß-ɏ])[^.;]{0,60}(?<![a-zß-ɏ])(?:salt|brine|sal)(?![a-zß-ɏ])/iu;
+const RINSED = /(?<![a-zß-ɏ])(?:rinse|wash|enjuag|lava)/iu;
 const DISSOLVED =
-  /(?<!\p{L})(?:dissolv|submerge|immerse|cover (?:it |them |the \p{L}+ )?with (?:the )?(?:brine|water)|in (?:the |a )?(?:brine|salted water)|disuelv|disolver|sumerg|en (?:la )?salmuera|cubr\p{L}* (?:de|con) agua)/iu;
+  /(?<![a-zß-ɏ])(?:dissolv|submerge|immerse|cover (?:it |them |the [a-zß-ɏ]+ )?with (?:the )?(?:brine|water)|in (?:the |a )?(?:brine|salted water)|disuelv|disolver|sumerg|en (?:la )?salmuera|cubr[a-zß-ɏ]* (?:de|con) agua)/iu;
 
 /** How it soaks before it is cooked; "eggs in the left-over liquid" lie in no marinade of raw meat. */
 export function rawSoakOf(acts: readonly ReadAct[]): 'marinate' | 'brine' | undefined {

@@ -184,7 +184,7 @@ function readIngredients(
 
 /** What a piece is called once the title has said of what. */
 const A_PIECE =
-  /^(?:rib|joint|leg|shoulder|loin|breast|bird|piece|roast|fillet|belly|neck|crown|pieza|pierna|paletilla)s?(?!\p{L})/iu;
+  /^(?:rib|joint|leg|shoulder|loin|breast|bird|piece|roast|fillet|belly|neck|crown|pieza|pierna|paletilla)s?(?![a-zß-ɏ])/iu;
 
 /**
  * "Sunday rib of beef", of "a 3 kg joint": where no ingredient is a cut, the first one that nobody
@@ -304,9 +304,9 @@ function isDough(ingredients: readonly ReadIngredient[], whole: string): boolean
 }
 
 /** A flour for bread, and what is done with one. */
-const BREAD_FLOUR = /(?<!\p{L})(?:strong|bread|harina de (?:fuerza|trigo|pan))(?!\p{L})/iu;
+const BREAD_FLOUR = /(?<![a-zß-ɏ])(?:strong|bread|harina de (?:fuerza|trigo|pan))(?![a-zß-ɏ])/iu;
 const RAISED =
-  /(?<!\p{L})(?:knead|prov(?:e|ing)|proof|ferment|amas(?:a|e|ar|amos)|lev(?:a|ar|ado)|fermentaci[oó]n)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:knead|prov(?:e|ing)|proof|ferment|amas(?:a|e|ar|amos)|lev(?:a|ar|ado)|fermentaci[oó]n)(?![a-zß-ɏ])/iu;
 
 /** All the meat in it is minced. */
 function isOfMince(ingredients: readonly ReadIngredient[]): boolean {

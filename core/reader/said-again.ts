@@ -3,11 +3,11 @@ export function isSaidAgain(
   text: string,
   { from, to }: { readonly from: number; readonly to: number },
 ): boolean {
-  const other = /^[°º\s]*[CF]?\s*(?:fan|convection|con ventilador|gas)(?!\p{L})/iu.test(
+  const other = /^[°º\s]*[CF]?\s*(?:fan|convection|con ventilador|gas)(?![a-zß-ɏ])/iu.test(
     text.slice(to),
   );
   const instead =
-    /(?:\d\s*[°º]?\s*[CF]?\s*[/(,]\s*(?:fan|convection)\s*|(?<!\p{L})(?:or|o)(?: on)? (?:the )?(?:low|high|bajo|alto)[^.;]{0,20}|\d\s*[°º]?\s*[CF]?(?: fan)?\s*[/(]\s*)$/iu;
+    /(?:\d\s*[°º]?\s*[CF]?\s*[/(,]\s*(?:fan|convection)\s*|(?<![a-zß-ɏ])(?:or|o)(?: on)? (?:the )?(?:low|high|bajo|alto)[^.;]{0,20}|\d\s*[°º]?\s*[CF]?(?: fan)?\s*[/(]\s*)$/iu;
   // "2 hours (40 minutes in a pressure cooker)".
   const device =
     /^[^()]{0,40}(?:olla (?:r[aá]pida|expr[eé]s|a presi[oó]n|lenta)|(?:pressure|slow) cooker|microwave|microondas)[^()]{0,20}\)/iu;

@@ -25,18 +25,18 @@ const METHOD =
   /^(?:the )?(?:method|directions?|instructions?|steps?|preparation|how to(?: make it| cook it)?|procedure|to (?:make|cook|prepare)[^.]{0,30}|preparaci[oó]n|elaboraci[oó]n|instrucciones|m[eé]todo|modo de (?:hacer|preparaci[oó]n)|pasos|c[oó]mo se hace|procedimiento)\s*:?$/iu;
 /** "Prep 25 min. Cook 8 hr 30." */
 const MORE_TIMES =
-  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|rest(?:ing)?|chill(?:ing)?|marinating)(?: time)?\s*[:–-]?\s*\d[\p{L}\d\s½-]{0,16}[.,;/|·]?\s*){2,}$/iu;
+  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|rest(?:ing)?|chill(?:ing)?|marinating)(?: time)?\s*[:–-]?\s*\d[a-zß-ɏ\d\s½-]{0,16}[.,;/|·]?\s*){2,}$/iu;
 export const YIELD =
   /^(?:serves|servings?|yields?|makes|feeds|enough for|raciones|porciones|rinde|comensales|para|for(?= \d+ (?:people|persons)))\b[^.]{0,20}?(?:\d|\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve|dos|tres|cuatro|cinco|seis|siete|ocho|nueve|diez|doce)\b)|^\d+(?:\s*[-–]\s*\d+)?\s+(?:servings?|portions?|people|raciones|porciones|personas|comensales)\b/iu;
 const TIMES =
-  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|inactive|ready in|resting|marinating|marinade)(?: time)?|tiempo(?: de [\p{L}ó]+)?|tiempo total|preparaci[oó]n|cocci[oó]n)\s*[:–-]\s*[^.]{1,40}$/iu;
+  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|inactive|ready in|resting|marinating|marinade)(?: time)?|tiempo(?: de [a-zß-ɏó]+)?|tiempo total|preparaci[oó]n|cocci[oó]n)\s*[:–-]\s*[^.]{1,40}$/iu;
 /** "Prep 20m", above everything else. */
 const BARE_TIMES =
-  /^(?:prep|cook(?:ing)?|total|active|ready in|marinat\p{L}+)(?: time)?\s*[:–-]?\s*(?:about\s*)?\d+\s*(?:h|m|hrs?|hours?|mins?|minutes?)(?!\p{L})[\p{L}\d\s½]{0,14}(?:\+\s*[\p{L} ]{3,24})?$/iu;
+  /^(?:prep|cook(?:ing)?|total|active|ready in|marinat[a-zß-ɏ]+)(?: time)?\s*[:–-]?\s*(?:about\s*)?\d+\s*(?:h|m|hrs?|hours?|mins?|minutes?)(?![a-zß-ɏ])[a-zß-ɏ\d\s½]{0,14}(?:\+\s*[a-zß-ɏ ]{3,24})?$/iu;
 /** "Marinade: 100 ml soy": no time. */
 const STARTS_MIXTURE = /^marinade\s*:/iu;
 const GROUP = /^(?:for (?:the )?|para (?:el |la |los |las )?)?([^:.]{2,40}?)\s*:$/iu;
-const FOR_THE = /^(?:for (?:the )?|para (?:el |la |los |las )?)([\p{L} '&-]{2,40})$/iu;
+const FOR_THE = /^(?:for (?:the )?|para (?:el |la |los |las )?)([a-zß-ɏ '&-]{2,40})$/iu;
 /** "Ingredientes (6 raciones)". */
 const IN_BRACKETS =
   /\(((?:for |para )?\d+[^)]*(?:serving|portion|people|raci|porci|persona|comensal)[^)]*)\)/iu;
@@ -49,7 +49,7 @@ const DAY_HEADING =
   /^(?:(?:(?:mon|tues?|wed(?:nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?|lunes|martes|mi[eé]rcoles|jueves|viernes|s[aá]bado|domingo|(?:day|d[ií]a) \d|today|tomorrow|hoy|mañana)(?: (?:am|pm|morning|afternoon|evening|night|por la (?:mañana|tarde|noche)))?|(?:the )?(?:night|day|evening) before|el d[ií]a (?:antes|anterior)|(?:on )?the day(?: itself)?|el mismo d[ií]a)\s*:?$/iu;
 
 const DAY_PREFIX =
-  /^(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|(?:the )?(?:night|day|evening|morning)|lunes|martes|mi[eé]rcoles|jueves|viernes|s[aá]bado|domingo|la (?:noche|víspera)|el d[ií]a)[\p{L} ]{0,20}[:,]\s+/iu;
+  /^(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|(?:the )?(?:night|day|evening|morning)|lunes|martes|mi[eé]rcoles|jueves|viernes|s[aá]bado|domingo|la (?:noche|víspera)|el d[ií]a)[a-zß-ɏ ]{0,20}[:,]\s+/iu;
 
 /** No line of a recipe is longer: it is kept as it is, and not read. */
 const LONGEST_LINE = 12_000;
@@ -247,7 +247,7 @@ function isMethod(raw: string, line: string, part: Part): boolean {
     const orders =
       !STARTS_AMOUNT.test(line) ||
       verbsIn(line, 'en').length > 1 ||
-      /^(?:al? (?:la )?\p{L}|ten en )/iu.test(line) ||
+      /^(?:al? (?:la )?[a-zß-ɏ]|ten en )/iu.test(line) ||
       // "Five minutes in the freezer".
       spansIn(line)[0]?.from === 0;
     const begins = verbsIn(line, 'en')[0]?.from === 0 || verbsIn(line, 'es')[0]?.from === 0;
@@ -274,7 +274,7 @@ function isDoing(told: string): boolean {
 
 /** "Brisket on 5:45", "pulled at 95": a diary of what was done. */
 const AT_A_CLOCK =
-  /(?<!\d)(?:\d{1,2}[:.]\d{2}|\d{1,2} ?[ap]m)(?![\p{L}\d])|(?<!\p{L})(?:at|to|until|till?|hasta) \d{2,3}(?![\d:.,]*\d| ?(?:g|kg|ml|l|%))(?!\p{L})/iu;
+  /(?<!\d)(?:\d{1,2}[:.]\d{2}|\d{1,2} ?[ap]m)(?![a-zß-ɏ\d])|(?<![a-zß-ɏ])(?:at|to|until|till?|hasta) \d{2,3}(?![\d:.,]*\d| ?(?:g|kg|ml|l|%))(?![a-zß-ɏ])/iu;
 
 /** Among bullets without a heading, one of what is done: from there on all are. */
 function isNote(raw: string, line: string): boolean {
@@ -290,7 +290,7 @@ function isNote(raw: string, line: string): boolean {
 /** "Brine: 2 litres water, …". */
 const COUNTED = /^[\p{L} ]{2,30}:\s*\d/u;
 /** "Beans, soaked overnight": done already. */
-const MADE_BEFORE = /(?<!\p{L})(?:\p{L}+ed|remojad[oa]s?|descongelad[oa]s?)(?!\p{L})/iu;
+const MADE_BEFORE = /(?<![a-zß-ɏ])(?:[a-zß-ɏ]+ed|remojad[oa]s?|descongelad[oa]s?)(?![a-zß-ɏ])/iu;
 const DEGREES = /\d\s*[°º]?\s*[CF](?!\p{L})/u;
 
 /** "Fire up the smoker…": a line that begins with an order. */
@@ -307,7 +307,7 @@ function isIngredient(raw: string, line: string, part: Part): boolean {
   if (words > 16 || NAMED_BY_HOURS.test(line)) return false;
   return (
     STARTS_AMOUNT.test(line) ||
-    /^[\p{L} ]{3,40}[,:]\s*\d+(?:[.,]\d+)?(?:\s*(?!(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|ene|abr|ago|dic)\p{L}*$)\p{L}+)?$/iu.test(
+    /^[a-zß-ɏ ]{3,40}[,:]\s*\d+(?:[.,]\d+)?(?:\s*(?!(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|ene|abr|ago|dic)[a-zß-ɏ]*$)[a-zß-ɏ]+)?$/iu.test(
       line,
     ) ||
     ENDS_AMOUNT.test(line) ||
@@ -317,7 +317,7 @@ function isIngredient(raw: string, line: string, part: Part): boolean {
 }
 
 /** "7-hour lamb": what it is called. */
-const NAMED_BY_HOURS = /^\d{1,2}(?:-(?:hour|hr|minute|day)|\s(?:hour|hr))[- ]\p{L}/iu;
+const NAMED_BY_HOURS = /^\d{1,2}(?:-(?:hour|hr|minute|day)|\s(?:hour|hr))[- ][a-zß-ɏ]/iu;
 /** "Flour for dusting" right above what is counted: the last few lines that were taken for nothing. */
 function listedBefore(other: string[], lines: number): string[] {
   const from = Math.max(0, other.length - lines);

@@ -25,11 +25,11 @@ import { placeIn, verbsIn, type VerbWords, type VerbHit } from './verbs.ts';
 import { laidIn, SETTING, withoutVerb } from './without-verb.ts';
 
 const CLIMBS =
-  /(?<!\p{L})(?:while|as|whilst|mientras) (?:the |you (?:heat|bring|raise) the |el )?(?:oven|smoker|grill|barbecue|horno|ahumador|barbacoa)[^.;]{0,20}(?=\d{3})/iu;
+  /(?<![a-zß-ɏ])(?:while|as|whilst|mientras) (?:the |you (?:heat|bring|raise) the |el )?(?:oven|smoker|grill|barbecue|horno|ahumador|barbacoa)[^.;]{0,20}(?=\d{3})/iu;
 
 /** "While you heat the oil to 175": of what comes next. */
 const FAT_CLIMBS =
-  /(?<!\p{L})(?:while|as|whilst|mientras) (?:you (?:heat|bring) |(?:se )?calient\p{L}* )?(?:the |el |la )?(?:oil|fat|lard|aceite|manteca)(?!\p{L})[^.;]{0,20}(?=\d{3})/iu;
+  /(?<![a-zß-ɏ])(?:while|as|whilst|mientras) (?:you (?:heat|bring) |(?:se )?calient[a-zß-ɏ]* )?(?:the |el |la )?(?:oil|fat|lard|aceite|manteca)(?![a-zß-ɏ])[^.;]{0,20}(?=\d{3})/iu;
 
 /** A clause that is done beside what goes on. */
 const MEANWHILE =
@@ -150,12 +150,12 @@ function turnTo(
 }
 
 /** "Turn the oil up to 190". */
-const OF_FAT = /(?<!\p{L})(?:oil|fat|lard|aceite|manteca)(?!\p{L})[^.;]{0,20}\d{3}/iu;
+const OF_FAT = /(?<![a-zß-ɏ])(?:oil|fat|lard|aceite|manteca)(?![a-zß-ɏ])[^.;]{0,20}\d{3}/iu;
 
 const AFTER =
-  /^\s*(?:and |then )?(?:after|tras|pasad[oa]s|al cabo de|(?:after|once|when) (?:it|they|the \p{L}+) (?:has|have) (?:rested|stood|sat)(?: for)?)\s+(?:about\s+|unos\s+)?$/iu;
+  /^\s*(?:and |then )?(?:after|tras|pasad[oa]s|al cabo de|(?:after|once|when) (?:it|they|the [a-zß-ɏ]+) (?:has|have) (?:rested|stood|sat)(?: for)?)\s+(?:about\s+|unos\s+)?$/iu;
 /** "After it has rested 15 minutes, carve": off its fire. */
-const HAS_RESTED = /^\s*\p{L}+ (?:it|they|the \p{L}+) (?:has|have) (?:rested|stood|sat)(?!\p{L})/iu;
+const HAS_RESTED = /^\s*[a-zß-ɏ]+ (?:it|they|the [a-zß-ɏ]+) (?:has|have) (?:rested|stood|sat)(?![a-zß-ɏ])/iu;
 
 /** "After 20 minutes blot dry", where nothing is on a fire: it lies so long, and then that is done. */
 function waitedFirst(
@@ -183,7 +183,7 @@ function waitedFirst(
 
 /** "After two hours take off the foil and roast for 30 minutes more": as before, so long. */
 const UNCOVERS =
-  /^[\s,:]*(?:take (?:off|away)|remove|lift off|uncover|unwrap|lose|quita|retira|destapa)(?!\p{L})/iu;
+  /^[\s,:]*(?:take (?:off|away)|remove|lift off|uncover|unwrap|lose|quita|retira|destapa)(?![a-zß-ɏ])/iu;
 
 function fireOf({ verb, place, tempC }: ReadAct): Pick<ReadAct, 'verb' | 'place' | 'tempC'> {
   return { verb, place, tempC };
@@ -212,7 +212,7 @@ function restOf(
 }
 
 const CARVED_AFTER =
-  /^\s*(?:carve|slice|serve|cut|unmou?ld|turn out|eat|sirve|corta|trincha|desmolda)(?!\p{L})[^.;,\d]{0,30}(?:after|tras|pasad[oa]s|al cabo de)\s+(?:about\s+|unos\s+)?$/iu;
+  /^\s*(?:carve|slice|serve|cut|unmou?ld|turn out|eat|sirve|corta|trincha|desmolda)(?![a-zß-ɏ])[^.;,\d]{0,30}(?:after|tras|pasad[oa]s|al cabo de)\s+(?:about\s+|unos\s+)?$/iu;
 
 /** "Carve after 20 minutes", of what was on a fire: so long it rests before. */
 function thenCarved(

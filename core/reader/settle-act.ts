@@ -44,7 +44,7 @@ function ofFat(text: string, act: MadeAct): MadeAct {
 /** "Stir in the garlic for a minute": it fries with what is in the pan. */
 function stirredIn(text: string, act: MadeAct, { hot }: Context): MadeAct {
   const fries =
-    act.verb === 'stir' && act.likelyMin !== undefined && /^\W*stir in(?!\p{L})/iu.test(text);
+    act.verb === 'stir' && act.likelyMin !== undefined && /^\W*stir in(?![a-zß-ɏ])/iu.test(text);
   return fries && hot?.place === 'hob' ? { ...act, verb: hot.verb, place: 'hob' } : act;
 }
 
@@ -64,24 +64,24 @@ function hotterThanWater(text: string, act: MadeAct, { dough, hasMeat }: Context
 /** What is stirred up to 82 °C never boils. Our own line, no source. */
 const BOILS_FROM_C = 95;
 const BOILED_SUGAR =
-  /(?<!\p{L})(?:sugar|syrup|caramel|jam|az[uú]car|alm[ií]bar|caramelo|mermelada) (?:is at|hits|reads|reaches|llegue a|alcance|marque)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:sugar|syrup|caramel|jam|az[uú]car|alm[ií]bar|caramelo|mermelada) (?:is at|hits|reads|reaches|llegue a|alcance|marque)(?![a-zß-ɏ])/iu;
 /** What is set to so much and is no sugar is an oven. Our own line, no source. */
 const LEAST_OVEN_C = 130;
-const UNDER_PRESSURE = /(?<!\p{L})(?:pressure|presi[oó]n)(?!\p{L})/iu;
+const UNDER_PRESSURE = /(?<![a-zß-ɏ])(?:pressure|presi[oó]n)(?![a-zß-ɏ])/iu;
 const SUGAR =
-  /(?<!\p{L})(?:sugar|syrup|caramel|jam|honey|toffee|fudge|oil|fat|lard|az[uú]car|alm[ií]bar|caramelo|mermelada|miel|aceite|manteca)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:sugar|syrup|caramel|jam|honey|toffee|fudge|oil|fat|lard|az[uú]car|alm[ií]bar|caramelo|mermelada|miel|aceite|manteca)(?![a-zß-ɏ])/iu;
 
 /** "Toss in butter, two minutes over a fierce heat". */
 const OVER_FLAME =
-  /(?<!\p{L})over (?:a |the )?(?:\p{L}+ )?(?:heat|flame)(?!\p{L})|(?<!\p{L})a fuego (?:vivo|fuerte|alto)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])over (?:a |the )?(?:[a-zß-ɏ]+ )?(?:heat|flame)(?![a-zß-ɏ])|(?<![a-zß-ɏ])a fuego (?:vivo|fuerte|alto)(?![a-zß-ɏ])/iu;
 /** "Add ale and stock, cover, 150C oven, 2 hr 30": no dry roast. */
-const LID_ON = /(?<!\p{L})(?:cover(?:ed)?|lid on|tapa(?:r|do|da)?)(?!\p{L})/iu;
+const LID_ON = /(?<![a-zß-ɏ])(?:cover(?:ed)?|lid on|tapa(?:r|do|da)?)(?![a-zß-ɏ])/iu;
 const LIQUID =
-  /(?<!\p{L})(?:stock|broth|ale|beer|stout|cider|wine|water|sauce|liquid|caldo|cerveza|sidra|vino|agua|salsa)(?!\p{L})/iu;
-const SAYS_ROAST = /(?<!\p{L})(?:roast|asa|asar|hornea)/iu;
-const ROUX = /(?<!\p{L})roux(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:stock|broth|ale|beer|stout|cider|wine|water|sauce|liquid|caldo|cerveza|sidra|vino|agua|salsa)(?![a-zß-ɏ])/iu;
+const SAYS_ROAST = /(?<![a-zß-ɏ])(?:roast|asa|asar|hornea)/iu;
+const ROUX = /(?<![a-zß-ɏ])roux(?![a-zß-ɏ])/iu;
 const UNDER_FAT =
-  /(?<!\p{L})(?:submerge\p{L}*|(?:in|under|covered? (?:\p{L}+ ){0,2}with) (?:the |melted |its |their |duck |goose |pork |olive )*(?:fat|lard|oil)|sumerg\p{L}*|cubiert[oa]s? (?:en|de|por|con) (?:la |el )?(?:grasa|manteca|aceite))(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:submerge[a-zß-ɏ]*|(?:in|under|covered? (?:[a-zß-ɏ]+ ){0,2}with) (?:the |melted |its |their |duck |goose |pork |olive )*(?:fat|lard|oil)|sumerg[a-zß-ɏ]*|cubiert[oa]s? (?:en|de|por|con) (?:la |el )?(?:grasa|manteca|aceite))(?![a-zß-ɏ])/iu;
 /** Fat that cooks gently is at most so hot. Common practice, no source. */
 const UNDER_FAT_MOST_C = 140;
 
@@ -96,7 +96,7 @@ function keptWarm(text: string, act: MadeAct): MadeAct {
 }
 
 const KEPT =
-  /(?<!\p{L})(?:keep|keeps|kept|leave|hold|wait|mant[eé]n\p{L}*|conserv\p{L}*|guard\p{L}*)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:keep|keeps|kept|leave|hold|wait|mant[eé]n[a-zß-ɏ]*|conserv[a-zß-ɏ]*|guard[a-zß-ɏ]*)(?![a-zß-ɏ])/iu;
 /** An oven that keeps warm and does not cook. Our own line, no source. */
 const KEPT_WARM_MOST_C = 85;
 const KEPT_WARM_MOST_MIN = 180;
@@ -128,10 +128,10 @@ function coldOvernight(text: string, act: MadeAct, { hot, dough, hasMeat }: Cont
 
 /** "Leave out overnight". */
 const LEFT_OUT =
-  /(?<!\p{L})(?:leave|left|keep|stand|sit|let|dej\p{L}*)(?!\p{L})[^.;,]{0,24}(?<!\p{L})(?:out(?! of)|fuera)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:leave|left|keep|stand|sit|let|dej[a-zß-ɏ]*)(?![a-zß-ɏ])[^.;,]{0,24}(?<![a-zß-ɏ])(?:out(?! of)|fuera)(?![a-zß-ɏ])/iu;
 /** "At room temperature", "out on the side". */
 const OUTSIDE =
-  /(?<!\p{L})(?:room|out|outside|side|hang|cool place|somewhere|larder|cellar|\d\s?°\s?C?|ambiente|fuera|encimera|cuelga|despensa|bodega)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:room|out|outside|side|hang|cool place|somewhere|larder|cellar|\d\s?°\s?C?|ambiente|fuera|encimera|cuelga|despensa|bodega)(?![a-zß-ɏ])/iu;
 /** Raw meat is left out no longer, where nobody says so. Our own line, no source. */
 const OUT_MOST_MIN = 120;
 

@@ -19,42 +19,42 @@ import {
 import type { VerbHit } from './verbs.ts';
 /** Peppers sweat in a covered bowl, off the fire. */
 const COVERED_BOWL =
-  /(?<!\p{L})(?:covered bowl|bag|bowl covered|bowl,? (?:and )?cover|bol tapado|bolsa)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:covered bowl|bag|bowl covered|bowl,? (?:and )?cover|bol tapado|bolsa)(?![a-zß-ɏ])/iu;
 /** Where meat loses its chill. */
 const OUT_IN_ROOM =
   /at room temperature|temperatura ambiente|on (?:the|your) (?:counter|worktop|work surface|kitchen table)(?![^.;]*(?:cloth|towel|foil|cover))/iu;
 /** "Deja sudar fuera del fuego". */
-const OFF_FIRE = /(?<!\p{L})(?:off the (?:heat|fire)|fuera del fuego)(?!\p{L})/iu;
+const OFF_FIRE = /(?<![a-zß-ɏ])(?:off the (?:heat|fire)|fuera del fuego)(?![a-zß-ɏ])/iu;
 /** Peppers again: "déjalos sudar tapados". */
-const SWEATS_COVERED = /sud(?:a|e|ar)(?!\p{L})[^.;]{0,20}tapad/iu;
+const SWEATS_COVERED = /sud(?:a|e|ar)(?![a-zß-ɏ])[^.;]{0,20}tapad/iu;
 /** "In a frying pan … cook it over a low heat": in Spanish a low heat alone is no simmer. */
 const FRIES = /^(?:cocin|h[aá]z)/iu;
 /** "Bring to 82 °C and hold it there": in its pot. */
-const BROUGHT_TO = /(?<!\p{L})(?:bring|heat|warm|lleva|calienta)(?!\p{L})[^.;]{0,40}\d\s*°/iu;
+const BROUGHT_TO = /(?<![a-zß-ɏ])(?:bring|heat|warm|lleva|calienta)(?![a-zß-ɏ])[^.;]{0,40}\d\s*°/iu;
 /** "Cover and cook in the oven". */
 const JUST_COVERED =
-  /(?<!\p{L})(?:cover|clap on (?:the|a) lid|put (?:on )?the lid(?: on)?|lid on|tap(?:a|e|ar|amos))(?!\p{L})[^.;]{0,24}$/iu;
-const PART_COVERED = /(?<!\p{L})(?:cover|lid|tap(?:a|e|ar|amos))(?!\p{L})[^.;]{0,20}$/iu;
+  /(?<![a-zß-ɏ])(?:cover|clap on (?:the|a) lid|put (?:on )?the lid(?: on)?|lid on|tap(?:a|e|ar|amos))(?![a-zß-ɏ])[^.;]{0,24}$/iu;
+const PART_COVERED = /(?<![a-zß-ɏ])(?:cover|lid|tap(?:a|e|ar|amos))(?![a-zß-ɏ])[^.;]{0,20}$/iu;
 /** "Cuece" says no more than that it cooks in something wet. */
 const COOKS_WET = /^(?:cuec|cuez|coc)/iu;
 /** "Cocer a la plancha". */
 const ON_BARS =
-  /(?<!\p{L})a la (?:plancha|parrilla|brasa)(?!\p{L})|(?:sobre|en) (?:la parrilla|las brasas)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])a la (?:plancha|parrilla|brasa)(?![a-zß-ɏ])|(?:sobre|en) (?:la parrilla|las brasas)(?![a-zß-ɏ])/iu;
 const IN_WATER = /agua|ebullici|herv|hirv/iu;
 /** "Salt the chops", and no water for pasta. */
-const SALTS = /^(?:salt|sal[ae]?r?)(?!\p{L})(?! the (?:water|pasta))/iu;
+const SALTS = /^(?:salt|sal[ae]?r?)(?![a-zß-ɏ])(?! the (?:water|pasta))/iu;
 /** Meat in salted water. */
 const SALTED = /\bsalt|\bsal\b/iu;
 /** "Warm the cream", "reheat on the hob": in a pan, whatever cooks in the oven. */
 const WARMS =
-  /^(?:re-?heat\p{L}*[^.;]{0,30}\b(?:hob|stove|ring|pan|pot)\b|(?:gently )?(?:warm|heat|bring) (?:the |a |your )?(?:\p{L}+ )?(?:milk|cream|stock|broth|water|sauce|syrup|juice|wine|cider|soup|gravy)\b)/iu;
+  /^(?:re-?heat[a-zß-ɏ]*[^.;]{0,30}\b(?:hob|stove|ring|pan|pot)\b|(?:gently )?(?:warm|heat|bring) (?:the |a |your )?(?:[a-zß-ɏ]+ )?(?:milk|cream|stock|broth|water|sauce|syrup|juice|wine|cider|soup|gravy)\b)/iu;
 /** "Reheat gently and glaze under the grill": on a ring, where nothing else is said of it. */
 const WARMS_AGAIN = /^(?:re-?heat|warm (?:it |them )?through|(?:re)?calient|(?:re)?calentar)/iu;
 const DRY: ReadonlySet<Verb> = new Set(['grill', 'roast', 'bake', 'smoke']);
 /** "Boil hard with the lid on". */
-const HARD = /^boil(?:ing)? (?:very )?(?:hard|fast|rapidly|vigorously)(?!\p{L})/iu;
+const HARD = /^boil(?:ing)? (?:very )?(?:hard|fast|rapidly|vigorously)(?![a-zß-ɏ])/iu;
 const GENTLE =
-  /fuego (?:muy )?(?:lento|bajo|suave)|baja(?:r)? el fuego|tapad[oa]|(?<!\p{L})tapa(?:r|mos)?(?!\p{L})/iu;
+  /fuego (?:muy )?(?:lento|bajo|suave)|baja(?:r)? el fuego|tapad[oa]|(?<![a-zß-ɏ])tapa(?:r|mos)?(?![a-zß-ɏ])/iu;
 
 /** What a word with several meanings stands for here. */
 export function verbOf(
@@ -193,7 +193,7 @@ function soaked(
 
 /** Kept as it is: in the cold, in its pot, or warm. */
 const THERE =
-  /^(?:hold|keep|mant[eé]n\p{L}*) (?:it |them |the \p{L}+ )?(?:there|at that|ah[ií])(?!\p{L})/iu;
+  /^(?:hold|keep|mant[eé]n[a-zß-ɏ]*) (?:it |them |the [a-zß-ɏ]+ )?(?:there|at that|ah[ií])(?![a-zß-ɏ])/iu;
 
 function held(named: PlaceKind | undefined, before: string, own: string, context: Context): Verb {
   if (named === 'fridge') return cold(context);
@@ -211,16 +211,16 @@ function inPot(verb: Verb, before: string, context: Context): Verb {
 /** Dried meat is roasted, very slowly. */
 const DRIES = /^(?:dry|dehydr|sec|deshidr)/iu;
 /** "Templar la carne a temperatura ambiente": out of the cold. */
-const WARMS_UP = /^templ\p{L}*[^.;]*(?:temperatura ambiente|fuera (?:de la nevera|del fr))/iu;
+const WARMS_UP = /^templ[a-zß-ɏ]*[^.;]*(?:temperatura ambiente|fuera (?:de la nevera|del fr))/iu;
 /** "Skin side down into a cold frying pan", after a smoker: no sauce. */
 const SKIN_DOWN =
-  /(?<!\p{L})(?:(?:skin|fat|cut|flesh)[- ]side|(?:skin|fat) down|frying pan|skillet|sart[eé]n)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:(?:skin|fat|cut|flesh)[- ]side|(?:skin|fat) down|frying pan|skillet|sart[eé]n)(?![a-zß-ɏ])/iu;
 /** "Deja reposar la masa a temperatura ambiente". */
-const OF_DOUGH = /(?<!\p{L})(?:dough|masa)(?!\p{L})/iu;
+const OF_DOUGH = /(?<![a-zß-ɏ])(?:dough|masa)(?![a-zß-ɏ])/iu;
 /** "Deja fermentar 4 días": no dough. */
 const LIES_DAYS = /ferment[^.;]*\d\s*(?:d[ií]as|days|semanas|weeks)/iu;
 /** "Blanch in oil at 140". */
-const IN_FAT = /(?<!\p{L})in (?:the |hot )?(?:oil|fat|dripping|lard)(?!\p{L})/iu;
+const IN_FAT = /(?<![a-zß-ɏ])in (?:the |hot )?(?:oil|fat|dripping|lard)(?![a-zß-ɏ])/iu;
 /** A dough, and an oven that is hot for it. */
 function bakesNow({ dough, ovenC, hot }: Context): boolean {
   return dough && ovenC !== undefined && (hot === undefined || hot.place === 'oven');
@@ -228,28 +228,28 @@ function bakesNow({ dough, ovenC, hot }: Context): boolean {
 
 /** "Stand the chops on their fat for two minutes": in the pan still. */
 const ON_ITS_SIDE =
-  /^(?:stand|sit|prop|hold)s? [^.;,]{0,24}(?:on|onto) (?:its|their|the) (?:fat(?:ty)?|edges?|sides?|skin)(?!\p{L})/iu;
+  /^(?:stand|sit|prop|hold)s? [^.;,]{0,24}(?:on|onto) (?:its|their|the) (?:fat(?:ty)?|edges?|sides?|skin)(?![a-zß-ɏ])/iu;
 
 /** "Bring a pan of water to the boil and cook the pasta". */
 const WATER_BOILS =
-  /(?<!\p{L})(?:water|agua)(?!\p{L})[^.;]{0,24} (?:to (?:a|the) (?:rolling |full )?boil|a hervir)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:water|agua)(?![a-zß-ɏ])[^.;]{0,24} (?:to (?:a|the) (?:rolling |full )?boil|a hervir)(?![a-zß-ɏ])/iu;
 
 const IN_FRIDGE =
-  /(?<!\p{L})(?:in|en) (?:the |la |el )?(?:fridge|refrigerator|nevera|frigo(?:r[ií]fico)?|refrigerador)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:in|en) (?:the |la |el )?(?:fridge|refrigerator|nevera|frigo(?:r[ií]fico)?|refrigerador)(?![a-zß-ɏ])/iu;
 /** "Drain on paper for 2 minutes". */
 const DRIPS =
   /^(?:drain|escurr)[^.;]{0,40}(?:\d+ ?(?:m|h)|(?:half )?an hour|media hora|una hora)/iu;
 
 /** "Submerge the brisket and refrigerate for a week". */
-const PUT_UNDER = /(?<!\p{L})(?:submerge|immerse|sumerge|sumergir)(?!\p{L})/iu;
+const PUT_UNDER = /(?<![a-zß-ɏ])(?:submerge|immerse|sumerge|sumergir)(?![a-zß-ɏ])/iu;
 /** "Submerge the turkey": in what was made for it. */
 const UNDER = /^(?:submerge|immerse|sumer)/iu;
 
 /** "Melt the butter, stir in the flour and cook for 2 minutes". */
 const MELTED =
-  /(?<!\p{L})(?:melt|heat|warm|add|derrit\p{L}*|calient\p{L}*|calentar|a[ñn]ad\p{L}+) [^.;]{0,30}(?:butter|oil|fat|ghee|lard|mantequilla|aceite|manteca)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:melt|heat|warm|add|derrit[a-zß-ɏ]*|calient[a-zß-ɏ]*|calentar|a[ñn]ad[a-zß-ɏ]+) [^.;]{0,30}(?:butter|oil|fat|ghee|lard|mantequilla|aceite|manteca)(?![a-zß-ɏ])/iu;
 
-const OUT_OF_COLD = /(?<!\p{L})(?:fridge|refrigerator|cold|nevera|frigo(?:r[ií]fico)?)(?!\p{L})/iu;
+const OUT_OF_COLD = /(?<![a-zß-ɏ])(?:fridge|refrigerator|cold|nevera|frigo(?:r[ií]fico)?)(?![a-zß-ɏ])/iu;
 
 /** What was set and nothing lies in yet: the oven, unless something else was named since. */
 function notYetUsed({ ovenC, place }: Context): PlaceKind | undefined {
@@ -266,19 +266,19 @@ function heated({ place, hot }: Context): PlaceKind {
 
 /** What happens to food in a pan, and in no pot. */
 const DRY_COOKED =
-  /(?<!\p{L})(?:turn(?:ing|ed)|flip(?:ping|ped)|golden|undisturbed|brown(?:s|ed)?|colou?rs|(?:over|on) (?:a )?(?:very )?(?:high|fierce) (?:heat|flame)|crisp\p{L}*|render\p{L}*|colou?red|(?:skin|cut|fat|flesh)[- ]side|side down|(?:a|each|(?:the )?(?:first|one|other|second)) side|in (?:the |a little |some |plenty of )?(?:hot )?(?:butter|oil|ghee|dripping|lard)|en (?:el |un poco de )?(?:aceite|mantequilla|manteca)|dorad\p{L}*|crujiente|por (?:cada )?lado|vuelta)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:turn(?:ing|ed)|flip(?:ping|ped)|golden|undisturbed|brown(?:s|ed)?|colou?rs|(?:over|on) (?:a )?(?:very )?(?:high|fierce) (?:heat|flame)|crisp[a-zß-ɏ]*|render[a-zß-ɏ]*|colou?red|(?:skin|cut|fat|flesh)[- ]side|side down|(?:a|each|(?:the )?(?:first|one|other|second)) side|in (?:the |a little |some |plenty of )?(?:hot )?(?:butter|oil|ghee|dripping|lard)|en (?:el |un poco de )?(?:aceite|mantequilla|manteca)|dorad[a-zß-ɏ]*|crujiente|por (?:cada )?lado|vuelta)(?![a-zß-ɏ])/iu;
 
 /** "Raise the heat and cook until browned". */
-const HOTTER = /(?<!\p{L})(?:rais|increas|turn up|sub(?:e|ir|imos) (?:el )?fuego)/iu;
+const HOTTER = /(?<![a-zß-ɏ])(?:rais|increas|turn up|sub(?:e|ir|imos) (?:el )?fuego)/iu;
 
 const WET_WORDS =
-  /(?<!\p{L})(?:covered|lid|stock|broth|water|sauce|liquid|caldo|agua|salsa|tapad[oa]s?)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:covered|lid|stock|broth|water|sauce|liquid|caldo|agua|salsa|tapad[oa]s?)(?![a-zß-ɏ])/iu;
 
 /** "Cook the sugar to 118 °C": in its pan. */
 const SUGAR =
-  /^(?:cook|heat|cocina|cuece) (?:the |el |la )?(?:\p{L}+ )?(?:sugar|syrup|caramel|jam|marmalade|az[uú]car|alm[ií]bar|caramelo|mermelada)(?!\p{L})/iu;
+  /^(?:cook|heat|cocina|cuece) (?:the |el |la )?(?:[a-zß-ɏ]+ )?(?:sugar|syrup|caramel|jam|marmalade|az[uú]car|alm[ií]bar|caramelo|mermelada)(?![a-zß-ɏ])/iu;
 /** "Once the oil is at 175". */
-const OIL_AT = /(?<!\p{L})(?:oil|fat|lard|aceite|manteca)(?!\p{L})[^.;]{0,30}\d{3}/iu;
+const OIL_AT = /(?<![a-zß-ɏ])(?:oil|fat|lard|aceite|manteca)(?![a-zß-ɏ])[^.;]{0,30}\d{3}/iu;
 
 /** "Lower the heat, add the vegetables": in the fat that something was browned in. */
 function softens(before: string, own: string, { hot, wet }: Context): boolean {
@@ -287,17 +287,17 @@ function softens(before: string, own: string, { hot, wet }: Context): boolean {
 }
 
 const SOFTENED =
-  /(?<!\p{L})(?:veg(?:etables)?|onions?|shallots?|leeks?|carrots?|celery|peppers?|mushrooms?|verduras?|cebollas?|puerros?|pimientos?|setas)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:veg(?:etables)?|onions?|shallots?|leeks?|carrots?|celery|peppers?|mushrooms?|verduras?|cebollas?|puerros?|pimientos?|setas)(?![a-zß-ɏ])/iu;
 
 /** "Cook in a hot pan", whatever stewed before. */
 const IN_A_HOT_PAN =
-  /(?<!\p{L})(?:in|on) (?:a|the) (?:very )?(?:hot|dry|non-?stick|frying) (?:frying )?(?:pan|skillet|griddle|wok)(?!\p{L})|(?<!\p{L})en (?:una |la )?sart[eé]n (?:muy )?caliente(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:in|on) (?:a|the) (?:very )?(?:hot|dry|non-?stick|frying) (?:frying )?(?:pan|skillet|griddle|wok)(?![a-zß-ɏ])|(?<![a-zß-ɏ])en (?:una |la )?sart[eé]n (?:muy )?caliente(?![a-zß-ɏ])/iu;
 /** "Pour it over the yolks, return to the pan and cook to 83 °C". */
-const CUSTARD = /(?<!\p{L})(?:yolks|custard|milk|yemas|natillas|leche)(?!\p{L})[^.;]{0,50}$/iu;
+const CUSTARD = /(?<![a-zß-ɏ])(?:yolks|custard|milk|yemas|natillas|leche)(?![a-zß-ɏ])[^.;]{0,50}$/iu;
 
 /** What must not be moved lies in a hot pan. */
 const UNMOVED =
-  /(?<!\p{L})(?:without (?:moving|touching|disturbing)|undisturbed|sin (?:mover|tocar))(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:without (?:moving|touching|disturbing)|undisturbed|sin (?:mover|tocar))(?![a-zß-ɏ])/iu;
 
 function cooks(own: string, before: string, named: PlaceKind | undefined, context: Context): Verb {
   if (SUGAR.test(own) || WATER_BOILS.test(before)) return 'boil';

@@ -27,14 +27,14 @@ export function goesInLater(
 }
 
 const EVERYTHING =
-  /(?<!\p{L})(?:everything|all (?:of )?(?:the |its )?(?:other |remaining |marinade )?ingredients|(?:the )?rest of the|the remaining|tod[oa]s? (?:los|lo|las|el|la)|(?:el )?resto)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:everything|all (?:of )?(?:the |its )?(?:other |remaining |marinade )?ingredients|(?:the )?rest of the|the remaining|tod[oa]s? (?:los|lo|las|el|la)|(?:el )?resto)(?![a-zß-ɏ])/iu;
 
 /** Whether a text speaks of an ingredient by any word that is its own. */
 function names(text: string, name: string): boolean {
   const words = name.toLowerCase().match(/\p{L}{3,}/gu) ?? [];
   return words
     .filter((word) => !COMMON.has(word))
-    .some((word) => new RegExp(`(?<!\\p{L})${stem(word)}`, 'u').test(text));
+    .some((word) => new RegExp(`(?<![a-zß-ɏ])${stem(word)}`, 'u').test(text));
 }
 
 const stem = (word: string) => word.replace(/(?:oes|es|s)$/u, '');

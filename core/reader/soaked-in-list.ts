@@ -6,12 +6,12 @@ import { spansIn } from './span.ts';
 
 /** "400 g chickpeas, soaked overnight": how it lies, and for how long. */
 const SOAKED =
-  /(?<!\p{L})(?:soaked|steeped|(?:puest[oa]s? )?(?:en|a) remojo|remojad[oa]s?|desalad[oa]s?)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:soaked|steeped|(?:puest[oa]s? )?(?:en|a) remojo|remojad[oa]s?|desalad[oa]s?)(?![a-zß-ɏ])/iu;
 /** "Since the evening before". */
 const SINCE =
   /(?:desde )?(?:la )?(?:v[ií]spera|noche (?:antes|anterior))|(?:the |since the )?(?:night|evening|day) before/iu;
 /** The method says it itself. */
-const IN_METHOD = /(?<!\p{L})(?:soak|steep|remoj|desal)/iu;
+const IN_METHOD = /(?<![a-zß-ɏ])(?:soak|steep|remoj|desal)/iu;
 
 /**
  * The soaks that only the list of ingredients tells, each a step before all others; what lies in

@@ -29,13 +29,13 @@ function suits(verb: ReadAct['verb'], kind: Mixture['kind']): boolean {
 
 /** "Take the bird from the brine": it has lain in it. */
 export const OUT_OF_SOAK =
-  /(?<!\p{L})(?:take|lift|remove|drain|pull|fish|s[aá]ca\p{L}*|retira\p{L}*)(?!\p{L})[^.;]{0,30} (?:from|out of|de|del) (?:the |its |their |la |el |su )?(?:brine|cure|marinade|salmuera|adobo|marinada)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:take|lift|remove|drain|pull|fish|s[aá]ca[a-zß-ɏ]*|retira[a-zß-ɏ]*)(?![a-zß-ɏ])[^.;]{0,30} (?:from|out of|de|del) (?:the |its |their |la |el |su )?(?:brine|cure|marinade|salmuera|adobo|marinada)(?![a-zß-ɏ])/iu;
 
 /** What a text speaks of, a brine or a marinade, is what meat is then put into. */
 export function noteSoak(text: string, context: Context): void {
   if (OUT_OF_SOAK.test(text)) context.soaked = true;
   if (
-    /(?<!\p{L})(?:brin(?:e|ed|ing)|work the (?:salt|cure) in|(?:the )?cure(?= |$)(?! (?:it|them|for|in|under))|salmuera|(?:dissolve|disolver|disuelve) (?:the |la )?(?:\p{L}+ (?:and|y) )?(?:salt|cure|sal)|(?:heat|warm|bring)(?!\p{L})[^.;]{0,24} water [^.;]{0,12}(?:with|and) (?:the |both )?salts?)(?!\p{L})/iu.test(
+    /(?<![a-zß-ɏ])(?:brin(?:e|ed|ing)|work the (?:salt|cure) in|(?:the )?cure(?= |$)(?! (?:it|them|for|in|under))|salmuera|(?:dissolve|disolver|disuelve) (?:the |la )?(?:[a-zß-ɏ]+ (?:and|y) )?(?:salt|cure|sal)|(?:heat|warm|bring)(?![a-zß-ɏ])[^.;]{0,24} water [^.;]{0,12}(?:with|and) (?:the |both )?salts?)(?![a-zß-ɏ])/iu.test(
       text,
     )
   )
@@ -59,4 +59,4 @@ export function noteListed(groups: readonly (string | undefined)[], context: Con
 
 /** "Cover the cheeks with the wine": before any fire a marinade. */
 const COVERED_IN =
-  /(?<!\p{L})(?:massage|rub|smear|slather|coat|unta|frota)\p{L}*[^.;]{0,40}(?:paste|pasta)(?!\p{L})|(?<!\p{L})(?:put|place|pon|mete|coloca)(?!\p{L})[^.;]{0,60}(?:with|con) (?:the |a |el |la )?(?:\p{L}+ )?(?:wine|buttermilk|yogh?urt|vino|suero)|(?<!\p{L})(?:cover|submerge|pour|cubr|sumerg)\p{L}*[^.;]{0,40}(?:wine|buttermilk|yogh?urt|vino|suero)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:massage|rub|smear|slather|coat|unta|frota)[a-zß-ɏ]*[^.;]{0,40}(?:paste|pasta)(?![a-zß-ɏ])|(?<![a-zß-ɏ])(?:put|place|pon|mete|coloca)(?![a-zß-ɏ])[^.;]{0,60}(?:with|con) (?:the |a |el |la )?(?:[a-zß-ɏ]+ )?(?:wine|buttermilk|yogh?urt|vino|suero)|(?<![a-zß-ɏ])(?:cover|submerge|pour|cubr|sumerg)[a-zß-ɏ]*[^.;]{0,40}(?:wine|buttermilk|yogh?urt|vino|suero)(?![a-zß-ɏ])/iu;

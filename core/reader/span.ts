@@ -24,7 +24,7 @@ export interface ReadDuration {
 const KG_PER_LB = G_PER_LB / 1000;
 
 const UNIT =
-  "(?:minutes?|minut(?:it|ill)?os?|mins?(?![\\p{L}])\\.?|m(?![\\p{L}])|['′](?!['′])|hours?|hor(?:it)?as?|hrs?(?![\\p{L}])\\.?|h(?![\\p{L}])|days?|d[ií]as?|d(?![\\p{L}'’])|nights|noches|weeks?|semanas?|fortnights?|quincenas?|seconds?(?! (?:time|rise|rising|prov|proof|side|batch|half|day|round))|segundos?|secs?(?![\\p{L}])\\.?|s(?= ?(?:\\/|a|per|each) ?side))";
+  "(?:minutes?|minut(?:it|ill)?os?|mins?(?![a-zß-ɏ])\\.?|m(?![a-zß-ɏ])|['′](?!['′])|hours?|hor(?:it)?as?|hrs?(?![a-zß-ɏ])\\.?|h(?![a-zß-ɏ])|days?|d[ií]as?|d(?![a-zß-ɏ'’])|nights|noches|weeks?|semanas?|fortnights?|quincenas?|seconds?(?! (?:time|rise|rising|prov|proof|side|batch|half|day|round))|segundos?|secs?(?![a-zß-ɏ])\\.?|s(?= ?(?:\\/|a|per|each) ?side))";
 const MINUTES: ReadonlyArray<readonly [RegExp, number]> = [
   [/^(?:s)/i, 1 / 60],
   [/^(?:m|['′])/i, 1],
@@ -49,11 +49,11 @@ const HALF =
 /** "1 hour", "4-6 hours", "1 h 30", "two and a half hours", "an hour and a half", "hora y media". */
 const ATOM = new RegExp(
   `(?:(?:(?:between|entre|minimum of|m[ií]nimo de)\\s+(?<from>${NUMBER})\\s+(?:and|y)\\s+(?:(?:a |un )?(?:maximum of|m[aá]ximo de)\\s+)?(?<till>${NUMBER})|(?<low>${NUMBER})(?<lowPlus>${AND_HALF})(?:${DASH}(?<high>${NUMBER})(?<plus>${AND_HALF}))?)` +
-    `(?:-?ish)?(?:\\s*(?:more|further|additional|full|whole|good|short|final|last|minutos más))?\\s*[-]?\\s*(?:of an?\\s+|de\\s+(?=hora))?(?<unit>${UNIT})(?<half>${HALF})(?:,?\\s+(?:or|o)\\s+(?:up to\\s+|hasta\\s+)?(?<orMore>two|three|four|dos|tres|cuatro|\\d(?![\\d/]|[.,]\\d))(?<orHalf>${HALF})(?:(?!\\s*(?:${UNIT}|\\p{L}))|(?=\\s+(?:per|a|each|por|on each) (?:side|face|lado|cara))))?` +
-    `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?!\\p{L})|(?<=h\\d{2})(?!\\d)|(?<=(?:h|hrs?|hours?|horas?) ?\\d{2})(?=\\s*(?:-|–|—|to|a)\\s)|(?<=(?:h|hr|hrs|hour|hours|hora|horas) ?\\d{2})(?=\\s+(?:at|in|en|a \\d|until|or|o|and|y|with|con|per|more|hasta)(?!\\p{L}))|(?<=min(?:ute)?s? ?[1-5][05])(?=\\s+(?:on|per|a|each|por)(?!\\p{L})|\\s*(?:[.,;)](?!\\d)|$))|(?<=hours? and (?:${NUMBER}))(?=\\s(?:for|until|till?|should|will|at|in)(?!\\p{L}))|(?=\\s*(?:[.,;()](?!\\d)|$))))?)` +
+    `(?:-?ish)?(?:\\s*(?:more|further|additional|full|whole|good|short|final|last|minutos más))?\\s*[-]?\\s*(?:of an?\\s+|de\\s+(?=hora))?(?<unit>${UNIT})(?<half>${HALF})(?:,?\\s+(?:or|o)\\s+(?:up to\\s+|hasta\\s+)?(?<orMore>two|three|four|dos|tres|cuatro|\\d(?![\\d/]|[.,]\\d))(?<orHalf>${HALF})(?:(?!\\s*(?:${UNIT}|[a-zß-ɏ]))|(?=\\s+(?:per|a|each|por|on each) (?:side|face|lado|cara))))?` +
+    `(?:\\s*(?:,|and|y|con)?\\s*(?<more>${NUMBER})\\s*(?<moreUnit>minutes?|minutos?|mins?\\.?|m(?![a-zß-ɏ])|(?<=h\\d{2})(?!\\d)|(?<=(?:h|hrs?|hours?|horas?) ?\\d{2})(?=\\s*(?:-|–|—|to|a)\\s)|(?<=(?:h|hr|hrs|hour|hours|hora|horas) ?\\d{2})(?=\\s+(?:at|in|en|a \\d|until|or|o|and|y|with|con|per|more|hasta)(?![a-zß-ɏ]))|(?<=min(?:ute)?s? ?[1-5][05])(?=\\s+(?:on|per|a|each|por)(?![a-zß-ɏ])|\\s*(?:[.,;)](?!\\d)|$))|(?<=hours? and (?:${NUMBER}))(?=\\s(?:for|until|till?|should|will|at|in)(?![a-zß-ɏ]))|(?=\\s*(?:[.,;()](?!\\d)|$))))?)` +
     '|(?<said>minuto y medio|half an hour|half[- ]hour|media hora|otra media(?! (?:hora|taza))|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|a third of an hour|two thirds of an hour|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto|hora y tres cuartos)' +
-    '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora|minute|minuto|(?:other|second) (?:day|hour)|day|d[ií]a)(?![\\p{L}])|(?<=una vez al )d[ií]a(?![\\p{L}])|(?<=(?:last|final|remaining|next|following|[uú]ltima|siguiente) )(?:hour|hora)(?![\\p{L}])|(?<=^(?:roast|bake|smoke|grill|braise|simmer|as[ae]r?|horne[ae]r?|ahum[ae]r?)(?!\\p{L})[^\\d,;.]{0,60}(?:for the first|durante la primera) )(?:hour|hora)(?![\\p{L}])|(?<=(?:turn|stir|flip|press|push|shak|skim|burp)\\p{L}*\\s(?:it |them |the \\p{L}+ )?(?:over |down )?)daily(?![\\p{L}]))' +
-    '|(?<night>(?:until|till?) (?:the )?(?:next|following) (?:day|morning)|(?:until|till?) (?:tomorrow|(?:the )?morning)|hasta (?:el d[ií]a siguiente|la mañana(?: siguiente)?|mañana)(?!\\p{L})|overnight|o/n(?![\\p{L}])|the whole night|all night|through the night|for (?:the|a|one) night|toda la noche|durante la noche|de un d[ií]a para otro|de la noche a la mañana|una noche entera|una noche|la noche(?! anterior| antes))',
+    '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora|minute|minuto|(?:other|second) (?:day|hour)|day|d[ií]a)(?![a-zß-ɏ])|(?<=una vez al )d[ií]a(?![a-zß-ɏ])|(?<=(?:last|final|remaining|next|following|[uú]ltima|siguiente) )(?:hour|hora)(?![a-zß-ɏ])|(?<=^(?:roast|bake|smoke|grill|braise|simmer|as[ae]r?|horne[ae]r?|ahum[ae]r?)(?![a-zß-ɏ])[^\\d,;.]{0,60}(?:for the first|durante la primera) )(?:hour|hora)(?![a-zß-ɏ])|(?<=(?:turn|stir|flip|press|push|shak|skim|burp)[a-zß-ɏ]*\\s(?:it |them |the [a-zß-ɏ]+ )?(?:over |down )?)daily(?![a-zß-ɏ]))' +
+    '|(?<night>(?:until|till?) (?:the )?(?:next|following) (?:day|morning)|(?:until|till?) (?:tomorrow|(?:the )?morning)|hasta (?:el d[ií]a siguiente|la mañana(?: siguiente)?|mañana)(?![a-zß-ɏ])|overnight|o/n(?![a-zß-ɏ])|the whole night|all night|through the night|for (?:the|a|one) night|toda la noche|durante la noche|de un d[ií]a para otro|de la noche a la mañana|una noche entera|una noche|la noche(?! anterior| antes))',
   'giu',
 );
 
@@ -84,11 +84,11 @@ const SAID: Readonly<Record<string, number>> = {
 
 /** "6 a side", with no unit: minutes. */
 const A_SIDE = new RegExp(
-  `(${DIGITS}|(?<!\\p{L})(?:one|two|three|four|five|six|eight|ten)(?= on the (?:other|second)))(?:\\s*(?:-|–|to)\\s*(${DIGITS}))?(?=\\s+(?:(?:a|per|each|on each|por|por cada)\\s+(?:side|lado|cara)|on (?:the|its|each) (?:\\p{L}+[- ]){0,2}side|on the (?:flesh|skin|other|second|fat|cut|bone)(?=[.,;]|$)|por (?:el |la )?(?:otr[oa]|segund[oa])(?: (?:lado|cara)|(?=[.,;]|$))|por (?:la |el )(?:piel|carne)(?=[.,;]|$)))`,
+  `(${DIGITS}|(?<![a-zß-ɏ])(?:one|two|three|four|five|six|eight|ten)(?= on the (?:other|second)))(?:\\s*(?:-|–|to)\\s*(${DIGITS}))?(?=\\s+(?:(?:a|per|each|on each|por|por cada)\\s+(?:side|lado|cara)|on (?:the|its|each) (?:[a-zß-ɏ]+[- ]){0,2}side|on the (?:flesh|skin|other|second|fat|cut|bone)(?=[.,;]|$)|por (?:el |la )?(?:otr[oa]|segund[oa])(?: (?:lado|cara)|(?=[.,;]|$))|por (?:la |el )(?:piel|carne)(?=[.,;]|$)))`,
   'giu',
 );
 
-const IN_SECONDS = /\d\s?(?:seconds?|secs?|segundos?|segs?|s)(?!\p{L})[^\d.;]*$/iu;
+const IN_SECONDS = /\d\s?(?:seconds?|secs?|segundos?|segs?|s)(?![a-zß-ɏ])[^\d.;]*$/iu;
 
 function atomsIn(text: string): Atom[] {
   const sides = [...text.matchAll(A_SIDE)].map((match) => {
@@ -167,7 +167,7 @@ function halfOf(words: string | undefined): number {
 
 /** "6 hours, 24 at most", "24 hrs is best, 4 at a pinch". */
 const BOUND_BEHIND =
-  /(?<=[,;(]\s*(?:but |or |and |y |o )?)(?<number>\d+)(?=\s+(?:(?<better>(?:hours? )?(?:if you (?:can|have (?:the )?time)|is (?:even )?better|for preference|si puedes|mejor a[uú]n))|(?<most>at (?:the )?(?:very )?(?:most|longest|outside)|max(?:imum)?(?!\p{L})|tops|como (?:mucho|m[aá]ximo)|a lo sumo)|(?<least>at a pinch|at (?:the )?(?:very )?least|minimum|will do|is (?:enough|plenty|fine)|como m[ií]nimo)))/giu;
+  /(?<=[,;(]\s*(?:but |or |and |y |o )?)(?<number>\d+)(?=\s+(?:(?<better>(?:hours? )?(?:if you (?:can|have (?:the )?time)|is (?:even )?better|for preference|si puedes|mejor a[uú]n))|(?<most>at (?:the )?(?:very )?(?:most|longest|outside)|max(?:imum)?(?![a-zß-ɏ])|tops|como (?:mucho|m[aá]ximo)|a lo sumo)|(?<least>at a pinch|at (?:the )?(?:very )?least|minimum|will do|is (?:enough|plenty|fine)|como m[ií]nimo)))/giu;
 
 /** A bound that leaves its unit to the length before it. */
 function boundsIn(text: string, spans: readonly ReadDuration[]): readonly ReadDuration[] {
@@ -241,16 +241,16 @@ const LEAST_BEHIND =
 const MOST_BEHIND = /^\s*,?\s*(?:at (?:the )?most|maximum|max\b|como m[aá]ximo|a lo sumo|tops)/iu;
 const BEST = /(?:preferably|ideally|best|better|mejor|preferiblemente|idealmente|lo ideal)/iu;
 const EVERY =
-  /(?<!\p{L})(?:every|(?<!(?:bake|cook|fry|sear|grill|steam|boil|poach) )each|cada|once(?: every| an?)?|una vez (?:cada|por|al?|a la))\s*$/iu;
+  /(?<![a-zß-ɏ])(?:every|(?<!(?:bake|cook|fry|sear|grill|steam|boil|poach) )each|cada|once(?: every| an?)?|una vez (?:cada|por|al?|a la))\s*$/iu;
 const PER_SIDE =
-  /^\s*(?:\/\s*|(?:on|for|per) each of (?:the |its |their )?(?:[\p{L}\d]+ )?|per|a|each|on each|on the first(?= (?:side|face)(?!,? (?:and|then) (?:\d|one|two|three)))|for each|on either|por|de cada|en cada|por cada|each on)?\s*(?:(?<=(?:per|a|each) )(?:cut|flat|flesh|skin|meaty)[- ])?(?:side|lado|face|cara)s?\b/iu;
+  /^\s*(?:\/\s*|(?:on|for|per) each of (?:the |its |their )?(?:[a-zß-ɏ\d]+ )?|per|a|each|on each|on the first(?= (?:side|face)(?!,? (?:and|then) (?:\d|one|two|three)))|for each|on either|por|de cada|en cada|por cada|each on)?\s*(?:(?<=(?:per|a|each) )(?:cut|flat|flesh|skin|meaty)[- ])?(?:side|lado|face|cara)s?\b/iu;
 /** "Each side for 90 seconds". */
 const SIDE_BEFORE =
-  /(?<!\p{L})(?:each|either|cada) (?:side|face|lado|cara)(?: for| about| durante)?\s*$/iu;
+  /(?<![a-zß-ɏ])(?:each|either|cada) (?:side|face|lado|cara)(?: for| about| durante)?\s*$/iu;
 /** "On both faces, 90 seconds each". */
-const BOTH = /(?<!\p{L})(?:both|the two|each of the) (?:\p{L}+ )?(?:sides|faces)(?!\p{L})/iu;
+const BOTH = /(?<![a-zß-ɏ])(?:both|the two|each of the) (?:[a-zß-ɏ]+ )?(?:sides|faces)(?![a-zß-ɏ])/iu;
 const PER_POUND =
-  /^\s*(?:\/|per|a|to (?:the|a|each|every)|for (?:each|every)|an?|por cada|por|el|la|cada|al)\s*(?:(\d+)\s*(?:g|gr|gramos|grams?)|(half (?:a )?kilo|half-kilo|medio kilo|1\/2 kilo)|(pound|lb|libra|kilo(?:gram)?s?|kg))(?!\p{L})/iu;
+  /^\s*(?:\/|per|a|to (?:the|a|each|every)|for (?:each|every)|an?|por cada|por|el|la|cada|al)\s*(?:(\d+)\s*(?:g|gr|gramos|grams?)|(half (?:a )?kilo|half-kilo|medio kilo|1\/2 kilo)|(pound|lb|libra|kilo(?:gram)?s?|kg))(?![a-zß-ɏ])/iu;
 
 /** "Two hours, a whole day if you can". */
 const IF_YOU_CAN =
@@ -258,7 +258,7 @@ const IF_YOU_CAN =
 
 /** "A minute less than it says": of something nobody here knows. */
 const COMPARES =
-  /^\s*(?:is|would be) (?:even |still )?(?:better|best|ideal)(?!\p{L})(?! (?:if|still if))(?!, \d+ (?:at|will))|^\s*(?:less|fewer|shorter|longer|more) than (?:it|the|they|what)(?!\p{L})/iu;
+  /^\s*(?:is|would be) (?:even |still )?(?:better|best|ideal)(?![a-zß-ɏ])(?! (?:if|still if))(?!, \d+ (?:at|will))|^\s*(?:less|fewer|shorter|longer|more) than (?:it|the|they|what)(?![a-zß-ɏ])/iu;
 
 /** Every length of time in a text, in its order; ranges and their limits as one. */
 export const spansIn = remembered(findSpans);
@@ -309,7 +309,7 @@ const isOfNight = ({ leastMin = 0, sense }: ReadDuration): boolean =>
 const ONE_SIDE =
   /^\s*(?:on|for|por) (?:the |el |la |un )?(?:(?:first|one|skin|flesh|cut|fat|presentation|primer|un)a? (?:side|lado|cara)|piel|carne|grasa)[^.;\d]{0,12}$/iu;
 const OTHER_SIDE =
-  /^\s*(?:on|for|por) (?:the |el |la )?(?:second|other|otr[oa]|segund[oa])(?!\p{L})/iu;
+  /^\s*(?:on|for|por) (?:the |el |la )?(?:second|other|otr[oa]|segund[oa])(?![a-zß-ɏ])/iu;
 
 /** "4 minutes on one side and 3 on the other": seven. */
 function bothSides(text: string, spans: readonly ReadDuration[]): readonly ReadDuration[] {
@@ -384,7 +384,7 @@ function about(text: string, from: number, to: number): Pick<ReadDuration, 'sens
   const [before, behind] = [text.slice(0, from), text.slice(to)];
   const often =
     EVERY.test(before) ||
-    /(?<!\p{L})(?:at intervals of|a intervalos de) (?:about |unos )?(?:an? |half )?$/iu.test(
+    /(?<![a-zß-ɏ])(?:at intervals of|a intervalos de) (?:about |unos )?(?:an? |half )?$/iu.test(
       before,
     ) ||
     /^(?:hourly|daily)/iu.test(text.slice(from, to)) ||
@@ -393,7 +393,7 @@ function about(text: string, from: number, to: number): Pick<ReadDuration, 'sens
   const perSide =
     PER_SIDE.test(behind) ||
     SIDE_BEFORE.test(before) ||
-    (/^\s*each(?!\p{L})/iu.test(behind) && BOTH.test(before));
+    (/^\s*each(?![a-zß-ɏ])/iu.test(behind) && BOTH.test(before));
   return { sense, perSide };
 }
 

@@ -7,29 +7,29 @@ import { foodsOfActs } from './step-foods.ts';
 /** What is boiled and eaten for itself, and its cut; what comes cooked in a tin is none. */
 const STAPLES: ReadonlyArray<readonly [RegExp, string]> = [
   [
-    /^(?:\p{L}+ ){0,2}(?:rice|arroz)(?! (?:vinegar|wine|flour|noodles?|paper|syrup|bran|milk|crackers?|cakes?))(?!\p{L})/iu,
+    /^(?:[a-zß-ɏ]+ ){0,2}(?:rice|arroz)(?! (?:vinegar|wine|flour|noodles?|paper|syrup|bran|milk|crackers?|cakes?))(?![a-zß-ɏ])/iu,
     'rice-dry',
   ],
-  [/(?<!\p{L})(?:red|split red) lentils|lentejas rojas|masoor dal/iu, 'lentils-red-dry'],
-  [/(?<!\p{L})(?:lentils?|lentejas)(?!\p{L})/iu, 'lentils-green-dry'],
-  [/(?<!\p{L})split peas|guisantes secos/iu, 'split-peas-dry'],
-  [/(?<!\p{L})(?:dried|dry) chickpeas|garbanzos(?! cocidos)/iu, 'chickpeas-dry'],
-  [/(?<!\p{L})pearl barley|cebada perlada/iu, 'pearl-barley-dry'],
-  [/(?<!\p{L})quinoa(?!\p{L})/iu, 'quinoa-dry'],
+  [/(?<![a-zß-ɏ])(?:red|split red) lentils|lentejas rojas|masoor dal/iu, 'lentils-red-dry'],
+  [/(?<![a-zß-ɏ])(?:lentils?|lentejas)(?![a-zß-ɏ])/iu, 'lentils-green-dry'],
+  [/(?<![a-zß-ɏ])split peas|guisantes secos/iu, 'split-peas-dry'],
+  [/(?<![a-zß-ɏ])(?:dried|dry) chickpeas|garbanzos(?! cocidos)/iu, 'chickpeas-dry'],
+  [/(?<![a-zß-ɏ])pearl barley|cebada perlada/iu, 'pearl-barley-dry'],
+  [/(?<![a-zß-ɏ])quinoa(?![a-zß-ɏ])/iu, 'quinoa-dry'],
   [
-    /(?<!\p{L})(?:pasta|penne|fusilli|rigatoni|macaroni|macarrones|farfalle|conchiglie)(?!\p{L})/iu,
+    /(?<![a-zß-ɏ])(?:pasta|penne|fusilli|rigatoni|macaroni|macarrones|farfalle|conchiglie)(?![a-zß-ɏ])/iu,
     'pasta-thick-dry',
   ],
-  [/(?<!\p{L})(?:spaghetti|linguine|tagliatelle|espaguetis|fideos)(?!\p{L})/iu, 'pasta-thin-dry'],
+  [/(?<![a-zß-ɏ])(?:spaghetti|linguine|tagliatelle|espaguetis|fideos)(?![a-zß-ɏ])/iu, 'pasta-thin-dry'],
   // What is simmered from them is a stock.
   [
-    /(?<!\p{L})(?:bones|carcass(?:es)?|huesos|carcasas?)(?! (?:in|on|marrow))(?!\p{L})/iu,
+    /(?<![a-zß-ɏ])(?:bones|carcass(?:es)?|huesos|carcasas?)(?! (?:in|on|marrow))(?![a-zß-ɏ])/iu,
     'soup-starter',
   ],
 ];
 /** Cooked already, or no staple. */
 const COOKED =
-  /(?<!\p{L})(?:cooked|tin(?:ned)?s?|canned|cans?|jars?|pouch(?:es)?|sprouted|flour|water|fresh|cocid[oa]s?|lata|bote|harina)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:cooked|tin(?:ned)?s?|canned|cans?|jars?|pouch(?:es)?|sprouted|flour|water|fresh|cocid[oa]s?|lata|bote|harina)(?![a-zß-ɏ])/iu;
 /** Less is a thickening. Common practice, no source. */
 const LEAST_G = 50;
 
@@ -67,7 +67,7 @@ export function riceBeside(recipe: ReadRecipe, foods: readonly Food[]): Staple |
   return isBoiled ? rice : undefined;
 }
 
-const RICE = /(?<!\p{L})(?:rice|arroz)(?!\p{L})/iu;
+const RICE = /(?<![a-zß-ɏ])(?:rice|arroz)(?![a-zß-ɏ])/iu;
 
 /** The food a staple is. */
 export function foodOfStaple(

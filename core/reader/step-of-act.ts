@@ -95,10 +95,10 @@ function usualMin({ verb, text, lit }: ReadAct): number {
 
 /** Under the tap, in ice: cold in no time. */
 const IN_WATER =
-  /(?<!\p{L})(?:refresh|cold (?:running )?water|cold tap|iced? water|agua (?:fr[ií]a|helada|con hielo))(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:refresh|cold (?:running )?water|cold tap|iced? water|agua (?:fr[ií]a|helada|con hielo))(?![a-zß-ɏ])/iu;
 /** Dried pulses soak for a night. */
 export const PULSES =
-  /(?<!\p{L})(?:beans?|chickpeas?|pulses|garbanzos|alubias|jud[ií]as|frijoles|porotos|fabes)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:beans?|chickpeas?|pulses|garbanzos|alubias|jud[ií]as|frijoles|porotos|fabes)(?![a-zß-ɏ])/iu;
 
 const QUICK_WORK =
   /^(?:skim|strain|drain|pat|rinse|wipe|wash|scrape|score|prick|slash|escurr|col(?:a|e|amos)|cuel|lav|sec|espum|retir)/iu;
@@ -166,12 +166,12 @@ function coolsDown(act: ReadAct, makes: string | undefined): StepTime | undefine
 
 function isUnderPressure({ verb, text, place }: ReadAct): boolean {
   // "(45 minutes in a pressure cooker)" is another way to do it.
-  const said = text.replace(/\([^()]*\)|(?<!\p{L})(?:or|o)\s.*$/giu, '');
+  const said = text.replace(/\([^()]*\)|(?<![a-zß-ɏ])(?:or|o)\s.*$/giu, '');
   return verb === 'braise' && place !== 'oven' && PRESSURE.test(said);
 }
 
 const PRESSURE =
-  /(?<!\p{L})(?:pressure[- ]?cook\p{L}*|(?:high|full|low|under|up to) pressure|olla (?:expr[eé]s|r[aá]pida|a presi[oó]n)|a presi[oó]n|(?:sub|alcanc|cog|tom)\p{L}* (?:la )?presi[oó]n)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:pressure[- ]?cook[a-zß-ɏ]*|(?:high|full|low|under|up to) pressure|olla (?:expr[eé]s|r[aá]pida|a presi[oó]n)|a presi[oó]n|(?:sub|alcanc|cog|tom)[a-zß-ɏ]* (?:la )?presi[oó]n)(?![a-zß-ɏ])/iu;
 
 /** "Slide the pan into the oven": it goes on in the metal that browned it. */
 function isInHotPan({ place, text }: ReadAct): boolean {
@@ -180,7 +180,7 @@ function isInHotPan({ place, text }: ReadAct): boolean {
 
 const HOT_PAN = { cooker: 'pan-in-oven' } as const;
 const PAN_INTO_OVEN =
-  /(?<!\p{L})(?:(?:transfer|move|slide|slip|put|pop|place|shove) (?:the |your )?(?:whole |hot |same )?(?:pan|skillet|frying pan|casserole) (?:straight |directly )?(?:in|to|into)(?!\p{L})[^.;]{0,20} oven|oven(?: (?:at|set to) \d+ ?°? ?[CF]?)?,? (?:still )?in (?:its|the same|the hot) (?:pan|skillet)|in (?:its|the same|the hot) (?:pan|skillet) [^.;]{0,20}oven|(?:mete|pasa|lleva|pon)\p{L}* la (?:misma )?sart[eé]n (?:en el|al) horno)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:(?:transfer|move|slide|slip|put|pop|place|shove) (?:the |your )?(?:whole |hot |same )?(?:pan|skillet|frying pan|casserole) (?:straight |directly )?(?:in|to|into)(?![a-zß-ɏ])[^.;]{0,20} oven|oven(?: (?:at|set to) \d+ ?°? ?[CF]?)?,? (?:still )?in (?:its|the same|the hot) (?:pan|skillet)|in (?:its|the same|the hot) (?:pan|skillet) [^.;]{0,20}oven|(?:mete|pasa|lleva|pon)[a-zß-ɏ]* la (?:misma )?sart[eé]n (?:en el|al) horno)(?![a-zß-ɏ])/iu;
 
 /** Under fat: it is said, or how hot the fat is. */
 function isInFat({ verb, place, text, tempC }: ReadAct): boolean {
@@ -190,15 +190,15 @@ function isInFat({ verb, place, text, tempC }: ReadAct): boolean {
 }
 
 const UNDER_FAT =
-  /(?<!\p{L})(?:deep[- ]f(?:ry|ried|rying|at)|(?:in|into) (?:the )?(?:deep|hot,? deep|plenty of (?:hot )?) ?(?:oil|fat|butter)|(?:en )?(?:abundante|mucho) aceite|aceite (?:abundante|hondo)|freidora)(?!\p{L})/iu;
-const IN_PAN = /(?<!\p{L})(?:frying pan|skillet|griddle|sart[eé]n|plancha)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:deep[- ]f(?:ry|ried|rying|at)|(?:in|into) (?:the )?(?:deep|hot,? deep|plenty of (?:hot )?) ?(?:oil|fat|butter)|(?:en )?(?:abundante|mucho) aceite|aceite (?:abundante|hondo)|freidora)(?![a-zß-ɏ])/iu;
+const IN_PAN = /(?<![a-zß-ɏ])(?:frying pan|skillet|griddle|sart[eé]n|plancha)(?![a-zß-ɏ])/iu;
 /** Fat as hot as one fries in, °C. Common practice, no source. */
 const FAT_LEAST_C = 140;
 const FAT_MOST_C = 200;
 const FAT_C = 175;
 
 /** "On high", and not "on low or on high". */
-const HIGH_ONLY = /^(?!.*(?<!\p{L})(?:low|bajo)(?!\p{L})).*(?<!\p{L})(?:high|alto)(?!\p{L})/iu;
+const HIGH_ONLY = /^(?!.*(?<![a-zß-ɏ])(?:low|bajo)(?![a-zß-ɏ])).*(?<![a-zß-ɏ])(?:high|alto)(?![a-zß-ɏ])/iu;
 /** What its two settings come to; core/places/slow-cooker.ts. */
 const SLOW_LOW_C = 91;
 const SLOW_HIGH_C = 96;

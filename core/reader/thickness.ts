@@ -22,12 +22,12 @@ const THICK = new RegExp(
 const SIZED = new RegExp(`${RANGE}[\\s-]*(?<unit>${UNIT})[\\s-]+(?:thick[\\s-]+)?${PIECE}`, 'iu');
 /** "Rodajas de 3 cm". */
 const SIZED_ES = new RegExp(
-  `${PIECE} (?:\\p{L}+ (?:de \\p{L}+ )?){0,4}?de (?:unos )?${RANGE}[\\s-]*(?<unit>${UNIT})`,
+  `${PIECE} (?:[a-zß-ɏ]+ (?:de [a-zß-ɏ]+ )?){0,4}?de (?:unos )?${RANGE}[\\s-]*(?<unit>${UNIT})`,
   'iu',
 );
 /** "Beat out to 4 mm", "to an even 1 cm". */
 const FLATTENED = new RegExp(
-  `(?:beat|pound|bash|bat|flatten|roll|press|aplan|aplast|golpe)\\p{L}*[^.;]{0,40}?(?:to|until|hasta|a)[^.;\\d]{0,40}?${RANGE}[\\s-]*(?<unit>${UNIT})`,
+  `(?:beat|pound|bash|bat|flatten|roll|press|aplan|aplast|golpe)[a-zß-ɏ]*[^.;]{0,40}?(?:to|until|hasta|a)[^.;\\d]{0,40}?${RANGE}[\\s-]*(?<unit>${UNIT})`,
   'iu',
 );
 /** "2 entrecots de 300 g (3 cm)", "bavette 800 g, 3 cm". */
@@ -44,7 +44,7 @@ const MOST_MM = 150;
 
 /** "Smash them flat". Common practice, no source. */
 const SMASHED =
-  /(?<!\p{L})(?:smash|press|squash|aplasta)\p{L}*(?!\p{L})[^.;,]{0,30}(?<!\p{L})(?:flat|thin|finas?|planas?)(?!\p{L})|(?<!\p{L})smash (?:burgers?|patt(?:y|ies))(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:smash|press|squash|aplasta)[a-zß-ɏ]*(?![a-zß-ɏ])[^.;,]{0,30}(?<![a-zß-ɏ])(?:flat|thin|finas?|planas?)(?![a-zß-ɏ])|(?<![a-zß-ɏ])smash (?:burgers?|patt(?:y|ies))(?![a-zß-ɏ])/iu;
 const SMASHED_MM = 8;
 
 /** How thick a text says a food is cut, or is beaten, mm; undefined where it says nothing. */

@@ -96,20 +96,20 @@ const KINDS: ReadonlyArray<readonly [Kind, RegExp]> = [
   ['cold', /(?:out of|from) (?:the )?(?:fridge|cold)|de la nevera|del frigor[ií]fico/iu],
   [
     'preheat',
-    /(?<!\p{L})(?:oven|grill|smoker|bbq|barbecue|kettle|horno|ahumador|barbacoa)(?: goes| is)? (?:on|lit|encendido)(?!\p{L})|^(?:light|preheat|heat|enciende|precalienta)(?!\p{L})/iu,
+    /(?<![a-zß-ɏ])(?:oven|grill|smoker|bbq|barbecue|kettle|horno|ahumador|barbacoa)(?: goes| is)? (?:on|lit|encendido)(?![a-zß-ɏ])|^(?:light|preheat|heat|enciende|precalienta)(?![a-zß-ɏ])/iu,
   ],
   [
     'turn',
-    /^(?:(?:turn|oven|heat|temp|it|horno|knock|drop|crank|baja|sube|bajar|subir)(?: it| the oven| el horno)? )*(?:back )?(?:down|up|to|a|baja\p{L}*|sube\p{L}*)(?: to| a)? \d{3}/iu,
+    /^(?:(?:turn|oven|heat|temp|it|horno|knock|drop|crank|baja|sube|bajar|subir)(?: it| the oven| el horno)? )*(?:back )?(?:down|up|to|a|baja[a-zß-ɏ]*|sube[a-zß-ɏ]*)(?: to| a)? \d{3}/iu,
   ],
-  ['wrap', /^(?:un)?wrap(?:ped)?(?!\p{L})|^(?:in|into) (?:foil|paper)(?!\p{L})|^env(?:ue|o)l/iu],
+  ['wrap', /^(?:un)?wrap(?:ped)?(?![a-zß-ɏ])|^(?:in|into) (?:foil|paper)(?![a-zß-ɏ])|^env(?:ue|o)l/iu],
   [
     'out',
-    /(?<!\p{L})(?:out|off|drain\p{L}*|strain\p{L}*|pulled(?= (?:at|off|from|when))|escurr\p{L}*|fuera|saca(?:r|mos)?|retira(?:r)?)(?!\p{L})/iu,
+    /(?<![a-zß-ɏ])(?:out|off|drain[a-zß-ɏ]*|strain[a-zß-ɏ]*|pulled(?= (?:at|off|from|when))|escurr[a-zß-ɏ]*|fuera|saca(?:r|mos)?|retira(?:r)?)(?![a-zß-ɏ])/iu,
   ],
   [
     'in',
-    /(?<!\p{L})(?:(?:goes? |went )?(?:in|on)(?=[\s,.;]*$|[,;]| at \d| to (?:boil|simmer|steam|fry|grill|the (?:grill|smoker|barbecue))| (?:the|a) (?:oven|grill|smoker|barbecue|bbq))|into (?:the )?(?:oven|smoker|pan|hot fat|fat)|al horno|al ahumador|a la parrilla|a las brasas|a hervir|dentro)(?!\p{L})/iu,
+    /(?<![a-zß-ɏ])(?:(?:goes? |went )?(?:in|on)(?=[\s,.;]*$|[,;]| at \d| to (?:boil|simmer|steam|fry|grill|the (?:grill|smoker|barbecue))| (?:the|a) (?:oven|grill|smoker|barbecue|bbq))|into (?:the )?(?:oven|smoker|pan|hot fat|fat)|al horno|al ahumador|a la parrilla|a las brasas|a hervir|dentro)(?![a-zß-ɏ])/iu,
   ],
 ];
 
@@ -123,8 +123,8 @@ const NO_FOOD =
 
 /** "Carve", "eat": the end of whatever rests. */
 const EATEN =
-  /(?<!\p{L})(?:carved?|sliced?|shred\p{L}*|pull(?:ed)?(?! (?:out|at|off|from|when))|serve|served|eat|dish up|plate|table|trincha\p{L}*|deshebra\p{L}*|desmenuza\p{L}*|corta\p{L}*|servir|sirve|comer|comemos|a la mesa)(?!\p{L})/iu;
-const EVERYTHING = /(?<!\p{L})(?:everything|all|todo)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:carved?|sliced?|shred[a-zß-ɏ]*|pull(?:ed)?(?! (?:out|at|off|from|when))|serve|served|eat|dish up|plate|table|trincha[a-zß-ɏ]*|deshebra[a-zß-ɏ]*|desmenuza[a-zß-ɏ]*|corta[a-zß-ɏ]*|servir|sirve|comer|comemos|a la mesa)(?![a-zß-ɏ])/iu;
+const EVERYTHING = /(?<![a-zß-ɏ])(?:everything|all|todo)(?![a-zß-ɏ])/iu;
 
 /** The line that ends what an entry begins. */
 function endOf(entry: Entry, later: readonly Entry[]): Entry | undefined {
@@ -166,7 +166,7 @@ function firesOf(entries: readonly Entry[]): Fire[] {
       /grill|bbq|barbecue|kettle|coals|parrilla|barbacoa|brasas|prender el fuego/iu.test(text)
     )
       fire = 'grill';
-    else if (/(?<!\p{L})(?:oven|horno)(?!\p{L})/iu.test(text)) fire = 'oven';
+    else if (/(?<![a-zß-ɏ])(?:oven|horno)(?![a-zß-ɏ])/iu.test(text)) fire = 'oven';
     return fire;
   });
 }
@@ -211,13 +211,13 @@ const SAID: Readonly<Record<Language, Said>> = {
   },
 };
 
-const ON_RING = /(?<!\p{L})on to (boil|simmer|steam|fry)(?!\p{L})/iu;
+const ON_RING = /(?<![a-zß-ɏ])on to (boil|simmer|steam|fry)(?![a-zß-ɏ])/iu;
 /** "Potatoes on": over a ring. */
-const ON = /(?<!\p{L})on(?=[\s,.;]*$|[,;])|a hervir/iu;
+const ON = /(?<![a-zß-ɏ])on(?=[\s,.;]*$|[,;])|a hervir/iu;
 /** "Out when 55". */
-const CORE = /(?<!\p{L})(when|at|cuando|a los)\s+([4-9]\d)(?![\d:.])(?!\s*(?:°|º|C\b))/iu;
+const CORE = /(?<![a-zß-ɏ])(when|at|cuando|a los)\s+([4-9]\d)(?![\d:.])(?!\s*(?:°|º|C\b))/iu;
 const DRAINS = /^(?:drain|strain|escurr)/iu;
-const RESTS = /(?<!\p{L})(?:rest|repos)/iu;
+const RESTS = /(?<![a-zß-ɏ])(?:rest|repos)/iu;
 
 /** The line with the verb that its shorthand leaves out. */
 function asRead(
@@ -268,4 +268,4 @@ function bareOf(text: string): string {
 const HEAT = /(?<!\d)\d{3}(?!\d)(?:\s*(?:°|º|degrees|grados)?\s*[CF](?!\p{L}))?/u;
 /** "Goes in": what the verb says. */
 const GOES =
-  /(?<!\p{L})(?:(?:goes? |went |va )?(?:in|on(?: to (?:boil|simmer|steam|fry|grill))?)(?=[\s,.;]*$|[,;]| at \d)|al horno|a la parrilla|a las brasas|al ahumador|a hervir|dentro)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:(?:goes? |went |va )?(?:in|on(?: to (?:boil|simmer|steam|fry|grill))?)(?=[\s,.;]*$|[,;]| at \d)|al horno|a la parrilla|a las brasas|al ahumador|a hervir|dentro)(?![a-zß-ɏ])/iu;

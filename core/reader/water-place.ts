@@ -11,21 +11,21 @@ export function inWater({ verb, text }: ReadAct): Step['place'] | undefined {
 
 /** "Chill fast over ice". */
 const OVER_ICE =
-  /(?<!\p{L})(?:over|on|in) (?:an? )?ice(?:[- ]bath)?(?!\p{L})|(?<!\p{L})sobre hielo(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:over|on|in) (?:an? )?ice(?:[- ]bath)?(?![a-zß-ɏ])|(?<![a-zß-ɏ])sobre hielo(?![a-zß-ɏ])/iu;
 /** Common practice, no source. */
 const ICE_C = 1;
 /** How warm a water is by its name, °C. Common practice, no source. */
 const WATERS: ReadonlyArray<readonly [RegExp, number]> = [
   [
-    /(?<!\p{L})(?:ice[- ]?bath|iced? water|ice-cold water|bowl of ice|ba[ñn]o de hielo|agua (?:helada|con hielo))(?!\p{L})/iu,
+    /(?<![a-zß-ɏ])(?:ice[- ]?bath|iced? water|ice-cold water|bowl of ice|ba[ñn]o de hielo|agua (?:helada|con hielo))(?![a-zß-ɏ])/iu,
     ICE_C,
   ],
   [
-    /(?<!\p{L})(?:cold|running|tap) (?:\p{L}+ )?water(?!\p{L})|(?<!\p{L})agua fr[ií]a(?!\p{L})/iu,
+    /(?<![a-zß-ɏ])(?:cold|running|tap) (?:[a-zß-ɏ]+ )?water(?![a-zß-ɏ])|(?<![a-zß-ɏ])agua fr[ií]a(?![a-zß-ɏ])/iu,
     12,
   ],
   [
-    /(?<!\p{L})(?:warm|hot|tepid|lukewarm) water(?!\p{L})|(?<!\p{L})agua (?:tibia|caliente|templada)(?!\p{L})/iu,
+    /(?<![a-zß-ɏ])(?:warm|hot|tepid|lukewarm) water(?![a-zß-ɏ])|(?<![a-zß-ɏ])agua (?:tibia|caliente|templada)(?![a-zß-ɏ])/iu,
     35,
   ],
 ];

@@ -6,9 +6,9 @@ import { stepOf, type About } from './step-of-act.ts';
 const LIT: ReadonlySet<Verb> = new Set(['light', 'preheat']);
 /** A fire of wood or coals, and no element over the shelf. */
 const COALS =
-  /(?<!\p{L})(?:coals?|charcoal|embers?|barbecued?(?! sauce)|bbq(?! sauce)|brasas?|carb[oó]n|(?<!salsa )barbacoa)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:coals?|charcoal|embers?|barbecued?(?! sauce)|bbq(?! sauce)|brasas?|carb[oó]n|(?<!salsa )barbacoa)(?![a-zß-ɏ])/iu;
 /** It goes in cold. */
-const FROM_COLD = /(?<!\p{L})(?:cold oven|horno fr[ií]o)(?!\p{L})/iu;
+const FROM_COLD = /(?<![a-zß-ɏ])(?:cold oven|horno fr[ií]o)(?![a-zß-ɏ])/iu;
 const SAID = {
   oven: 'Heat the oven',
   smoker: 'Light the smoker',

@@ -5,7 +5,7 @@ import type { ReadDuration } from './span.ts';
 import type { VerbWords } from './verbs.ts';
 
 /** "Return the beef for ten minutes". */
-const RETURNS = /(?<!\p{L})(?:return|put [^.;,]{0,30}back|devuelv|vuelve a (?:poner|meter))/iu;
+const RETURNS = /(?<![a-zß-ɏ])(?:return|put [^.;,]{0,30}back|devuelv|vuelve a (?:poner|meter))/iu;
 
 /** "Lay the hake in, skin side up, 3 minutes": it cooks as what lay in the pan before. */
 export function laidIn(
@@ -45,6 +45,6 @@ export const SETTING = /^\s*(?:on )?(?:low|high)\b/iu;
 const COVERED_UP = /^\s*(?:cover|tapa|cubre)/iu;
 /** "2-3 hours somewhere warm till puffed". */
 const PUFFS =
-  /(?<!\p{L})(?:somewhere warm|warm (?:place|spot)|(?:till?|until) (?:it is |it has |well )?(?:puff\p{L}*|doubled|wobbly|risen)|hasta (?:que )?dobl\p{L}*)(?!\p{L})/iu;
+  /(?<![a-zß-ɏ])(?:somewhere warm|warm (?:place|spot)|(?:till?|until) (?:it is |it has |well )?(?:puff[a-zß-ɏ]*|doubled|wobbly|risen)|hasta (?:que )?dobl[a-zß-ɏ]*)(?![a-zß-ɏ])/iu;
 const HOT_PAN = /\b(?:hot|side|caliente|lado)s?\b/iu;
 const isLength = ({ sense }: ReadDuration): boolean => sense === 'length';
