@@ -125,7 +125,7 @@ function countOf(amount: Quantity, by: number, name: string): WeighedLine['count
 
 /** Nobody takes half of these. */
 const WHOLE_ONLY =
-  /^(?:bay )?(?:leaf|leaves|sprigs?|eggs?|cloves?|stars?|pods?|berry|berries|sticks?)(?![a-zß-ɏ])/iu;
+  /^(?:bay )?(?:leaf|leaves|sprigs?|eggs?|cloves?|stars?|pods?|berry|berries|sticks?)(?![a-zß-ɏ])/i;
 
 /** Halves up to six, whole ones beyond; at least a half, and at least one of what is not halved. */
 export function roundCount(count: number, unit = ''): number {

@@ -54,7 +54,7 @@ function isSpread({ label }: Step): boolean {
   return SPREAD.test(label);
 }
 
-const SPREAD = /(?<![a-zß-ɏ])(?:shallow|tubs?|trays?|bandejas?|t[aá]peres)(?![a-zß-ɏ])/iu;
+const SPREAD = /(?<![a-zß-ɏ])(?:shallow|tubs?|trays?|bandejas?|t[aá]peres)(?![a-zß-ɏ])/i;
 /** As much as lies five centimetres deep in a tub. Common practice, no source. */
 const TUB_G = 700;
 

@@ -163,10 +163,10 @@ function madeOf(
 
 /** Fresh vegetables and fruit that a cook wrote in, and nobody knows the make-up of. */
 const MOIST =
-  /\b(green beans?|runner beans?|broad beans?|peas|sweetcorn|corn|carrots?|courgettes?|zucchini|aubergines?|eggplants?|peppers|asparagus|artichokes?|beetroots?|beets|pumpkin|squash|spinach|cabbage|cauliflower|broccoli|potato(?:es)?|tomato(?:es)?|mushrooms?|leeks?|turnips?|parsnips?|okra|jud[ií]as verdes|pimientos|guisantes|zanahorias?|calabac[ií]n(?:es)?|berenjenas?|esp[aá]rragos|alcachofas?|remolachas?|tomates?|setas|champi[ñn]ones|espinacas|coliflor)(?![a-zß-ɏ])/iu;
+  /\b(green beans?|runner beans?|broad beans?|peas|sweetcorn|corn|carrots?|courgettes?|zucchini|aubergines?|eggplants?|peppers|asparagus|artichokes?|beetroots?|beets|pumpkin|squash|spinach|cabbage|cauliflower|broccoli|potato(?:es)?|tomato(?:es)?|mushrooms?|leeks?|turnips?|parsnips?|okra|jud[ií]as verdes|pimientos|guisantes|zanahorias?|calabac[ií]n(?:es)?|berenjenas?|esp[aá]rragos|alcachofas?|remolachas?|tomates?|setas|champi[ñn]ones|espinacas|coliflor)(?![a-zß-ɏ])/i;
 /** What they are at the least. Source: food composition tables; from memory. */
 const MOIST_SHARE = 0.8;
-const DRIED = /\b(dried|dry|ground|powder(?:ed)?|flour|flakes|sec[oa]s?|molid[oa]s?|en polvo)\b/iu;
+const DRIED = /\b(dried|dry|ground|powder(?:ed)?|flour|flakes|sec[oa]s?|molid[oa]s?|en polvo)\b/i;
 
 function waterShareOf(one: Ingredient | undefined): number {
   if (!one) return 0;

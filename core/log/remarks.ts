@@ -64,7 +64,7 @@ function plainTimes(clause: string): string {
 
 const N = NUMBER;
 const MINUTES = `(${N})\\s*-?\\s*(min(?:ute)?s?|h|hours?|hrs?)\\b`;
-const re = (pattern: string) => new RegExp(pattern, 'iu');
+const re = (pattern: string) => new RegExp(pattern, 'i');
 
 const minutesOf = (value: string | undefined, unit: string | undefined): number => {
   const number = numberIn(value ?? '');
@@ -191,7 +191,7 @@ function tasteIn(clause: string): Remark[] {
 }
 
 const UNIT = '([a-zµ]+(?:\\s?(?:spoons?|cups?))?)?';
-const AMOUNT = new RegExp(`(?<![a-zß-ɏ\\d])(${N})\\s*(?:level |heaped |big |good )?${UNIT}`, 'giu');
+const AMOUNT = new RegExp(`(?<![a-zß-ɏ\\d])(${N})\\s*(?:level |heaped |big |good )?${UNIT}`, 'gi');
 const INSTEAD =
   /\b(instead|next time|take|use|try|make it|only|enough|would do|better|should be|next|rather|then)\b/;
 

@@ -12,7 +12,7 @@ export const box = definePlace({
   namedBy: {
     order: 7,
     pattern:
-      /\bcooler\b(?! (?:side|part|zone|end|area|spot|half|place|oven|fire|heat))|ice chest|\b(?:in|into) the box\b(?! of)|cool box|insulated box|nevera port[aá]til/iu,
+      /\bcooler\b(?! (?:side|part|zone|end|area|spot|half|place|oven|fire|heat))|ice chest|\b(?:in|into) the box\b(?! of)|cool box|insulated box|nevera port[aá]til/i,
   },
   room: 'inside',
   workplace: 'board',

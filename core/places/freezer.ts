@@ -8,7 +8,7 @@ const CONVECTION = convection(8, [4, 20], 'air that moves by itself in a freezer
 export const freezer = definePlace({
   kind: 'freezer',
   words: { en: { name: 'freezer' } },
-  namedBy: { order: 6, pattern: /freezer|congelador/iu },
+  namedBy: { order: 6, pattern: /freezer|congelador/i },
   room: 'inside',
   workplace: 'board',
   band: 'cold',

@@ -11,7 +11,7 @@ export const fridge = definePlace({
   namedBy: {
     order: 5,
     pattern:
-      /(?<!(?<![a-zß-ɏ])(?:fuera del?|out of|outside) (?:the |la |el )?)(?:fridge|refrigerat|nevera|heladera|frigo(?:r[ií]fico)?|refrigerador)/iu,
+      /(?<!(?<![a-zß-ɏ])(?:fuera del?|out of|outside) (?:the |la |el )?)(?:fridge|refrigerat|nevera|heladera|frigo(?:r[ií]fico)?|refrigerador)/i,
   },
   room: 'inside',
   workplace: 'board',

@@ -53,7 +53,7 @@ export const grill = definePlace({
   namedBy: {
     order: 3,
     pattern:
-      /(?<!pre)(?:grill(?! pan)|barbecue(?! sauce)|bbq|charcoal|coals|(?:on|up) (?:the |a |your )?kettle(?! on|['’]s)|kettle (?:grill|barbecue)|parrilla|barbacoa|brasas?|fuego (?:in)?directo)/iu,
+      /(?<!pre)(?:grill(?! pan)|barbecue(?! sauce)|bbq|charcoal|coals|(?:on|up) (?:the |a |your )?kettle(?! on|['’]s)|kettle (?:grill|barbecue)|parrilla|barbacoa|brasas?|fuego (?:in)?directo)/i,
   },
   room: 'outside',
   workplace: 'fire',

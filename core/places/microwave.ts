@@ -24,7 +24,7 @@ const M_PER_MM = 0.001;
 export const microwave = definePlace({
   kind: 'microwave',
   words: { en: { name: 'microwave' } },
-  namedBy: { order: 3, pattern: /microwave|microondas/iu },
+  namedBy: { order: 3, pattern: /microwave|microondas/i },
   room: 'inside',
   workplace: 'oven',
   band: 'strong',

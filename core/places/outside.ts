@@ -47,7 +47,7 @@ export const outside = definePlace({
   namedBy: {
     order: 10,
     pattern:
-      /\boutside\b(?! (?:the |its )(?:fridge|refrigerator|bag|skin|oven|crust|meat))|\boutdoors\b|out in the cold|al aire libre|\bafuera\b/iu,
+      /\boutside\b(?! (?:the |its )(?:fridge|refrigerator|bag|skin|oven|crust|meat))|\boutdoors\b|out in the cold|al aire libre|\bafuera\b/i,
   },
   room: 'outside',
   workplace: 'fire',

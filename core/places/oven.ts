@@ -45,7 +45,7 @@ const KEEPS_WARM_BELOW_C = 85;
 export const oven = definePlace({
   kind: 'oven',
   words: { en: { name: 'oven' } },
-  namedBy: { order: 4, pattern: /(?<!dutch )oven|\bbroil|horno/iu },
+  namedBy: { order: 4, pattern: /(?<!dutch )oven|\bbroil|horno/i },
   room: 'inside',
   workplace: 'oven',
   band: 'strong',

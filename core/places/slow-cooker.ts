@@ -43,7 +43,7 @@ export const slowCooker = definePlace({
   words: { en: { name: 'slow cooker' } },
   namedBy: {
     order: 1,
-    pattern: /slow[- ]cooker|crock(?:[- ]?pot)?\b|olla (?:de cocci[oó]n )?lenta|crockery pot/iu,
+    pattern: /slow[- ]cooker|crock(?:[- ]?pot)?\b|olla (?:de cocci[oó]n )?lenta|crockery pot/i,
   },
   room: 'inside',
   workplace: 'board',

@@ -6,7 +6,7 @@ import { definePlace } from './definition.ts';
 export const smoker = definePlace({
   kind: 'smoker',
   words: { en: { name: 'smoker' } },
-  namedBy: { order: 2, pattern: /smoker|ahumador/iu },
+  namedBy: { order: 2, pattern: /smoker|ahumador/i },
   room: 'outside',
   workplace: 'fire',
   band: 'slow',

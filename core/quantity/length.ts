@@ -11,7 +11,7 @@ const MM_PER: Readonly<Record<string, number>> = {
   '"': MM_PER_INCH,
   '″': MM_PER_INCH,
 };
-const WRITTEN = new RegExp(`^(${NUMBER_PATTERN})\\s*(mm|cm|in|inch|inches|"|″)?$`, 'iu');
+const WRITTEN = new RegExp(`^(${NUMBER_PATTERN})\\s*(mm|cm|in|inch|inches|"|″)?$`, 'i');
 
 /**
  * Millimetres as a cook types them: "28 cm", "30 mm", "1 1/4 in", "11″". Undefined when unreadable.

@@ -11,7 +11,7 @@ import { verbOf } from './settle-verb.ts';
 import { perKgFactor, type ReadDuration } from './span.ts';
 import { placeIn, type VerbWords, type VerbHit } from './verbs.ts';
 
-const UNTIL = /(?:until|till?|hasta que|hasta)\s+([^.;,(]{3,80})/iu;
+const UNTIL = /(?:until|till?|hasta que|hasta)\s+([^.;,(]{3,80})/i;
 
 /** Nobody whisks or chops longer; what lasts longer is of something else. Our own line, no source. */
 const LONGEST_BY_HAND_MIN = 15;
@@ -29,14 +29,15 @@ const QUICK: ReadonlySet<VerbWords> = new Set<VerbWords>([
 
 /** "Keep warm over the lowest heat". */
 const OVER_HEAT =
-  /(?:over|on|a) (?:the |a |an? very )?(?:low(?:est)?|gentl[a-zß-ɏ]*|minimum|barest|fuego) ?(?:heat|flame|ring|lento|bajo|suave|m[ií]nimo)|(?<![a-zß-ɏ])on (?:a |the |its )?(?:back |low |small )?(?:ring|burner|hob)(?![a-zß-ɏ])/iu;
-const IN_OVEN_WORDS = /(?<![a-zß-ɏ])(?:in(?:side|to)? (?:the |a |an )?[^.;,]{0,20}oven|en el horno)/iu;
-const GOES_TO = /(?:to|until|till?|hasta|a)\s*(?:about\s*|unos\s*)?$/iu;
+  /(?:over|on|a) (?:the |a |an? very )?(?:low(?:est)?|gentl[a-zß-ɏ]*|minimum|barest|fuego) ?(?:heat|flame|ring|lento|bajo|suave|m[ií]nimo)|(?<![a-zß-ɏ])on (?:a |the |its )?(?:back |low |small )?(?:ring|burner|hob)(?![a-zß-ɏ])/i;
+const IN_OVEN_WORDS =
+  /(?<![a-zß-ɏ])(?:in(?:side|to)? (?:the |a |an )?[^.;,]{0,20}oven|en el horno)/i;
+const GOES_TO = /(?:to|until|till?|hasta|a)\s*(?:about\s*|unos\s*)?$/i;
 /** What all batches come to. */
-const IN_ALL = /^\s*,?\s*(?:in all|in total|altogether|all told|en total|en todo)/iu;
+const IN_ALL = /^\s*,?\s*(?:in all|in total|altogether|all told|en total|en todo)/i;
 
 /** In a pan, whatever oil was hot before. */
-const SOFTENS = /^(?:sweat|soften|saut|stir|poch|rehog|sofr)/iu;
+const SOFTENS = /^(?:sweat|soften|saut|stir|poch|rehog|sofr)/i;
 
 /** What is no fire, and is at a heat all the same. */
 const SET_TO: ReadonlySet<Verb> = new Set(['rise', 'ferment', 'light']);
@@ -71,7 +72,7 @@ export function actOf(
   const set = share.degrees.find(
     ({ sense, from }) => sense === 'place' && from < (next?.from ?? Infinity),
   );
-  const frozen = verb === 'chill' && (/^(?:freez|congel)/iu.test(own) || (set?.tempC ?? 0) < 0);
+  const frozen = verb === 'chill' && (/^(?:freez|congel)/i.test(own) || (set?.tempC ?? 0) < 0);
   const where = frozen
     ? 'freezer'
     : verb === 'light'
@@ -114,7 +115,7 @@ export function actOf(
       ? donenessIn(own)
       : undefined;
   const until = UNTIL.exec(own)?.[1]?.trim();
-  const until2 = /room temperature|temperatura ambiente/iu.test(until ?? '') ? undefined : until;
+  const until2 = /room temperature|temperatura ambiente/i.test(until ?? '') ? undefined : until;
   return {
     verb,
     text,
@@ -159,11 +160,11 @@ function liesCold(
 
 /** It is said to stand out. */
 const IS_WARM =
-  /(?<![a-zß-ɏ])(?:room temp|(?:on|at) the (?:counter|side|worktop|table|sink)|in the sink|temperatura ambiente|fuera de la nevera|out of the fridge)/iu;
+  /(?<![a-zß-ɏ])(?:room temp|(?:on|at) the (?:counter|side|worktop|table|sink)|in the sink|temperatura ambiente|fuera de la nevera|out of the fridge)/i;
 /** Two hours out of the fridge are the most. */
 const SOAKS_COLD_MIN = 120;
 const SOAKS_WARM =
-  /(?<![a-zß-ɏ])(?:skewers?|sticks?|chips|planks?|beans?|chickpeas?|lentils?|peas|mushrooms?|fruit|raisins|prunes|rice|barley|brochetas|palillos|astillas|garbanzos|alubias|jud[ií]as|lentejas|setas|arroz|legumbres|pasas)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:skewers?|sticks?|chips|planks?|beans?|chickpeas?|lentils?|peas|mushrooms?|fruit|raisins|prunes|rice|barley|brochetas|palillos|astillas|garbanzos|alubias|jud[ií]as|lentejas|setas|arroz|legumbres|pasas)(?![a-zß-ɏ])/i;
 
 /** A slow cooker stands on the counter; what braises hotter than water boils is in the oven. */
 function standsIn(
@@ -176,8 +177,8 @@ function standsIn(
 }
 
 export function tendingIn(text: string): ReadAct['tendWhat'] {
-  if (/turn|flip|vuelta|volte|gir[aá]nd/iu.test(text)) return 'turn';
-  if (/bast|brush|roci|reg[aá]nd|pint[aá]nd|mop/iu.test(text)) return 'baste';
+  if (/turn|flip|vuelta|volte|gir[aá]nd/i.test(text)) return 'turn';
+  if (/bast|brush|roci|reg[aá]nd|pint[aá]nd|mop/i.test(text)) return 'baste';
   return 'stir';
 }
 
@@ -210,7 +211,7 @@ export function minutesOf(
 }
 
 /** "… and in the fridge for another 24". */
-const AGAIN_SO = /(?<![a-zß-ɏ])(?:another|a further|otr[oa]s)\s+$/iu;
+const AGAIN_SO = /(?<![a-zß-ɏ])(?:another|a further|otr[oa]s)\s+$/i;
 /** Fewer minutes than so many are no stage of hours. Our own line, no source. */
 const FEWEST_MIN = 5;
 
@@ -221,8 +222,8 @@ const LONG_MIN = 120;
 function timesOf(text: string, span: ReadDuration): number {
   const behind = text.slice(span.to);
   if (
-    /^\s*(?:each|every) time/iu.test(behind) &&
-    /(?<![a-zß-ɏ])(?:twice|dos veces)(?![a-zß-ɏ])/iu.test(text)
+    /^\s*(?:each|every) time/i.test(behind) &&
+    /(?<![a-zß-ɏ])(?:twice|dos veces)(?![a-zß-ɏ])/i.test(text)
   )
     return 2;
   const sides = span.perSide ? (numberOf(SIDES, text) ?? 2) : 1;
@@ -231,17 +232,18 @@ function timesOf(text: string, span: ReadDuration): number {
   return sides * (each ?? 1) * (isEach ? (numberOf(BATCHES, text) ?? 1) : 1);
 }
 
-const SIDES = new RegExp(`(${NUMBER}) (?:sides|lados|caras)(?![a-zß-ɏ])`, 'iu');
+const SIDES = new RegExp(`(${NUMBER}) (?:sides|lados|caras)(?![a-zß-ɏ])`, 'i');
 const BATCHES = new RegExp(
   `(${NUMBER})(?:\\s*(?:or|to|o|a|-|–)\\s*${NUMBER})? (?:batches|lots|rounds|goes|loads|tandas|veces|turnos|lotes)(?![a-zß-ɏ])`,
-  'iu',
+  'i',
 );
 const EACH_BATCH =
-  /^\s*,?\s*(?:each|apiece|(?:a|per|for each|every) (?:go|batch|lot|round|load)|cada (?:una?|tanda|lote|vez)|por (?:tanda|lote))/iu;
+  /^\s*,?\s*(?:each|apiece|(?:a|per|for each|every) (?:go|batch|lot|round|load)|cada (?:una?|tanda|lote|vez)|por (?:tanda|lote))/i;
 /** "All four sides, 2 minutes each". */
-const OF_EACH = /^\s*(?:each|apiece|(?:por|para|en)? ?cada una?(?![a-zß-ɏ]))/iu;
+const OF_EACH = /^\s*(?:each|apiece|(?:por|para|en)? ?cada una?(?![a-zß-ɏ]))/i;
 /** "In two batches of 3 minutes". */
-const BATCHES_OF = /(?<![a-zß-ɏ])(?:batches|lots|rounds|goes|loads|tandas|turnos|lotes) (?:of|de) $/iu;
+const BATCHES_OF =
+  /(?<![a-zß-ɏ])(?:batches|lots|rounds|goes|loads|tandas|turnos|lotes) (?:of|de) $/i;
 
 function numberOf(pattern: RegExp, text: string): number | undefined {
   const found = pattern.exec(text)?.[1];
@@ -252,7 +254,7 @@ function numberOf(pattern: RegExp, text: string): number | undefined {
 /** "… plus 20 minutes over". */
 const MORE_BEHIND = new RegExp(
   `(?<![a-zß-ɏ])(?:plus|and|m[aá]s|y)\\s+(?:an? (?:extra|further) )?(${NUMBER})\\s*(?:minutes?|mins?\\.?|minutos?|over(?![a-zß-ɏ])|extra(?![a-zß-ɏ])|on top|(?=[.,;)]|$))`,
-  'iu',
+  'i',
 );
 
 function moreBehind(text: string, span: ReadDuration): number {
@@ -260,7 +262,7 @@ function moreBehind(text: string, span: ReadDuration): number {
 }
 
 /** "For a 3 kg goose": another weight than the list's. */
-const WEIGHT = new RegExp(`(${NUMBER})[\\s-]*(kg|kilos?|lbs?|pounds?|libras?)(?![a-zß-ɏ])`, 'giu');
+const WEIGHT = new RegExp(`(${NUMBER})[\\s-]*(kg|kilos?|lbs?|pounds?|libras?)(?![a-zß-ɏ])`, 'gi');
 
 const NEAR_LETTERS = 14;
 
@@ -277,7 +279,7 @@ function weightIn(text: string, { to, sense }: ReadDuration): number | undefined
 /** "Rest 5.": minutes, of course. */
 function bareRest(own: string): Pick<ReadAct, 'leastMin' | 'likelyMin' | 'mostMin'> | undefined {
   const found =
-    /^(?:rest|reposar?)\s+(?:for\s+)?(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?\s*(?:[.,;]|$|(?:on|in|under|warm|covered|loosely|tapad[oa]s?|cubiert[oa]s?|en|fuera)(?![a-zß-ɏ]))/iu.exec(
+    /^(?:rest|reposar?)\s+(?:for\s+)?(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?\s*(?:[.,;]|$|(?:on|in|under|warm|covered|loosely|tapad[oa]s?|cubiert[oa]s?|en|fuera)(?![a-zß-ɏ]))/i.exec(
       own,
     );
   if (!found) return undefined;

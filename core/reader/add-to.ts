@@ -7,7 +7,7 @@ const OFTEN_MIN = 10;
 /** A stone in the oven, at the longest. Common practice, no source. */
 const LONGEST_PREHEAT_MIN = 60;
 const OF_DOUGH =
-  /(?<![a-zß-ɏ])(?:folds?|folded|stretch|dough|knead[a-zß-ɏ]*|masa|plieg[a-zß-ɏ]*)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:folds?|folded|stretch|dough|knead[a-zß-ɏ]*|masa|plieg[a-zß-ɏ]*)(?![a-zß-ɏ])/i;
 const BY_HAND: ReadonlySet<string> = new Set(['mix', 'prepare']);
 const TENDING: ReadonlySet<string> = new Set(['turn', 'baste', 'stir']);
 

@@ -94,20 +94,21 @@ export function alone(
 }
 
 /** "Lower in the eggs for an hour", of a bath that is on. */
-const GOES_IN_FOR = /^\s*(?:lower|drop|slide|slip|add|tip) (?:in|the|it|them)(?![a-zß-ɏ])/iu;
+const GOES_IN_FOR = /^\s*(?:lower|drop|slide|slip|add|tip) (?:in|the|it|them)(?![a-zß-ɏ])/i;
 /** "Everything into the slow cooker". */
 const GOES_IN =
-  /^\s*(?:everything|all of it|the lot|todo)(?: else)? (?:goes |va )?(?:in|into|to|a|al|en)(?![a-zß-ɏ])/iu;
+  /^\s*(?:everything|all of it|the lot|todo)(?: else)? (?:goes |va )?(?:in|into|to|a|al|en)(?![a-zß-ɏ])/i;
 
-const OVER_FIRE = /(?<![a-zß-ɏ])(?:spritz|spray|mop|bast)/iu;
+const OVER_FIRE = /(?<![a-zß-ɏ])(?:spritz|spray|mop|bast)/i;
 
 /** "Warm the oil in a casserole": what comes into it fries. */
 const FAT_GETS_HOT =
-  /^\s*(?:(?:for|in) (?:the|an?|another) [^.;,:]{0,20}[,:]? )?(?:heat|warm|melt|calienta|calentar|derrite|derretir)(?![a-zß-ɏ])(?![^.;]*(?:oven|roasting|baking|tray|horno|bandeja))[^.;]{0,40}(?<![a-zß-ɏ])(?:oil|butter|fat|lard|ghee|dripping|aceite|mantequilla|manteca)(?![a-zß-ɏ])/iu;
+  /^\s*(?:(?:for|in) (?:the|an?|another) [^.;,:]{0,20}[,:]? )?(?:heat|warm|melt|calienta|calentar|derrite|derretir)(?![a-zß-ɏ])(?![^.;]*(?:oven|roasting|baking|tray|horno|bandeja))[^.;]{0,40}(?<![a-zß-ɏ])(?:oil|butter|fat|lard|ghee|dripping|aceite|mantequilla|manteca)(?![a-zß-ɏ])/i;
 
 /** What is set to a heat in passing: "set up for indirect cooking at 180". */
 const FIRES =
-  /(?<![a-zß-ɏ])(?:indirect|direct|coals?|charcoal|grill|barbecue|bbq|smoker|pit|fire|brasas?|parrilla|barbacoa|ahumador)(?![a-zß-ɏ])/iu;
-const SMOKERS = /(?<![a-zß-ɏ])(?:smoker|pit|ahumador)(?![a-zß-ɏ])/iu;
-const OILS = /(?<![a-zß-ɏ])(?:oil|fat|lard|dripping|fryer|aceite|manteca|freidora)(?![a-zß-ɏ])/iu;
-const OVENS = /(?<![a-zß-ɏ])(?:oven|horno|roasting (?:tin|tray|pan)|baking (?:sheet|tray))(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:indirect|direct|coals?|charcoal|grill|barbecue|bbq|smoker|pit|fire|brasas?|parrilla|barbacoa|ahumador)(?![a-zß-ɏ])/i;
+const SMOKERS = /(?<![a-zß-ɏ])(?:smoker|pit|ahumador)(?![a-zß-ɏ])/i;
+const OILS = /(?<![a-zß-ɏ])(?:oil|fat|lard|dripping|fryer|aceite|manteca|freidora)(?![a-zß-ɏ])/i;
+const OVENS =
+  /(?<![a-zß-ɏ])(?:oven|horno|roasting (?:tin|tray|pan)|baking (?:sheet|tray))(?![a-zß-ɏ])/i;

@@ -10,21 +10,21 @@ const CLOCK = (name: string) =>
 /** "From noon until six", "from 2 pm to 5 pm"; a bare "from 2 to 3" may be of anything. */
 const FROM_TO = new RegExp(
   `(?<![a-zß-ɏ])from ${CLOCK('from')} (?:(?<until>until|till?)|to) ${CLOCK('till')}(?![\\da-zß-ɏ%°]|[.,:]\\d|\\s?(?:min(?:ute)?s?|m|h|hours?|hrs?|days?|cm|mm|g|kg|°|º|degrees|in(?:ch)?)(?![a-zß-ɏ]))`,
-  'giu',
+  'gi',
 );
 const DE_A = new RegExp(
   `(?<![a-zß-ɏ])(?:de|desde) (?:el |las? )${CLOCK('from')} (?:a|hasta) (?:el |las? )${CLOCK('till')}(?![\\da-zß-ɏ]|[.,:]\\d)`,
-  'giu',
+  'gi',
 );
 
 const NAMED: ReadonlyArray<readonly [RegExp, number]> = [
-  [/^(?:noon|midday|mediod)/iu, 12],
-  [/^(?:midnight|medianoche)/iu, 0],
+  [/^(?:noon|midday|mediod)/i, 12],
+  [/^(?:midnight|medianoche)/i, 0],
 ];
 const HALF_DAY_H = 12;
 const DAY_H = 24;
-const LATE = /^(?:pm|p\.m\.|.*(?:afternoon|evening|tarde))$/iu;
-const AT_NIGHT = /(?:night|noche)$/iu;
+const LATE = /^(?:pm|p\.m\.|.*(?:afternoon|evening|tarde))$/i;
+const AT_NIGHT = /(?:night|noche)$/i;
 /** "Two at night" is after midnight, "ten at night" before it. Our own line, no source. */
 const NIGHT_FROM_H = 6;
 
@@ -42,7 +42,7 @@ function hourOf(said: string, half = ''): Hour | undefined {
   const [hour, minute = '0'] = /^\d/u.test(said) ? said.split(/[:.]/u) : [said];
   const at = numberIn(hour ?? '') + Number(minute) / MINUTES_PER_HOUR;
   if (!(at >= 0 && at <= DAY_H)) return undefined;
-  const sure = at > HALF_DAY_H || (half !== '' && !/clock$/iu.test(half));
+  const sure = at > HALF_DAY_H || (half !== '' && !/clock$/i.test(half));
   if (at > HALF_DAY_H || !sure) return { at, sure };
   const early = at % HALF_DAY_H;
   const late = LATE.test(half) || (AT_NIGHT.test(half) && early >= NIGHT_FROM_H);

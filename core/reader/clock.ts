@@ -9,15 +9,15 @@ export interface Clock {
 
 const HALF_DAY_MIN = MINUTES_PER_DAY / 2;
 const DAYS: readonly RegExp[] = [
-  /^(?:sun|domingo)/iu,
-  /^(?:mon|lunes)/iu,
-  /^(?:tue|martes)/iu,
-  /^(?:wed|mi[eé]rcoles)/iu,
-  /^(?:thu|jueves)/iu,
-  /^(?:fri|viernes)/iu,
-  /^(?:sat|s[aá]bado)/iu,
+  /^(?:sun|domingo)/i,
+  /^(?:mon|lunes)/i,
+  /^(?:tue|martes)/i,
+  /^(?:wed|mi[eé]rcoles)/i,
+  /^(?:thu|jueves)/i,
+  /^(?:fri|viernes)/i,
+  /^(?:sat|s[aá]bado)/i,
 ];
-const TIME = /(\d{1,2})(?:[.:h](\d{2}))?\s*(am|pm)?/iu;
+const TIME = /(\d{1,2})(?:[.:h](\d{2}))?\s*(am|pm)?/i;
 
 /**
  * The clock a line stands behind, "Sat 7.30pm", after the one above it: none is before that.

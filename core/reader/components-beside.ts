@@ -26,7 +26,8 @@ export function componentsBeside(
   return found;
 }
 
-const LABEL = /^\s*(?:for (?:the )?|para (?:el |la |los |las )?|the )?([a-zß-ɏ][a-zß-ɏ ]{2,28}):\s/iu;
+const LABEL =
+  /^\s*(?:for (?:the )?|para (?:el |la |los |las )?|the )?([a-zß-ɏ][a-zß-ɏ ]{2,28}):\s/i;
 
 function labelOf(text: string): string | undefined {
   return LABEL.exec(text)?.[1]?.toLowerCase().trim();
@@ -53,9 +54,9 @@ function wordsOf(text: string): string[] {
 
 /** What goes on or into the food, or is made of its juices: no part of its own. */
 const PART =
-  /(?<![a-zß-ɏ])(?:marinad|brine|cure|rub|glaze|paste|spice|stuff|fill|coat|batter|crumb|topping|pastry|crust|sauce|gravy|jus|stock|dressing|salmuera|adobo|relleno|salsa|caldo|glaseado)/iu;
+  /(?<![a-zß-ɏ])(?:marinad|brine|cure|rub|glaze|paste|spice|stuff|fill|coat|batter|crumb|topping|pastry|crust|sauce|gravy|jus|stock|dressing|salmuera|adobo|relleno|salsa|caldo|glaseado)/i;
 const SIDE =
-  /(?<![a-zß-ɏ])(?:rice|potato(?:es)?|mash|fondant|noodles|pasta|eggs?|beans|lentils|chickpeas|barley|polenta|couscous|vegetables|veg|carrots|salad|slaw|relish|pickles?|dough|flatbreads?|buns|tortillas|dumplings|yorkshires?|yorkies|arroz|patatas|pur[eé]|huevos|garbanzos|lentejas|verduras|ensalada|masa|fideos)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:rice|potato(?:es)?|mash|fondant|noodles|pasta|eggs?|beans|lentils|chickpeas|barley|polenta|couscous|vegetables|veg|carrots|salad|slaw|relish|pickles?|dough|flatbreads?|buns|tortillas|dumplings|yorkshires?|yorkies|arroz|patatas|pur[eé]|huevos|garbanzos|lentejas|verduras|ensalada|masa|fideos)(?![a-zß-ɏ])/i;
 
 /** What is done to a dough, and never to meat. */
 const OF_DOUGH: ReadonlySet<Verb> = new Set(['knead', 'rise', 'ferment']);

@@ -3,7 +3,7 @@ import type { ReadSentence, Seen } from './seen.ts';
 
 /** "If it is tough…", "Keeps three days…": no step of this evening. */
 export const CONDITION =
-  /^\s*(?:if|unless|should(?! (?:read|reach|register|hit|show|be (?:at )?\d))|(?:(?:it|they|this|these|leftovers|the [a-zß-ɏ]+) )?(?:will )?keeps?(?: for| in| well|\s+(?:\d|[a-zß-ɏ]+ days))|will keep|stores?|holds?(?= (?:well )?(?:for )?(?:up to )?(?:\d+|two|three|four|five|an?) (?:days?|weeks?|months?|wks?))|leftovers|si|se conserva|aguanta)\b/iu;
+  /^\s*(?:if|unless|should(?! (?:read|reach|register|hit|show|be (?:at )?\d))|(?:(?:it|they|this|these|leftovers|the [a-zß-ɏ]+) )?(?:will )?keeps?(?: for| in| well|\s+(?:\d|[a-zß-ɏ]+ days))|will keep|stores?|holds?(?= (?:well )?(?:for )?(?:up to )?(?:\d+|two|three|four|five|an?) (?:days?|weeks?|months?|wks?))|leftovers|si|se conserva|aguanta)\b/i;
 
 /** "If it is still tough, another half hour": a branch of what cooks; anything else is no step of this evening. */
 export function onCondition(
@@ -28,4 +28,4 @@ export function onCondition(
 
 /** Not done by then. */
 export const NOT_DONE =
-  /^\s*(?:if|si)(?![a-zß-ɏ])[^,:]*(?:tough|hard|not (?:yet|done|tender|soft|cooked|quite)|isn['’]t|aren['’]t|needs?|still|resist|raw|pink|dur[oa]s?|no est[aá]n?|todav[ií]a|a[uú]n|cruda?)/iu;
+  /^\s*(?:if|si)(?![a-zß-ɏ])[^,:]*(?:tough|hard|not (?:yet|done|tender|soft|cooked|quite)|isn['’]t|aren['’]t|needs?|still|resist|raw|pink|dur[oa]s?|no est[aá]n?|todav[ií]a|a[uú]n|cruda?)/i;

@@ -14,13 +14,13 @@ const said = (words: RegExp, ...fits: Verb[]): Said => ({ words, fits: new Set(f
 /** Orders that leave little doubt, and the steps they may stand for. */
 const ORDERS: readonly Said[] = [
   said(
-    /(?<![a-zß-ɏ])(?<!air[- ])(?:fry|fried|sizzle|saut[eé]|fr[ií]e(?:l[oa]s?)?|fre[ií]r(?:l[oa]s?)?|sofr[ií]e|rehoga|pocha)(?![a-zß-ɏ])(?! pan)/iu,
+    /(?<![a-zß-ɏ])(?<!air[- ])(?:fry|fried|sizzle|saut[eé]|fr[ií]e(?:l[oa]s?)?|fre[ií]r(?:l[oa]s?)?|sofr[ií]e|rehoga|pocha)(?![a-zß-ɏ])(?! pan)/i,
     'fry',
     'brown',
     'sear',
   ),
   said(
-    /(?<!(?:the|a|your|this|rib|pot|of|el|un) )(?<![a-zß-ɏ])(?:roast|asa(?:l[oa]s?)?|[aá]sal[oa]s?)(?![a-zß-ɏ])(?! (?:beef|chicken|pork|lamb|potato))/iu,
+    /(?<!(?:the|a|your|this|rib|pot|of|el|un) )(?<![a-zß-ɏ])(?:roast|asa(?:l[oa]s?)?|[aá]sal[oa]s?)(?![a-zß-ɏ])(?! (?:beef|chicken|pork|lamb|potato))/i,
     'roast',
     'bake',
     'grill',
@@ -28,9 +28,9 @@ const ORDERS: readonly Said[] = [
     'fry',
     'sear',
   ),
-  said(/(?<![a-zß-ɏ])(?:bake|hornea(?:l[oa]s?)?)(?![a-zß-ɏ])/iu, 'bake', 'roast', 'braise'),
+  said(/(?<![a-zß-ɏ])(?:bake|hornea(?:l[oa]s?)?)(?![a-zß-ɏ])/i, 'bake', 'roast', 'braise'),
   said(
-    /(?<![a-zß-ɏ])(?:embers|coals|brasas)(?![a-zß-ɏ])/iu,
+    /(?<![a-zß-ɏ])(?:embers|coals|brasas)(?![a-zß-ɏ])/i,
     'grill',
     'light',
     'preheat',
@@ -40,16 +40,22 @@ const ORDERS: readonly Said[] = [
     'smoke',
     'rest',
   ),
-  said(/(?<![a-zß-ɏ])ah[uú]ma(?:l[oa]s?)?(?![a-zß-ɏ])/iu, 'smoke'),
-  said(/(?<![a-zß-ɏ])(?:simmer|poach|escalfa)(?![a-zß-ɏ])/iu, 'simmer', 'boil', 'braise', 'reduce'),
-  said(/(?<![a-zß-ɏ])(?:braise|estofa|guisa)(?![a-zß-ɏ])/iu, 'braise', 'simmer', 'roast', 'boil'),
-  said(/(?<![a-zß-ɏ])(?:marinate|marina|macera)(?![a-zß-ɏ])/iu, 'marinate', 'brine', 'chill', 'soak'),
-  said(/(?<![a-zß-ɏ])(?:light the|enciende)(?![a-zß-ɏ])/iu, 'light', 'preheat'),
-  said(/(?<![a-zß-ɏ])(?:knead|amasa)(?![a-zß-ɏ])/iu, 'knead', 'mix', 'rise'),
-  said(/(?<![a-zß-ɏ])(?:freeze|congela(?:l[oa]s?)?)(?![a-zß-ɏ])/iu, 'chill', 'thaw'),
-  said(/^\s*(?:the )?(?:oil|fat|aceite) (?:at|to|a) \d/iu, 'fry', 'brown', 'sear', 'preheat'),
+  said(/(?<![a-zß-ɏ])ah[uú]ma(?:l[oa]s?)?(?![a-zß-ɏ])/i, 'smoke'),
+  said(/(?<![a-zß-ɏ])(?:simmer|poach|escalfa)(?![a-zß-ɏ])/i, 'simmer', 'boil', 'braise', 'reduce'),
+  said(/(?<![a-zß-ɏ])(?:braise|estofa|guisa)(?![a-zß-ɏ])/i, 'braise', 'simmer', 'roast', 'boil'),
   said(
-    /(?<![a-zß-ɏ])(?:on the (?:hob|stove)(?! top)|en los fogones)(?![a-zß-ɏ])/iu,
+    /(?<![a-zß-ɏ])(?:marinate|marina|macera)(?![a-zß-ɏ])/i,
+    'marinate',
+    'brine',
+    'chill',
+    'soak',
+  ),
+  said(/(?<![a-zß-ɏ])(?:light the|enciende)(?![a-zß-ɏ])/i, 'light', 'preheat'),
+  said(/(?<![a-zß-ɏ])(?:knead|amasa)(?![a-zß-ɏ])/i, 'knead', 'mix', 'rise'),
+  said(/(?<![a-zß-ɏ])(?:freeze|congela(?:l[oa]s?)?)(?![a-zß-ɏ])/i, 'chill', 'thaw'),
+  said(/^\s*(?:the )?(?:oil|fat|aceite) (?:at|to|a) \d/i, 'fry', 'brown', 'sear', 'preheat'),
+  said(
+    /(?<![a-zß-ɏ])(?:on the (?:hob|stove)(?! top)|en los fogones)(?![a-zß-ɏ])/i,
     ...([
       'simmer',
       'boil',
@@ -69,7 +75,7 @@ const ORDERS: readonly Said[] = [
     ] as const),
   ),
   said(
-    /(?<![a-zß-ɏ])(?:let (?:it|them|the [a-zß-ɏ]+) rest|deja(?:l[oa]s?)? reposar|soak|remoja|a remojo)(?![a-zß-ɏ])/iu,
+    /(?<![a-zß-ɏ])(?:let (?:it|them|the [a-zß-ɏ]+) rest|deja(?:l[oa]s?)? reposar|soak|remoja|a remojo)(?![a-zß-ɏ])/i,
     ...([
       'rest',
       'rise',
@@ -88,14 +94,15 @@ const ORDERS: readonly Said[] = [
 
 /** What is told of another moment: "before roasting", "while the smoker comes up". */
 const OF_ANOTHER_MOMENT =
-  /(?<![a-zß-ɏ])(?:(?:before|until|ready to|antes de|hasta|para) (?:you |it |they |the |el |la )?[a-zß-ɏ]+|(?:while|whilst|as|mientras) [^.;,]*)/giu;
+  /(?<![a-zß-ɏ])(?:(?:before|until|ready to|antes de|hasta|para) (?:you |it |they |the |el |la )?[a-zß-ɏ]+|(?:while|whilst|as|mientras) [^.;,]*)/gi;
 
 const COLD: ReadonlySet<PlaceKind> = new Set(['fridge', 'freezer']);
 /** Where it is neither cold nor hot. */
-const OUT = /(?<![a-zß-ɏ])(?:on the counter|at room temp[a-zß-ɏ]*|temperatura ambiente)(?![a-zß-ɏ])/iu;
+const OUT =
+  /(?<![a-zß-ɏ])(?:on the counter|at room temp[a-zß-ɏ]*|temperatura ambiente)(?![a-zß-ɏ])/i;
 /** What comes out of the cold, or goes back. */
 const MOVES =
-  /(?<![a-zß-ɏ])(?:from|out|off|before|then|return|back|again|until|fuera|antes|luego|hasta|saca[a-zß-ɏ]*)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:from|out|off|before|then|return|back|again|until|fuera|antes|luego|hasta|saca[a-zß-ɏ]*)(?![a-zß-ɏ])/i;
 
 /**
  * Whether a sentence says in so many words what none of its steps is: an order, the cold, the

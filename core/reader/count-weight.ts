@@ -16,13 +16,13 @@ const CUT_UP: Readonly<Record<string, { readonly wholeG: number; readonly pieces
   'hare-jointed': { wholeG: 1800, pieces: 7 },
 };
 const WHOLE =
-  /(?<![a-zß-ɏ])(?:pollo|chicken|conejo|rabbit|liebre|hare)s?(?![a-zß-ɏ])(?! (?:thigh|leg|piece|joint|portion|quarter)s?)/iu;
-const THIGHS = /(?<![a-zß-ɏ])(?:(?:contra)?muslos?|traseros?)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:pollo|chicken|conejo|rabbit|liebre|hare)s?(?![a-zß-ɏ])(?! (?:thigh|leg|piece|joint|portion|quarter)s?)/i;
+const THIGHS = /(?<![a-zß-ɏ])(?:(?:contra)?muslos?|traseros?)(?![a-zß-ɏ])/i;
 /** Fish of one kind, by what it is called, g. Common practice, no source. */
 const SMALL_FISH: ReadonlyArray<readonly [RegExp, number]> = [
-  [/(?<![a-zß-ɏ])sardin(?:e|a)s?(?![a-zß-ɏ])/iu, 60],
-  [/(?<![a-zß-ɏ])(?:boquer[oó]n(?:es)?|anchov(?:y|ies))(?![a-zß-ɏ])/iu, 15],
-  [/(?<![a-zß-ɏ])(?:red mullets?|salmonetes?|herrings?|arenques?)(?![a-zß-ɏ])/iu, 200],
+  [/(?<![a-zß-ɏ])sardin(?:e|a)s?(?![a-zß-ɏ])/i, 60],
+  [/(?<![a-zß-ɏ])(?:boquer[oó]n(?:es)?|anchov(?:y|ies))(?![a-zß-ɏ])/i, 15],
+  [/(?<![a-zß-ɏ])(?:red mullets?|salmonetes?|herrings?|arenques?)(?![a-zß-ɏ])/i, 200],
 ];
 
 /** A whole animal cut up, of which a recipe counts the animals; undefined for anything else. */

@@ -22,7 +22,7 @@ export interface CueHit {
 
 /** "(45 minutes in a pressure cooker)": another way to do it. */
 const OTHER_WAY =
-  /\([^()]*\d[^()]*(?:pressure[- ]cooker|slow[- ]cooker|olla (?:expr[eé]s|r[aá]pida|lenta|a presi[oó]n))[^()]*\)/giu;
+  /\([^()]*\d[^()]*(?:pressure[- ]cooker|slow[- ]cooker|olla (?:expr[eé]s|r[aá]pida|lenta|a presi[oó]n))[^()]*\)/gi;
 
 /** The step a clause's surroundings speak of; undefined where they say nothing. */
 export function cueIn(clause: string, context: Context): CueHit | undefined {
@@ -34,7 +34,7 @@ export function cueIn(clause: string, context: Context): CueHit | undefined {
     if (!match) continue;
     const means = verb === 'again' ? goesOnAs(context) : verb;
     if (means === undefined) continue;
-    const into = alone || /^(?:into|en)(?![a-zß-ɏ])/iu.test(match[0]);
+    const into = alone || /^(?:into|en)(?![a-zß-ɏ])/i.test(match[0]);
     return {
       verb: means,
       from: match.index,

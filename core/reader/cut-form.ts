@@ -10,7 +10,7 @@ interface CutForm {
   readonly eachG?: number;
 }
 
-const words = (any: string) => new RegExp(`(?<![a-zß-ɏ])(?:${any})(?![a-zß-ɏ])`, 'iu');
+const words = (any: string) => new RegExp(`(?<![a-zß-ɏ])(?:${any})(?![a-zß-ɏ])`, 'i');
 
 /** The thinnest first: "thin strips of steak" are strips. */
 const FORMS: readonly CutForm[] = [
@@ -82,7 +82,7 @@ export function lumpMm(cut: Cut, eachG: number, texts: readonly string[]): numbe
 
 /** "Belly strips", "strip steak": what the cut is called. */
 const NAME_OF_CUT =
-  /(?<![a-zß-ɏ])(?:strip (?:steaks?|loin|roast)|belly[^,]*|panceta[^,]*|tenders?)(?![a-zß-ɏ])/giu;
+  /(?<![a-zß-ɏ])(?:strip (?:steaks?|loin|roast)|belly[^,]*|panceta[^,]*|tenders?)(?![a-zß-ɏ])/gi;
 /** Boned out of a whole fish. */
 const FILLETS = words('fillets?|filetes?|filetead[oa]s?|lomos');
 /** Of a fish as long as a hand. Common practice, no source. */

@@ -12,13 +12,13 @@ export interface Degree {
 
 const WITH_UNIT = new RegExp(
   `(${DIGITS})(?:\\s*(?:-|–|—|to|a)\\s*(${DIGITS}))?\\s*(?:°|º|degrees?|grados?|deg\\.?)?\\s*(°|º)?\\s*(C|F|Celsius|Fahrenheit|cent[ií]grados?)(?![a-zß-ɏ])`,
-  'giu',
+  'gi',
 );
 const BARE = new RegExp(
   `(${NUMBER})(?:\\s*(?:-|–|—|to|a)\\s*(${DIGITS}))?\\s*(?:°|º|degrees?|grados?)(?!\\s*(?:C|F|Cel|Fah|cent)(?![a-zß-ɏ]))`,
-  'giu',
+  'gi',
 );
-const GAS = /gas(?: mark)?\s*(\d{1,2}|½|¼)/giu;
+const GAS = /gas(?: mark)?\s*(\d{1,2}|½|¼)/gi;
 /** Gas marks as °C; by the common table. Definition. */
 const GAS_C: Readonly<Record<number, number>> = {
   0.25: 110,
@@ -39,7 +39,7 @@ const GAS_C: Readonly<Record<number, number>> = {
  * cookery books. From memory, no source.
  */
 const NAMED_HEAT =
-  /(?<![a-zß-ɏ])(?:in(?:to)?|en|a|at) (?:a |an |un |el )?(?:pre-?heated )?(?:(?<very>very )?(?<heat>slow|moderate|hot)(?<more>ly hot)? oven|horno (?<horno>medio|moderado|fuerte))(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:in(?:to)?|en|a|at) (?:a |an |un |el )?(?:pre-?heated )?(?:(?<very>very )?(?<heat>slow|moderate|hot)(?<more>ly hot)? oven|horno (?<horno>medio|moderado|fuerte))(?![a-zß-ɏ])/i;
 const NAMED_C: Readonly<Record<string, number>> = {
   'very slow': 130,
   slow: 150,
@@ -66,41 +66,41 @@ const CORE_MOST_C = 100;
 const FAHRENHEIT_FROM = 275;
 
 const CORE =
-  /(?:internal|interna|(?<![a-zß-ɏ])till?(?![a-zß-ɏ])|thermometer|term[oó]metro|core|center|centre|centro|coraz[oó]n|middle|reads?|registers?|reaches|reach|alcance|marque|thickest|probe|sonda|temperature (?:of|is|in)|in the middle|meat is|until|hasta)[^.;]{0,70}$/iu;
+  /(?:internal|interna|(?<![a-zß-ɏ])till?(?![a-zß-ɏ])|thermometer|term[oó]metro|core|center|centre|centro|coraz[oó]n|middle|reads?|registers?|reaches|reach|alcance|marque|thickest|probe|sonda|temperature (?:of|is|in)|in the middle|meat is|until|hasta)[^.;]{0,70}$/i;
 const CORE_BEHIND =
-  /^(?!\s*[CF]?\s*(?:to|until|till?|hasta)(?![a-zß-ɏ])[^.;]{0,50}\d{2,3}\s?[°º])(?:(?!\d{2,3}\s?[°º])[^.;]){0,40}(?:internal|core|in the (?:middle|cent)|inside|interna|en el centro|por dentro|on (?:a|an|your) [^.;]*thermometer|en el coraz[oó]n)/iu;
+  /^(?!\s*[CF]?\s*(?:to|until|till?|hasta)(?![a-zß-ɏ])[^.;]{0,50}\d{2,3}\s?[°º])(?:(?!\d{2,3}\s?[°º])[^.;]){0,40}(?:internal|core|in the (?:middle|cent)|inside|interna|en el centro|por dentro|on (?:a|an|your) [^.;]*thermometer|en el coraz[oó]n)/i;
 
 /** "Keep going to 203", "pull it at 52". */
 const OFF_AT =
-  /(?<![a-zß-ɏ])(?:(?:keep going|carry on|continue|go on|cook on|push on)\s+(?:on\s+)?(?:to|until|till?)|(?:pull(?:ed)?|take|took|lift(?:ed)?|whip(?:ped)?) (?:it |them |the [a-zß-ɏ]+ )?(?:off |out )?at|(?:off|out) at)\s+(?:about\s+|around\s+)?$/iu;
+  /(?<![a-zß-ɏ])(?:(?:keep going|carry on|continue|go on|cook on|push on)\s+(?:on\s+)?(?:to|until|till?)|(?:pull(?:ed)?|take|took|lift(?:ed)?|whip(?:ped)?) (?:it |them |the [a-zß-ɏ]+ )?(?:off |out )?at|(?:off|out) at)\s+(?:about\s+|around\s+)?$/i;
 
 /** An oven that only keeps warm is as cool as a core. */
 const OF_OVEN =
-  /(?:oven|horno|drawer|water|bath|agua|ba[ñn]o|smoker|ahumador|(?:keep|hold)ing the (?:box|pit|chamber|cabinet|grill|kettle)|(?:box|pit|chamber|cabinet)|oil|fat|aceite|grasa|(?:keep|hold|mant[eé]n[a-zß-ɏ]*)(?: it| them| the [a-zß-ɏ]+)? (?:warm|hot|caliente))\s*(?:to its lowest(?: setting)?|al m[ií]nimo)?\s*(?:at|to|to about|near|around|close to|at about|at around|a|a unos|,|\()?\s*$/iu;
+  /(?:oven|horno|drawer|water|bath|agua|ba[ñn]o|smoker|ahumador|(?:keep|hold)ing the (?:box|pit|chamber|cabinet|grill|kettle)|(?:box|pit|chamber|cabinet)|oil|fat|aceite|grasa|(?:keep|hold|mant[eé]n[a-zß-ɏ]*)(?: it| them| the [a-zß-ɏ]+)? (?:warm|hot|caliente))\s*(?:to its lowest(?: setting)?|al m[ií]nimo)?\s*(?:at|to|to about|near|around|close to|at about|at around|a|a unos|,|\()?\s*$/i;
 const OVEN_BEHIND =
-  /^\s*(?:in (?:a|an|the|your) (?:low|warm|cool|slow|very low) )?(?:oven|horno|warming|drawer|water|smoker)|^\s*(?:°\s*C?\s*)?(?:en (?:el|un) ba[ñn]o|in (?:the|a) (?:water )?bath)(?![a-zß-ɏ])/iu;
+  /^\s*(?:in (?:a|an|the|your) (?:low|warm|cool|slow|very low) )?(?:oven|horno|warming|drawer|water|smoker)|^\s*(?:°\s*C?\s*)?(?:en (?:el|un) ba[ñn]o|in (?:the|a) (?:water )?bath)(?![a-zß-ɏ])/i;
 
 /** "At 80 °C for 12 hours in the oven". */
 const OVEN_LATER =
-  /^[^.;,]{0,30}(?<![a-zß-ɏ])(?:in (?:the|a) (?:[a-zß-ɏ]+ )?oven|en el horno)(?![a-zß-ɏ])/iu;
+  /^[^.;,]{0,30}(?<![a-zß-ɏ])(?:in (?:the|a) (?:[a-zß-ɏ]+ )?oven|en el horno)(?![a-zß-ɏ])/i;
 
 /** "then at 160 for an hour", "oven, 180": an oven's heat without a sign. */
 const UNSIGNED =
-  /(?<=(?:oven|horno)(?![a-zß-ɏ])[^.;\d]{0,24}\()(\d{3})(?=\))|(\d{3})(?=\s*(?:or so|or thereabouts|-?ish|m[aá]s o menos)(?![a-zß-ɏ]))(?<=(?:smok|roast|bak|grill|ahum|oven|horno)[a-zß-ɏ]*[^.;\d]{0,30}[,\s]\d{3})|(?:(?:at|to|a)\s+(?:about |around |roughly |unos )?|@\s*|(?:oven|horno),?\s+\(?(?:at\s+|a\s+)?)(\d{3})(?=\s+(?:for|until|before|after|half-?way|tras|a l[oa]s \d|then|luego|while|when|once|durante|hasta|antes|mientras|otr[oa]s|unos|another|about|and|y|without|sin|with|con|fan)(?![a-zß-ɏ])|\s*[,.;()/]|\s*$)|(?<![a-zß-ɏ])(?:oven|horno) (?:at |to |a )?(\d{3})(?=\s+(?:[-–]\s+\d|\d{1,2} ?(?:m|h)|(?:half|an?|one|two|three|four|five|six) ))|(?<=(?:[,:]|^(?:then|luego))\s)([12]\d{2})(?=,\s*(?:(?:un)?cover(?:ed)?,?\s+|lid (?:on|off),?\s+|foil(?:ed)?,?\s+|tapad[oa],?\s+)?(?:about |unos )?\d[^,;]{0,8}(?:h|min))|(?<=(?<![a-zß-ɏ])(?:at|a) )([12]\d{2})(?= (?!(?:g|gr|grams?|gramos?|ml|kg|kcal|calor[a-zß-ɏ]*|people|personas|metres|metros|degrees?|grados?|euros?)(?![a-zß-ɏ]))[a-zß-ɏ]{2,})|(?<![\d.,])([12]\d{2})(?= for (?:another )?\d{1,2}(?:[.,;]|$| ?(?:min|h|m\b)))|(?<!\d)(\d{3})(?=\s*(?:fan|convection|con ventilador|oven|smoker|grill)(?![a-zß-ɏ]))|(?<![a-zß-ɏ])(?:roast|bake|smoke|asar?|horne(?:ar?|amos))(?![a-zß-ɏ])[^.;,\d]{0,24}\s(?:at|a)\s+(\d{3})(?=\s+(?:in|on|with|en|con|\d)(?![a-zß-ɏ]))|(?<=(?:heat|warm|bring) (?:the |it )?(?:[a-zß-ɏ]+ )?(?:milk|cream|stock|water|custard) to )([4-9]\d)(?=\s+(?:and|then|for)(?![a-zß-ɏ])|\s*(?:[,.;]|$))|(?<![a-zß-ɏ])(?:(?:oven|horno|drawer|water bath|ba[ñn]o)\s+(?:at|a)\s+)(\d{2})(?=\s+(?:for|until|till?|durante|hasta)(?![a-zß-ɏ])|\s*(?:[,.;)]|$))/giu;
+  /(?<=(?:oven|horno)(?![a-zß-ɏ])[^.;\d]{0,24}\()(\d{3})(?=\))|(\d{3})(?=\s*(?:or so|or thereabouts|-?ish|m[aá]s o menos)(?![a-zß-ɏ]))(?<=(?:smok|roast|bak|grill|ahum|oven|horno)[a-zß-ɏ]*[^.;\d]{0,30}[,\s]\d{3})|(?:(?:at|to|a)\s+(?:about |around |roughly |unos )?|@\s*|(?:oven|horno),?\s+\(?(?:at\s+|a\s+)?)(\d{3})(?=\s+(?:for|until|before|after|half-?way|tras|a l[oa]s \d|then|luego|while|when|once|durante|hasta|antes|mientras|otr[oa]s|unos|another|about|and|y|without|sin|with|con|fan)(?![a-zß-ɏ])|\s*[,.;()/]|\s*$)|(?<![a-zß-ɏ])(?:oven|horno) (?:at |to |a )?(\d{3})(?=\s+(?:[-–]\s+\d|\d{1,2} ?(?:m|h)|(?:half|an?|one|two|three|four|five|six) ))|(?<=(?:[,:]|^(?:then|luego))\s)([12]\d{2})(?=,\s*(?:(?:un)?cover(?:ed)?,?\s+|lid (?:on|off),?\s+|foil(?:ed)?,?\s+|tapad[oa],?\s+)?(?:about |unos )?\d[^,;]{0,8}(?:h|min))|(?<=(?<![a-zß-ɏ])(?:at|a) )([12]\d{2})(?= (?!(?:g|gr|grams?|gramos?|ml|kg|kcal|calor[a-zß-ɏ]*|people|personas|metres|metros|degrees?|grados?|euros?)(?![a-zß-ɏ]))[a-zß-ɏ]{2,})|(?<![\d.,])([12]\d{2})(?= for (?:another )?\d{1,2}(?:[.,;]|$| ?(?:min|h|m\b)))|(?<!\d)(\d{3})(?=\s*(?:fan|convection|con ventilador|oven|smoker|grill)(?![a-zß-ɏ]))|(?<![a-zß-ɏ])(?:roast|bake|smoke|asar?|horne(?:ar?|amos))(?![a-zß-ɏ])[^.;,\d]{0,24}\s(?:at|a)\s+(\d{3})(?=\s+(?:in|on|with|en|con|\d)(?![a-zß-ɏ]))|(?<=(?:heat|warm|bring) (?:the |it )?(?:[a-zß-ɏ]+ )?(?:milk|cream|stock|water|custard) to )([4-9]\d)(?=\s+(?:and|then|for)(?![a-zß-ɏ])|\s*(?:[,.;]|$))|(?<![a-zß-ɏ])(?:(?:oven|horno|drawer|water bath|ba[ñn]o)\s+(?:at|a)\s+)(\d{2})(?=\s+(?:for|until|till?|durante|hasta)(?![a-zß-ɏ])|\s*(?:[,.;)]|$))/gi;
 
 /** "Till a thermometer says 140": without a sign, of the middle. */
 const UNSIGNED_CORE =
-  /(?:(?:probe|sonda)\s(?=\d{2}(?!\d))|internal temp(?:erature)?:?\s+(?=\d{2,3}(?!\d))|(?:thermometer|probe|internal temp(?:erature)?|term[oó]metro|sonda)[^.;\d]{0,30}(?:says|said|reads?|registers|registered|hits?|shows|showed|reaches|reached|is|was|at|of|marca|marcaba|marque|diga)\s+(?:about\s+)?|(?:thermometer|probe)[^.;\d]{0,24}(?:after|for|want|need|target)\s+(?=\d{2}(?!\d))|(?<![a-zß-ɏ])(?:take|bring|cook|roast|grill|smoke|lleva|llevar)(?![a-zß-ɏ])[^.;\d]{0,30}\s(?:to|up to|on to|hasta|a)\s+(?=\d{2}(?!\d)))(\d{2,3})(?!\s*(?:°|º|degrees?|grados?|min|h\b|hours?|g\b|kg|cm|mm|%|[CF]\b)|\d)/giu;
+  /(?:(?:probe|sonda)\s(?=\d{2}(?!\d))|internal temp(?:erature)?:?\s+(?=\d{2,3}(?!\d))|(?:thermometer|probe|internal temp(?:erature)?|term[oó]metro|sonda)[^.;\d]{0,30}(?:says|said|reads?|registers|registered|hits?|shows|showed|reaches|reached|is|was|at|of|marca|marcaba|marque|diga)\s+(?:about\s+)?|(?:thermometer|probe)[^.;\d]{0,24}(?:after|for|want|need|target)\s+(?=\d{2}(?!\d))|(?<![a-zß-ɏ])(?:take|bring|cook|roast|grill|smoke|lleva|llevar)(?![a-zß-ɏ])[^.;\d]{0,30}\s(?:to|up to|on to|hasta|a)\s+(?=\d{2}(?!\d)))(\d{2,3})(?!\s*(?:°|º|degrees?|grados?|min|h\b|hours?|g\b|kg|cm|mm|%|[CF]\b)|\d)/gi;
 /** "Until they hit 140", "keep going to 203", "pull it at 52". */
 const UNSIGNED_REACHED =
-  /(?<![a-zß-ɏ])(?:(?:until|till?|once|when|hasta que|cuando)\s+(?:[a-zß-ɏ]+\s+){0,5}?(?:hits?|reach(?:es)?|reads?|registers?|says|shows?|gets? to|(?:is|are) at|marque|llegue a|alcance)|should (?:read|reach|hit|register|say|show|be at)|(?:until|till?)(?= [4-9]\d(?!\d))|\d\s?(?:m|mins?|minutes|h|hrs?|hours?|minutos|horas) (?:or so )?(?:to|a)(?= [4-9]\d(?!\d))|(?:keep going|carry on|continue|go on|cook on|push on)\s+(?:on\s+)?(?:to|until|till?)|(?:pull(?:ed)?|take|took|lift(?:ed)?|whip(?:ped)?) (?:it |them |the [a-zß-ɏ]+ )?(?:off |out )?at|(?:off|out) at)\s+(?:about\s+|around\s+|roughly\s+|unos\s+)?(\d{2,3})(?!\s*(?:°|º|degrees?|grados?|min|h\b|hours?|g\b|kg|cm|mm|%|[CF]\b)|[\d:.,]\d)/giu;
+  /(?<![a-zß-ɏ])(?:(?:until|till?|once|when|hasta que|cuando)\s+(?:[a-zß-ɏ]+\s+){0,5}?(?:hits?|reach(?:es)?|reads?|registers?|says|shows?|gets? to|(?:is|are) at|marque|llegue a|alcance)|should (?:read|reach|hit|register|say|show|be at)|(?:until|till?)(?= [4-9]\d(?!\d))|\d\s?(?:m|mins?|minutes|h|hrs?|hours?|minutos|horas) (?:or so )?(?:to|a)(?= [4-9]\d(?!\d))|(?:keep going|carry on|continue|go on|cook on|push on)\s+(?:on\s+)?(?:to|until|till?)|(?:pull(?:ed)?|take|took|lift(?:ed)?|whip(?:ped)?) (?:it |them |the [a-zß-ɏ]+ )?(?:off |out )?at|(?:off|out) at)\s+(?:about\s+|around\s+|roughly\s+|unos\s+)?(\d{2,3})(?!\s*(?:°|º|degrees?|grados?|min|h\b|hours?|g\b|kg|cm|mm|%|[CF]\b)|[\d:.,]\d)/gi;
 /** What cooks in a liquid at this heat, and is not as warm inside. */
 const IN_LIQUID =
-  /(?<![a-zß-ɏ])(?:poach|simmer|steep|scald|infus|pocha|escalf|confit)[a-zß-ɏ]*[^.;]{0,60}$|(?<![a-zß-ɏ])(?:sous[- ]vide|water bath|al vac[ií]o|a baja temperatura|ba[ñn]o (?:de agua|mar[ií]a))(?![a-zß-ɏ])[^.;]{0,60}$|(?<![a-zß-ɏ])(?:tremble|shiver|murmur)[^.;]{0,40}$|(?<![a-zß-ɏ])(?:smok|ah[uú]m)[a-zß-ɏ]*[^.;]{0,70}\s(?:at|a)\s+(?:about |around |unos )?$/iu;
+  /(?<![a-zß-ɏ])(?:poach|simmer|steep|scald|infus|pocha|escalf|confit)[a-zß-ɏ]*[^.;]{0,60}$|(?<![a-zß-ɏ])(?:sous[- ]vide|water bath|al vac[ií]o|a baja temperatura|ba[ñn]o (?:de agua|mar[ií]a))(?![a-zß-ɏ])[^.;]{0,60}$|(?<![a-zß-ɏ])(?:tremble|shiver|murmur)[^.;]{0,40}$|(?<![a-zß-ɏ])(?:smok|ah[uú]m)[a-zß-ɏ]*[^.;]{0,70}\s(?:at|a)\s+(?:about |around |unos )?$/i;
 
 /** "At 95 internal". */
 const CORE_BEFORE =
-  /(?<!\d)(\d{2,3})(?=\s*(?:internal|inside|in the (?:middle|centre|center)|en el (?:centro|coraz[oó]n)|por dentro)(?![a-zß-ɏ]))/giu;
+  /(?<!\d)(\d{2,3})(?=\s*(?:internal|inside|in the (?:middle|centre|center)|en el (?:centro|coraz[oó]n)|por dentro)(?![a-zß-ɏ]))/gi;
 
 /** Every temperature in a text. Where °C and °F say the same twice, it is one. */
 export function degreesIn(text: string, fahrenheit: boolean): readonly Degree[] {
@@ -170,37 +170,37 @@ function findDegrees(text: string, fahrenheit: boolean): Degree[] {
 }
 
 /** "At 80 °C until 68 °C": two, however near. */
-const GOES_TO = /(?<![a-zß-ɏ])(?:until|till?|hasta|then|luego)(?![a-zß-ɏ])/iu;
+const GOES_TO = /(?<![a-zß-ɏ])(?:until|till?|hasta|then|luego)(?![a-zß-ɏ])/i;
 
 /** "At -18 °C": a freezer. */
-const BELOW_ZERO = /(?:^|[\s(])(?:[-−]|minus |menos )\s?$/iu;
+const BELOW_ZERO = /(?:^|[\s(])(?:[-−]|minus |menos )\s?$/i;
 
 /** "Roast at 75 °C for nine hours": an oven so cool, and no core. */
 const SET_FOR =
-  /(?<![a-zß-ɏ])(?:(?:keep|hold|keeps)(?= (?:it |them |the [a-zß-ɏ]+ )?(?:warm|hot|at(?![a-zß-ɏ])))|mant[eé]n(?= (?:[a-zß-ɏ]+ )?caliente)|roast|bake|cook|smoke|dry|dehydrate|hornea|asa|ahuma|seca|cocina|cu[eé]c|cu[eé]z|cocer)[a-zß-ɏ]*(?![a-zß-ɏ])(?! (?:up )?(?:to|until))[^.;\d]{0,40}\s(?:at|a)\s+(?:about |around |unos )?$/iu;
+  /(?<![a-zß-ɏ])(?:(?:keep|hold|keeps)(?= (?:it |them |the [a-zß-ɏ]+ )?(?:warm|hot|at(?![a-zß-ɏ])))|mant[eé]n(?= (?:[a-zß-ɏ]+ )?caliente)|roast|bake|cook|smoke|dry|dehydrate|hornea|asa|ahuma|seca|cocina|cu[eé]c|cu[eé]z|cocer)[a-zß-ɏ]*(?![a-zß-ɏ])(?! (?:up )?(?:to|until))[^.;\d]{0,40}\s(?:at|a)\s+(?:about |around |unos )?$/i;
 /** "Smoke for 50 minutes at 85 °C": of the fire. */
 const LASTED_AT =
-  /(?<![a-zß-ɏ])(?:smok|ah[uú]m|roast|asa|ase|bak|horne|dry|seca|poach|simmer|steam)[a-zß-ɏ]*(?![a-zß-ɏ])[^.;]{0,40}(?:\d\s?(?:m|min|mins|minutes|minutos|h|hours|horas)|(?:over|all )night|toda la noche) (?:at|a|@) $/iu;
+  /(?<![a-zß-ɏ])(?:smok|ah[uú]m|roast|asa|ase|bak|horne|dry|seca|poach|simmer|steam)[a-zß-ɏ]*(?![a-zß-ɏ])[^.;]{0,40}(?:\d\s?(?:m|min|mins|minutes|minutos|h|hours|horas)|(?:over|all )night|toda la noche) (?:at|a|@) $/i;
 /** "1 hour at 90 °C, 1 hour at 110 °C". */
 const SO_LONG_AT =
-  /(?<![a-zß-ɏ])(?:\d|an?|one|two|three|four|half an|un[ao]?|media|dos|tres|cuatro) ?(?:h|hrs?|hours?|horas?) (?:at|a) $/iu;
+  /(?<![a-zß-ɏ])(?:\d|an?|one|two|three|four|half an|un[ao]?|media|dos|tres|cuatro) ?(?:h|hrs?|hours?|horas?) (?:at|a) $/i;
 const LASTS =
-  /^\s*,?\s*(?:overnight|all night|toda la noche)(?=[.,;]|$)|^\s*,?\s*(?:overnight,? )?(?:for|durante)?\s*(?:about |around |unas? |unos )?(?:\d|an? |half|media|one|two|three|four|five|six|seven|eight|nine|ten|twelve|dos|tres|cuatro|cinco|seis|ocho|diez|doce)[^.;]{0,14}(?:h|min)/iu;
+  /^\s*,?\s*(?:overnight|all night|toda la noche)(?=[.,;]|$)|^\s*,?\s*(?:overnight,? )?(?:for|durante)?\s*(?:about |around |unas? |unos )?(?:\d|an? |half|media|one|two|three|four|five|six|seven|eight|nine|ten|twelve|dos|tres|cuatro|cinco|seis|ocho|diez|doce)[^.;]{0,14}(?:h|min)/i;
 
-const SLASH_TIME = /^\s*(?:°|º)?\s*C?\s*\/\s*\d+(?:[.,]\d)?\s*(?:m|h)/iu;
+const SLASH_TIME = /^\s*(?:°|º)?\s*C?\s*\/\s*\d+(?:[.,]\d)?\s*(?:m|h)/i;
 
 /** "Hold at 80 °C until the centre reaches 63". */
 const AT_A_HEAT =
-  /(?<![a-zß-ɏ])(?:hold|keep|smoke|cook|roast|bake|poach|simmer|steam|braise|confit|grill|mant[eé]n|mantener|ahum[ae]r?|as[ae]r?|cuece|coc(?:er|ed|ina|inar)|horne[ae]r?|confit[ae]r?|bras[ae]r?)(?:l[oae]s?)?(?![a-zß-ɏ])[^.;,\d]{0,24}\s(?:at|a)\s+$/iu;
+  /(?<![a-zß-ɏ])(?:hold|keep|smoke|cook|roast|bake|poach|simmer|steam|braise|confit|grill|mant[eé]n|mantener|ahum[ae]r?|as[ae]r?|cuece|coc(?:er|ed|ina|inar)|horne[ae]r?|confit[ae]r?|bras[ae]r?)(?:l[oae]s?)?(?![a-zß-ɏ])[^.;,\d]{0,24}\s(?:at|a)\s+$/i;
 const UNTIL_CORE =
-  /^[^.;\d]{0,24}(?:until|till?|hasta)(?![a-zß-ɏ])[^.;]{0,40}\d{2,3}(?:\s*[°º]|(?=[.,;]|$))/iu;
+  /^[^.;\d]{0,24}(?:until|till?|hasta)(?![a-zß-ɏ])[^.;]{0,40}\d{2,3}(?:\s*[°º]|(?=[.,;]|$))/i;
 /** "Raise to 80 °C": of a fire, and no middle. */
 const SET_TO =
-  /(?<![a-zß-ɏ])(?:raise|increase|bring|turn|drop|lower|reduce|sube|baja)(?: it| the (?:heat|oven|smoker|temperature|fire)| el (?:horno|ahumador))?(?: back)?(?: up| down)? (?:slowly |gradually )?(?:to|a)\s+$/iu;
+  /(?<![a-zß-ɏ])(?:raise|increase|bring|turn|drop|lower|reduce|sube|baja)(?: it| the (?:heat|oven|smoker|temperature|fire)| el (?:horno|ahumador))?(?: back)?(?: up| down)? (?:slowly |gradually )?(?:to|a)\s+$/i;
 
 /** "Cover with stock and heat slowly to 80 °C": of what it lies in. */
 const LIQUID_TO =
-  /(?<![a-zß-ɏ])(?:heat|warm|bring|calient[a-zß-ɏ]*|calentar|lleva[a-zß-ɏ]*)(?![a-zß-ɏ]) (?:the |a |el |la )?(?:[a-zß-ɏ]+ )?(?:water|stock|broth|milk|cream|wine|cider|syrup|oil|fat|dripping|lard|agua|caldo|leche|nata|vino|aceite|manteca)(?![a-zß-ɏ])[^.;\d]{0,24} (?:to|a|hasta) $|(?<![a-zß-ɏ])(?:water|liquid|liquor|bouillon|stock|broth|milk|brine|agua|caldo|leche)(?![a-zß-ɏ])[^.;]{0,30}(?<![a-zß-ɏ])(?:heat|warm|calient[a-zß-ɏ]*|calentar)(?![a-zß-ɏ])[^.;\d]{0,20} (?:to|a|hasta) $/iu;
+  /(?<![a-zß-ɏ])(?:heat|warm|bring|calient[a-zß-ɏ]*|calentar|lleva[a-zß-ɏ]*)(?![a-zß-ɏ]) (?:the |a |el |la )?(?:[a-zß-ɏ]+ )?(?:water|stock|broth|milk|cream|wine|cider|syrup|oil|fat|dripping|lard|agua|caldo|leche|nata|vino|aceite|manteca)(?![a-zß-ɏ])[^.;\d]{0,24} (?:to|a|hasta) $|(?<![a-zß-ɏ])(?:water|liquid|liquor|bouillon|stock|broth|milk|brine|agua|caldo|leche)(?![a-zß-ɏ])[^.;]{0,30}(?<![a-zß-ɏ])(?:heat|warm|calient[a-zß-ɏ]*|calentar)(?![a-zß-ɏ])[^.;\d]{0,20} (?:to|a|hasta) $/i;
 
 function senseOf(text: string, { from, to, tempC }: Omit<Degree, 'sense'>): Degree['sense'] {
   if (tempC > CORE_MOST_C) return 'place';

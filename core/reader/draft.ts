@@ -111,7 +111,7 @@ function objectOf({ text, lit }: ReadAct): string {
 }
 
 /** "Chop and chill": what hands do, and no cut of meat. */
-const NO_CUT = /^(?:chop|fillet|joint|bone|quarter)(?![a-zß-ɏ])/iu;
+const NO_CUT = /^(?:chop|fillet|joint|bone|quarter)(?![a-zß-ɏ])/i;
 const OBJECT_WORDS = 5;
 const LIES: ReadonlySet<ReadAct['verb']> = new Set(['marinate', 'brine', 'temper', 'prepare']);
 
@@ -192,13 +192,13 @@ function foodOf(one: ReadIngredient, recipe: ReadRecipe, fresh: (wish: string) =
 
 /** "600 g sea bass, previously frozen": its parasites are dead. */
 const FROZEN_BEFORE =
-  /(?<![a-zß-ɏ])(?:(?:previously|already|hard|commercially) frozen|frozen (?:before|first|hard)|(?:previamente congelad|congelad)[oa]s?(?: previamente| antes))(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:(?:previously|already|hard|commercially) frozen|frozen (?:before|first|hard)|(?:previamente congelad|congelad)[oa]s?(?: previamente| antes))(?![a-zß-ɏ])/i;
 /** Of fish, which is frozen hard where it is landed; a joint thawed at home need not have been. */
 const FISH_THAWED =
-  /(?<![a-zß-ɏ])(?:frozen,? (?:and |then |and then )?(?:thawed|defrosted)|(?:has|had|have) been frozen|congelad[oa]s?,? y (?:luego )?descongelad[oa]s?|descongelad[oa]s?|(?:ha|haya|han|hayan) (?:sido |estado )?congelad[oa]s?)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:frozen,? (?:and |then |and then )?(?:thawed|defrosted)|(?:has|had|have) been frozen|congelad[oa]s?,? y (?:luego )?descongelad[oa]s?|descongelad[oa]s?|(?:ha|haya|han|hayan) (?:sido |estado )?congelad[oa]s?)(?![a-zß-ɏ])/i;
 /** "Not previously frozen", "que no haya sido congelado". */
 const NEVER_FROZEN =
-  /(?<![a-zß-ɏ])(?:not|never|no|nunca|sin)(?![a-zß-ɏ])[^.;,]{0,20}(?:frozen|congela)|n['’]t[^.;,]{0,20}frozen/iu;
+  /(?<![a-zß-ɏ])(?:not|never|no|nunca|sin)(?![a-zß-ɏ])[^.;,]{0,20}(?:frozen|congela)|n['’]t[^.;,]{0,20}frozen/i;
 
 function wasFrozenHard({ animal }: Cut, line: string): boolean {
   if (NEVER_FROZEN.test(line)) return false;

@@ -2,9 +2,9 @@ import type { ReadAct } from './context.ts';
 import type { ReadRecipe } from './read.ts';
 
 /** As it is bought; "thawed" and "frozen before" are not. */
-const FROZEN = /(?<![a-zß-ɏ])(?:frozen|congelad[oa]s?|from (?:the )?freezer)(?![a-zß-ɏ])/iu;
+const FROZEN = /(?<![a-zß-ɏ])(?:frozen|congelad[oa]s?|from (?:the )?freezer)(?![a-zß-ɏ])/i;
 const THAWED =
-  /(?<![a-zß-ɏ])(?:thawed|defrosted|descongelad[oa]s?|previously|(?:can be|or) frozen)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:thawed|defrosted|descongelad[oa]s?|previously|(?:can be|or) frozen)(?![a-zß-ɏ])/i;
 
 /** So long before its first step food is still in the freezer, minutes. Our own line, no source. */
 const LIES_MIN = 90;

@@ -57,12 +57,12 @@ function lasts({ mostMin = 0 }: ReadDuration, tempC = 0): boolean {
 const HOT_OVEN_C = 180;
 const LONGEST_HOT_MIN = 240;
 
-const THEN = /(?:then|luego|despu[eé]s|followed by)/iu;
+const THEN = /(?:then|luego|despu[eé]s|followed by)/i;
 /** "3 hours in smoke, 2 wrapped in foil and the last hour without": each a stage of the same fire. */
 const STAGE =
-  /(?:,|(?<![a-zß-ɏ])(?:and|y))\s+(?:(?:finally|por [uú]ltimo|for|the|a|la|las|los|another|otr[oa]s?)\s+)*(?:last\s+|final\s+|[uú]ltim[oa]s?\s+)?$/iu;
+  /(?:,|(?<![a-zß-ɏ])(?:and|y))\s+(?:(?:finally|por [uú]ltimo|for|the|a|la|las|los|another|otr[oa]s?)\s+)*(?:last\s+|final\s+|[uú]ltim[oa]s?\s+)?$/i;
 const STAGE_HOW =
-  /^\s*(?:more\s+|m[aá]s\s+)?(?:(?:in|en|with|con|at|a(?! fuego)) |un?wrapped|wrapped|covered|uncovered|without|sin |envuelt|desenvuelt|tapad|destapad|open|bare|lid|directo|indirecto|direct|indirect|skin|fat|bone|piel)/iu;
+  /^\s*(?:more\s+|m[aá]s\s+)?(?:(?:in|en|with|con|at|a(?! fuego)) |un?wrapped|wrapped|covered|uncovered|without|sin |envuelt|desenvuelt|tapad|destapad|open|bare|lid|directo|indirecto|direct|indirect|skin|fat|bone|piel)/i;
 
 /** "Then a minute a side in a hot pan": out of the oven, and seared. */
 export function isPan(
@@ -77,9 +77,9 @@ export function isPan(
   return sides && (hot?.place !== 'hob' || outOfWater) && (there === 'hob' || PAN.test(text));
 }
 
-const PAN = /(?<![a-zß-ɏ])(?:pan|cast[- ]iron|skillet|griddle|sart[eé]n|plancha)(?![a-zß-ɏ])/iu;
+const PAN = /(?<![a-zß-ɏ])(?:pan|cast[- ]iron|skillet|griddle|sart[eé]n|plancha)(?![a-zß-ɏ])/i;
 
-const WHEN = /^\s*(?:when|once|cuando|en cuanto)(?![a-zß-ɏ])/iu;
+const WHEN = /^\s*(?:when|once|cuando|en cuanto)(?![a-zß-ɏ])/i;
 
 /** What is left of a length after so many minutes; at least one. */
 function lessBy(
@@ -93,30 +93,30 @@ function lessBy(
 
 /** "Noodles in boiling water, 4 min". */
 const IN_WATER =
-  /(?<![a-zß-ɏ])(?:in (?:[a-zß-ɏ]+ )?(?:boiling|salted) water|en agua (?:hirviendo|con sal))(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:in (?:[a-zß-ɏ]+ )?(?:boiling|salted) water|en agua (?:hirviendo|con sal))(?![a-zß-ɏ])/i;
 /** "40 minutes with the lid ajar", of what was fried before: there is water on it by now. */
 const LID_OVER =
-  /(?<![a-zß-ɏ])(?:with (?:the|a|its) lid|lid (?:on|ajar|half)|con (?:la )?tapa|tapa (?:puesta|entreabierta)|a medio tapar)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:with (?:the|a|its) lid|lid (?:on|ajar|half)|con (?:la )?tapa|tapa (?:puesta|entreabierta)|a medio tapar)(?![a-zß-ɏ])/i;
 /** "Cover, 160 °C, 2 hours", of what was browned. */
-const COVERS = /^\s*(?:cover|lid on|tapa(?:r|mos)?)(?![a-zß-ɏ])/iu;
+const COVERS = /^\s*(?:cover|lid on|tapa(?:r|mos)?)(?![a-zß-ɏ])/i;
 const inLiquid = (text: string) => (IN_WATER.test(text) ? ('boil' as const) : undefined);
 const HEATS_FAT =
-  /(?<![a-zß-ɏ])(?:heat|calient[a-zß-ɏ]*|calentar) (?:the |el |la )?(?:[a-zß-ɏ]+ )?(?:oil|fat|butter|ghee|lard|aceite|manteca)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:heat|calient[a-zß-ɏ]*|calentar) (?:the |el |la )?(?:[a-zß-ɏ]+ )?(?:oil|fat|butter|ghee|lard|aceite|manteca)(?![a-zß-ɏ])/i;
 const ON_RING: ReadonlySet<string> = new Set(['fry', 'sear', 'brown']);
 /** What a dry thing is told in degrees for is an oven. Our own line, no source. */
 const LEAST_DRY_OVEN_C = 120;
-const IN_FAT = /(?<![a-zß-ɏ])(?:oil|fat|lard|dripping|aceite|manteca|pan|sart[eé]n)(?![a-zß-ɏ])/iu;
+const IN_FAT = /(?<![a-zß-ɏ])(?:oil|fat|lard|dripping|aceite|manteca|pan|sart[eé]n)(?![a-zß-ɏ])/i;
 
 /** Out of the oven, in a pan. */
 const IN_PAN =
-  /(?<![a-zß-ɏ])(?:(?:cut|skin|flesh|fat)[- ]side|(?:side|skin|flesh) down|(?:^|[:,.] )pan(?=,| (?:cold|hot|skin)(?![a-zß-ɏ]))|(?:^\s*)pan (?:cold|hot)(?![a-zß-ɏ])|in the (?:[a-zß-ɏ]+ )?fat|skillet|frying pan|sart[eé]n)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:(?:cut|skin|flesh|fat)[- ]side|(?:side|skin|flesh) down|(?:^|[:,.] )pan(?=,| (?:cold|hot|skin)(?![a-zß-ɏ]))|(?:^\s*)pan (?:cold|hot)(?![a-zß-ɏ])|in the (?:[a-zß-ɏ]+ )?fat|skillet|frying pan|sart[eé]n)(?![a-zß-ɏ])/i;
 /** "Put in a covered bowl for ten minutes". */
 const IN_BOWL =
-  /^\s*(?:put|place|tip|drop)?(?: it| them| the [a-zß-ɏ]+)? ?in(?:to)? (?:a|the) (?:covered |plastic |paper )?(?:bowl|bag)(?![a-zß-ɏ])/iu;
-const RESTS = /(?<!the )\brest(?:s|ing)?\b(?! of)|\breposa/iu;
+  /^\s*(?:put|place|tip|drop)?(?: it| them| the [a-zß-ɏ]+)? ?in(?:to)? (?:a|the) (?:covered |plastic |paper )?(?:bowl|bag)(?![a-zß-ɏ])/i;
+const RESTS = /(?<!the )\brest(?:s|ing)?\b(?! of)|\breposa/i;
 /** Off its fire, unless a heat is told with it. */
 const ON_RACK =
-  /\bon (?:a |the )?(?:wire |cooling )?rack\b(?! (?:in|over|above))|(?<![a-zß-ɏ])(?:on|onto|to) (?:a |the )(?:carving |chopping |warm(?:ed)? )?(?:board|plate)(?![a-zß-ɏ])|(?<![a-zß-ɏ])(?:at room temp|a temperatura ambiente)/iu;
+  /\bon (?:a |the )?(?:wire |cooling )?rack\b(?! (?:in|over|above))|(?<![a-zß-ɏ])(?:on|onto|to) (?:a |the )(?:carving |chopping |warm(?:ed)? )?(?:board|plate)(?![a-zß-ɏ])|(?<![a-zß-ɏ])(?:at room temp|a temperatura ambiente)/i;
 
 /** How it goes on: "onions in, 10 minutes", where meat was browned, are fried. */
 function onRing(text: string, context: Context, hot: ReadAct): Verb {
@@ -125,7 +125,7 @@ function onRing(text: string, context: Context, hot: ReadAct): Verb {
 }
 
 const VEGETABLES =
-  /^\s*(?:the |la |el |las |los |\d+ |two |three )?(?:[a-zß-ɏ]+ )?(?:onions?|shallots?|leeks?|carrots?|celery|peppers?|mushrooms?|garlic|veg(?:etables)?|cebollas?|puerros?|zanahorias?|pimientos?|setas|champi[ñn]ones|verduras?)(?![a-zß-ɏ])/iu;
+  /^\s*(?:the |la |el |las |los |\d+ |two |three )?(?:[a-zß-ɏ]+ )?(?:onions?|shallots?|leeks?|carrots?|celery|peppers?|mushrooms?|garlic|veg(?:etables)?|cebollas?|puerros?|zanahorias?|pimientos?|setas|champi[ñn]ones|verduras?)(?![a-zß-ɏ])/i;
 
 /** "Move to the cooler side": over the same fire, and a stage of its own. */
 export function isAnotherSide(text: string): boolean {
@@ -133,11 +133,11 @@ export function isAnotherSide(text: string): boolean {
 }
 
 const OTHER_SIDE =
-  /(?<![a-zß-ɏ])(?:to|onto|over|on|al?) (?:the |la |lado )?(?:cool|cooler|indirect|hot|hotter|direct|other|zona|parte|lado)(?: (?:side|part|zone|end|half|indirecta?|fr[ií]a|caliente|directa?))/iu;
+  /(?<![a-zß-ɏ])(?:to|onto|over|on|al?) (?:the |la |lado )?(?:cool|cooler|indirect|hot|hotter|direct|other|zona|parte|lado)(?: (?:side|part|zone|end|half|indirecta?|fr[ií]a|caliente|directa?))/i;
 
 /** "A last 20 minutes on the hob": out of the oven. */
 const ON_A_RING =
-  /(?<![a-zß-ɏ])(?:on(?:to)?|over) (?:the |a )?(?:[a-zß-ɏ]+ )?(?:hob|stove|stovetop|ring|burner)(?![a-zß-ɏ])|(?<![a-zß-ɏ])(?:en el fuego|en la hornilla|al fuego)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:on(?:to)?|over) (?:the |a )?(?:[a-zß-ɏ]+ )?(?:hob|stove|stovetop|ring|burner)(?![a-zß-ɏ])|(?<![a-zß-ɏ])(?:en el fuego|en la hornilla|al fuego)(?![a-zß-ɏ])/i;
 
 /** "Raise to 200 and give it 20 minutes": what an oven was set to since it went in. */
 function turnedTo({ place }: ReadAct, { turned, ovenC }: Context): number | undefined {
@@ -146,7 +146,7 @@ function turnedTo({ place }: ReadAct, { turned, ovenC }: Context): number | unde
 
 /** "4 hours in the leftover liquid": over no fire. */
 const LIES_IN =
-  /(?<![a-zß-ɏ])(?:in|en) (?:the|its|their|that|this|el|la|su) (?:[a-zß-ɏ]+ ){0,2}(?:marinade|brine|pickle|liquid|liquor|escabeche|salmuera|marinada|adobo)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:in|en) (?:the|its|their|that|this|el|la|su) (?:[a-zß-ɏ]+ ){0,2}(?:marinade|brine|pickle|liquid|liquor|escabeche|salmuera|marinada|adobo)(?![a-zß-ɏ])/i;
 /** What boils so long says so. Our own line, no source. */
 const SOAKS_FROM_MIN = 120;
 

@@ -89,9 +89,9 @@ export function readIngredientLine(
   return habit && !inBrackets ? { ...read, guessed: true } : read;
 }
 
-const EACH_ONE = /\b(?:each|apiece|per piece|cada un[oa]|c\/u)\b/iu;
+const EACH_ONE = /\b(?:each|apiece|per piece|cada un[oa]|c\/u)\b/i;
 const CONTAINER =
-  /^(?:cans?|tins?|latas?|jars?|botes?|packets?|packs?|sobres?|bottles?|botellas?)$/iu;
+  /^(?:cans?|tins?|latas?|jars?|botes?|packets?|packs?|sobres?|bottles?|botellas?)$/i;
 
 /** "2 steaks, 250 g each", "1 chicken, 1.6 kg": a weight behind the name. */
 function behind(preparation: string | undefined, spoons: SpoonSystem): Amount | undefined {
@@ -211,18 +211,18 @@ function leading(text: string, spoons: SpoonSystem): Amount | undefined {
     .replace(/^\s*-\s*/, '')
     .trim();
   // "2 x 400 g tins", "half an onion".
-  const each = /^(?:x|×)\s*(?=\d)/iu.exec(rest)
-    ? leading(rest.replace(/^(?:x|×)\s*/iu, ''), spoons)
+  const each = /^(?:x|×)\s*(?=\d)/i.exec(rest)
+    ? leading(rest.replace(/^(?:x|×)\s*/i, ''), spoons)
     : undefined;
   if (each) return { ...each, value: value * each.value };
   const plus = new RegExp(
     `^([a-zß-ɏ.]+)\\s+(?:plus|\\+|más)\\s+(${NUMBER}\\s*[a-zß-ɏ.]+\\s.*)$`,
-    'iu',
+    'i',
   ).exec(rest);
   const more = plus ? leading(plus[2] ?? '', spoons) : undefined;
   const first = plus ? unitOf(plus[1] ?? '', spoons) : undefined;
   if (first && more?.unit) return added({ value, unit: first }, more);
-  return withUnit(value, rest.replace(/^(?:an?|of an?)\s+/iu, ''), spoons);
+  return withUnit(value, rest.replace(/^(?:an?|of an?)\s+/i, ''), spoons);
 }
 
 /** "½ cup plus 2 tbsp": one amount, in millilitres or grams. */
@@ -236,11 +236,11 @@ function added(first: { value: number; unit: string }, more: Amount): Amount {
 
 /** What follows the number: a unit, a piece, or the name itself. */
 function withUnit(value: number, rest: string, spoons: SpoonSystem): Amount {
-  const of = (text: string) => text.replace(/^(?:of|de(?: la| los| las)?|del)\s+/iu, '').trim();
+  const of = (text: string) => text.replace(/^(?:of|de(?: la| los| las)?|del)\s+/i, '').trim();
   // "500 g / 1 lb", "1 lb 4 oz".
   const second = new RegExp(
     `^([a-zß-ɏ.]+)\\s*(?:/|\\+|plus|más|and)?\\s*(${NUMBER})\\s*([a-zß-ɏ.]+)\\s+(.*)$`,
-    'iu',
+    'i',
   ).exec(rest);
   const firstUnit = unitOf(rest.split(/[\s/]/)[0] ?? '', spoons);
   if (second && firstUnit && unitOf(second[3] ?? '', spoons)) {
@@ -253,7 +253,7 @@ function withUnit(value: number, rest: string, spoons: SpoonSystem): Amount {
       return { value: grams, unit: 'g', rest: of(second[4] ?? ''), guessed: false };
     if (/^[\p{L}.]+\s*\//u.test(rest)) {
       const behind = (second[4] ?? '').replace(
-        new RegExp(`^${NUMBER}\\s*(?:oz|ounces?)\\s+`, 'iu'),
+        new RegExp(`^${NUMBER}\\s*(?:oz|ounces?)\\s+`, 'i'),
         '',
       );
       return { value, unit: firstUnit, rest: of(behind), guessed: false };
@@ -292,7 +292,7 @@ function unitOf(word: string, spoons: SpoonSystem): string | undefined {
 function trailing(text: string, spoons: SpoonSystem): Amount | undefined {
   const match = new RegExp(
     `^(.+?)\\s*(?:[:–—-]|\\.{2,}|,|\\s)\\s*(${NUMBER})\\s*([a-zß-ɏ.]+)?\\s*$`,
-    'iu',
+    'i',
   ).exec(text);
   const [, name = '', number = '', word] = match ?? [];
   if (!match) return undefined;
@@ -305,7 +305,7 @@ function trailing(text: string, spoons: SpoonSystem): Amount | undefined {
 
 /** "2 fat duck breasts", "a nice chicken": no more than praise. */
 const PRAISED =
-  /^(?:nice|lovely|decent|good-sized|plump|meaty|big|fat(?= (?:duck|chicken|goose|pork|lamb|beef|scallop|prawn|chop|leek|salmon|cod)))\s+(?=[a-zß-ɏ]{3,})/iu;
+  /^(?:nice|lovely|decent|good-sized|plump|meaty|big|fat(?= (?:duck|chicken|goose|pork|lamb|beef|scallop|prawn|chop|leek|salmon|cod)))\s+(?=[a-zß-ɏ]{3,})/i;
 
 /** The name, and what is done to it: after the first comma, or a word that says so. */
 function nameOf(text: string): { name: string; preparation?: string | undefined } {
@@ -313,21 +313,21 @@ function nameOf(text: string): { name: string; preparation?: string | undefined 
     .replace(TO_TASTE, '')
     .replace(/\s+/g, ' ')
     .trim()
-    .replace(/^(?:some|unos|unas|algo de)\s+/iu, '')
+    .replace(/^(?:some|unos|unas|algo de)\s+/i, '')
     .replace(PRAISED, '')
     .replace(
-      /^(?:cans?|tins?|jars?|packets?|packs?|cartons?|latas?|botes?)\s+(?:of\s+|de\s+)?(?=[a-zß-ɏ])/iu,
+      /^(?:cans?|tins?|jars?|packets?|packs?|cartons?|latas?|botes?)\s+(?:of\s+|de\s+)?(?=[a-zß-ɏ])/i,
       '',
     );
   const [head = '', ...tail] = clean.split(/\s*[,;]\s+|\s+[–—-]\s+/);
   // "freshly ground black pepper", "finely chopped parsley": what is done first is kept in the name.
   const split =
-    /^(.*?)\s+((?:muy |bien )?(?:picad|pelad|cortad|rallad|machacad|troced|molid)[oa]s?\b.*|(?:finely |roughly |thinly |coarsely )?(?:quartered|smashed|chopped|minced|diced|sliced|crushed|grated|halved|peeled|cubed)|cut into .*|at room temperature.*|plus (?:more|extra).*)$/iu.exec(
+    /^(.*?)\s+((?:muy |bien )?(?:picad|pelad|cortad|rallad|machacad|troced|molid)[oa]s?\b.*|(?:finely |roughly |thinly |coarsely )?(?:quartered|smashed|chopped|minced|diced|sliced|crushed|grated|halved|peeled|cubed)|cut into .*|at room temperature.*|plus (?:more|extra).*)$/i.exec(
       head,
     );
   // "carne picada de cerdo", "pan rallado": known only as a whole.
   const called =
-    split?.[2] !== undefined && /^(?:muy |bien )?(?:picad|rallad|molid)/iu.test(split[2]);
+    split?.[2] !== undefined && /^(?:muy |bien )?(?:picad|rallad|molid)/i.test(split[2]);
   if (called && isKnownWhole(head, split[1] ?? ''))
     return { name: head, preparation: tail.length > 0 ? tail.join(', ') : undefined };
   const name = (split?.[1] ?? head).replace(/[.,:;*]+$/, '').trim();

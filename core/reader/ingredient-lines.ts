@@ -90,10 +90,10 @@ function partsOf(line: string, at: RegExp): string[] {
 
 /** An amount with a name behind, that is no size or weight of what stands before. */
 const AMOUNT_OF = `(?=${NUMBER}\\s*[a-zß-ɏ])(?!${NUMBER}\\s*(?:g|kg|ml|l|oz|lbs?|cm|mm|in|inch(?:es)?)?\\s*(?:each|apiece|per|of (?:them|which|it)|thick|long|wide|cubes?|pieces|slices|dice|chunks|cada|de grosor|trozos|dados)(?![a-zß-ɏ]))`;
-const ITEM = new RegExp(`\\s*(?:,|;|\\s\\+)\\s*(?:and\\s+|y\\s+)?${AMOUNT_OF}`, 'iu');
+const ITEM = new RegExp(`\\s*(?:,|;|\\s\\+)\\s*(?:and\\s+|y\\s+)?${AMOUNT_OF}`, 'i');
 const ITEM_OR_AND = new RegExp(
   `\\s*(?:,|;|\\s\\+)\\s*(?:and\\s+|y\\s+)?${AMOUNT_OF}|\\s+(?:and|plus|y|m[aá]s)\\s+${AMOUNT_OF}`,
-  'iu',
+  'i',
 );
-const EACH = /^(.*?\d.*?|an?\s+\S+)\s+each(?:\s+of)?:?\s+(.+)$/iu;
-const LIST = /\s*,\s*(?:and\s+|y\s+)?|\s+(?:and|&|y)\s+/iu;
+const EACH = /^(.*?\d.*?|an?\s+\S+)\s+each(?:\s+of)?:?\s+(.+)$/i;
+const LIST = /\s*,\s*(?:and\s+|y\s+)?|\s+(?:and|&|y)\s+/i;

@@ -23,13 +23,13 @@ function leadsTo(
   return next !== undefined && LEADS.test(text.slice(from, next.from));
 }
 
-const FOLDS = /^(?:fold|stretch|pli[eé]g|dobl)/iu;
-const UNDER = /^(?:submerge|immerse|sumer)/iu;
+const FOLDS = /^(?:fold|stretch|pli[eé]g|dobl)/i;
+const UNDER = /^(?:submerge|immerse|sumer)/i;
 const LEADS =
-  /^(?:leave|let|allow|set)\s+(?:[a-zß-ɏ]+\s+){0,4}to\s+$|^(?:put|place|set) [^.;,]{0,24}over (?:a |the )?(?:[a-zß-ɏ]+ )?heat[^.;,]{0,24} to\s+$/iu;
-const STEADY = /^hold (?:it |them |the [a-zß-ɏ]+ )?(?:steady )?at/iu;
+  /^(?:leave|let|allow|set)\s+(?:[a-zß-ɏ]+\s+){0,4}to\s+$|^(?:put|place|set) [^.;,]{0,24}over (?:a |the )?(?:[a-zß-ɏ]+ )?heat[^.;,]{0,24} to\s+$/i;
+const STEADY = /^hold (?:it |them |the [a-zß-ɏ]+ )?(?:steady )?at/i;
 const SETTLES =
-  /^(?:let|leave|allow)\s+(?:it|them)\s+(?:to\s+)?(?:settle|come up|get (?:up )?to|climb|steady|burn)/iu;
+  /^(?:let|leave|allow)\s+(?:it|them)\s+(?:to\s+)?(?:settle|come up|get (?:up )?to|climb|steady|burn)/i;
 
 /** Verbs that stand for a step: quick ones give way to what they lead to. */
 export function kept({ text, allLengths, spans, degrees, said: found, cue }: Seen): VerbHit[] {
@@ -45,7 +45,7 @@ export function kept({ text, allLengths, spans, degrees, said: found, cue }: See
         (goes !== undefined ||
           hit.verb === 'wait' ||
           (own.length > 0 && cue?.over.includes(hit.verb)) ||
-          /^(?:leave|keep|hang|m[eé]t(?:el|al|ed)[oa]|mete (?:el|la|los|las) )|otr[oa]s|another/iu.test(
+          /^(?:leave|keep|hang|m[eé]t(?:el|al|ed)[oa]|mete (?:el|la|los|las) )|otr[oa]s|another/i.test(
             behind,
           ))
       );

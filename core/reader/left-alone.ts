@@ -2,7 +2,7 @@ import type { Verb } from '../terms/index.ts';
 import type { Context } from './context.ts';
 
 const ALONE =
-  /^(?:leave|let) (?:it|them|the [a-zß-ɏ]+)(?: well)?(?: alone| be|,? undisturbed| to it| to (?:its|their) own devices)|^(?:olv[ií]d|no l[oa]s? toc)[a-zß-ɏ]*/iu;
+  /^(?:leave|let) (?:it|them|the [a-zß-ɏ]+)(?: well)?(?: alone| be|,? undisturbed| to it| to (?:its|their) own devices)|^(?:olv[ií]d|no l[oa]s? toc)[a-zß-ɏ]*/i;
 const DRY: ReadonlySet<Verb> = new Set(['roast', 'bake', 'smoke', 'grill']);
 
 /** "Leave it be for 3 hours". */

@@ -6,17 +6,17 @@ import { verbsIn } from './verbs.ts';
 
 export const BULLET = /^(?:[-*•·▢☐]\s+|(?:[-–=]>|[→»›])\s*)/u;
 export const STEP_NUMBER =
-  /^(?:(?:step|paso)\s*\d{1,2}\s+(?=[a-zß-ɏ])|(?:step|paso)?\s*\d{1,2}\s*(?:[.):|/]|\.?[-–ºª])\s+(?=[a-zß-ɏ\d¡¿]))/iu;
+  /^(?:(?:step|paso)\s*\d{1,2}\s+(?=[a-zß-ɏ])|(?:step|paso)?\s*\d{1,2}\s*(?:[.):|/]|\.?[-–ºª])\s+(?=[a-zß-ɏ\d¡¿]))/i;
 export const STARTS_AMOUNT = new RegExp(
   `^(?!ten (?:la|el|las|los|en) |once |al? (?:la|el|las|los|fuego|baja)(?![a-zß-ɏ]))(?:(?:about|abt|around|roughly|approx\\.?|unos|unas|aprox\\.?)\\s+|~\\s*)?(?:${NUMBER})\\s*[a-zß-ɏ(/x×½¼¾-]`,
-  'iu',
+  'i',
 );
 export const LISTED =
-  /^(?:salt|pepper|sal|pimienta|(?:a )?couple|few|(?:bottle|can) of|a (?:good |big |generous |little )?(?:pinch|handful|glug|splash|drizzle|dash|knob|dollop|few|couple|bunch)|(?:una?|unos|unas) (?:pizca|puñado|chorro|chorrito|poco|hojas|ramas|ramitas)|juice of|zest of|(?:el )?(?:zumo|jugo) de|freshly ground)\b/iu;
+  /^(?:salt|pepper|sal|pimienta|(?:a )?couple|few|(?:bottle|can) of|a (?:good |big |generous |little )?(?:pinch|handful|glug|splash|drizzle|dash|knob|dollop|few|couple|bunch)|(?:una?|unos|unas) (?:pizca|puñado|chorro|chorrito|poco|hojas|ramas|ramitas)|juice of|zest of|(?:el )?(?:zumo|jugo) de|freshly ground)\b/i;
 
 /** "Duck fat 2 kg", "lamb rack x2 (600 g each)". */
 export const ENDS_AMOUNT =
-  /^[a-zß-ɏ '’-]{3,40}(?:,|\s*[–—-])?\s+(?:\d+(?:[.,/]\d+)?\s*(?:g|kg|ml|cl|l|oz|lbs?|cups?|tbsp|tsp|pts?|pints?|cloves?|bunch(?:es)?)|x\s?\d+)(?:\s*\([^)]{1,30}\)|,\s(?:\d{1,2}%\s)?[a-zß-ɏ -]{3,30})?$/iu;
+  /^[a-zß-ɏ '’-]{3,40}(?:,|\s*[–—-])?\s+(?:\d+(?:[.,/]\d+)?\s*(?:g|kg|ml|cl|l|oz|lbs?|cups?|tbsp|tsp|pts?|pints?|cloves?|bunch(?:es)?)|x\s?\d+)(?:\s*\([^)]{1,30}\)|,\s(?:\d{1,2}%\s)?[a-zß-ɏ -]{3,30})?$/i;
 
 /** Without the marks of Markdown; the words stay. */
 export function bare(raw: string): string {
@@ -87,20 +87,20 @@ function bySemicolons(line: string, isTold: boolean): string[] {
 }
 
 export const LISTS =
-  /^(?:ingredients?:|ingredientes:|(?:serves|for|para) \d+(?:\s*[-–]\s*\d+)?(?: (?:people|personas|raciones))?:|you(?:['’]ll| will)? need|you want|i use|necesitas|hacen falta)[: ]\s*/iu;
+  /^(?:ingredients?:|ingredientes:|(?:serves|for|para) \d+(?:\s*[-–]\s*\d+)?(?: (?:people|personas|raciones))?:|you(?:['’]ll| will)? need|you want|i use|necesitas|hacen falta)[: ]\s*/i;
 /** "For the steak: 1 flank steak, …", "brine: 3 l water, …". */
-export const LED = /^[a-zß-ɏ '’-]{2,28}:\s+(?=(?:\d|an?\s))/iu;
+export const LED = /^[a-zß-ɏ '’-]{2,28}:\s+(?=(?:\d|an?\s))/i;
 /** Commas between things, not within brackets; and before an "and" that leads to another amount. */
-const BETWEEN = /,\s+(?![^(]*\))|\s+·\s+|\s+(?=(?:and|y)\s+(?:some|an?|\d|½|¼|un)\b)/iu;
+const BETWEEN = /,\s+(?![^(]*\))|\s+·\s+|\s+(?=(?:and|y)\s+(?:some|an?|\d|½|¼|un)\b)/i;
 /** "Marinade: 100 ml soy, 2 tbsp honey": a list, however short. */
 const OF_MIXTURE =
-  /^(?:for the |the |para (?:el |la ))?(?:[a-zß-ɏ]+ )?(?:marinade|brine|cure|rub|paste|glaze|sauce|dressing|gravy|batter|dough|filling|topping|base|crust|pastry|slaw|salad|relish|syrup|custard|stuffing|crumble|meatballs?|marinada|adobo|salmuera|salsa|glaseado|aliño|masa|relleno|cobertura|ensalada)s?:\s+(?=\d|an?\s)/iu;
+  /^(?:for the |the |para (?:el |la ))?(?:[a-zß-ɏ]+ )?(?:marinade|brine|cure|rub|paste|glaze|sauce|dressing|gravy|batter|dough|filling|topping|base|crust|pastry|slaw|salad|relish|syrup|custard|stuffing|crumble|meatballs?|marinada|adobo|salmuera|salsa|glaseado|aliño|masa|relleno|cobertura|ensalada)s?:\s+(?=\d|an?\s)/i;
 /** How large a thing is, and no thing. */
 const ONLY_SIZE = new RegExp(
   `^(?:about|around|roughly|unos|unas|de unos)?\\s*(?:${NUMBER})\\s*-?(?:(?:mm|cm|in(?:ch(?:es)?)?|dedos?|fingers?)[- ]+(?:thick|long|de (?:grosor|grueso|largo))|(?:kg|kilos?|g|gramos|grams|lbs?|oz)(?: each| cada un[oa]| in (?:total|all|weight)| en total)?)$`,
-  'iu',
+  'i',
 );
-const AND = /^(?:and|y)\s+/iu;
+const AND = /^(?:and|y)\s+/i;
 const LEAST_LISTED = 3;
 
 /** A sentence that lists what goes in: "You need 4 chops, 2 tbsp sugar and some thyme." Empty for any other. */

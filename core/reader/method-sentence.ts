@@ -89,7 +89,7 @@ export function readMethodSentence(
 }
 
 /** "The night before: rub it, then wrap and refrigerate": all of it is then. */
-const BEGINS_BEFORE = new RegExp(`^\\s*${DAY_BEFORE.source}`, 'iu');
+const BEGINS_BEFORE = new RegExp(`^\\s*${DAY_BEFORE.source}`, 'i');
 
 /** "Then foil them for two": a number, though in words and of nobody knows what. */
 function tellsNumber(text: string): boolean {
@@ -180,7 +180,7 @@ function untilLit(acts: readonly ReadAct[]): ReadAct[] {
 }
 
 const WAITS_SO_LONG =
-  /(?<![a-zß-ɏ])(?:wait|allow|espera[a-zß-ɏ]*)(?: (?:for|about|around|another|un[ao]s|it|them|the coals))* (?:\d|half|an?(?![a-zß-ɏ])|thirty|forty|twenty|fifteen|ten|media|un[ao]?(?![a-zß-ɏ]))/iu;
+  /(?<![a-zß-ɏ])(?:wait|allow|espera[a-zß-ɏ]*)(?: (?:for|about|around|another|un[ao]s|it|them|the coals))* (?:\d|half|an?(?![a-zß-ɏ])|thirty|forty|twenty|fifteen|ten|media|un[ao]?(?![a-zß-ɏ]))/i;
 
 function isSame(one: ReadAct, other: ReadAct): boolean {
   return one.verb === other.verb && one.place === other.place && one.tempC === other.tempC;
@@ -188,10 +188,10 @@ function isSame(one: ReadAct, other: ReadAct): boolean {
 
 /** "Cover with foil for the first 2 hours": the beginning of it. */
 const COVERED_FIRST =
-  /^\s*(?:cover|tapa|cubr)[a-zß-ɏ]*[^.;,\d]{0,24} (?:for the first|(?:durante )?(?:las|los) primer[ao]s) /iu;
+  /^\s*(?:cover|tapa|cubr)[a-zß-ɏ]*[^.;,\d]{0,24} (?:for the first|(?:durante )?(?:las|los) primer[ao]s) /i;
 
 const ONLY_GOES_ON =
-  /^\s*(?:(?:and|then|y|luego) )?(?:cook|leave|let|keep|cocin[a-zß-ɏ]*|cocer|cuece|dej[a-zß-ɏ]*)(?: (?:it|them|this|everything))?(?: (?:alone|be|cook|to cook|undisturbed|in there|there|going))*,? (?:for |about |around |un[ao]s? |durante |\d|an? )/iu;
+  /^\s*(?:(?:and|then|y|luego) )?(?:cook|leave|let|keep|cocin[a-zß-ɏ]*|cocer|cuece|dej[a-zß-ɏ]*)(?: (?:it|them|this|everything))?(?: (?:alone|be|cook|to cook|undisturbed|in there|there|going))*,? (?:for |about |around |un[ao]s? |durante |\d|an? )/i;
 
 function lengthOf({ leastMin, likelyMin, mostMin, untilC }: ReadAct): Partial<ReadAct> {
   return { leastMin, likelyMin, mostMin, ...(untilC !== undefined && { untilC }) };

@@ -78,19 +78,19 @@ export const SOAKING: ReadonlySet<Mixture['kind']> = new Set([
 ]);
 
 const KINDS: ReadonlyArray<readonly [RegExp, Mixture['kind']]> = [
-  [/dry brine|salmuera seca/iu, 'dry brine'],
-  [/brine|salmuera|^(?:the )?cure$/iu, 'wet brine'],
-  [/marinad|adobo/iu, 'marinade'],
-  [/\bpaste\b|pasta de/iu, 'paste'],
-  [/\brub\b|seasoning|condimento|aliño seco/iu, 'rub'],
-  [/glaze|glaseado/iu, 'glaze'],
-  [/pickle|encurtid/iu, 'pickle'],
-  [/dough|masa|bread|buns?|pan\b/iu, 'dough'],
-  [/batter|custard|natillas|flan/iu, 'batter'],
+  [/dry brine|salmuera seca/i, 'dry brine'],
+  [/brine|salmuera|^(?:the )?cure$/i, 'wet brine'],
+  [/marinad|adobo/i, 'marinade'],
+  [/\bpaste\b|pasta de/i, 'paste'],
+  [/\brub\b|seasoning|condimento|aliño seco/i, 'rub'],
+  [/glaze|glaseado/i, 'glaze'],
+  [/pickle|encurtid/i, 'pickle'],
+  [/dough|masa|bread|buns?|pan\b/i, 'dough'],
+  [/batter|custard|natillas|flan/i, 'batter'],
 ];
 
 /** Without salt in its list, a brine is only water from the tap. */
-const SALTY = /(?<![a-zß-ɏ])(?:salt|sal|soy|soja|brine|salmuera)(?![a-zß-ɏ])/iu;
+const SALTY = /(?<![a-zß-ɏ])(?:salt|sal|soy|soja|brine|salmuera)(?![a-zß-ɏ])/i;
 
 function kindOf(group: string, soaks: string | undefined, ungrouped: boolean): Mixture['kind'] {
   const named = KINDS.find(([pattern]) => pattern.test(group))?.[1];

@@ -9,7 +9,7 @@ const CHILLED_MIN = 240;
 
 /** What is beaten or tossed, and nothing soaks in. */
 const NO_MARINADE =
-  /(?<![a-zß-ɏ])(?:whip|work|meatballs?|flour|harina|cream|egg whites?|yolks|batter|dressing|salad|slaw|nata|claras|yemas|ensalada)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:whip|work|meatballs?|flour|harina|cream|egg whites?|yolks|batter|dressing|salad|slaw|nata|claras|yemas|ensalada)(?![a-zß-ɏ])/i;
 
 /** What later sentences lean on. */
 export function noteAct(act: ReadAct, context: Context): void {
@@ -42,7 +42,7 @@ export function noteAct(act: ReadAct, context: Context): void {
 
 /** "Simmer the cure for 5 minutes": no food is on a fire. */
 const OF_SOAK =
-  /(?<![a-zß-ɏ])(?:(?:the|la|el) (?:brine|cure|marinade|pickling liquid|salmuera|marinada|adobo)|brine ingredients)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:(?:the|la|el) (?:brine|cure|marinade|pickling liquid|salmuera|marinada|adobo)|brine ingredients)(?![a-zß-ɏ])/i;
 
 const STEWS: ReadonlySet<VerbWords> = new Set<VerbWords>(['simmer', 'braise', 'boil']);
 
@@ -58,12 +58,12 @@ export function notePot(text: string, context: Context): void {
 
 /** "Put that in along with the chicken", "back into the pot": no pan. */
 const INTO_POT =
-  /(?<![a-zß-ɏ])(?:put|add|tip|scrape|stir|drop|goes?) (?:that|it|them|those|everything|the lot|all of it) (?:back )?in(?![a-zß-ɏ])(?!to? (?:the |a )?(?:[a-zß-ɏ]+ )?(?:pan|skillet|bowl|oven))|(?<![a-zß-ɏ])(?:back )?(?:in|into|to) the (?:pot|stew|soup|casserole|gumbo|chil[il]i|curry|broth)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:put|add|tip|scrape|stir|drop|goes?) (?:that|it|them|those|everything|the lot|all of it) (?:back )?in(?![a-zß-ɏ])(?!to? (?:the |a )?(?:[a-zß-ɏ]+ )?(?:pan|skillet|bowl|oven))|(?<![a-zß-ɏ])(?:back )?(?:in|into|to) the (?:pot|stew|soup|casserole|gumbo|chil[il]i|curry|broth)(?![a-zß-ɏ])/i;
 const LAYS =
-  /^\s*(?:put|place|lay|sit|set|stand|pon|ponga|coloca|mete|introduce)(?![a-zß-ɏ])(?![^.;]{0,60}(?:fridge|freezer|nevera|bowl|bol))|(?<![a-zß-ɏ])in(?:to)? (?:a|the) (?:roasting |baking |oven )?(?:tray|tin)(?![a-zß-ɏ])/iu;
+  /^\s*(?:put|place|lay|sit|set|stand|pon|ponga|coloca|mete|introduce)(?![a-zß-ɏ])(?![^.;]{0,60}(?:fridge|freezer|nevera|bowl|bol))|(?<![a-zß-ɏ])in(?:to)? (?:a|the) (?:roasting |baking |oven )?(?:tray|tin)(?![a-zß-ɏ])/i;
 const TURNS_DOWN =
-  /(?<![a-zß-ɏ])(?:(?:drop|reduce|lower|turn|bring|knock)(?: it| the heat)?(?: right| back)*(?: down)? to (?:a |the )?(?:bare |gentle |slow )?(?:simmer|low|minimum)|(?:turn|lower|reduce) (?:it |the (?:heat|flame) )?(?:right )?(?:down|low)|(?:heat|flame) (?:right |way )?(?:down )?to (?:its |the )?lowest|lower the (?:heat|flame)|^\s*(?:on )?low(?= for| heat)|baja(?:r|mos)? (?:el fuego|al m[ií]nimo))(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:(?:drop|reduce|lower|turn|bring|knock)(?: it| the heat)?(?: right| back)*(?: down)? to (?:a |the )?(?:bare |gentle |slow )?(?:simmer|low|minimum)|(?:turn|lower|reduce) (?:it |the (?:heat|flame) )?(?:right )?(?:down|low)|(?:heat|flame) (?:right |way )?(?:down )?to (?:its |the )?lowest|lower the (?:heat|flame)|^\s*(?:on )?low(?= for| heat)|baja(?:r|mos)? (?:el fuego|al m[ií]nimo))(?![a-zß-ɏ])/i;
 const DRY_PAN: ReadonlySet<VerbWords> = new Set<VerbWords>(['fry', 'sear', 'brown']);
 /** As much as makes a pot of it: no splash. */
 const POURS =
-  /^\s*(?:the )?(?:liquid|stock|broth|water|wine|beer|cider)(?: (?:goes|go))? in(?![a-zß-ɏ])|(?<![a-zß-ɏ])(?:(?:add|pour|tip|ladle|stir)(?: in| on| over)?|cover with|top up with|moj[a-zß-ɏ]+|cubr[a-zß-ɏ]+|vi[eé]rt[a-zß-ɏ]+|a[ñn]ad[a-zß-ɏ]+|agreg[a-zß-ɏ]+|ech[a-zß-ɏ]+|riega|regar) (?!(?:a )?(?:splash|drop|little|chorrito|poco))[^.;]{0,30}(?<![a-zß-ɏ])(?:stock|broth|water|coconut milk|milk|(?:chopped|tinned|canned|crushed) tomatoes|passata|caldo|agua|fumet|leche(?: de coco)?|tomate (?:triturado|frito))(?![a-zß-ɏ])/iu;
+  /^\s*(?:the )?(?:liquid|stock|broth|water|wine|beer|cider)(?: (?:goes|go))? in(?![a-zß-ɏ])|(?<![a-zß-ɏ])(?:(?:add|pour|tip|ladle|stir)(?: in| on| over)?|cover with|top up with|moj[a-zß-ɏ]+|cubr[a-zß-ɏ]+|vi[eé]rt[a-zß-ɏ]+|a[ñn]ad[a-zß-ɏ]+|agreg[a-zß-ɏ]+|ech[a-zß-ɏ]+|riega|regar) (?!(?:a )?(?:splash|drop|little|chorrito|poco))[^.;]{0,30}(?<![a-zß-ɏ])(?:stock|broth|water|coconut milk|milk|(?:chopped|tinned|canned|crushed) tomatoes|passata|caldo|agua|fumet|leche(?: de coco)?|tomate (?:triturado|frito))(?![a-zß-ɏ])/i;

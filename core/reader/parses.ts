@@ -139,10 +139,10 @@ function asGuess({ parts, context }: Parse): Parse {
 }
 
 const SEPARATES =
-  /\s*(?:[,:(]|\s[-–—+](?=\s)|\s(?:and|y|then|luego|plus|m[aá]s|before|after which)(?=\s))\s*/giu;
+  /\s*(?:[,:(]|\s[-–—+](?=\s)|\s(?:and|y|then|luego|plus|m[aá]s|before|after which)(?=\s))\s*/gi;
 
 /** "Ten minutes before you eat, …": nothing lasts so long. */
-const BEFORE = /^\s*(?:before|antes)(?![a-zß-ɏ])/iu;
+const BEFORE = /^\s*(?:before|antes)(?![a-zß-ɏ])/i;
 
 /** A clause cut between its times: at the first comma, colon or "and" behind each. */
 function cutFiner({ text, from }: Clause): Clause[] {

@@ -38,19 +38,19 @@ export interface ReadPhrase {
 
 const AT_A_TIME = new RegExp(
   `(${NUMBER})\\s+(?:at a time|per (?:round|batch)|a la vez|por tanda)`,
-  'iu',
+  'i',
 );
 const SHORT =
-  /(?:when|once|cuando)\s+(\d{1,2})\s*(?:°|º|degrees?|grados?)?\s*(?:C|F)?\s*(?:are|is)?\s*(?:missing|short|to go|left|from done|falten)/iu;
+  /(?:when|once|cuando)\s+(\d{1,2})\s*(?:°|º|degrees?|grados?)?\s*(?:C|F)?\s*(?:are|is)?\s*(?:missing|short|to go|left|from done|falten)/i;
 const SHORT_2 =
-  /(\d{1,2})\s*(?:°|º|degrees?|grados?)\s*(?:C|F)?\s*(?:before|short of|antes|to go)/iu;
+  /(\d{1,2})\s*(?:°|º|degrees?|grados?)\s*(?:C|F)?\s*(?:before|short of|antes|to go)/i;
 /** "Baste every 40 min, first after 4 h". */
-const FIRST = /,?\s*(?:the )?first(?: time| round)? after\s*$/iu;
+const FIRST = /,?\s*(?:the )?first(?: time| round)? after\s*$/i;
 /** "; if not, a cup of water and 1 h more, in 2 of 10". */
 const IF_NOT =
-  /[;,.]\s*(?:if (?:it is |they are |it’s )?(?:not(?: (?:yet|done|tender))?|still tough|tough))\s*[:,]?\s*(?<what>.+)$/iu;
-const HOW_OFTEN = /,?\s*(?:in|about)\s+(\d{1,2})\s+(?:of|in|out of)\s+(?:10|ten)\s*$/iu;
-const THEN = /,?\s*(?:and\s+)?(?:then|followed by|luego|despu[eé]s)\s+/iu;
+  /[;,.]\s*(?:if (?:it is |they are |it’s )?(?:not(?: (?:yet|done|tender))?|still tough|tough))\s*[:,]?\s*(?<what>.+)$/i;
+const HOW_OFTEN = /,?\s*(?:in|about)\s+(\d{1,2})\s+(?:of|in|out of)\s+(?:10|ten)\s*$/i;
+const THEN = /,?\s*(?:and\s+)?(?:then|followed by|luego|despu[eé]s)\s+/i;
 
 /**
  * The time of a step as one says it: "4 h to overnight, at most 2 days", "25–30 min, then glaze,
@@ -87,7 +87,7 @@ function otherwiseOf(text: string): Otherwise | undefined {
   if (!span || minutes === undefined) return undefined;
   const what = said
     .slice(0, span.from)
-    .replace(/[\s,]*(?:and|for|another|y)?\s*$/iu, '')
+    .replace(/[\s,]*(?:and|for|another|y)?\s*$/i, '')
     .trim();
   const chance = often ? Math.min(1, Number(often[1]) / 10) : USUAL_CHANCE;
   return { what: what === '' ? 'longer' : what, minutes, chance };
@@ -157,9 +157,9 @@ function isVerb(said: VerbWords): said is Verb {
 }
 
 function tendWord(text: string): string {
-  if (/turn|flip|vuelta|volte/iu.test(text)) return 'Turn';
-  if (/bast|brush|roc[ií]|rieg/iu.test(text)) return 'Baste';
-  if (/look|check|mira/iu.test(text)) return 'Look';
+  if (/turn|flip|vuelta|volte/i.test(text)) return 'Turn';
+  if (/bast|brush|roc[ií]|rieg/i.test(text)) return 'Baste';
+  if (/look|check|mira/i.test(text)) return 'Look';
   return 'Stir';
 }
 
@@ -283,7 +283,7 @@ export function stepOfPhrase(text: string, phrase: ReadPhrase, id: string): Step
   const { verb } = phrase;
   if (!verb) return undefined;
   const usual = USUAL_MIN[verb];
-  const label = text.split(/[,.;]|\s(?:for|at|until|during)\s|\s\d/iu)[0]?.trim() || verb;
+  const label = text.split(/[,.;]|\s(?:for|at|until|during)\s|\s\d/i)[0]?.trim() || verb;
   const time: StepTime = OPEN.has(verb)
     ? { kind: 'elastic', leastMin: Math.round(usual * 0.6), bestMin: usual, longestMin: usual * 2 }
     : { kind: 'fixed', minutes: usual };

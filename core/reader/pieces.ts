@@ -8,23 +8,23 @@ import { thicknessIn } from './thickness.ts';
 const CM_PER: Readonly<Record<string, number>> = { mm: 0.1, cm: 1, in: 2.54 };
 const SIZED = new RegExp(
   `(${NUMBER})[\\s-]*(mm|cm|in(?:ch(?:es)?)?)[\\s-]+(?:pieces|chunks|cubes|dice|lengths|cubos|dados|trozos)`,
-  'iu',
+  'i',
 );
 const SIZED_ES = new RegExp(
   `(?:dados|cubos|tacos|trozos|daditos) de (?:unos )?(${NUMBER})\\s*(mm|cm)`,
-  'iu',
+  'i',
 );
 const COUNTED = new RegExp(
   `(?:cut|chop|divide|roll|shape|form|make|split|corta[a-zß-ɏ]*|troce[a-zß-ɏ]*|divid[a-zß-ɏ]*|haz|hacer|forma[a-zß-ɏ]*)[^.;]{0,40}?(?:(?:into|in|en|round|around|onto) )?(?<![\\d.,])(${NUMBER}) (?:(?:large|big|even|equal|thick|small|little|walnut-sized|buenos|buenas) )*(?:pieces|chunks|parts|portions|balls|meatballs|patties|burgers|koftas?|kofte|rissoles|croquettes|nuggets|fish ?cakes|faggots|sausages|rounds|medallions|steaks|slices|skewers|brochetas|trozos|piezas|partes|bolas|bolitas|alb[oó]ndigas|hamburguesas)`,
-  'iu',
+  'i',
 );
 /** "500 g beef mince, in 8 balls". */
 const IN_PIECES = new RegExp(
   `,\\s*(?:in|into|en) (${NUMBER}) (?:[a-zß-ɏ]+ )?(?:pieces|chunks|parts|portions|balls|patties|joints|trozos|piezas|partes|bolas)`,
-  'iu',
+  'i',
 );
 const DICED =
-  /(?<![a-zß-ɏ])(?:diced|cubed|in(?:to)? (?:very )?(?:large|big|small|good|generous|chunky) (?:pieces|chunks|cubes)|(?:in(?:to)? )?bite[- ]sized? (?:pieces|chunks|bits)|in (?:bite-size(?:d)? )?(?:cubes|chunks|dice)|into (?:bite-size(?:d)? )?(?:cubes|chunks|dice)|for stewing|stewing|en (?:dados|tacos|cubos)|troce?ad[oa]s?)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:diced|cubed|in(?:to)? (?:very )?(?:large|big|small|good|generous|chunky) (?:pieces|chunks|cubes)|(?:in(?:to)? )?bite[- ]sized? (?:pieces|chunks|bits)|in (?:bite-size(?:d)? )?(?:cubes|chunks|dice)|into (?:bite-size(?:d)? )?(?:cubes|chunks|dice)|for stewing|stewing|en (?:dados|tacos|cubos)|troce?ad[oa]s?)(?![a-zß-ɏ])/i;
 /** A cube of three centimetres and a little. Common practice, no source. */
 const DICE_G = 35;
 
@@ -63,15 +63,18 @@ export function mincePiecesIn(
 
 /** Common practice, no source. */
 const MINCE_PIECES: ReadonlyArray<readonly [RegExp, number]> = [
-  [/(?<![a-zß-ɏ])(?:(?:meat)?balls?|walnut|alb[oó]ndigas?|bolas?|bolitas?|koftas?)(?![a-zß-ɏ])/iu, 35],
-  [/(?<![a-zß-ɏ])(?:burgers?|patt(?:y|ies)|hamburguesas?)(?![a-zß-ɏ])/iu, 150],
+  [
+    /(?<![a-zß-ɏ])(?:(?:meat)?balls?|walnut|alb[oó]ndigas?|bolas?|bolitas?|koftas?)(?![a-zß-ɏ])/i,
+    35,
+  ],
+  [/(?<![a-zß-ɏ])(?:burgers?|patt(?:y|ies)|hamburguesas?)(?![a-zß-ɏ])/i, 150],
 ];
 /** Crumbled, in layers, in leaves: nobody cooks a lump. */
 const MINCE_PIECE_G = 100;
 
 /** "Conejo troceado" is in its joints. */
 function isDiced(text: string, cut: string): boolean {
-  return DICED.test(JOINTED.has(cut) ? text.replace(/troce?ad[oa]s?/giu, '') : text);
+  return DICED.test(JOINTED.has(cut) ? text.replace(/troce?ad[oa]s?/gi, '') : text);
 }
 
 const JOINTED: ReadonlySet<string> = new Set([
@@ -105,11 +108,11 @@ export function isHalvedFlat(texts: readonly string[]): boolean {
 }
 
 const HALVED_FLAT =
-  /(?<![a-zß-ɏ])(?:halved?|split|cut in half|slice[d]? in half|sliced?) (?:them |it |each |the [a-zß-ɏ]+ )?(?:horizontally|through the (?:middle|side))|abiert[oa]s? (?:en|por) (?:la mitad|dos)|en dos filetes finos/iu;
+  /(?<![a-zß-ɏ])(?:halved?|split|cut in half|slice[d]? in half|sliced?) (?:them |it |each |the [a-zß-ɏ]+ )?(?:horizontally|through the (?:middle|side))|abiert[oa]s? (?:en|por) (?:la mitad|dos)|en dos filetes finos/i;
 
 /** Packed into a tin, or shaped like what comes out of one. */
 const LOAF =
-  /(?<![a-zß-ɏ])(?:meat ?loa(?:f|ves)|loaf|terrine|p[âa]t[ée]|pastel de carne|pan de carne|molde(?: de plum ?cake)?)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:meat ?loa(?:f|ves)|loaf|terrine|p[âa]t[ée]|pastel de carne|pan de carne|molde(?: de plum ?cake)?)(?![a-zß-ɏ])/i;
 
 /** Whether mince is cooked in one piece, by its dish or by what is done to it. */
 export function isLoaf(cut: Cut, title: string, before: readonly string[]): boolean {
@@ -131,4 +134,4 @@ const PLAIN = new Set(
     ' ',
   ),
 );
-const ANY_MEAT = /(?<![a-zß-ɏ])(?:meat|joint|bird|fish|carne|pieza|pescado)(?![a-zß-ɏ])/iu;
+const ANY_MEAT = /(?<![a-zß-ɏ])(?:meat|joint|bird|fish|carne|pieza|pescado)(?![a-zß-ɏ])/i;

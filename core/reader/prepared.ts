@@ -4,7 +4,7 @@ import type { Cut, Prepared } from '../pantry/index.ts';
 const BIRD = String.raw`(?:bird|chicken|turkey|duck|goose|capon|guinea ?fowl|poussin)s?`;
 const BIRD_ES = String.raw`(?:pollo|pavo|pato|capón|ganso|pintada|ave|picantón)`;
 const word = (...any: readonly string[]) =>
-  new RegExp(String.raw`(?<![a-zß-ɏ])(?:${any.join('|')})(?![a-zß-ɏ])`, 'iu');
+  new RegExp(String.raw`(?<![a-zß-ɏ])(?:${any.join('|')})(?![a-zß-ɏ])`, 'i');
 
 const FLATTENED = word(
   'spatch-?cock(?:ed|ing)?',
@@ -45,7 +45,7 @@ const COMES_STUFFED = word(
 );
 /** Under its skin, or in a dish of its own, no stuffing is inside. */
 const ELSEWHERE =
-  /(?<![a-zß-ɏ])(?:under the skin|beneath the skin|bajo la piel|(?:stuffing|relleno)[^.;]{0,40} (?:separately|alongside|beside|in a (?:separate |buttered |greased |baking |small )*(?:dish|tin|tray)|aparte)|not (?:be )?stuff[a-zß-ɏ]*|don['’]t stuff|unstuffed|instead of stuffing|sin rellenar)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:under the skin|beneath the skin|bajo la piel|(?:stuffing|relleno)[^.;]{0,40} (?:separately|alongside|beside|in a (?:separate |buttered |greased |baking |small )*(?:dish|tin|tray)|aparte)|not (?:be )?stuff[a-zß-ɏ]*|don['’]t stuff|unstuffed|instead of stuffing|sin rellenar)(?![a-zß-ɏ])/i;
 
 /**
  * How a bird is made ready for the fire, by its line or by what is done to it first; undefined for

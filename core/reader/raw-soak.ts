@@ -10,20 +10,20 @@ export function isWet(
 ): boolean {
   const said = lines.filter(({ part }) => part === 'method' || part === 'unread');
   return (
-    /brine|salmuera/iu.test(group) ||
+    /brine|salmuera/i.test(group) ||
     all.some(({ name }) => LIQUID.test(name)) ||
     said.some(({ text }) => DISSOLVED.test(text) || (IN_WATER.test(text) && !RINSED.test(text)))
   );
 }
 
 const LIQUID =
-  /(?<![a-zß-ɏ])(?:water|cider|beer|ale|wine|stock|broth|milk|buttermilk|whey|juice|vinegar|tea|agua|sidra|cerveza|vino|caldo|leche|suero|zumo|jugo|vinagre|t[eé])(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:water|cider|beer|ale|wine|stock|broth|milk|buttermilk|whey|juice|vinegar|tea|agua|sidra|cerveza|vino|caldo|leche|suero|zumo|jugo|vinagre|t[eé])(?![a-zß-ɏ])/i;
 /** "50 g of salt to a litre of water", and no "rinse off the salt under cold water". */
 const IN_WATER =
-  /(?<![a-zß-ɏ])(?:salt|brine|sal)(?![a-zß-ɏ])[^.;]{0,60}(?<![a-zß-ɏ])(?:water|agua)(?![a-zß-ɏ])|(?<![a-zß-ɏ])(?:water|agua)(?![a-zß-ɏ])[^.;]{0,60}(?<![a-zß-ɏ])(?:salt|brine|sal)(?![a-zß-ɏ])/iu;
-const RINSED = /(?<![a-zß-ɏ])(?:rinse|wash|enjuag|lava)/iu;
+  /(?<![a-zß-ɏ])(?:salt|brine|sal)(?![a-zß-ɏ])[^.;]{0,60}(?<![a-zß-ɏ])(?:water|agua)(?![a-zß-ɏ])|(?<![a-zß-ɏ])(?:water|agua)(?![a-zß-ɏ])[^.;]{0,60}(?<![a-zß-ɏ])(?:salt|brine|sal)(?![a-zß-ɏ])/i;
+const RINSED = /(?<![a-zß-ɏ])(?:rinse|wash|enjuag|lava)/i;
 const DISSOLVED =
-  /(?<![a-zß-ɏ])(?:dissolv|submerge|immerse|cover (?:it |them |the [a-zß-ɏ]+ )?with (?:the )?(?:brine|water)|in (?:the |a )?(?:brine|salted water)|disuelv|disolver|sumerg|en (?:la )?salmuera|cubr[a-zß-ɏ]* (?:de|con) agua)/iu;
+  /(?<![a-zß-ɏ])(?:dissolv|submerge|immerse|cover (?:it |them |the [a-zß-ɏ]+ )?with (?:the )?(?:brine|water)|in (?:the |a )?(?:brine|salted water)|disuelv|disolver|sumerg|en (?:la )?salmuera|cubr[a-zß-ɏ]* (?:de|con) agua)/i;
 
 /** How it soaks before it is cooked; "eggs in the left-over liquid" lie in no marinade of raw meat. */
 export function rawSoakOf(acts: readonly ReadAct[]): 'marinate' | 'brine' | undefined {

@@ -6,14 +6,14 @@ import { spansIn, type ReadDuration } from './span.ts';
 
 /** "At 68 °C in the breast, …", "When it hits 74 …": and no "at 160 for an hour". */
 const REACHED =
-  /^\s*(?:(?:then |and )?(?:at|a los|al llegar a|once (?:it|they|the [a-zß-ɏ]+) (?:hits?|reads?|reach(?:es)?|is at|are at)|when (?:it|they|the [a-zß-ɏ]+) (?:hits?|reads?|reach(?:es)?|is at|are at)|cuando (?:llegue a|marque))(?: about| around| unos)?\s+)$/iu;
+  /^\s*(?:(?:then |and )?(?:at|a los|al llegar a|once (?:it|they|the [a-zß-ɏ]+) (?:hits?|reads?|reach(?:es)?|is at|are at)|when (?:it|they|the [a-zß-ɏ]+) (?:hits?|reads?|reach(?:es)?|is at|are at)|cuando (?:llegue a|marque))(?: about| around| unos)?\s+)$/i;
 /** Where it is measured, up to what is done then. */
 const WHERE =
-  /^(?:\s+(?:in|at|en) (?:the |el |la |its )?(?:[a-zß-ɏ]+ ){0,2}[a-zß-ɏ]+?(?=,| (?:move|wrap|take|turn|glaze|flip|pull|lift|brush|put|raise|lower|mueve|envuelve|saca|gira|pinta)(?![a-zß-ɏ])))?\s*,?\s*/iu;
+  /^(?:\s+(?:in|at|en) (?:the |el |la |its )?(?:[a-zß-ɏ]+ ){0,2}[a-zß-ɏ]+?(?=,| (?:move|wrap|take|turn|glaze|flip|pull|lift|brush|put|raise|lower|mueve|envuelve|saca|gira|pinta)(?![a-zß-ɏ])))?\s*,?\s*/i;
 /** "At 74 °C (about 7 hours), wrap": so long it takes to come to that. */
 const TAKES =
-  /^\s*(?:(?:in|at|en) (?:the |el |la |its )?(?:[a-zß-ɏ]+ ){0,2}[a-zß-ɏ]+)?\s*(?:\(|,)\s*(?:(?:after |which takes |that is )?(?:about|around|roughly|some|un[ao]s|sobre) )?$/iu;
-const ENDS = /^(?: or so)?\)?,?\s*/iu;
+  /^\s*(?:(?:in|at|en) (?:the |el |la |its )?(?:[a-zß-ɏ]+ ){0,2}[a-zß-ɏ]+)?\s*(?:\(|,)\s*(?:(?:after |which takes |that is )?(?:about|around|roughly|some|un[ao]s|sobre) )?$/i;
+const ENDS = /^(?: or so)?\)?,?\s*/i;
 /** What is left must be something to do. */
 const LEAST_LETTERS = 6;
 

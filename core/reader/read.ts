@@ -143,7 +143,7 @@ function inOrder(lines: readonly ReadLine[], input: string): ReadLine[] {
 }
 
 /** "… – serves 4", behind a title. */
-const SERVES = /\s*[-–—,(]\s*(?:serves|makes|for|para)\s+\d+\)?\s*$/iu;
+const SERVES = /\s*[-–—,(]\s*(?:serves|makes|for|para)\s+\d+\)?\s*$/i;
 
 function readIngredients(
   raw: RawRecipe,
@@ -184,7 +184,7 @@ function readIngredients(
 
 /** What a piece is called once the title has said of what. */
 const A_PIECE =
-  /^(?:rib|joint|leg|shoulder|loin|breast|bird|piece|roast|fillet|belly|neck|crown|pieza|pierna|paletilla)s?(?![a-zß-ɏ])/iu;
+  /^(?:rib|joint|leg|shoulder|loin|breast|bird|piece|roast|fillet|belly|neck|crown|pieza|pierna|paletilla)s?(?![a-zß-ɏ])/i;
 
 /**
  * "Sunday rib of beef", of "a 3 kg joint": where no ingredient is a cut, the first one that nobody
@@ -256,7 +256,7 @@ function* readMethod(
   const lastSoak = sentences.findLastIndex(
     ({ sentence }) =>
       SOAKS.test(sentence) ||
-      (context.soak === 'brine' && /submerge|immerse|sumerg/iu.test(sentence)),
+      (context.soak === 'brine' && /submerge|immerse|sumerg/i.test(sentence)),
   );
   let turnedAt: { readonly line: number; readonly act: number } | undefined;
   for (const [i, one] of sentences.entries()) {
@@ -289,24 +289,24 @@ interface TimedSentence {
 const AT_ONCE = 20;
 
 const RED: ReadonlySet<Animal> = new Set(['beef', 'lamb', 'game']);
-const SOAKS = /marinat|marinar|\bbrine\b|salmuera|adobo/iu;
+const SOAKS = /marinat|marinar|\bbrine\b|salmuera|adobo/i;
 const MEAT =
-  /\b(?:meat|chicken|pork|beef|lamb|goat|kid|steak|ribs?|brisket|turkey|duck|goose|veal|mutton|venison|rabbit|gammon|ham|hock|bacon|belly|shanks?|chops?|sausages?|fish|salmon|trout|cod|hake|prawns?|carne|pollo|cerdo|ternera|cordero|pescado|pavo|pato|conejo|costillas?|jam[oó]n|merluza|bacalao|lomo|chuck|shin|neck|loin|racks?(?= of)|cheeks?|rump|sirloin|oxtail|mince|drumsticks|thighs|wings|solomillo|paleta|paletilla|pierna|codillo|carrilleras?|pechugas?|muslos|alitas|at[uú]n|salm[oó]n|trucha|dorada|lubina)\b/iu;
+  /\b(?:meat|chicken|pork|beef|lamb|goat|kid|steak|ribs?|brisket|turkey|duck|goose|veal|mutton|venison|rabbit|gammon|ham|hock|bacon|belly|shanks?|chops?|sausages?|fish|salmon|trout|cod|hake|prawns?|carne|pollo|cerdo|ternera|cordero|pescado|pavo|pato|conejo|costillas?|jam[oó]n|merluza|bacalao|lomo|chuck|shin|neck|loin|racks?(?= of)|cheeks?|rump|sirloin|oxtail|mince|drumsticks|thighs|wings|solomillo|paleta|paletilla|pierna|codillo|carrilleras?|pechugas?|muslos|alitas|at[uú]n|salm[oó]n|trucha|dorada|lubina)\b/i;
 
 function isDough(ingredients: readonly ReadIngredient[], whole: string): boolean {
   return (
     ingredients.some(({ name }) =>
-      /yeast|levadura|sourdough (?:starter|culture)|masa madre/iu.test(name),
+      /yeast|levadura|sourdough (?:starter|culture)|masa madre/i.test(name),
     ) ||
-    /\b(?:dough|masa|banneton|autolyse)\b/iu.test(whole) ||
+    /\b(?:dough|masa|banneton|autolyse)\b/i.test(whole) ||
     (ingredients.some(({ name }) => BREAD_FLOUR.test(name)) && RAISED.test(whole))
   );
 }
 
 /** A flour for bread, and what is done with one. */
-const BREAD_FLOUR = /(?<![a-zß-ɏ])(?:strong|bread|harina de (?:fuerza|trigo|pan))(?![a-zß-ɏ])/iu;
+const BREAD_FLOUR = /(?<![a-zß-ɏ])(?:strong|bread|harina de (?:fuerza|trigo|pan))(?![a-zß-ɏ])/i;
 const RAISED =
-  /(?<![a-zß-ɏ])(?:knead|prov(?:e|ing)|proof|ferment|amas(?:a|e|ar|amos)|lev(?:a|ar|ado)|fermentaci[oó]n)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:knead|prov(?:e|ing)|proof|ferment|amas(?:a|e|ar|amos)|lev(?:a|ar|ado)|fermentaci[oó]n)(?![a-zß-ɏ])/i;
 
 /** All the meat in it is minced. */
 function isOfMince(ingredients: readonly ReadIngredient[]): boolean {

@@ -2,14 +2,14 @@ import { ML_PER } from '../quantity/index.ts';
 import { NUMBER, numberIn } from './numbers.ts';
 
 const SHARE =
-  /(?:reserve|set aside|keep(?: back)?|save|reserva|aparta|guarda)\s+(?:about\s+)?(half|a third|one third|a quarter|la mitad|un tercio|un cuarto)(?!\s+(?:cup|an? ))/iu;
+  /(?:reserve|set aside|keep(?: back)?|save|reserva|aparta|guarda)\s+(?:about\s+)?(half|a third|one third|a quarter|la mitad|un tercio|un cuarto)(?!\s+(?:cup|an? ))/i;
 const AMOUNT = new RegExp(
   `(?:reserve|set aside|keep(?: back)?|save|reserva|aparta|guarda)\\s+(?:about\\s+)?(${NUMBER})\\s*(cups?|tazas?|ml|tbsp|tablespoons?|cucharadas?)`,
-  'iu',
+  'i',
 );
 /** "Rub half of the marinade on": what is not put on is kept. */
 const PUT_ON =
-  /(?:pour|toss|coat|rub|brush|spread|massage|cover|use|vierte|unta|cubre|usa|echa)[^.;]{0,40}?\b(half|a third|one third|two thirds|a quarter|three quarters|la mitad|un tercio|dos tercios|un cuarto)\s+(?:of\s+|de\s+|del\s+)?(?:(?:the|this|el|la|este)\s+)?(?:marinade|rub|paste|adobo|pasta|marinada)/iu;
+  /(?:pour|toss|coat|rub|brush|spread|massage|cover|use|vierte|unta|cubre|usa|echa)[^.;]{0,40}?\b(half|a third|one third|two thirds|a quarter|three quarters|la mitad|un tercio|dos tercios|un cuarto)\s+(?:of\s+|de\s+|del\s+)?(?:(?:the|this|el|la|este)\s+)?(?:marinade|rub|paste|adobo|pasta|marinada)/i;
 const SHARES: Readonly<Record<string, number>> = {
   half: 0.5,
   'la mitad': 0.5,
@@ -28,9 +28,9 @@ export function reserveIn(
   sentences: readonly string[],
 ): ((totalMl: number) => { amount: string; purpose: string } | undefined) | undefined {
   for (const text of sentences) {
-    const purpose = /bast|brush|roci/iu.test(text)
+    const purpose = /bast|brush|roci/i.test(text)
       ? 'baste'
-      : /glaz|glase/iu.test(text)
+      : /glaz|glase/i.test(text)
         ? 'glaze'
         : 'sauce';
     const amount = AMOUNT.exec(text);

@@ -20,36 +20,36 @@ import {
 import { beginsDoing, verbsIn } from './verbs.ts';
 
 export const INGREDIENTS =
-  /^(?:the )?(?:ingredients?|ingredientes|what you(?:'ll| will)? need|you(?:'ll| will) need|shopping|necesitas|se necesita|qu[eé] necesitas)\b[^.]{0,40}:?$/iu;
+  /^(?:the )?(?:ingredients?|ingredientes|what you(?:'ll| will)? need|you(?:'ll| will) need|shopping|necesitas|se necesita|qu[eé] necesitas)\b[^.]{0,40}:?$/i;
 const METHOD =
-  /^(?:the )?(?:method|directions?|instructions?|steps?|preparation|how to(?: make it| cook it)?|procedure|to (?:make|cook|prepare)[^.]{0,30}|preparaci[oó]n|elaboraci[oó]n|instrucciones|m[eé]todo|modo de (?:hacer|preparaci[oó]n)|pasos|c[oó]mo se hace|procedimiento)\s*:?$/iu;
+  /^(?:the )?(?:method|directions?|instructions?|steps?|preparation|how to(?: make it| cook it)?|procedure|to (?:make|cook|prepare)[^.]{0,30}|preparaci[oó]n|elaboraci[oó]n|instrucciones|m[eé]todo|modo de (?:hacer|preparaci[oó]n)|pasos|c[oó]mo se hace|procedimiento)\s*:?$/i;
 /** "Prep 25 min. Cook 8 hr 30." */
 const MORE_TIMES =
-  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|rest(?:ing)?|chill(?:ing)?|marinating)(?: time)?\s*[:–-]?\s*\d[a-zß-ɏ\d\s½-]{0,16}[.,;/|·]?\s*){2,}$/iu;
+  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|rest(?:ing)?|chill(?:ing)?|marinating)(?: time)?\s*[:–-]?\s*\d[a-zß-ɏ\d\s½-]{0,16}[.,;/|·]?\s*){2,}$/i;
 export const YIELD =
-  /^(?:serves|servings?|yields?|makes|feeds|enough for|raciones|porciones|rinde|comensales|para|for(?= \d+ (?:people|persons)))\b[^.]{0,20}?(?:\d|\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve|dos|tres|cuatro|cinco|seis|siete|ocho|nueve|diez|doce)\b)|^\d+(?:\s*[-–]\s*\d+)?\s+(?:servings?|portions?|people|raciones|porciones|personas|comensales)\b/iu;
+  /^(?:serves|servings?|yields?|makes|feeds|enough for|raciones|porciones|rinde|comensales|para|for(?= \d+ (?:people|persons)))\b[^.]{0,20}?(?:\d|\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve|dos|tres|cuatro|cinco|seis|siete|ocho|nueve|diez|doce)\b)|^\d+(?:\s*[-–]\s*\d+)?\s+(?:servings?|portions?|people|raciones|porciones|personas|comensales)\b/i;
 const TIMES =
-  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|inactive|ready in|resting|marinating|marinade)(?: time)?|tiempo(?: de [a-zß-ɏó]+)?|tiempo total|preparaci[oó]n|cocci[oó]n)\s*[:–-]\s*[^.]{1,40}$/iu;
+  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|inactive|ready in|resting|marinating|marinade)(?: time)?|tiempo(?: de [a-zß-ɏó]+)?|tiempo total|preparaci[oó]n|cocci[oó]n)\s*[:–-]\s*[^.]{1,40}$/i;
 /** "Prep 20m", above everything else. */
 const BARE_TIMES =
-  /^(?:prep|cook(?:ing)?|total|active|ready in|marinat[a-zß-ɏ]+)(?: time)?\s*[:–-]?\s*(?:about\s*)?\d+\s*(?:h|m|hrs?|hours?|mins?|minutes?)(?![a-zß-ɏ])[a-zß-ɏ\d\s½]{0,14}(?:\+\s*[a-zß-ɏ ]{3,24})?$/iu;
+  /^(?:prep|cook(?:ing)?|total|active|ready in|marinat[a-zß-ɏ]+)(?: time)?\s*[:–-]?\s*(?:about\s*)?\d+\s*(?:h|m|hrs?|hours?|mins?|minutes?)(?![a-zß-ɏ])[a-zß-ɏ\d\s½]{0,14}(?:\+\s*[a-zß-ɏ ]{3,24})?$/i;
 /** "Marinade: 100 ml soy": no time. */
-const STARTS_MIXTURE = /^marinade\s*:/iu;
-const GROUP = /^(?:for (?:the )?|para (?:el |la |los |las )?)?([^:.]{2,40}?)\s*:$/iu;
-const FOR_THE = /^(?:for (?:the )?|para (?:el |la |los |las )?)([a-zß-ɏ '&-]{2,40})$/iu;
+const STARTS_MIXTURE = /^marinade\s*:/i;
+const GROUP = /^(?:for (?:the )?|para (?:el |la |los |las )?)?([^:.]{2,40}?)\s*:$/i;
+const FOR_THE = /^(?:for (?:the )?|para (?:el |la |los |las )?)([a-zß-ɏ '&-]{2,40})$/i;
 /** "Ingredientes (6 raciones)". */
 const IN_BRACKETS =
-  /\(((?:for |para )?\d+[^)]*(?:serving|portion|people|raci|porci|persona|comensal)[^)]*)\)/iu;
-const PEOPLE = /people|persons|guests|personas|comensales/iu;
+  /\(((?:for |para )?\d+[^)]*(?:serving|portion|people|raci|porci|persona|comensal)[^)]*)\)/i;
+const PEOPLE = /people|persons|guests|personas|comensales/i;
 /** "STEP 2" above its text. */
-const STEP_HEADING = /^(?:step|paso)\s*\d{1,2}\s*:?$/iu;
+const STEP_HEADING = /^(?:step|paso)\s*\d{1,2}\s*:?$/i;
 
 /** "FRI", "Day 2", "The night before:" above what is done then. */
 const DAY_HEADING =
-  /^(?:(?:(?:mon|tues?|wed(?:nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?|lunes|martes|mi[eé]rcoles|jueves|viernes|s[aá]bado|domingo|(?:day|d[ií]a) \d|today|tomorrow|hoy|mañana)(?: (?:am|pm|morning|afternoon|evening|night|por la (?:mañana|tarde|noche)))?|(?:the )?(?:night|day|evening) before|el d[ií]a (?:antes|anterior)|(?:on )?the day(?: itself)?|el mismo d[ií]a)\s*:?$/iu;
+  /^(?:(?:(?:mon|tues?|wed(?:nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?|lunes|martes|mi[eé]rcoles|jueves|viernes|s[aá]bado|domingo|(?:day|d[ií]a) \d|today|tomorrow|hoy|mañana)(?: (?:am|pm|morning|afternoon|evening|night|por la (?:mañana|tarde|noche)))?|(?:the )?(?:night|day|evening) before|el d[ií]a (?:antes|anterior)|(?:on )?the day(?: itself)?|el mismo d[ií]a)\s*:?$/i;
 
 const DAY_PREFIX =
-  /^(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|(?:the )?(?:night|day|evening|morning)|lunes|martes|mi[eé]rcoles|jueves|viernes|s[aá]bado|domingo|la (?:noche|víspera)|el d[ií]a)[a-zß-ɏ ]{0,20}[:,]\s+/iu;
+  /^(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|(?:the )?(?:night|day|evening|morning)|lunes|martes|mi[eé]rcoles|jueves|viernes|s[aá]bado|domingo|la (?:noche|víspera)|el d[ií]a)[a-zß-ɏ ]{0,20}[:,]\s+/i;
 
 /** No line of a recipe is longer: it is kept as it is, and not read. */
 const LONGEST_LINE = 12_000;
@@ -226,7 +226,7 @@ function isGroup(line: string, heading: boolean, part: Part): boolean {
 function groupName(line: string): string {
   const name = (GROUP.exec(line)?.[1] ?? FOR_THE.exec(line)?.[1] ?? line).trim();
   return name
-    .replace(/^(?:for (?:the )?|para (?:el |la |los |las )?)/iu, '')
+    .replace(/^(?:for (?:the )?|para (?:el |la |los |las )?)/i, '')
     .replace(/^[\p{Lu} ]+$/u, (capitals) => capitals.toLowerCase())
     .replace(/^\p{Ll}/u, (c) => c.toUpperCase());
 }
@@ -247,7 +247,7 @@ function isMethod(raw: string, line: string, part: Part): boolean {
     const orders =
       !STARTS_AMOUNT.test(line) ||
       verbsIn(line, 'en').length > 1 ||
-      /^(?:al? (?:la )?[a-zß-ɏ]|ten en )/iu.test(line) ||
+      /^(?:al? (?:la )?[a-zß-ɏ]|ten en )/i.test(line) ||
       // "Five minutes in the freezer".
       spansIn(line)[0]?.from === 0;
     const begins = verbsIn(line, 'en')[0]?.from === 0 || verbsIn(line, 'es')[0]?.from === 0;
@@ -268,20 +268,20 @@ function isDoing(told: string): boolean {
   const line = told.replace(DAY_PREFIX, '');
   if (STARTS_AMOUNT.test(line)) return false;
   const orders = (['en', 'es'] as const).some((language) => verbsIn(line, language)[0]?.from === 0);
-  const set = /\d\s*°?\s*[CF]\b|(?:oven|horno|smoker|grill)(?: on)?,? \d{3}/iu;
+  const set = /\d\s*°?\s*[CF]\b|(?:oven|horno|smoker|grill)(?: on)?,? \d{3}/i;
   return orders || spansIn(line).length > 0 || set.test(line) || AT_A_CLOCK.test(line);
 }
 
 /** "Brisket on 5:45", "pulled at 95": a diary of what was done. */
 const AT_A_CLOCK =
-  /(?<!\d)(?:\d{1,2}[:.]\d{2}|\d{1,2} ?[ap]m)(?![a-zß-ɏ\d])|(?<![a-zß-ɏ])(?:at|to|until|till?|hasta) \d{2,3}(?![\d:.,]*\d| ?(?:g|kg|ml|l|%))(?![a-zß-ɏ])/iu;
+  /(?<!\d)(?:\d{1,2}[:.]\d{2}|\d{1,2} ?[ap]m)(?![a-zß-ɏ\d])|(?<![a-zß-ɏ])(?:at|to|until|till?|hasta) \d{2,3}(?![\d:.,]*\d| ?(?:g|kg|ml|l|%))(?![a-zß-ɏ])/i;
 
 /** Among bullets without a heading, one of what is done: from there on all are. */
 function isNote(raw: string, line: string): boolean {
   if (!BULLET.test(raw.trim()) || STARTS_AMOUNT.test(line) || COUNTED.test(line)) return false;
   const first = (['en', 'es'] as const).some((language) => {
     const hit = verbsIn(line, language)[0];
-    return hit?.from === 0 && !/^\s+(?:of|de)\s/iu.test(line.slice(hit.to));
+    return hit?.from === 0 && !/^\s+(?:of|de)\s/i.test(line.slice(hit.to));
   });
   const timed = spansIn(line).length > 0 && !MADE_BEFORE.test(line);
   return (first && line.split(/\s+/).length >= 3) || timed || DEGREES.test(line);
@@ -290,7 +290,7 @@ function isNote(raw: string, line: string): boolean {
 /** "Brine: 2 litres water, …". */
 const COUNTED = /^[\p{L} ]{2,30}:\s*\d/u;
 /** "Beans, soaked overnight": done already. */
-const MADE_BEFORE = /(?<![a-zß-ɏ])(?:[a-zß-ɏ]+ed|remojad[oa]s?|descongelad[oa]s?)(?![a-zß-ɏ])/iu;
+const MADE_BEFORE = /(?<![a-zß-ɏ])(?:[a-zß-ɏ]+ed|remojad[oa]s?|descongelad[oa]s?)(?![a-zß-ɏ])/i;
 const DEGREES = /\d\s*[°º]?\s*[CF](?!\p{L})/u;
 
 /** "Fire up the smoker…": a line that begins with an order. */
@@ -307,7 +307,7 @@ function isIngredient(raw: string, line: string, part: Part): boolean {
   if (words > 16 || NAMED_BY_HOURS.test(line)) return false;
   return (
     STARTS_AMOUNT.test(line) ||
-    /^[a-zß-ɏ ]{3,40}[,:]\s*\d+(?:[.,]\d+)?(?:\s*(?!(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|ene|abr|ago|dic)[a-zß-ɏ]*$)[a-zß-ɏ]+)?$/iu.test(
+    /^[a-zß-ɏ ]{3,40}[,:]\s*\d+(?:[.,]\d+)?(?:\s*(?!(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|ene|abr|ago|dic)[a-zß-ɏ]*$)[a-zß-ɏ]+)?$/i.test(
       line,
     ) ||
     ENDS_AMOUNT.test(line) ||
@@ -317,7 +317,7 @@ function isIngredient(raw: string, line: string, part: Part): boolean {
 }
 
 /** "7-hour lamb": what it is called. */
-const NAMED_BY_HOURS = /^\d{1,2}(?:-(?:hour|hr|minute|day)|\s(?:hour|hr))[- ][a-zß-ɏ]/iu;
+const NAMED_BY_HOURS = /^\d{1,2}(?:-(?:hour|hr|minute|day)|\s(?:hour|hr))[- ][a-zß-ɏ]/i;
 /** "Flour for dusting" right above what is counted: the last few lines that were taken for nothing. */
 function listedBefore(other: string[], lines: number): string[] {
   const from = Math.max(0, other.length - lines);

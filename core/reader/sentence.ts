@@ -25,15 +25,15 @@ import { placeIn, verbsIn, type VerbWords, type VerbHit } from './verbs.ts';
 import { laidIn, SETTING, withoutVerb } from './without-verb.ts';
 
 const CLIMBS =
-  /(?<![a-zß-ɏ])(?:while|as|whilst|mientras) (?:the |you (?:heat|bring|raise) the |el )?(?:oven|smoker|grill|barbecue|horno|ahumador|barbacoa)[^.;]{0,20}(?=\d{3})/iu;
+  /(?<![a-zß-ɏ])(?:while|as|whilst|mientras) (?:the |you (?:heat|bring|raise) the |el )?(?:oven|smoker|grill|barbecue|horno|ahumador|barbacoa)[^.;]{0,20}(?=\d{3})/i;
 
 /** "While you heat the oil to 175": of what comes next. */
 const FAT_CLIMBS =
-  /(?<![a-zß-ɏ])(?:while|as|whilst|mientras) (?:you (?:heat|bring) |(?:se )?calient[a-zß-ɏ]* )?(?:the |el |la )?(?:oil|fat|lard|aceite|manteca)(?![a-zß-ɏ])[^.;]{0,20}(?=\d{3})/iu;
+  /(?<![a-zß-ɏ])(?:while|as|whilst|mientras) (?:you (?:heat|bring) |(?:se )?calient[a-zß-ɏ]* )?(?:the |el |la )?(?:oil|fat|lard|aceite|manteca)(?![a-zß-ɏ])[^.;]{0,20}(?=\d{3})/i;
 
 /** A clause that is done beside what goes on. */
 const MEANWHILE =
-  /^\s*(?:meanwhile|in the meantime|at the same time|while (?:the|it|they|that|your)|mientras|entretanto|a la vez)/iu;
+  /^\s*(?:meanwhile|in the meantime|at the same time|while (?:the|it|they|that|your)|mientras|entretanto|a la vez)/i;
 
 /**
  * Reads one clause of a method. `boldly`: a moment may be a length, and a length without a verb
@@ -123,13 +123,13 @@ const HEAT_WORDS: ReadonlySet<VerbWords> = HEATS;
 
 /** "While the smoker comes up to 120". */
 function climbs(text: string, { tempC }: Degree, context: Context): void {
-  if (!/(?:smoker|grill|barbecue|ahumador|barbacoa)/iu.test(text)) {
+  if (!/(?:smoker|grill|barbecue|ahumador|barbacoa)/i.test(text)) {
     context.ovenC = tempC;
     context.turned = context.hot?.place === 'oven';
   } else {
     context.fireC = tempC;
     context.turned = true;
-    context.place = /(?:smoker|ahumador)/iu.test(text) ? 'smoker' : 'grill';
+    context.place = /(?:smoker|ahumador)/i.test(text) ? 'smoker' : 'grill';
   }
 }
 
@@ -150,12 +150,13 @@ function turnTo(
 }
 
 /** "Turn the oil up to 190". */
-const OF_FAT = /(?<![a-zß-ɏ])(?:oil|fat|lard|aceite|manteca)(?![a-zß-ɏ])[^.;]{0,20}\d{3}/iu;
+const OF_FAT = /(?<![a-zß-ɏ])(?:oil|fat|lard|aceite|manteca)(?![a-zß-ɏ])[^.;]{0,20}\d{3}/i;
 
 const AFTER =
-  /^\s*(?:and |then )?(?:after|tras|pasad[oa]s|al cabo de|(?:after|once|when) (?:it|they|the [a-zß-ɏ]+) (?:has|have) (?:rested|stood|sat)(?: for)?)\s+(?:about\s+|unos\s+)?$/iu;
+  /^\s*(?:and |then )?(?:after|tras|pasad[oa]s|al cabo de|(?:after|once|when) (?:it|they|the [a-zß-ɏ]+) (?:has|have) (?:rested|stood|sat)(?: for)?)\s+(?:about\s+|unos\s+)?$/i;
 /** "After it has rested 15 minutes, carve": off its fire. */
-const HAS_RESTED = /^\s*[a-zß-ɏ]+ (?:it|they|the [a-zß-ɏ]+) (?:has|have) (?:rested|stood|sat)(?![a-zß-ɏ])/iu;
+const HAS_RESTED =
+  /^\s*[a-zß-ɏ]+ (?:it|they|the [a-zß-ɏ]+) (?:has|have) (?:rested|stood|sat)(?![a-zß-ɏ])/i;
 
 /** "After 20 minutes blot dry", where nothing is on a fire: it lies so long, and then that is done. */
 function waitedFirst(
@@ -183,7 +184,7 @@ function waitedFirst(
 
 /** "After two hours take off the foil and roast for 30 minutes more": as before, so long. */
 const UNCOVERS =
-  /^[\s,:]*(?:take (?:off|away)|remove|lift off|uncover|unwrap|lose|quita|retira|destapa)(?![a-zß-ɏ])/iu;
+  /^[\s,:]*(?:take (?:off|away)|remove|lift off|uncover|unwrap|lose|quita|retira|destapa)(?![a-zß-ɏ])/i;
 
 function fireOf({ verb, place, tempC }: ReadAct): Pick<ReadAct, 'verb' | 'place' | 'tempC'> {
   return { verb, place, tempC };
@@ -212,7 +213,7 @@ function restOf(
 }
 
 const CARVED_AFTER =
-  /^\s*(?:carve|slice|serve|cut|unmou?ld|turn out|eat|sirve|corta|trincha|desmolda)(?![a-zß-ɏ])[^.;,\d]{0,30}(?:after|tras|pasad[oa]s|al cabo de)\s+(?:about\s+|unos\s+)?$/iu;
+  /^\s*(?:carve|slice|serve|cut|unmou?ld|turn out|eat|sirve|corta|trincha|desmolda)(?![a-zß-ɏ])[^.;,\d]{0,30}(?:after|tras|pasad[oa]s|al cabo de)\s+(?:about\s+|unos\s+)?$/i;
 
 /** "Carve after 20 minutes", of what was on a fire: so long it rests before. */
 function thenCarved(
@@ -341,7 +342,7 @@ const FINISHES_FROM_C = 140;
 
 /** "Oven 230". */
 const BARE_OVEN =
-  /^\s*(?:the )?(?:oven|horno)(?: on)?,?\s+(?:at |to |a )?\d{3}\s*[°º]?\s*C?(?:\s*[(/,]?\s*(?:fan|ventilador|con ventilador|gas(?: mark)?)\s*\d{0,3}\s*°?\s*C?\s*\)?|\s*[(/,]\s*\d{3}\s*°?\s*C?\s+fan\s*\)?){0,3}(?:\s+(?:from|at|by|desde las|a las) \d{1,2}[:.]\d{2})?\s*\.?$/iu;
+  /^\s*(?:the )?(?:oven|horno)(?: on)?,?\s+(?:at |to |a )?\d{3}\s*[°º]?\s*C?(?:\s*[(/,]?\s*(?:fan|ventilador|con ventilador|gas(?: mark)?)\s*\d{0,3}\s*°?\s*C?\s*\)?|\s*[(/,]\s*\d{3}\s*°?\s*C?\s+fan\s*\)?){0,3}(?:\s+(?:from|at|by|desde las|a las) \d{1,2}[:.]\d{2})?\s*\.?$/i;
 
 /** The steps of a clause, a verb after the other; what they leave behind is noted in the context. */
 function actsOf(

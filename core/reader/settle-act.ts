@@ -44,7 +44,7 @@ function ofFat(text: string, act: MadeAct): MadeAct {
 /** "Stir in the garlic for a minute": it fries with what is in the pan. */
 function stirredIn(text: string, act: MadeAct, { hot }: Context): MadeAct {
   const fries =
-    act.verb === 'stir' && act.likelyMin !== undefined && /^\W*stir in(?![a-zß-ɏ])/iu.test(text);
+    act.verb === 'stir' && act.likelyMin !== undefined && /^\W*stir in(?![a-zß-ɏ])/i.test(text);
   return fries && hot?.place === 'hob' ? { ...act, verb: hot.verb, place: 'hob' } : act;
 }
 
@@ -54,7 +54,7 @@ function hotterThanWater(text: string, act: MadeAct, { dough, hasMeat }: Context
   if (act.verb === 'boil' && (act.untilC ?? Infinity) < BOILS_FROM_C)
     return { ...act, verb: 'simmer' };
   // "Cook until the sugar reaches 118 °C": in its pan.
-  if (!wet && BOILED_SUGAR.test(text) && act.place === 'oven' && !/oven|horno/iu.test(text))
+  if (!wet && BOILED_SUGAR.test(text) && act.place === 'oven' && !/oven|horno/i.test(text))
     return { ...act, verb: 'boil', place: 'hob' };
   if (!wet || (act.tempC ?? 0) < LEAST_OVEN_C || SUGAR.test(text)) return act;
   if (UNDER_PRESSURE.test(text)) return { ...act, verb: 'braise', place: 'hob', tempC: undefined };
@@ -64,24 +64,24 @@ function hotterThanWater(text: string, act: MadeAct, { dough, hasMeat }: Context
 /** What is stirred up to 82 °C never boils. Our own line, no source. */
 const BOILS_FROM_C = 95;
 const BOILED_SUGAR =
-  /(?<![a-zß-ɏ])(?:sugar|syrup|caramel|jam|az[uú]car|alm[ií]bar|caramelo|mermelada) (?:is at|hits|reads|reaches|llegue a|alcance|marque)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:sugar|syrup|caramel|jam|az[uú]car|alm[ií]bar|caramelo|mermelada) (?:is at|hits|reads|reaches|llegue a|alcance|marque)(?![a-zß-ɏ])/i;
 /** What is set to so much and is no sugar is an oven. Our own line, no source. */
 const LEAST_OVEN_C = 130;
-const UNDER_PRESSURE = /(?<![a-zß-ɏ])(?:pressure|presi[oó]n)(?![a-zß-ɏ])/iu;
+const UNDER_PRESSURE = /(?<![a-zß-ɏ])(?:pressure|presi[oó]n)(?![a-zß-ɏ])/i;
 const SUGAR =
-  /(?<![a-zß-ɏ])(?:sugar|syrup|caramel|jam|honey|toffee|fudge|oil|fat|lard|az[uú]car|alm[ií]bar|caramelo|mermelada|miel|aceite|manteca)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:sugar|syrup|caramel|jam|honey|toffee|fudge|oil|fat|lard|az[uú]car|alm[ií]bar|caramelo|mermelada|miel|aceite|manteca)(?![a-zß-ɏ])/i;
 
 /** "Toss in butter, two minutes over a fierce heat". */
 const OVER_FLAME =
-  /(?<![a-zß-ɏ])over (?:a |the )?(?:[a-zß-ɏ]+ )?(?:heat|flame)(?![a-zß-ɏ])|(?<![a-zß-ɏ])a fuego (?:vivo|fuerte|alto)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])over (?:a |the )?(?:[a-zß-ɏ]+ )?(?:heat|flame)(?![a-zß-ɏ])|(?<![a-zß-ɏ])a fuego (?:vivo|fuerte|alto)(?![a-zß-ɏ])/i;
 /** "Add ale and stock, cover, 150C oven, 2 hr 30": no dry roast. */
-const LID_ON = /(?<![a-zß-ɏ])(?:cover(?:ed)?|lid on|tapa(?:r|do|da)?)(?![a-zß-ɏ])/iu;
+const LID_ON = /(?<![a-zß-ɏ])(?:cover(?:ed)?|lid on|tapa(?:r|do|da)?)(?![a-zß-ɏ])/i;
 const LIQUID =
-  /(?<![a-zß-ɏ])(?:stock|broth|ale|beer|stout|cider|wine|water|sauce|liquid|caldo|cerveza|sidra|vino|agua|salsa)(?![a-zß-ɏ])/iu;
-const SAYS_ROAST = /(?<![a-zß-ɏ])(?:roast|asa|asar|hornea)/iu;
-const ROUX = /(?<![a-zß-ɏ])roux(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:stock|broth|ale|beer|stout|cider|wine|water|sauce|liquid|caldo|cerveza|sidra|vino|agua|salsa)(?![a-zß-ɏ])/i;
+const SAYS_ROAST = /(?<![a-zß-ɏ])(?:roast|asa|asar|hornea)/i;
+const ROUX = /(?<![a-zß-ɏ])roux(?![a-zß-ɏ])/i;
 const UNDER_FAT =
-  /(?<![a-zß-ɏ])(?:submerge[a-zß-ɏ]*|(?:in|under|covered? (?:[a-zß-ɏ]+ ){0,2}with) (?:the |melted |its |their |duck |goose |pork |olive )*(?:fat|lard|oil)|sumerg[a-zß-ɏ]*|cubiert[oa]s? (?:en|de|por|con) (?:la |el )?(?:grasa|manteca|aceite))(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:submerge[a-zß-ɏ]*|(?:in|under|covered? (?:[a-zß-ɏ]+ ){0,2}with) (?:the |melted |its |their |duck |goose |pork |olive )*(?:fat|lard|oil)|sumerg[a-zß-ɏ]*|cubiert[oa]s? (?:en|de|por|con) (?:la |el )?(?:grasa|manteca|aceite))(?![a-zß-ɏ])/i;
 /** Fat that cooks gently is at most so hot. Common practice, no source. */
 const UNDER_FAT_MOST_C = 140;
 
@@ -96,7 +96,7 @@ function keptWarm(text: string, act: MadeAct): MadeAct {
 }
 
 const KEPT =
-  /(?<![a-zß-ɏ])(?:keep|keeps|kept|leave|hold|wait|mant[eé]n[a-zß-ɏ]*|conserv[a-zß-ɏ]*|guard[a-zß-ɏ]*)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:keep|keeps|kept|leave|hold|wait|mant[eé]n[a-zß-ɏ]*|conserv[a-zß-ɏ]*|guard[a-zß-ɏ]*)(?![a-zß-ɏ])/i;
 /** An oven that keeps warm and does not cook. Our own line, no source. */
 const KEPT_WARM_MOST_C = 85;
 const KEPT_WARM_MOST_MIN = 180;
@@ -128,14 +128,14 @@ function coldOvernight(text: string, act: MadeAct, { hot, dough, hasMeat }: Cont
 
 /** "Leave out overnight". */
 const LEFT_OUT =
-  /(?<![a-zß-ɏ])(?:leave|left|keep|stand|sit|let|dej[a-zß-ɏ]*)(?![a-zß-ɏ])[^.;,]{0,24}(?<![a-zß-ɏ])(?:out(?! of)|fuera)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:leave|left|keep|stand|sit|let|dej[a-zß-ɏ]*)(?![a-zß-ɏ])[^.;,]{0,24}(?<![a-zß-ɏ])(?:out(?! of)|fuera)(?![a-zß-ɏ])/i;
 /** "At room temperature", "out on the side". */
 const OUTSIDE =
-  /(?<![a-zß-ɏ])(?:room|out|outside|side|hang|cool place|somewhere|larder|cellar|\d\s?°\s?C?|ambiente|fuera|encimera|cuelga|despensa|bodega)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:room|out|outside|side|hang|cool place|somewhere|larder|cellar|\d\s?°\s?C?|ambiente|fuera|encimera|cuelga|despensa|bodega)(?![a-zß-ɏ])/i;
 /** Raw meat is left out no longer, where nobody says so. Our own line, no source. */
 const OUT_MOST_MIN = 120;
 
-const TIMES = new RegExp(`(?<count>${NUMBER})\\s+(?:more\\s+)?(?:times|folds|veces)`, 'iu');
+const TIMES = new RegExp(`(?<count>${NUMBER})\\s+(?:more\\s+)?(?:times|folds|veces)`, 'i');
 /** Nobody does it more often than that. Our own line, no source. */
 const MOST_ROUNDS = 12;
 

@@ -186,8 +186,8 @@ function tossed(text: string, hit: VerbHit): VerbHit {
 }
 
 /** "Flip, one minute more": of what cooks, and not how long one turns. */
-const MORE = /^\s*(?:more|longer|m[aá]s)(?![a-zß-ɏ])/iu;
-const TOSSES = /^toss,? (?:and )?(?:another|again|for another)/iu;
+const MORE = /^\s*(?:more|longer|m[aá]s)(?![a-zß-ɏ])/i;
+const TOSSES = /^toss,? (?:and )?(?:another|again|for another)/i;
 const TURNS: ReadonlySet<VerbWords> = new Set<VerbWords>(['turn', 'stir', 'baste']);
 /** Nobody turns or stirs longer. Our own line, no source. */
 const LONGEST_TURN_MIN = 1.5;
@@ -203,7 +203,7 @@ export function goingHotter(
   );
 }
 
-const ICED = /^(?:straight )?in(?:to)? [^.;,]{0,20}ice/iu;
+const ICED = /^(?:straight )?in(?:to)? [^.;,]{0,20}ice/i;
 
 /** What is done by hand, and over when the hands stop. */
 const HANDWORK: ReadonlySet<VerbWords> = new Set<VerbWords>(['mix', 'prepare', 'shape']);
@@ -215,15 +215,15 @@ const COLD: ReadonlySet<VerbWords> = new Set<VerbWords>(['chill', 'brine', 'mari
 const LIES_FROM_MIN = 15;
 const WAITS: ReadonlySet<VerbWords> = new Set<VerbWords>(['put', 'wait', 'rest']);
 /** "After half an hour at 220, …": that half hour is a step of its own. */
-const AFTER = /^\s*(?:after|tras|pasad[oa]s?|al cabo de|despu[eé]s de)(?![a-zß-ɏ])/iu;
+const AFTER = /^\s*(?:after|tras|pasad[oa]s?|al cabo de|despu[eé]s de)(?![a-zß-ɏ])/i;
 const IN_OVEN =
-  /^[^.;,]{0,24}(?<![a-zß-ɏ])(?:in(?:side|to)? (?:the |a |an )?(?:[a-zß-ɏ]+ )?oven|en el horno)(?![a-zß-ɏ])/iu;
+  /^[^.;,]{0,24}(?<![a-zß-ɏ])(?:in(?:side|to)? (?:the |a |an )?(?:[a-zß-ɏ]+ )?oven|en el horno)(?![a-zß-ɏ])/i;
 /** "Cook, covered, in a 130° oven": braised. */
 const COVERED =
-  /(?<![a-zß-ɏ])(?:covered|cover(?: it| them| the [a-zß-ɏ]+)?(?: tightly| again)?(?=,? (?:and|then) )|tapa(?:r|mos)?(?= y )|lid on|cover(?: it| them)?(?: tightly)? with (?:a|the|its) lid|tapad[oa]s?)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:covered|cover(?: it| them| the [a-zß-ɏ]+)?(?: tightly| again)?(?=,? (?:and|then) )|tapa(?:r|mos)?(?= y )|lid on|cover(?: it| them)?(?: tightly)? with (?:a|the|its) lid|tapad[oa]s?)(?![a-zß-ɏ])/i;
 /** "Put the lid on and transfer to the oven". */
 const INTO_OVEN =
-  /(?<![a-zß-ɏ])(?:in|into|to) (?:the |a |an )?(?:[a-zß-ɏ]+ )?(?<!dutch )oven(?![a-zß-ɏ])|(?<![a-zß-ɏ])(?:al|en el) horno(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:in|into|to) (?:the |a |an )?(?:[a-zß-ɏ]+ )?(?<!dutch )oven(?![a-zß-ɏ])|(?<![a-zß-ɏ])(?:al|en el) horno(?![a-zß-ɏ])/i;
 const isOven = ({ sense, tempC }: Degree): boolean => sense === 'place' && tempC >= LEAST_OVEN_C;
 const isCore = ({ sense }: Degree): boolean => sense === 'core';
 const isTimed = ({ sense }: ReadDuration): boolean => sense !== 'every';
@@ -266,10 +266,10 @@ export function probedIn(
 
 /** "Bring the sugar to 170": in its pan. */
 const SUGAR_TO =
-  /(?<![a-zß-ɏ])(?:bring|heat|take|cook|lleva|calienta) (?:the |el |la )?(?:[a-zß-ɏ]+ )?(?:sugar|syrup|caramel|jam|marmalade|az[uú]car|alm[ií]bar|mermelada)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:bring|heat|take|cook|lleva|calienta) (?:the |el |la )?(?:[a-zß-ɏ]+ )?(?:sugar|syrup|caramel|jam|marmalade|az[uú]car|alm[ií]bar|mermelada)(?![a-zß-ɏ])/i;
 /** "In 180°C fat". */
 const IN_FAT =
-  /^(?:the )?(?:oil|fat|lard|dripping|aceite|manteca)(?: hot)?,?(?: at| to| a)? (?=\d{3})|(?<![a-zß-ɏ])(?:in|into|en) [^.;,]{0,14}(?<![a-zß-ɏ])(?:fryer|fat|oil|lard|dripping|aceite|manteca)(?![a-zß-ɏ])/iu;
+  /^(?:the )?(?:oil|fat|lard|dripping|aceite|manteca)(?: hot)?,?(?: at| to| a)? (?=\d{3})|(?<![a-zß-ɏ])(?:in|into|en) [^.;,]{0,14}(?<![a-zß-ɏ])(?:fryer|fat|oil|lard|dripping|aceite|manteca)(?![a-zß-ɏ])/i;
 /** Fat smokes and burns above. Common practice, no source. */
 const HOTTEST_FAT_C = 200;
 

@@ -7,45 +7,45 @@ import type { VerbHit } from './verbs.ts';
 
 /** "Turn the heat to low, put on a lid and let it be"; "turn the oven off and leave them in there". */
 export const LEFT_LOW =
-  /(?<![a-zß-ɏ])(?:heat (?:right |way )?(?:down )?to (?:(?:its |the )?lowest|low|minimum)|low heat|(?:lower|reduce|turn down) the (?:heat|flame)(?![^.;,]{0,24}\d{3})|baj(?:a|e|ar|amos) (?:mucho )?el fuego|(?:put|clap|stick) (?:on )?(?:a|the) lid(?: on)?|fuego (?:bajo|lento|suave|m[ií]nimo))/iu;
+  /(?<![a-zß-ɏ])(?:heat (?:right |way )?(?:down )?to (?:(?:its |the )?lowest|low|minimum)|low heat|(?:lower|reduce|turn down) the (?:heat|flame)(?![^.;,]{0,24}\d{3})|baj(?:a|e|ar|amos) (?:mucho )?el fuego|(?:put|clap|stick) (?:on )?(?:a|the) lid(?: on)?|fuego (?:bajo|lento|suave|m[ií]nimo))/i;
 export const OVEN_OFF =
-  /(?<![a-zß-ɏ])(?:(?:turn|switch) (?:the oven |it )?off|(?:turn off|kill|cut) the (?:heat|gas|flame)|(?:with|and) the (?:heat|oven|gas|flame) off|oven (?:is )?off|(?:turned|switched)-off oven|horno apagado|apaga(?:r|mos)? el horno)/iu;
+  /(?<![a-zß-ɏ])(?:(?:turn|switch) (?:the oven |it )?off|(?:turn off|kill|cut) the (?:heat|gas|flame)|(?:with|and) the (?:heat|oven|gas|flame) off|oven (?:is )?off|(?:turned|switched)-off oven|horno apagado|apaga(?:r|mos)? el horno)/i;
 /** "Turn off and leave it in the water": no fire is under it. */
 export const HEAT_OFF =
-  /(?:^|[,;.]\s*)(?:turn|switch) off(?! the oven)(?![a-zß-ɏ])|(?<![a-zß-ɏ])ap[aá]g(?:a|ue|ar|amos|al[oa])(?! el horno)(?![a-zß-ɏ])/iu;
+  /(?:^|[,;.]\s*)(?:turn|switch) off(?! the oven)(?![a-zß-ɏ])|(?<![a-zß-ɏ])ap[aá]g(?:a|ue|ar|amos|al[oa])(?! el horno)(?![a-zß-ɏ])/i;
 /** "Keep them cold". */
-const COLD = /(?<![a-zß-ɏ])(?:chilled|cold(?! (?:water|oven|pan))|en (?:el )?fr[ií]o)(?![a-zß-ɏ])/iu;
+const COLD = /(?<![a-zß-ɏ])(?:chilled|cold(?! (?:water|oven|pan))|en (?:el )?fr[ií]o)(?![a-zß-ɏ])/i;
 /** "Let the juices thicken". */
-const THICKENS = /(?<![a-zß-ɏ])(?:thicken|reduce|espes|reduzca|evapor)/iu;
+const THICKENS = /(?<![a-zß-ɏ])(?:thicken|reduce|espes|reduzca|evapor)/i;
 /** "Milk, let it absorb". */
-const ABSORBS = /(?<![a-zß-ɏ])(?:absorb|absorba|embeb)/iu;
+const ABSORBS = /(?<![a-zß-ɏ])(?:absorb|absorba|embeb)/i;
 /** "Once it boils, turn it right down and leave it". */
-const BOILS_LOW = /boil[^.;]*(?:turn|turned|lower|reduce)[^.;]*(?:down|heat)/iu;
-export const IN_PAN = /(?<![a-zß-ɏ])(?:pan|skillet|griddle|wok|sart[eé]n|plancha)(?![a-zß-ɏ])/iu;
-export const LID = /(?<![a-zß-ɏ])(?:lid|cover|tapa)/iu;
+const BOILS_LOW = /boil[^.;]*(?:turn|turned|lower|reduce)[^.;]*(?:down|heat)/i;
+export const IN_PAN = /(?<![a-zß-ɏ])(?:pan|skillet|griddle|wok|sart[eé]n|plancha)(?![a-zß-ɏ])/i;
+export const LID = /(?<![a-zß-ɏ])(?:lid|cover|tapa)/i;
 /** A night, or hours. */
 const isLong = ({ leastMin = 0 }: ReadDuration): boolean => leastMin >= LONG_MIN;
 const LONG_MIN = 240;
 /** "Leave it in its juices": off the fire. */
 const IN_ITS_JUICES =
-  /^[a-zß-ɏ]+ (?:it|them|the [a-zß-ɏ]+) in (?:its|their|the) (?:own )?juices?(?![a-zß-ɏ])/iu;
+  /^[a-zß-ɏ]+ (?:it|them|the [a-zß-ɏ]+) in (?:its|their|the) (?:own )?juices?(?![a-zß-ɏ])/i;
 /** "Let them caramelise slowly": in their pan. */
 const SOFTENS_SLOWLY =
-  /^let (?:it|them|the [a-zß-ɏ]+) (?:[a-zß-ɏ]+ly )?(?:caramel|soften|colou?r|brown|wilt|sweat)/iu;
+  /^let (?:it|them|the [a-zß-ɏ]+) (?:[a-zß-ɏ]+ly )?(?:caramel|soften|colou?r|brown|wilt|sweat)/i;
 /** "Deja que se haga": it cooks on. */
-const COOKS_ON = /(?<![a-zß-ɏ])que se (?:hagan?|cocinen?|asen?|doren?)(?![a-zß-ɏ])/iu;
+const COOKS_ON = /(?<![a-zß-ɏ])que se (?:hagan?|cocinen?|asen?|doren?)(?![a-zß-ɏ])/i;
 /** Left where it is. */
-const STAYS_PUT = /^(?:leave|keep|hang)/iu;
+const STAYS_PUT = /^(?:leave|keep|hang)/i;
 export const COVERED =
-  /\b(?:lid on|covered|with (?:the|its|a) lid|cover\b[^.;,]{0,40}\blid\b|tightly covered|cover(?: it| them| the [a-zß-ɏ]+)?,? and (?:put|transfer|return|place|slide|move|slip|set))\b|tapad[oa]/iu;
+  /\b(?:lid on|covered|with (?:the|its|a) lid|cover\b[^.;,]{0,40}\blid\b|tightly covered|cover(?: it| them| the [a-zß-ɏ]+)?,? and (?:put|transfer|return|place|slide|move|slip|set))\b|tapad[oa]/i;
 /** "Coat the meat and let it sit in the fridge". */
 export const COATS_MEAT =
-  /(?<![a-zß-ɏ])(?:coat|rub|smear|slather|massage|toss|unta|frota) (?:the |el |la |los |las )?(?:[a-zß-ɏ]+ )?(?:meat|chicken|pork|lamb|beef|goat|ribs?|chops?|legs?|thighs?|wings?|carne|pollo|cerdo|cordero|costillas|muslos)(?![a-zß-ɏ])/iu;
-const ONCE_MORE = /\banother\b|\botr[oa]s?\b/iu;
+  /(?<![a-zß-ɏ])(?:coat|rub|smear|slather|massage|toss|unta|frota) (?:the |el |la |los |las )?(?:[a-zß-ɏ]+ )?(?:meat|chicken|pork|lamb|beef|goat|ribs?|chops?|legs?|thighs?|wings?|carne|pollo|cerdo|cordero|costillas|muslos)(?![a-zß-ɏ])/i;
+const ONCE_MORE = /\banother\b|\botr[oa]s?\b/i;
 export const ON_RING: ReadonlySet<Verb> = new Set(['sear', 'brown', 'fry']);
 /** The tin or the fat alone. */
 const TO_GET_HOT =
-  /\bto (?:get|become|be) (?:really |very |good and )?hot\b|\bto (?:pre)?heat(?: up)?\b/iu;
+  /\bto (?:get|become|be) (?:really |very |good and )?hot\b|\bto (?:pre)?heat(?: up)?\b/i;
 /** What "put it in" and "leave it there" stand for. */
 export function putAs(
   hit: VerbHit,
@@ -89,7 +89,7 @@ export function putAs(
 
 /** "Turn up the heat and leave it 5 minutes": it cooks on. */
 const HOTTER =
-  /(?<![a-zß-ɏ])(?:(?:raise|increase|turn up) the (?:heat|flame)|sub(?:e|ir|imos) (?:un poco )?el fuego)(?![a-zß-ɏ])[^.;\d]{0,24}$/iu;
+  /(?<![a-zß-ɏ])(?:(?:raise|increase|turn up) the (?:heat|flame)|sub(?:e|ir|imos) (?:un poco )?el fuego)(?![a-zß-ɏ])[^.;\d]{0,24}$/i;
 
 /** What "leave it" and "let it" stand for. */
 export function waited(
@@ -128,25 +128,25 @@ export function waited(
 
 /** "Let the ribs sweat on the counter while the smoker comes up": out of the cold, whatever is on them. */
 const OUT_THERE =
-  /(?<![a-zß-ɏ])(?:on the (?:counter|side|worktop|board|table)|at room temp|out of the fridge)/iu;
+  /(?<![a-zß-ɏ])(?:on the (?:counter|side|worktop|board|table)|at room temp|out of the fridge)/i;
 const COLD_PLACES: ReadonlySet<string> = new Set(['fridge', 'freezer']);
 export const WHILE_HEATS =
-  /(?<![a-zß-ɏ])(?:while|as|until|mientras|hasta que) (?:the|your|el|la|las) (?:coals?|charcoal|fire|grill|oven|smoker|barbecue|bbq|kettle|carb[oó]n|brasas?|fuego|horno|parrilla)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:while|as|until|mientras|hasta que) (?:the|your|el|la|las) (?:coals?|charcoal|fire|grill|oven|smoker|barbecue|bbq|kettle|carb[oó]n|brasas?|fuego|horno|parrilla)(?![a-zß-ɏ])/i;
 
 /** "Drop the heat to 150. Leave it for four hours": it goes on in there. */
 function stays({ to, from }: VerbHit, before: string, own: string, context: Context): boolean {
   if (context.ovenOff || TAKEN_OUT.test(before)) return false;
-  const leaves = /^(?:leave|keep|let|dej)/iu.test(own.slice(0, to - from));
+  const leaves = /^(?:leave|keep|let|dej)/i.test(own.slice(0, to - from));
   return context.turned && leaves && context.hot !== undefined && !OVEN_OFF.test(before);
 }
 
 /** "Out, foil over, leave it be". */
 const TAKEN_OUT =
-  /(?:^\s*|[,;]\s*)(?:fuera|out) (?:del? |of (?:the )?)(?:horno|fuego|oven|grill|smoker)(?=\s*[,:])|(?:^\s*|[,;]\s*)(?:(?:take|lift|get|pull|whip) (?:it|them|the [a-zß-ɏ]+) )?(?:out|off)(?= ?[,.]| and )|(?<![a-zß-ɏ])foil over(?![a-zß-ɏ])|(?:^|[,;]\s*)(?:remove|s[aá]ca(?:l[oa]s?)?|retira(?:l[oa]s?)?)(?![a-zß-ɏ])[^.;]{0,24}$/iu;
+  /(?:^\s*|[,;]\s*)(?:fuera|out) (?:del? |of (?:the )?)(?:horno|fuego|oven|grill|smoker)(?=\s*[,:])|(?:^\s*|[,;]\s*)(?:(?:take|lift|get|pull|whip) (?:it|them|the [a-zß-ɏ]+) )?(?:out|off)(?= ?[,.]| and )|(?<![a-zß-ɏ])foil over(?![a-zß-ɏ])|(?:^|[,;]\s*)(?:remove|s[aá]ca(?:l[oa]s?)?|retira(?:l[oa]s?)?)(?![a-zß-ɏ])[^.;]{0,24}$/i;
 
 /** "Let the coating set in the fridge": nothing soaks. */
 export const SETS =
-  /(?<![a-zß-ɏ])(?:to set|coating set|let [^.;,]{0,24} set|firm up|to firm|cuaj[a-zß-ɏ]*)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:to set|coating set|let [^.;,]{0,24} set|firm up|to firm|cuaj[a-zß-ɏ]*)(?![a-zß-ɏ])/i;
 
 /** "Leave them undisturbed, so a crust forms": on the ring, or in the oven, still. */
 function crusts(own: string, { hot, ovenOff }: Context): boolean {
@@ -155,7 +155,7 @@ function crusts(own: string, { hot, ovenOff }: Context): boolean {
 }
 
 const CRUSTS =
-  /(?<![a-zß-ɏ])(?:undisturbed|(?<!in (?:its|the|their) (?:salt |own )?)crusts?|crisp|without (?:moving|stirring|touching)|sin (?:mover|remover|tocar)|(?<!en (?:su|la) )costra)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:undisturbed|(?<!in (?:its|the|their) (?:salt |own )?)crusts?|crisp|without (?:moving|stirring|touching)|sin (?:mover|remover|tocar)|(?<!en (?:su|la) )costra)(?![a-zß-ɏ])/i;
 
 /** "Skin side down into a cold pan. Leave it for ten minutes". */
 function liesInPan({ hot, place, hasMeat, aside }: Context): boolean {
@@ -163,10 +163,10 @@ function liesInPan({ hot, place, hasMeat, aside }: Context): boolean {
 }
 
 /** "Leave it in there till cold": in an oven that is off. */
-const IN_THERE = /(?<![a-zß-ɏ])(?:in (?:there|it|the oven)|inside|dentro|en el horno)(?![a-zß-ɏ])/iu;
+const IN_THERE = /(?<![a-zß-ɏ])(?:in (?:there|it|the oven)|inside|dentro|en el horno)(?![a-zß-ɏ])/i;
 /** "Leave them for two hours in water with vinegar". */
 export const LIES_IN_WATER =
-  /(?<![a-zß-ɏ])(?:in|en) (?:(?:cold|clean|fresh|salted|plenty of) )*(?:water|agua)(?![a-zß-ɏ])(?! (?:hirv|caliente|ba[ñn]))/iu;
+  /(?<![a-zß-ɏ])(?:in|en) (?:(?:cold|clean|fresh|salted|plenty of) )*(?:water|agua)(?![a-zß-ɏ])(?! (?:hirv|caliente|ba[ñn]))/i;
 
 /** What is left alone over a fire that was lit. */
 export const ON_FIRE: Partial<Record<PlaceKind, Verb>> = { smoker: 'smoke', grill: 'grill' };
@@ -193,10 +193,10 @@ export function waits(
 }
 
 /** "Drop the temperature to 160 °C and keep going for 90 minutes". */
-const KEEPS_GOING = /^keep (?:going|at it|on)(?![a-zß-ɏ])/iu;
+const KEEPS_GOING = /^keep (?:going|at it|on)(?![a-zß-ɏ])/i;
 /** "Mételo 20 minutos": into the oven that is hot. */
 const GOES_IN =
-  /^(?:m[eé]t(?:el|al|ed)[oa]s?|met(?:e|er)(?= (?:el|la|los|las) )|intro(?:d[uú]cel|duzcal)[oa]s?)(?![a-zß-ɏ])/iu;
+  /^(?:m[eé]t(?:el|al|ed)[oa]s?|met(?:e|er)(?= (?:el|la|los|las) )|intro(?:d[uú]cel|duzcal)[oa]s?)(?![a-zß-ɏ])/i;
 
 /** An oven is hot, and nothing lies in it. */
 function awaits({ hot, ovenC, ovenOff }: Context): boolean {

@@ -19,42 +19,42 @@ import {
 import type { VerbHit } from './verbs.ts';
 /** Peppers sweat in a covered bowl, off the fire. */
 const COVERED_BOWL =
-  /(?<![a-zß-ɏ])(?:covered bowl|bag|bowl covered|bowl,? (?:and )?cover|bol tapado|bolsa)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:covered bowl|bag|bowl covered|bowl,? (?:and )?cover|bol tapado|bolsa)(?![a-zß-ɏ])/i;
 /** Where meat loses its chill. */
 const OUT_IN_ROOM =
-  /at room temperature|temperatura ambiente|on (?:the|your) (?:counter|worktop|work surface|kitchen table)(?![^.;]*(?:cloth|towel|foil|cover))/iu;
+  /at room temperature|temperatura ambiente|on (?:the|your) (?:counter|worktop|work surface|kitchen table)(?![^.;]*(?:cloth|towel|foil|cover))/i;
 /** "Deja sudar fuera del fuego". */
-const OFF_FIRE = /(?<![a-zß-ɏ])(?:off the (?:heat|fire)|fuera del fuego)(?![a-zß-ɏ])/iu;
+const OFF_FIRE = /(?<![a-zß-ɏ])(?:off the (?:heat|fire)|fuera del fuego)(?![a-zß-ɏ])/i;
 /** Peppers again: "déjalos sudar tapados". */
-const SWEATS_COVERED = /sud(?:a|e|ar)(?![a-zß-ɏ])[^.;]{0,20}tapad/iu;
+const SWEATS_COVERED = /sud(?:a|e|ar)(?![a-zß-ɏ])[^.;]{0,20}tapad/i;
 /** "In a frying pan … cook it over a low heat": in Spanish a low heat alone is no simmer. */
-const FRIES = /^(?:cocin|h[aá]z)/iu;
+const FRIES = /^(?:cocin|h[aá]z)/i;
 /** "Bring to 82 °C and hold it there": in its pot. */
-const BROUGHT_TO = /(?<![a-zß-ɏ])(?:bring|heat|warm|lleva|calienta)(?![a-zß-ɏ])[^.;]{0,40}\d\s*°/iu;
+const BROUGHT_TO = /(?<![a-zß-ɏ])(?:bring|heat|warm|lleva|calienta)(?![a-zß-ɏ])[^.;]{0,40}\d\s*°/i;
 /** "Cover and cook in the oven". */
 const JUST_COVERED =
-  /(?<![a-zß-ɏ])(?:cover|clap on (?:the|a) lid|put (?:on )?the lid(?: on)?|lid on|tap(?:a|e|ar|amos))(?![a-zß-ɏ])[^.;]{0,24}$/iu;
-const PART_COVERED = /(?<![a-zß-ɏ])(?:cover|lid|tap(?:a|e|ar|amos))(?![a-zß-ɏ])[^.;]{0,20}$/iu;
+  /(?<![a-zß-ɏ])(?:cover|clap on (?:the|a) lid|put (?:on )?the lid(?: on)?|lid on|tap(?:a|e|ar|amos))(?![a-zß-ɏ])[^.;]{0,24}$/i;
+const PART_COVERED = /(?<![a-zß-ɏ])(?:cover|lid|tap(?:a|e|ar|amos))(?![a-zß-ɏ])[^.;]{0,20}$/i;
 /** "Cuece" says no more than that it cooks in something wet. */
-const COOKS_WET = /^(?:cuec|cuez|coc)/iu;
+const COOKS_WET = /^(?:cuec|cuez|coc)/i;
 /** "Cocer a la plancha". */
 const ON_BARS =
-  /(?<![a-zß-ɏ])a la (?:plancha|parrilla|brasa)(?![a-zß-ɏ])|(?:sobre|en) (?:la parrilla|las brasas)(?![a-zß-ɏ])/iu;
-const IN_WATER = /agua|ebullici|herv|hirv/iu;
+  /(?<![a-zß-ɏ])a la (?:plancha|parrilla|brasa)(?![a-zß-ɏ])|(?:sobre|en) (?:la parrilla|las brasas)(?![a-zß-ɏ])/i;
+const IN_WATER = /agua|ebullici|herv|hirv/i;
 /** "Salt the chops", and no water for pasta. */
-const SALTS = /^(?:salt|sal[ae]?r?)(?![a-zß-ɏ])(?! the (?:water|pasta))/iu;
+const SALTS = /^(?:salt|sal[ae]?r?)(?![a-zß-ɏ])(?! the (?:water|pasta))/i;
 /** Meat in salted water. */
-const SALTED = /\bsalt|\bsal\b/iu;
+const SALTED = /\bsalt|\bsal\b/i;
 /** "Warm the cream", "reheat on the hob": in a pan, whatever cooks in the oven. */
 const WARMS =
-  /^(?:re-?heat[a-zß-ɏ]*[^.;]{0,30}\b(?:hob|stove|ring|pan|pot)\b|(?:gently )?(?:warm|heat|bring) (?:the |a |your )?(?:[a-zß-ɏ]+ )?(?:milk|cream|stock|broth|water|sauce|syrup|juice|wine|cider|soup|gravy)\b)/iu;
+  /^(?:re-?heat[a-zß-ɏ]*[^.;]{0,30}\b(?:hob|stove|ring|pan|pot)\b|(?:gently )?(?:warm|heat|bring) (?:the |a |your )?(?:[a-zß-ɏ]+ )?(?:milk|cream|stock|broth|water|sauce|syrup|juice|wine|cider|soup|gravy)\b)/i;
 /** "Reheat gently and glaze under the grill": on a ring, where nothing else is said of it. */
-const WARMS_AGAIN = /^(?:re-?heat|warm (?:it |them )?through|(?:re)?calient|(?:re)?calentar)/iu;
+const WARMS_AGAIN = /^(?:re-?heat|warm (?:it |them )?through|(?:re)?calient|(?:re)?calentar)/i;
 const DRY: ReadonlySet<Verb> = new Set(['grill', 'roast', 'bake', 'smoke']);
 /** "Boil hard with the lid on". */
-const HARD = /^boil(?:ing)? (?:very )?(?:hard|fast|rapidly|vigorously)(?![a-zß-ɏ])/iu;
+const HARD = /^boil(?:ing)? (?:very )?(?:hard|fast|rapidly|vigorously)(?![a-zß-ɏ])/i;
 const GENTLE =
-  /fuego (?:muy )?(?:lento|bajo|suave)|baja(?:r)? el fuego|tapad[oa]|(?<![a-zß-ɏ])tapa(?:r|mos)?(?![a-zß-ɏ])/iu;
+  /fuego (?:muy )?(?:lento|bajo|suave)|baja(?:r)? el fuego|tapad[oa]|(?<![a-zß-ɏ])tapa(?:r|mos)?(?![a-zß-ɏ])/i;
 
 /** What a word with several meanings stands for here. */
 export function verbOf(
@@ -84,7 +84,7 @@ export function verbOf(
       if (context.hot !== undefined && !context.cooled && !OUT_OF_COLD.test(own)) return 'rest';
       return (context.dough && !context.hasMeat) || OF_DOUGH.test(own) ? 'rise' : 'temper';
     case 'chill':
-      if (/^(?:freez|congel)/iu.test(own)) return 'chill';
+      if (/^(?:freez|congel)/i.test(own)) return 'chill';
       if (context.soak && context.hasMeat && !context.soaked && PUT_UNDER.test(before))
         return context.soak;
       return SETS.test(before) || SETS.test(own) ? 'chill' : cold(context);
@@ -97,10 +97,10 @@ export function verbOf(
       // Before any fire it is only cut.
       return context.hot === undefined ? 'prepare' : hit.verb;
     case 'simmer':
-      if (context.slowCooker && /^low/iu.test(own)) return 'braise';
+      if (context.slowCooker && /^low/i.test(own)) return 'braise';
       return FRIES.test(own) && IN_PAN.test(`${before}${own}`) && !LID.test(own) ? 'fry' : 'simmer';
     case 'boil':
-      if (/^blanch/iu.test(own) && IN_FAT.test(own)) return 'fry';
+      if (/^blanch/i.test(own) && IN_FAT.test(own)) return 'fry';
       if (COOKS_WET.test(own) && ON_BARS.test(own)) return 'grill';
       if (COOKS_WET.test(own) && named === 'oven') return context.hasMeat ? 'roast' : 'bake';
       // "Cuece 20 minutos", of a loaf and with the oven set: it bakes.
@@ -115,9 +115,9 @@ export function verbOf(
     case 'hold':
       return held(named, before, own, context);
     case 'fry':
-      if (/^soften/iu.test(own) && LIES_IN_WATER.test(own)) return 'soak';
-      if ((oven || named === 'oven') && /^(?:toast|tuest|tost)/iu.test(own)) return 'roast';
-      if (named === 'grill' && /^(?:toast|tuest|tost)/iu.test(own)) return 'grill';
+      if (/^soften/i.test(own) && LIES_IN_WATER.test(own)) return 'soak';
+      if ((oven || named === 'oven') && /^(?:toast|tuest|tost)/i.test(own)) return 'roast';
+      if (named === 'grill' && /^(?:toast|tuest|tost)/i.test(own)) return 'grill';
       if (context.hot?.place !== 'hob' && SWEATS_COVERED.test(own)) return 'rest';
       if (OFF_FIRE.test(own)) return 'rest';
       return COVERED_BOWL.test(own) || COVERED_BOWL.test(before) ? 'rest' : 'fry';
@@ -125,7 +125,7 @@ export function verbOf(
       if (DRIPS.test(own)) return 'rest';
       // "The night before: salt the pork": it lies in it till then.
       if (context.dayBefore && context.hasMeat && !context.hot && SALTS.test(own)) return 'brine';
-      return context.hot !== undefined && /^(?:cut|cort)/iu.test(own) ? 'slice' : 'prepare';
+      return context.hot !== undefined && /^(?:cut|cort)/i.test(own) ? 'slice' : 'prepare';
     case 'cool':
       return cooled(own, named, context);
     case 'rise':
@@ -137,7 +137,7 @@ export function verbOf(
     case 'baste':
       return context.hot === undefined || ON_RING.has(context.hot.verb) ? 'prepare' : 'baste';
     case 'roast':
-      if (named === 'hob' && /^pan/iu.test(own)) return 'fry';
+      if (named === 'hob' && /^pan/i.test(own)) return 'fry';
       return (
         (named === undefined && context.ovenC === undefined && context.fireC !== undefined
           ? ON_FIRE[context.place ?? 'board']
@@ -156,7 +156,7 @@ export function verbOf(
 }
 
 /** "Press the tofu under a weight": in no brine. */
-const PRESSES = /^(?:press|prens)/iu;
+const PRESSES = /^(?:press|prens)/i;
 
 function rests(named: PlaceKind | undefined, before: string, own: string, context: Context): Verb {
   if (named === 'fridge' && context.hasMeat && COATS_MEAT.test(before)) return 'marinate';
@@ -193,7 +193,7 @@ function soaked(
 
 /** Kept as it is: in the cold, in its pot, or warm. */
 const THERE =
-  /^(?:hold|keep|mant[eé]n[a-zß-ɏ]*) (?:it |them |the [a-zß-ɏ]+ )?(?:there|at that|ah[ií])(?![a-zß-ɏ])/iu;
+  /^(?:hold|keep|mant[eé]n[a-zß-ɏ]*) (?:it |them |the [a-zß-ɏ]+ )?(?:there|at that|ah[ií])(?![a-zß-ɏ])/i;
 
 function held(named: PlaceKind | undefined, before: string, own: string, context: Context): Verb {
   if (named === 'fridge') return cold(context);
@@ -209,18 +209,18 @@ function inPot(verb: Verb, before: string, context: Context): Verb {
 }
 
 /** Dried meat is roasted, very slowly. */
-const DRIES = /^(?:dry|dehydr|sec|deshidr)/iu;
+const DRIES = /^(?:dry|dehydr|sec|deshidr)/i;
 /** "Templar la carne a temperatura ambiente": out of the cold. */
-const WARMS_UP = /^templ[a-zß-ɏ]*[^.;]*(?:temperatura ambiente|fuera (?:de la nevera|del fr))/iu;
+const WARMS_UP = /^templ[a-zß-ɏ]*[^.;]*(?:temperatura ambiente|fuera (?:de la nevera|del fr))/i;
 /** "Skin side down into a cold frying pan", after a smoker: no sauce. */
 const SKIN_DOWN =
-  /(?<![a-zß-ɏ])(?:(?:skin|fat|cut|flesh)[- ]side|(?:skin|fat) down|frying pan|skillet|sart[eé]n)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:(?:skin|fat|cut|flesh)[- ]side|(?:skin|fat) down|frying pan|skillet|sart[eé]n)(?![a-zß-ɏ])/i;
 /** "Deja reposar la masa a temperatura ambiente". */
-const OF_DOUGH = /(?<![a-zß-ɏ])(?:dough|masa)(?![a-zß-ɏ])/iu;
+const OF_DOUGH = /(?<![a-zß-ɏ])(?:dough|masa)(?![a-zß-ɏ])/i;
 /** "Deja fermentar 4 días": no dough. */
-const LIES_DAYS = /ferment[^.;]*\d\s*(?:d[ií]as|days|semanas|weeks)/iu;
+const LIES_DAYS = /ferment[^.;]*\d\s*(?:d[ií]as|days|semanas|weeks)/i;
 /** "Blanch in oil at 140". */
-const IN_FAT = /(?<![a-zß-ɏ])in (?:the |hot )?(?:oil|fat|dripping|lard)(?![a-zß-ɏ])/iu;
+const IN_FAT = /(?<![a-zß-ɏ])in (?:the |hot )?(?:oil|fat|dripping|lard)(?![a-zß-ɏ])/i;
 /** A dough, and an oven that is hot for it. */
 function bakesNow({ dough, ovenC, hot }: Context): boolean {
   return dough && ovenC !== undefined && (hot === undefined || hot.place === 'oven');
@@ -228,28 +228,28 @@ function bakesNow({ dough, ovenC, hot }: Context): boolean {
 
 /** "Stand the chops on their fat for two minutes": in the pan still. */
 const ON_ITS_SIDE =
-  /^(?:stand|sit|prop|hold)s? [^.;,]{0,24}(?:on|onto) (?:its|their|the) (?:fat(?:ty)?|edges?|sides?|skin)(?![a-zß-ɏ])/iu;
+  /^(?:stand|sit|prop|hold)s? [^.;,]{0,24}(?:on|onto) (?:its|their|the) (?:fat(?:ty)?|edges?|sides?|skin)(?![a-zß-ɏ])/i;
 
 /** "Bring a pan of water to the boil and cook the pasta". */
 const WATER_BOILS =
-  /(?<![a-zß-ɏ])(?:water|agua)(?![a-zß-ɏ])[^.;]{0,24} (?:to (?:a|the) (?:rolling |full )?boil|a hervir)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:water|agua)(?![a-zß-ɏ])[^.;]{0,24} (?:to (?:a|the) (?:rolling |full )?boil|a hervir)(?![a-zß-ɏ])/i;
 
 const IN_FRIDGE =
-  /(?<![a-zß-ɏ])(?:in|en) (?:the |la |el )?(?:fridge|refrigerator|nevera|frigo(?:r[ií]fico)?|refrigerador)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:in|en) (?:the |la |el )?(?:fridge|refrigerator|nevera|frigo(?:r[ií]fico)?|refrigerador)(?![a-zß-ɏ])/i;
 /** "Drain on paper for 2 minutes". */
-const DRIPS =
-  /^(?:drain|escurr)[^.;]{0,40}(?:\d+ ?(?:m|h)|(?:half )?an hour|media hora|una hora)/iu;
+const DRIPS = /^(?:drain|escurr)[^.;]{0,40}(?:\d+ ?(?:m|h)|(?:half )?an hour|media hora|una hora)/i;
 
 /** "Submerge the brisket and refrigerate for a week". */
-const PUT_UNDER = /(?<![a-zß-ɏ])(?:submerge|immerse|sumerge|sumergir)(?![a-zß-ɏ])/iu;
+const PUT_UNDER = /(?<![a-zß-ɏ])(?:submerge|immerse|sumerge|sumergir)(?![a-zß-ɏ])/i;
 /** "Submerge the turkey": in what was made for it. */
-const UNDER = /^(?:submerge|immerse|sumer)/iu;
+const UNDER = /^(?:submerge|immerse|sumer)/i;
 
 /** "Melt the butter, stir in the flour and cook for 2 minutes". */
 const MELTED =
-  /(?<![a-zß-ɏ])(?:melt|heat|warm|add|derrit[a-zß-ɏ]*|calient[a-zß-ɏ]*|calentar|a[ñn]ad[a-zß-ɏ]+) [^.;]{0,30}(?:butter|oil|fat|ghee|lard|mantequilla|aceite|manteca)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:melt|heat|warm|add|derrit[a-zß-ɏ]*|calient[a-zß-ɏ]*|calentar|a[ñn]ad[a-zß-ɏ]+) [^.;]{0,30}(?:butter|oil|fat|ghee|lard|mantequilla|aceite|manteca)(?![a-zß-ɏ])/i;
 
-const OUT_OF_COLD = /(?<![a-zß-ɏ])(?:fridge|refrigerator|cold|nevera|frigo(?:r[ií]fico)?)(?![a-zß-ɏ])/iu;
+const OUT_OF_COLD =
+  /(?<![a-zß-ɏ])(?:fridge|refrigerator|cold|nevera|frigo(?:r[ií]fico)?)(?![a-zß-ɏ])/i;
 
 /** What was set and nothing lies in yet: the oven, unless something else was named since. */
 function notYetUsed({ ovenC, place }: Context): PlaceKind | undefined {
@@ -266,19 +266,19 @@ function heated({ place, hot }: Context): PlaceKind {
 
 /** What happens to food in a pan, and in no pot. */
 const DRY_COOKED =
-  /(?<![a-zß-ɏ])(?:turn(?:ing|ed)|flip(?:ping|ped)|golden|undisturbed|brown(?:s|ed)?|colou?rs|(?:over|on) (?:a )?(?:very )?(?:high|fierce) (?:heat|flame)|crisp[a-zß-ɏ]*|render[a-zß-ɏ]*|colou?red|(?:skin|cut|fat|flesh)[- ]side|side down|(?:a|each|(?:the )?(?:first|one|other|second)) side|in (?:the |a little |some |plenty of )?(?:hot )?(?:butter|oil|ghee|dripping|lard)|en (?:el |un poco de )?(?:aceite|mantequilla|manteca)|dorad[a-zß-ɏ]*|crujiente|por (?:cada )?lado|vuelta)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:turn(?:ing|ed)|flip(?:ping|ped)|golden|undisturbed|brown(?:s|ed)?|colou?rs|(?:over|on) (?:a )?(?:very )?(?:high|fierce) (?:heat|flame)|crisp[a-zß-ɏ]*|render[a-zß-ɏ]*|colou?red|(?:skin|cut|fat|flesh)[- ]side|side down|(?:a|each|(?:the )?(?:first|one|other|second)) side|in (?:the |a little |some |plenty of )?(?:hot )?(?:butter|oil|ghee|dripping|lard)|en (?:el |un poco de )?(?:aceite|mantequilla|manteca)|dorad[a-zß-ɏ]*|crujiente|por (?:cada )?lado|vuelta)(?![a-zß-ɏ])/i;
 
 /** "Raise the heat and cook until browned". */
-const HOTTER = /(?<![a-zß-ɏ])(?:rais|increas|turn up|sub(?:e|ir|imos) (?:el )?fuego)/iu;
+const HOTTER = /(?<![a-zß-ɏ])(?:rais|increas|turn up|sub(?:e|ir|imos) (?:el )?fuego)/i;
 
 const WET_WORDS =
-  /(?<![a-zß-ɏ])(?:covered|lid|stock|broth|water|sauce|liquid|caldo|agua|salsa|tapad[oa]s?)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:covered|lid|stock|broth|water|sauce|liquid|caldo|agua|salsa|tapad[oa]s?)(?![a-zß-ɏ])/i;
 
 /** "Cook the sugar to 118 °C": in its pan. */
 const SUGAR =
-  /^(?:cook|heat|cocina|cuece) (?:the |el |la )?(?:[a-zß-ɏ]+ )?(?:sugar|syrup|caramel|jam|marmalade|az[uú]car|alm[ií]bar|caramelo|mermelada)(?![a-zß-ɏ])/iu;
+  /^(?:cook|heat|cocina|cuece) (?:the |el |la )?(?:[a-zß-ɏ]+ )?(?:sugar|syrup|caramel|jam|marmalade|az[uú]car|alm[ií]bar|caramelo|mermelada)(?![a-zß-ɏ])/i;
 /** "Once the oil is at 175". */
-const OIL_AT = /(?<![a-zß-ɏ])(?:oil|fat|lard|aceite|manteca)(?![a-zß-ɏ])[^.;]{0,30}\d{3}/iu;
+const OIL_AT = /(?<![a-zß-ɏ])(?:oil|fat|lard|aceite|manteca)(?![a-zß-ɏ])[^.;]{0,30}\d{3}/i;
 
 /** "Lower the heat, add the vegetables": in the fat that something was browned in. */
 function softens(before: string, own: string, { hot, wet }: Context): boolean {
@@ -287,17 +287,17 @@ function softens(before: string, own: string, { hot, wet }: Context): boolean {
 }
 
 const SOFTENED =
-  /(?<![a-zß-ɏ])(?:veg(?:etables)?|onions?|shallots?|leeks?|carrots?|celery|peppers?|mushrooms?|verduras?|cebollas?|puerros?|pimientos?|setas)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:veg(?:etables)?|onions?|shallots?|leeks?|carrots?|celery|peppers?|mushrooms?|verduras?|cebollas?|puerros?|pimientos?|setas)(?![a-zß-ɏ])/i;
 
 /** "Cook in a hot pan", whatever stewed before. */
 const IN_A_HOT_PAN =
-  /(?<![a-zß-ɏ])(?:in|on) (?:a|the) (?:very )?(?:hot|dry|non-?stick|frying) (?:frying )?(?:pan|skillet|griddle|wok)(?![a-zß-ɏ])|(?<![a-zß-ɏ])en (?:una |la )?sart[eé]n (?:muy )?caliente(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:in|on) (?:a|the) (?:very )?(?:hot|dry|non-?stick|frying) (?:frying )?(?:pan|skillet|griddle|wok)(?![a-zß-ɏ])|(?<![a-zß-ɏ])en (?:una |la )?sart[eé]n (?:muy )?caliente(?![a-zß-ɏ])/i;
 /** "Pour it over the yolks, return to the pan and cook to 83 °C". */
-const CUSTARD = /(?<![a-zß-ɏ])(?:yolks|custard|milk|yemas|natillas|leche)(?![a-zß-ɏ])[^.;]{0,50}$/iu;
+const CUSTARD = /(?<![a-zß-ɏ])(?:yolks|custard|milk|yemas|natillas|leche)(?![a-zß-ɏ])[^.;]{0,50}$/i;
 
 /** What must not be moved lies in a hot pan. */
 const UNMOVED =
-  /(?<![a-zß-ɏ])(?:without (?:moving|touching|disturbing)|undisturbed|sin (?:mover|tocar))(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:without (?:moving|touching|disturbing)|undisturbed|sin (?:mover|tocar))(?![a-zß-ɏ])/i;
 
 function cooks(own: string, before: string, named: PlaceKind | undefined, context: Context): Verb {
   if (SUGAR.test(own) || WATER_BOILS.test(before)) return 'boil';
@@ -314,7 +314,7 @@ function cooks(own: string, before: string, named: PlaceKind | undefined, contex
   if (place === 'grill') return 'grill';
   if (place === 'smoker') return 'smoke';
   if (JUST_COVERED.test(before) && PART_COVERED.test(before)) return 'simmer';
-  if (/heat to low|low heat|(?:reduce|lower|turn down) the heat|baja el fuego/iu.test(before))
+  if (/heat to low|low heat|(?:reduce|lower|turn down) the heat|baja el fuego/i.test(before))
     return softens(before, own, context) ? 'fry' : 'simmer';
   const hotter = HOTTER.test(before) && context.hot?.place === 'hob';
   if (
@@ -324,7 +324,7 @@ function cooks(own: string, before: string, named: PlaceKind | undefined, contex
   )
     return 'fry';
   if (
-    /low (?:heat|flame)|gentle (?:heat|flame)|\bon low\b|gently|fuego (?:lento|bajo)|(?<!un)covered|lid on|(?<!des)tapad|suavemente/iu.test(
+    /low (?:heat|flame)|gentle (?:heat|flame)|\bon low\b|gently|fuego (?:lento|bajo)|(?<!un)covered|lid on|(?<!des)tapad|suavemente/i.test(
       own,
     )
   ) {

@@ -27,7 +27,7 @@ export function goesInLater(
 }
 
 const EVERYTHING =
-  /(?<![a-zß-ɏ])(?:everything|all (?:of )?(?:the |its )?(?:other |remaining |marinade )?ingredients|(?:the )?rest of the|the remaining|tod[oa]s? (?:los|lo|las|el|la)|(?:el )?resto)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:everything|all (?:of )?(?:the |its )?(?:other |remaining |marinade )?ingredients|(?:the )?rest of the|the remaining|tod[oa]s? (?:los|lo|las|el|la)|(?:el )?resto)(?![a-zß-ɏ])/i;
 
 /** Whether a text speaks of an ingredient by any word that is its own. */
 function names(text: string, name: string): boolean {

@@ -6,12 +6,12 @@ import { spansIn } from './span.ts';
 
 /** "400 g chickpeas, soaked overnight": how it lies, and for how long. */
 const SOAKED =
-  /(?<![a-zß-ɏ])(?:soaked|steeped|(?:puest[oa]s? )?(?:en|a) remojo|remojad[oa]s?|desalad[oa]s?)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:soaked|steeped|(?:puest[oa]s? )?(?:en|a) remojo|remojad[oa]s?|desalad[oa]s?)(?![a-zß-ɏ])/i;
 /** "Since the evening before". */
 const SINCE =
-  /(?:desde )?(?:la )?(?:v[ií]spera|noche (?:antes|anterior))|(?:the |since the )?(?:night|evening|day) before/iu;
+  /(?:desde )?(?:la )?(?:v[ií]spera|noche (?:antes|anterior))|(?:the |since the )?(?:night|evening|day) before/i;
 /** The method says it itself. */
-const IN_METHOD = /(?<![a-zß-ɏ])(?:soak|steep|remoj|desal)/iu;
+const IN_METHOD = /(?<![a-zß-ɏ])(?:soak|steep|remoj|desal)/i;
 
 /**
  * The soaks that only the list of ingredients tells, each a step before all others; what lies in
@@ -61,4 +61,4 @@ function timeOf(line: string): string | undefined {
   );
 }
 
-const forOf = (soaked: string) => (/^s/iu.test(soaked) ? 'for ' : 'durante ');
+const forOf = (soaked: string) => (/^s/i.test(soaked) ? 'for ' : 'durante ');

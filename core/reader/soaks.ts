@@ -29,19 +29,19 @@ function suits(verb: ReadAct['verb'], kind: Mixture['kind']): boolean {
 
 /** "Take the bird from the brine": it has lain in it. */
 export const OUT_OF_SOAK =
-  /(?<![a-zß-ɏ])(?:take|lift|remove|drain|pull|fish|s[aá]ca[a-zß-ɏ]*|retira[a-zß-ɏ]*)(?![a-zß-ɏ])[^.;]{0,30} (?:from|out of|de|del) (?:the |its |their |la |el |su )?(?:brine|cure|marinade|salmuera|adobo|marinada)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:take|lift|remove|drain|pull|fish|s[aá]ca[a-zß-ɏ]*|retira[a-zß-ɏ]*)(?![a-zß-ɏ])[^.;]{0,30} (?:from|out of|de|del) (?:the |its |their |la |el |su )?(?:brine|cure|marinade|salmuera|adobo|marinada)(?![a-zß-ɏ])/i;
 
 /** What a text speaks of, a brine or a marinade, is what meat is then put into. */
 export function noteSoak(text: string, context: Context): void {
   if (OUT_OF_SOAK.test(text)) context.soaked = true;
   if (
-    /(?<![a-zß-ɏ])(?:brin(?:e|ed|ing)|work the (?:salt|cure) in|(?:the )?cure(?= |$)(?! (?:it|them|for|in|under))|salmuera|(?:dissolve|disolver|disuelve) (?:the |la )?(?:[a-zß-ɏ]+ (?:and|y) )?(?:salt|cure|sal)|(?:heat|warm|bring)(?![a-zß-ɏ])[^.;]{0,24} water [^.;]{0,12}(?:with|and) (?:the |both )?salts?)(?![a-zß-ɏ])/iu.test(
+    /(?<![a-zß-ɏ])(?:brin(?:e|ed|ing)|work the (?:salt|cure) in|(?:the )?cure(?= |$)(?! (?:it|them|for|in|under))|salmuera|(?:dissolve|disolver|disuelve) (?:the |la )?(?:[a-zß-ɏ]+ (?:and|y) )?(?:salt|cure|sal)|(?:heat|warm|bring)(?![a-zß-ɏ])[^.;]{0,24} water [^.;]{0,12}(?:with|and) (?:the |both )?salts?)(?![a-zß-ɏ])/i.test(
       text,
     )
   )
     context.soak = 'brine';
   else if (
-    /marinad|marinat|marinar|adobo|macera|rub\b(?! (?:in )?(?:the |an? |\d+ ?g (?:of )?)?(?:cold |cubed |diced |chilled )*(?:butter|fat|lard|suet|margarine))|dry rub/iu.test(
+    /marinad|marinat|marinar|adobo|macera|rub\b(?! (?:in )?(?:the |an? |\d+ ?g (?:of )?)?(?:cold |cubed |diced |chilled )*(?:butter|fat|lard|suet|margarine))|dry rub/i.test(
       text,
     ) ||
     COVERED_IN.test(text)
@@ -59,4 +59,4 @@ export function noteListed(groups: readonly (string | undefined)[], context: Con
 
 /** "Cover the cheeks with the wine": before any fire a marinade. */
 const COVERED_IN =
-  /(?<![a-zß-ɏ])(?:massage|rub|smear|slather|coat|unta|frota)[a-zß-ɏ]*[^.;]{0,40}(?:paste|pasta)(?![a-zß-ɏ])|(?<![a-zß-ɏ])(?:put|place|pon|mete|coloca)(?![a-zß-ɏ])[^.;]{0,60}(?:with|con) (?:the |a |el |la )?(?:[a-zß-ɏ]+ )?(?:wine|buttermilk|yogh?urt|vino|suero)|(?<![a-zß-ɏ])(?:cover|submerge|pour|cubr|sumerg)[a-zß-ɏ]*[^.;]{0,40}(?:wine|buttermilk|yogh?urt|vino|suero)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:massage|rub|smear|slather|coat|unta|frota)[a-zß-ɏ]*[^.;]{0,40}(?:paste|pasta)(?![a-zß-ɏ])|(?<![a-zß-ɏ])(?:put|place|pon|mete|coloca)(?![a-zß-ɏ])[^.;]{0,60}(?:with|con) (?:the |a |el |la )?(?:[a-zß-ɏ]+ )?(?:wine|buttermilk|yogh?urt|vino|suero)|(?<![a-zß-ɏ])(?:cover|submerge|pour|cubr|sumerg)[a-zß-ɏ]*[^.;]{0,40}(?:wine|buttermilk|yogh?urt|vino|suero)(?![a-zß-ɏ])/i;

@@ -54,7 +54,7 @@ const ATOM = new RegExp(
     '|(?<said>minuto y medio|half an hour|half[- ]hour|media hora|otra media(?! (?:hora|taza))|a quarter of an hour|quarter of an hour|a quarter[- ]hour|quarter[- ]hour|un cuarto de hora|cuarto de hora|a third of an hour|two thirds of an hour|three quarters of an hour|three-quarters of an hour|three[- ]quarters of an hour|tres cuartos de hora|hora y media|hora y cuarto|hora y tres cuartos)' +
     '|(?<hourly>hourly|(?<=(?:every|each|cada)\\s+)(?:half[- ]hour|half an hour|hour|hora|media hora|minute|minuto|(?:other|second) (?:day|hour)|day|d[ií]a)(?![a-zß-ɏ])|(?<=una vez al )d[ií]a(?![a-zß-ɏ])|(?<=(?:last|final|remaining|next|following|[uú]ltima|siguiente) )(?:hour|hora)(?![a-zß-ɏ])|(?<=^(?:roast|bake|smoke|grill|braise|simmer|as[ae]r?|horne[ae]r?|ahum[ae]r?)(?![a-zß-ɏ])[^\\d,;.]{0,60}(?:for the first|durante la primera) )(?:hour|hora)(?![a-zß-ɏ])|(?<=(?:turn|stir|flip|press|push|shak|skim|burp)[a-zß-ɏ]*\\s(?:it |them |the [a-zß-ɏ]+ )?(?:over |down )?)daily(?![a-zß-ɏ]))' +
     '|(?<night>(?:until|till?) (?:the )?(?:next|following) (?:day|morning)|(?:until|till?) (?:tomorrow|(?:the )?morning)|hasta (?:el d[ií]a siguiente|la mañana(?: siguiente)?|mañana)(?![a-zß-ɏ])|overnight|o/n(?![a-zß-ɏ])|the whole night|all night|through the night|for (?:the|a|one) night|toda la noche|durante la noche|de un d[ií]a para otro|de la noche a la mañana|una noche entera|una noche|la noche(?! anterior| antes))',
-  'giu',
+  'gi',
 );
 
 const SAID: Readonly<Record<string, number>> = {
@@ -85,10 +85,10 @@ const SAID: Readonly<Record<string, number>> = {
 /** "6 a side", with no unit: minutes. */
 const A_SIDE = new RegExp(
   `(${DIGITS}|(?<![a-zß-ɏ])(?:one|two|three|four|five|six|eight|ten)(?= on the (?:other|second)))(?:\\s*(?:-|–|to)\\s*(${DIGITS}))?(?=\\s+(?:(?:a|per|each|on each|por|por cada)\\s+(?:side|lado|cara)|on (?:the|its|each) (?:[a-zß-ɏ]+[- ]){0,2}side|on the (?:flesh|skin|other|second|fat|cut|bone)(?=[.,;]|$)|por (?:el |la )?(?:otr[oa]|segund[oa])(?: (?:lado|cara)|(?=[.,;]|$))|por (?:la |el )(?:piel|carne)(?=[.,;]|$)))`,
-  'giu',
+  'gi',
 );
 
-const IN_SECONDS = /\d\s?(?:seconds?|secs?|segundos?|segs?|s)(?![a-zß-ɏ])[^\d.;]*$/iu;
+const IN_SECONDS = /\d\s?(?:seconds?|secs?|segundos?|segs?|s)(?![a-zß-ɏ])[^\d.;]*$/i;
 
 function atomsIn(text: string): Atom[] {
   const sides = [...text.matchAll(A_SIDE)].map((match) => {
@@ -118,7 +118,7 @@ function unitsIn(text: string): Atom[] {
     if (!Number.isFinite(low) || !Number.isFinite(high)) return [];
     const each = unitMinutes(said.unit ?? 'min');
     // "Between an hour and ninety minutes".
-    if (said.moreUnit && /(?:between|entre)\s+$/iu.test(text.slice(0, match.index))) {
+    if (said.moreUnit && /(?:between|entre)\s+$/i.test(text.slice(0, match.index))) {
       const [least, most] = [low * each, numberIn(said.more ?? '')];
       return [{ ...at, least, likely: middle(least, most), most, night: false }];
     }
@@ -145,7 +145,7 @@ function unitsIn(text: string): Atom[] {
 
 /** "The best part of a day, 8 to 10 hours": the number says it. */
 function isSaidAnew(text: string, { from, to }: Pick<Atom, 'from' | 'to'>): boolean {
-  return /part of\s+$/iu.test(text.slice(0, from)) && /^,\s+(?:\p{L}+ )?\d/u.test(text.slice(to));
+  return /part of\s+$/i.test(text.slice(0, from)) && /^,\s+(?:\p{L}+ )?\d/u.test(text.slice(to));
 }
 
 /** No length of time before a shorter one: an oven. Our own line, no source. */
@@ -167,7 +167,7 @@ function halfOf(words: string | undefined): number {
 
 /** "6 hours, 24 at most", "24 hrs is best, 4 at a pinch". */
 const BOUND_BEHIND =
-  /(?<=[,;(]\s*(?:but |or |and |y |o )?)(?<number>\d+)(?=\s+(?:(?<better>(?:hours? )?(?:if you (?:can|have (?:the )?time)|is (?:even )?better|for preference|si puedes|mejor a[uú]n))|(?<most>at (?:the )?(?:very )?(?:most|longest|outside)|max(?:imum)?(?![a-zß-ɏ])|tops|como (?:mucho|m[aá]ximo)|a lo sumo)|(?<least>at a pinch|at (?:the )?(?:very )?least|minimum|will do|is (?:enough|plenty|fine)|como m[ií]nimo)))/giu;
+  /(?<=[,;(]\s*(?:but |or |and |y |o )?)(?<number>\d+)(?=\s+(?:(?<better>(?:hours? )?(?:if you (?:can|have (?:the )?time)|is (?:even )?better|for preference|si puedes|mejor a[uú]n))|(?<most>at (?:the )?(?:very )?(?:most|longest|outside)|max(?:imum)?(?![a-zß-ɏ])|tops|como (?:mucho|m[aá]ximo)|a lo sumo)|(?<least>at a pinch|at (?:the )?(?:very )?least|minimum|will do|is (?:enough|plenty|fine)|como m[ií]nimo)))/gi;
 
 /** A bound that leaves its unit to the length before it. */
 function boundsIn(text: string, spans: readonly ReadDuration[]): readonly ReadDuration[] {
@@ -216,49 +216,50 @@ function boundsIn(text: string, spans: readonly ReadDuration[]): readonly ReadDu
 
 /** "Up to 24 hours but no less than 3". */
 const NO_LESS =
-  /^,?\s+(?:but |and |y )?(?:no(?:t)? less than|at least|a minimum of|al menos|como m[ií]nimo)\s+(\d+)(?=\s*(?:[.,;)]|$))/iu;
+  /^,?\s+(?:but |and |y )?(?:no(?:t)? less than|at least|a minimum of|al menos|como m[ií]nimo)\s+(\d+)(?=\s*(?:[.,;)]|$))/i;
 /** "At least an hour, up to three". */
 const UP_TO = new RegExp(
   `^,?\\s+(?:and |but |or |y |o )?(?:up to|at most|(?:a |un )?(?:maximum of|m[aá]ximo de)|(?:no|not) (?:more|longer) than|ideally|preferably|better(?: still)?|hasta|como mucho|idealmente|mejor)\\s+(${NUMBER})(?=\\s*(?:[.,;)]|$))`,
-  'iu',
+  'i',
 );
 /** "Three hours, perhaps three and a half". */
 const PERHAPS = new RegExp(
   `^,?\\s+(?:(?:or |and )?(?:perhaps|maybe|possibly)|quiz[aá]s?|tal vez)\\s+(?<number>${NUMBER})(?<half>${HALF})(?=\\s*(?:[.,;)]|$))`,
-  'iu',
+  'i',
 );
 /** So many letters lie between a length and its bound, at the most. */
 const BOUND_NEAR = 24;
 
 const JOINS =
-  /^ (?:in the (?:fridge|refrigerator)|en (?:la nevera|el frigo(?:r[ií]fico)?)),? (?:or|o) (?:up to |preferably |better |hasta |mejor )?$|^\s*(?:,\s*)?or on (?:low|high)(?: for)?\s*$|^\s*[,(]?\s*(?:(?:but |and |or |y |pero |and\/or |, )?(?:como m[aá]ximo |(?:no|not) (?:(?:more|longer) than|above|beyond|over) |at most |up to |(?:a |un )?(?:max(?:imum|\.)?|m[aá]ximo)(?: of| de)? |preferably |ideally |better |even |best |for |mejor |idealmente |preferiblemente |mejor a[uú]n )+|(?:-|–|—|to|until|or|hasta|o|a|and|y|and up to|y hasta)(?: (?:up to|even|preferably|ideally|better|better still|best|as long as|mejor|preferiblemente|hasta|incluso|toda))?\s*)+\s*[,(]?\s*$|^\s*\((?:anything|anywhere|somewhere|from|entre|de)(?: from| between)?\s*$/iu;
+  /^ (?:in the (?:fridge|refrigerator)|en (?:la nevera|el frigo(?:r[ií]fico)?)),? (?:or|o) (?:up to |preferably |better |hasta |mejor )?$|^\s*(?:,\s*)?or on (?:low|high)(?: for)?\s*$|^\s*[,(]?\s*(?:(?:but |and |or |y |pero |and\/or |, )?(?:como m[aá]ximo |(?:no|not) (?:(?:more|longer) than|above|beyond|over) |at most |up to |(?:a |un )?(?:max(?:imum|\.)?|m[aá]ximo)(?: of| de)? |preferably |ideally |better |even |best |for |mejor |idealmente |preferiblemente |mejor a[uú]n )+|(?:-|–|—|to|until|or|hasta|o|a|and|y|and up to|y hasta)(?: (?:up to|even|preferably|ideally|better|better still|best|as long as|mejor|preferiblemente|hasta|incluso|toda))?\s*)+\s*[,(]?\s*$|^\s*\((?:anything|anywhere|somewhere|from|entre|de)(?: from| between)?\s*$/i;
 const AT_MOST =
-  /(?:up to|at most|no (?:more|longer) than|not (?:more|longer) than|maximum(?: of)?|max\.?|como m[aá]ximo|hasta|m[aá]ximo(?: de)?|no m[aá]s de|at the longest)\s*$/iu;
+  /(?:up to|at most|no (?:more|longer) than|not (?:more|longer) than|maximum(?: of)?|max\.?|como m[aá]ximo|hasta|m[aá]ximo(?: de)?|no m[aá]s de|at the longest)\s*$/i;
 const AT_LEAST =
-  /(?:at least|minimum(?: of)?|min\.? of|no less than|al menos|por lo menos|como m[ií]nimo|m[ií]nimo(?: de)?|from|desde|un m[ií]nimo de|at the least)\s*(?:about\s*)?$/iu;
+  /(?:at least|minimum(?: of)?|min\.? of|no less than|al menos|por lo menos|como m[ií]nimo|m[ií]nimo(?: de)?|from|desde|un m[ií]nimo de|at the least)\s*(?:about\s*)?$/i;
 const LEAST_BEHIND =
-  /^\s*,?\s*(?:or (?:longer|more)|at (?:the )?least|minimum|o m[aá]s|como m[ií]nimo|al menos|and up)/iu;
-const MOST_BEHIND = /^\s*,?\s*(?:at (?:the )?most|maximum|max\b|como m[aá]ximo|a lo sumo|tops)/iu;
-const BEST = /(?:preferably|ideally|best|better|mejor|preferiblemente|idealmente|lo ideal)/iu;
+  /^\s*,?\s*(?:or (?:longer|more)|at (?:the )?least|minimum|o m[aá]s|como m[ií]nimo|al menos|and up)/i;
+const MOST_BEHIND = /^\s*,?\s*(?:at (?:the )?most|maximum|max\b|como m[aá]ximo|a lo sumo|tops)/i;
+const BEST = /(?:preferably|ideally|best|better|mejor|preferiblemente|idealmente|lo ideal)/i;
 const EVERY =
-  /(?<![a-zß-ɏ])(?:every|(?<!(?:bake|cook|fry|sear|grill|steam|boil|poach) )each|cada|once(?: every| an?)?|una vez (?:cada|por|al?|a la))\s*$/iu;
+  /(?<![a-zß-ɏ])(?:every|(?<!(?:bake|cook|fry|sear|grill|steam|boil|poach) )each|cada|once(?: every| an?)?|una vez (?:cada|por|al?|a la))\s*$/i;
 const PER_SIDE =
-  /^\s*(?:\/\s*|(?:on|for|per) each of (?:the |its |their )?(?:[a-zß-ɏ\d]+ )?|per|a|each|on each|on the first(?= (?:side|face)(?!,? (?:and|then) (?:\d|one|two|three)))|for each|on either|por|de cada|en cada|por cada|each on)?\s*(?:(?<=(?:per|a|each) )(?:cut|flat|flesh|skin|meaty)[- ])?(?:side|lado|face|cara)s?\b/iu;
+  /^\s*(?:\/\s*|(?:on|for|per) each of (?:the |its |their )?(?:[a-zß-ɏ\d]+ )?|per|a|each|on each|on the first(?= (?:side|face)(?!,? (?:and|then) (?:\d|one|two|three)))|for each|on either|por|de cada|en cada|por cada|each on)?\s*(?:(?<=(?:per|a|each) )(?:cut|flat|flesh|skin|meaty)[- ])?(?:side|lado|face|cara)s?\b/i;
 /** "Each side for 90 seconds". */
 const SIDE_BEFORE =
-  /(?<![a-zß-ɏ])(?:each|either|cada) (?:side|face|lado|cara)(?: for| about| durante)?\s*$/iu;
+  /(?<![a-zß-ɏ])(?:each|either|cada) (?:side|face|lado|cara)(?: for| about| durante)?\s*$/i;
 /** "On both faces, 90 seconds each". */
-const BOTH = /(?<![a-zß-ɏ])(?:both|the two|each of the) (?:[a-zß-ɏ]+ )?(?:sides|faces)(?![a-zß-ɏ])/iu;
+const BOTH =
+  /(?<![a-zß-ɏ])(?:both|the two|each of the) (?:[a-zß-ɏ]+ )?(?:sides|faces)(?![a-zß-ɏ])/i;
 const PER_POUND =
-  /^\s*(?:\/|per|a|to (?:the|a|each|every)|for (?:each|every)|an?|por cada|por|el|la|cada|al)\s*(?:(\d+)\s*(?:g|gr|gramos|grams?)|(half (?:a )?kilo|half-kilo|medio kilo|1\/2 kilo)|(pound|lb|libra|kilo(?:gram)?s?|kg))(?![a-zß-ɏ])/iu;
+  /^\s*(?:\/|per|a|to (?:the|a|each|every)|for (?:each|every)|an?|por cada|por|el|la|cada|al)\s*(?:(\d+)\s*(?:g|gr|gramos|grams?)|(half (?:a )?kilo|half-kilo|medio kilo|1\/2 kilo)|(pound|lb|libra|kilo(?:gram)?s?|kg))(?![a-zß-ɏ])/i;
 
 /** "Two hours, a whole day if you can". */
 const IF_YOU_CAN =
-  /^\s*(?:if (?:you can|possible|you have|there['’]s)|is (?:even )?better|would be better|si (?:puedes?|es posible|hay tiempo))/iu;
+  /^\s*(?:if (?:you can|possible|you have|there['’]s)|is (?:even )?better|would be better|si (?:puedes?|es posible|hay tiempo))/i;
 
 /** "A minute less than it says": of something nobody here knows. */
 const COMPARES =
-  /^\s*(?:is|would be) (?:even |still )?(?:better|best|ideal)(?![a-zß-ɏ])(?! (?:if|still if))(?!, \d+ (?:at|will))|^\s*(?:less|fewer|shorter|longer|more) than (?:it|the|they|what)(?![a-zß-ɏ])/iu;
+  /^\s*(?:is|would be) (?:even |still )?(?:better|best|ideal)(?![a-zß-ɏ])(?! (?:if|still if))(?!, \d+ (?:at|will))|^\s*(?:less|fewer|shorter|longer|more) than (?:it|the|they|what)(?![a-zß-ɏ])/i;
 
 /** Every length of time in a text, in its order; ranges and their limits as one. */
 export const spansIn = remembered(findSpans);
@@ -299,17 +300,17 @@ function findSpans(text: string): readonly ReadDuration[] {
 }
 
 const A_NIGHT =
-  /^(?:overnight|all night|the whole night|through the night|(?:until|till?) (?:the )?(?:(?:next|following) )?(?:morning|day)|until tomorrow|toda la noche|durante la noche|una noche(?: entera)?|hasta (?:el d[ií]a siguiente|mañana|la mañana(?: siguiente)?))$/iu;
+  /^(?:overnight|all night|the whole night|through the night|(?:until|till?) (?:the )?(?:(?:next|following) )?(?:morning|day)|until tomorrow|toda la noche|durante la noche|una noche(?: entera)?|hasta (?:el d[ií]a siguiente|mañana|la mañana(?: siguiente)?))$/i;
 /** "Overnight in the fridge (10 to 14 hours)". */
 const SO_LONG =
-  /^(?:,?\s+(?:for |about )?|[^.;,\d]{0,30}(?:\(|,\s)(?:for |about |at least |unas )?)$/iu;
+  /^(?:,?\s+(?:for |about )?|[^.;,\d]{0,30}(?:\(|,\s)(?:for |about |at least |unas )?)$/i;
 const isOfNight = ({ leastMin = 0, sense }: ReadDuration): boolean =>
   sense === 'length' && leastMin >= 4 * MINUTES_PER_HOUR;
 
 const ONE_SIDE =
-  /^\s*(?:on|for|por) (?:the |el |la |un )?(?:(?:first|one|skin|flesh|cut|fat|presentation|primer|un)a? (?:side|lado|cara)|piel|carne|grasa)[^.;\d]{0,12}$/iu;
+  /^\s*(?:on|for|por) (?:the |el |la |un )?(?:(?:first|one|skin|flesh|cut|fat|presentation|primer|un)a? (?:side|lado|cara)|piel|carne|grasa)[^.;\d]{0,12}$/i;
 const OTHER_SIDE =
-  /^\s*(?:on|for|por) (?:the |el |la )?(?:second|other|otr[oa]|segund[oa])(?![a-zß-ɏ])/iu;
+  /^\s*(?:on|for|por) (?:the |el |la )?(?:second|other|otr[oa]|segund[oa])(?![a-zß-ɏ])/i;
 
 /** "4 minutes on one side and 3 on the other": seven. */
 function bothSides(text: string, spans: readonly ReadDuration[]): readonly ReadDuration[] {
@@ -384,16 +385,16 @@ function about(text: string, from: number, to: number): Pick<ReadDuration, 'sens
   const [before, behind] = [text.slice(0, from), text.slice(to)];
   const often =
     EVERY.test(before) ||
-    /(?<![a-zß-ɏ])(?:at intervals of|a intervalos de) (?:about |unos )?(?:an? |half )?$/iu.test(
+    /(?<![a-zß-ɏ])(?:at intervals of|a intervalos de) (?:about |unos )?(?:an? |half )?$/i.test(
       before,
     ) ||
-    /^(?:hourly|daily)/iu.test(text.slice(from, to)) ||
-    /^[- ]?\s*(?:intervals?|intervalos?)/iu.test(behind);
+    /^(?:hourly|daily)/i.test(text.slice(from, to)) ||
+    /^[- ]?\s*(?:intervals?|intervalos?)/i.test(behind);
   const sense = often ? 'every' : PER_POUND.test(behind) ? 'perKg' : 'length';
   const perSide =
     PER_SIDE.test(behind) ||
     SIDE_BEFORE.test(before) ||
-    (/^\s*each(?![a-zß-ɏ])/iu.test(behind) && BOTH.test(before));
+    (/^\s*each(?![a-zß-ɏ])/i.test(behind) && BOTH.test(before));
   return { sense, perSide };
 }
 

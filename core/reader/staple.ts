@@ -7,29 +7,32 @@ import { foodsOfActs } from './step-foods.ts';
 /** What is boiled and eaten for itself, and its cut; what comes cooked in a tin is none. */
 const STAPLES: ReadonlyArray<readonly [RegExp, string]> = [
   [
-    /^(?:[a-zß-ɏ]+ ){0,2}(?:rice|arroz)(?! (?:vinegar|wine|flour|noodles?|paper|syrup|bran|milk|crackers?|cakes?))(?![a-zß-ɏ])/iu,
+    /^(?:[a-zß-ɏ]+ ){0,2}(?:rice|arroz)(?! (?:vinegar|wine|flour|noodles?|paper|syrup|bran|milk|crackers?|cakes?))(?![a-zß-ɏ])/i,
     'rice-dry',
   ],
-  [/(?<![a-zß-ɏ])(?:red|split red) lentils|lentejas rojas|masoor dal/iu, 'lentils-red-dry'],
-  [/(?<![a-zß-ɏ])(?:lentils?|lentejas)(?![a-zß-ɏ])/iu, 'lentils-green-dry'],
-  [/(?<![a-zß-ɏ])split peas|guisantes secos/iu, 'split-peas-dry'],
-  [/(?<![a-zß-ɏ])(?:dried|dry) chickpeas|garbanzos(?! cocidos)/iu, 'chickpeas-dry'],
-  [/(?<![a-zß-ɏ])pearl barley|cebada perlada/iu, 'pearl-barley-dry'],
-  [/(?<![a-zß-ɏ])quinoa(?![a-zß-ɏ])/iu, 'quinoa-dry'],
+  [/(?<![a-zß-ɏ])(?:red|split red) lentils|lentejas rojas|masoor dal/i, 'lentils-red-dry'],
+  [/(?<![a-zß-ɏ])(?:lentils?|lentejas)(?![a-zß-ɏ])/i, 'lentils-green-dry'],
+  [/(?<![a-zß-ɏ])split peas|guisantes secos/i, 'split-peas-dry'],
+  [/(?<![a-zß-ɏ])(?:dried|dry) chickpeas|garbanzos(?! cocidos)/i, 'chickpeas-dry'],
+  [/(?<![a-zß-ɏ])pearl barley|cebada perlada/i, 'pearl-barley-dry'],
+  [/(?<![a-zß-ɏ])quinoa(?![a-zß-ɏ])/i, 'quinoa-dry'],
   [
-    /(?<![a-zß-ɏ])(?:pasta|penne|fusilli|rigatoni|macaroni|macarrones|farfalle|conchiglie)(?![a-zß-ɏ])/iu,
+    /(?<![a-zß-ɏ])(?:pasta|penne|fusilli|rigatoni|macaroni|macarrones|farfalle|conchiglie)(?![a-zß-ɏ])/i,
     'pasta-thick-dry',
   ],
-  [/(?<![a-zß-ɏ])(?:spaghetti|linguine|tagliatelle|espaguetis|fideos)(?![a-zß-ɏ])/iu, 'pasta-thin-dry'],
+  [
+    /(?<![a-zß-ɏ])(?:spaghetti|linguine|tagliatelle|espaguetis|fideos)(?![a-zß-ɏ])/i,
+    'pasta-thin-dry',
+  ],
   // What is simmered from them is a stock.
   [
-    /(?<![a-zß-ɏ])(?:bones|carcass(?:es)?|huesos|carcasas?)(?! (?:in|on|marrow))(?![a-zß-ɏ])/iu,
+    /(?<![a-zß-ɏ])(?:bones|carcass(?:es)?|huesos|carcasas?)(?! (?:in|on|marrow))(?![a-zß-ɏ])/i,
     'soup-starter',
   ],
 ];
 /** Cooked already, or no staple. */
 const COOKED =
-  /(?<![a-zß-ɏ])(?:cooked|tin(?:ned)?s?|canned|cans?|jars?|pouch(?:es)?|sprouted|flour|water|fresh|cocid[oa]s?|lata|bote|harina)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:cooked|tin(?:ned)?s?|canned|cans?|jars?|pouch(?:es)?|sprouted|flour|water|fresh|cocid[oa]s?|lata|bote|harina)(?![a-zß-ɏ])/i;
 /** Less is a thickening. Common practice, no source. */
 const LEAST_G = 50;
 
@@ -67,7 +70,7 @@ export function riceBeside(recipe: ReadRecipe, foods: readonly Food[]): Staple |
   return isBoiled ? rice : undefined;
 }
 
-const RICE = /(?<![a-zß-ɏ])(?:rice|arroz)(?![a-zß-ɏ])/iu;
+const RICE = /(?<![a-zß-ɏ])(?:rice|arroz)(?![a-zß-ɏ])/i;
 
 /** The food a staple is. */
 export function foodOfStaple(

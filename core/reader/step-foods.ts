@@ -15,23 +15,23 @@ const MADE_READY: ReadonlySet<Verb> = new Set(['prepare', 'cool']);
 const FIRES: ReadonlySet<Verb> = new Set(['light', 'preheat']);
 
 const FOR_SAUCE =
-  /(?<![a-zß-ɏ])(?:(?:for|to make) (?:the |a )?(?:[a-zß-ɏ]+ )?(?:sauce|dressing|glaze|gravy|salsa|relish|slaw|dip|crumbs?|chutney|salad)|(?:sauce|dressing|glaze|gravy|salsa|relish) ingredients|para (?:la |el )?(?:salsa|aliño|glaseado|guarnici[oó]n|ensalada)|(?:sauce|gravy|dressing|salsa|slaw|salad|guarnici[oó]n)\s*:)/iu;
+  /(?<![a-zß-ɏ])(?:(?:for|to make) (?:the |a )?(?:[a-zß-ɏ]+ )?(?:sauce|dressing|glaze|gravy|salsa|relish|slaw|dip|crumbs?|chutney|salad)|(?:sauce|dressing|glaze|gravy|salsa|relish) ingredients|para (?:la |el )?(?:salsa|aliño|glaseado|guarnici[oó]n|ensalada)|(?:sauce|gravy|dressing|salsa|slaw|salad|guarnici[oó]n)\s*:)/i;
 const SAUCE_HEADING =
-  /(?<![a-zß-ɏ])(?:sauce|dressing|glaze|gravy|salsa|relish|slaw|dip|aliño|glaseado)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:sauce|dressing|glaze|gravy|salsa|relish|slaw|dip|aliño|glaseado)(?![a-zß-ɏ])/i;
 const OF_BRINE =
-  /(?<![a-zß-ɏ])(?:brine|cure|salt|sugar|water|salmuera|sal|az[uú]car|agua|spices|especias)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:brine|cure|salt|sugar|water|salmuera|sal|az[uú]car|agua|spices|especias)(?![a-zß-ɏ])/i;
 /** "Put it back", "return the meat": whatever there is. */
 const ALL =
-  /(?<![a-zß-ɏ])(?:(?:blend|mash|toss|combine|whizz|tritura|mezcla) (?:with|con)|it|them|meat|pieces|everything|joint|bird|(?:meat)?balls?|patties|burgers?|skewers?|fillets?|steaks?|chops?|legs|thighs|ribs|alb[oó]ndigas|hamburguesas|brochetas|filetes|chuletas|carne|piezas|todo|trozos|[a-zß-ɏ]{2,}(?:[aei]r|ndo|[ae])l[oa]s?|l[oa]s? [a-zß-ɏ]+[aei]mos)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:(?:blend|mash|toss|combine|whizz|tritura|mezcla) (?:with|con)|it|them|meat|pieces|everything|joint|bird|(?:meat)?balls?|patties|burgers?|skewers?|fillets?|steaks?|chops?|legs|thighs|ribs|alb[oó]ndigas|hamburguesas|brochetas|filetes|chuletas|carne|piezas|todo|trozos|[a-zß-ɏ]{2,}(?:[aei]r|ndo|[ae])l[oa]s?|l[oa]s? [a-zß-ɏ]+[aei]mos)(?![a-zß-ɏ])/i;
 
 /** "Brown the bacon, then the pieces": the meat of the dish, whatever was in hand. */
 const PIECES =
-  /(?<![a-zß-ɏ])(?:(?:the )?(?:meat|pieces|chunks|joints)|(?:la )?carne|(?:l[oa]s )?(?:trozos|presas|piezas|tajadas))(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:(?:the )?(?:meat|pieces|chunks|joints)|(?:la )?carne|(?:l[oa]s )?(?:trozos|presas|piezas|tajadas))(?![a-zß-ɏ])/i;
 /** "Mix the filling", "layer it up": what lay apart is one thing. */
 const GATHERS =
-  /(?<![a-zß-ɏ])(?:(?:mix|make) (?:in )?the filling|fill and roll|roll up|layer|assemble|stuff (?:it|them|the)|rellen(?:a|e|ar|amos)|enroll(?:a|e|ar)|monta(?:r|mos)? (?:la|el|los|las))(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:(?:mix|make) (?:in )?the filling|fill and roll|roll up|layer|assemble|stuff (?:it|them|the)|rellen(?:a|e|ar|amos)|enroll(?:a|e|ar)|monta(?:r|mos)? (?:la|el|los|las))(?![a-zß-ɏ])/i;
 /** "Stuff the turkey": with the mince of its recipe. */
-const STUFFS = /(?<![a-zß-ɏ])(?:stuff|rellen(?:a|ar|amos)) (?:the |el |la |los |las )?[a-zß-ɏ]/iu;
+const STUFFS = /(?<![a-zß-ɏ])(?:stuff|rellen(?:a|ar|amos)) (?:the |el |la |los |las )?[a-zß-ɏ]/i;
 
 function isOfMince({ cut }: Food): boolean {
   const known = cut === undefined ? undefined : CUTS.get(cut);
@@ -44,7 +44,7 @@ export function gathers(text: string): boolean {
 }
 
 const EVERYTHING =
-  /(?<![a-zß-ɏ])(?:everything|all (?:of it|together)|the lot|todo|todo junto)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:everything|all (?:of it|together)|the lot|todo|todo junto)(?![a-zß-ɏ])/i;
 
 /**
  * The foods of each step of a recipe, where its words tell: none for a brine on the boil and for a
@@ -132,9 +132,9 @@ export function foodsOfActs(
 const WORKED_INTO_ONE: ReadonlySet<Verb> = new Set(['mix', 'shape', 'prepare', 'stir']);
 /** "Flake, mix and form 8 cakes": of all there is by then. */
 const MADE_ONE =
-  /(?<![a-zß-ɏ])(?:flake|combine|together|(?:form|shape|make|roll)(?: (?:it|them))?(?: into)? (?:\d+ |[a-zß-ɏ]+ )?(?:cakes|fishcakes|patties|balls|croquettes|rissoles|burgers)|desmenuz[a-zß-ɏ]*|forma(?:r|mos)? (?:las )?(?:croquetas|bolas|hamburguesas|alb[oó]ndigas))(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:flake|combine|together|(?:form|shape|make|roll)(?: (?:it|them))?(?: into)? (?:\d+ |[a-zß-ɏ]+ )?(?:cakes|fishcakes|patties|balls|croquettes|rissoles|burgers)|desmenuz[a-zß-ɏ]*|forma(?:r|mos)? (?:las )?(?:croquetas|bolas|hamburguesas|alb[oó]ndigas))(?![a-zß-ɏ])/i;
 
-const INTO = /^(?:cut |cortad[oa]s? )?(?:in|into|en) (?!\d)/iu;
+const INTO = /^(?:cut |cortad[oa]s? )?(?:in|into|en) (?!\d)/i;
 
 /** What is said besides the verb: "roast the potatoes" names no rib roast. */
 function withoutVerb({ text, lit: [verb] }: ReadAct): string {
@@ -142,7 +142,7 @@ function withoutVerb({ text, lit: [verb] }: ReadAct): string {
 }
 
 /** "Put the meats and the bones in the pot; when it boils, skim": no step by itself, and the meat is in. */
-const MEATS = /(?<![a-zß-ɏ])(?:meats?|carnes?)(?![a-zß-ɏ])/iu;
+const MEATS = /(?<![a-zß-ɏ])(?:meats?|carnes?)(?![a-zß-ɏ])/i;
 
 /** The acts right before which a sentence without any put foods in, and which. */
 function joinedBefore(
@@ -193,7 +193,7 @@ function isSteamed(small: string, others: readonly string[]): boolean {
 }
 
 const MADE_READY_WITH: ReadonlySet<Verb> = new Set(['fry', 'soak', 'mix']);
-const PRONOUN = /(?<![a-zß-ɏ])(?:it|them|[a-zß-ɏ]{2,}(?:[aeé]|[aei]r)l[oa]s?)(?![a-zß-ɏ])/iu;
+const PRONOUN = /(?<![a-zß-ɏ])(?:it|them|[a-zß-ɏ]{2,}(?:[aeé]|[aei]r)l[oa]s?)(?![a-zß-ɏ])/i;
 const PAN_WORK: ReadonlySet<Verb> = new Set(['fry', 'mix', 'stir', 'reduce']);
 /** In these, what is named is put on the food. */
 const LIES: ReadonlySet<Verb> = new Set(['marinate', 'brine', 'chill', 'prepare', 'temper']);
@@ -204,7 +204,7 @@ function goesWithIt({ verb, text }: ReadAct): boolean {
 }
 
 const STRAINS =
-  /(?<![a-zß-ɏ])(?:strain|drain|skim|sieve|cuela|colar|escurr[a-zß-ɏ]*|espuma[a-zß-ɏ]*)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:strain|drain|skim|sieve|cuela|colar|escurr[a-zß-ɏ]*|espuma[a-zß-ɏ]*)(?![a-zß-ɏ])/i;
 
 /** "Chiles guajillo" are chiles: in Spanish the first word, in the singular. */
 function firstWord(name: string): string[] {
@@ -230,7 +230,7 @@ function isAddedTo({ verb, text }: ReadAct): boolean {
 }
 
 const ADDED =
-  /(?<![a-zß-ɏ])(?:add|tip in|stir in|throw in|stir through|return|layer|on top|a[ñn]ad[a-zß-ɏ]*|agreg[a-zß-ɏ]*|incorpor[a-zß-ɏ]*|ech[ae][a-zß-ɏ]*)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:add|tip in|stir in|throw in|stir through|return|layer|on top|a[ñn]ad[a-zß-ɏ]*|agreg[a-zß-ɏ]*|incorpor[a-zß-ɏ]*|ech[ae][a-zß-ɏ]*)(?![a-zß-ɏ])/i;
 
 /** "Stir in the flour, add the wine and simmer for an hour": no sauce is cooked so long by itself. */
 function longInPot({ verb, likelyMin = 0, meanwhile }: ReadAct): boolean {
@@ -268,4 +268,4 @@ function isBeside(
   return rested && OF_SAUCE.has(verb) && !ALL.test(text);
 }
 
-const INFUSES = /(?<![a-zß-ɏ])(?:infus[a-zß-ɏ]*|steep[a-zß-ɏ]*)(?![a-zß-ɏ])/iu;
+const INFUSES = /(?<![a-zß-ɏ])(?:infus[a-zß-ɏ]*|steep[a-zß-ɏ]*)(?![a-zß-ɏ])/i;

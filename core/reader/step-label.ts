@@ -4,19 +4,19 @@ import { NUMBER } from './numbers.ts';
 
 /** Small words a label does not end on. */
 const TRAILS =
-  /(?:\s+(?:of|the|an?|in|on|to|and|with|from|into|it|de|la|el|los|las|con|y|en|al|del))+$/iu;
+  /(?:\s+(?:of|the|an?|in|on|to|and|with|from|into|it|de|la|el|los|las|con|y|en|al|del))+$/i;
 const LABEL_ENDS =
-  /[,.;:(]|\s\d+(?:\s?[-–]\s?\d+)?\s?(?:min|h(?:ours?|rs?|oras?)?(?![a-zß-ɏ]))|\s(?:for|until|till?|about|durante|hasta|unos|por)\s/iu;
+  /[,.;:(]|\s\d+(?:\s?[-–]\s?\d+)?\s?(?:min|h(?:ours?|rs?|oras?)?(?![a-zß-ɏ]))|\s(?:for|until|till?|about|durante|hasta|unos|por)\s/i;
 
 const BEGINS_NUMBER = new RegExp(
   `^[^a-zß-ɏ\\d]*(?:\\d|(?:${NUMBER})\\s|half|media|hora|more|m[aá]s)`,
-  'iu',
+  'i',
 );
 
 const COOLS: ReadonlySet<Verb> = new Set(['cool', 'chill']);
 /** "Divide into shallow tubs, cool": how it is done matters as much. */
 const SPREADS =
-  /(?<![a-zß-ɏ])(?:divide|portion|spread|split|pour|transfer|decant|reparte|extiende|pasa)(?![a-zß-ɏ])(?=[^.;]{0,40}(?:shallow|tubs?|trays?|small (?:tubs|boxes|containers)|bandejas?|t[aá]peres|recipientes))/iu;
+  /(?<![a-zß-ɏ])(?:divide|portion|spread|split|pour|transfer|decant|reparte|extiende|pasa)(?![a-zß-ɏ])(?=[^.;]{0,40}(?:shallow|tubs?|trays?|small (?:tubs|boxes|containers)|bandejas?|t[aá]peres|recipientes))/i;
 
 /** What a step is called: a few words of its sentence, from the verb on. */
 export function labelOf({ text, lit, verb }: ReadAct): string {

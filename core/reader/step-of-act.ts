@@ -95,13 +95,13 @@ function usualMin({ verb, text, lit }: ReadAct): number {
 
 /** Under the tap, in ice: cold in no time. */
 const IN_WATER =
-  /(?<![a-zß-ɏ])(?:refresh|cold (?:running )?water|cold tap|iced? water|agua (?:fr[ií]a|helada|con hielo))(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:refresh|cold (?:running )?water|cold tap|iced? water|agua (?:fr[ií]a|helada|con hielo))(?![a-zß-ɏ])/i;
 /** Dried pulses soak for a night. */
 export const PULSES =
-  /(?<![a-zß-ɏ])(?:beans?|chickpeas?|pulses|garbanzos|alubias|jud[ií]as|frijoles|porotos|fabes)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:beans?|chickpeas?|pulses|garbanzos|alubias|jud[ií]as|frijoles|porotos|fabes)(?![a-zß-ɏ])/i;
 
 const QUICK_WORK =
-  /^(?:skim|strain|drain|pat|rinse|wipe|wash|scrape|score|prick|slash|escurr|col(?:a|e|amos)|cuel|lav|sec|espum|retir)/iu;
+  /^(?:skim|strain|drain|pat|rinse|wipe|wash|scrape|score|prick|slash|escurr|col(?:a|e|amos)|cuel|lav|sec|espum|retir)/i;
 const QUICK_WORK_MIN = 5;
 
 /** One act as a step of a dish: its time, place and hands; what it waits for is not known yet. */
@@ -166,12 +166,12 @@ function coolsDown(act: ReadAct, makes: string | undefined): StepTime | undefine
 
 function isUnderPressure({ verb, text, place }: ReadAct): boolean {
   // "(45 minutes in a pressure cooker)" is another way to do it.
-  const said = text.replace(/\([^()]*\)|(?<![a-zß-ɏ])(?:or|o)\s.*$/giu, '');
+  const said = text.replace(/\([^()]*\)|(?<![a-zß-ɏ])(?:or|o)\s.*$/gi, '');
   return verb === 'braise' && place !== 'oven' && PRESSURE.test(said);
 }
 
 const PRESSURE =
-  /(?<![a-zß-ɏ])(?:pressure[- ]?cook[a-zß-ɏ]*|(?:high|full|low|under|up to) pressure|olla (?:expr[eé]s|r[aá]pida|a presi[oó]n)|a presi[oó]n|(?:sub|alcanc|cog|tom)[a-zß-ɏ]* (?:la )?presi[oó]n)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:pressure[- ]?cook[a-zß-ɏ]*|(?:high|full|low|under|up to) pressure|olla (?:expr[eé]s|r[aá]pida|a presi[oó]n)|a presi[oó]n|(?:sub|alcanc|cog|tom)[a-zß-ɏ]* (?:la )?presi[oó]n)(?![a-zß-ɏ])/i;
 
 /** "Slide the pan into the oven": it goes on in the metal that browned it. */
 function isInHotPan({ place, text }: ReadAct): boolean {
@@ -180,7 +180,7 @@ function isInHotPan({ place, text }: ReadAct): boolean {
 
 const HOT_PAN = { cooker: 'pan-in-oven' } as const;
 const PAN_INTO_OVEN =
-  /(?<![a-zß-ɏ])(?:(?:transfer|move|slide|slip|put|pop|place|shove) (?:the |your )?(?:whole |hot |same )?(?:pan|skillet|frying pan|casserole) (?:straight |directly )?(?:in|to|into)(?![a-zß-ɏ])[^.;]{0,20} oven|oven(?: (?:at|set to) \d+ ?°? ?[CF]?)?,? (?:still )?in (?:its|the same|the hot) (?:pan|skillet)|in (?:its|the same|the hot) (?:pan|skillet) [^.;]{0,20}oven|(?:mete|pasa|lleva|pon)[a-zß-ɏ]* la (?:misma )?sart[eé]n (?:en el|al) horno)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:(?:transfer|move|slide|slip|put|pop|place|shove) (?:the |your )?(?:whole |hot |same )?(?:pan|skillet|frying pan|casserole) (?:straight |directly )?(?:in|to|into)(?![a-zß-ɏ])[^.;]{0,20} oven|oven(?: (?:at|set to) \d+ ?°? ?[CF]?)?,? (?:still )?in (?:its|the same|the hot) (?:pan|skillet)|in (?:its|the same|the hot) (?:pan|skillet) [^.;]{0,20}oven|(?:mete|pasa|lleva|pon)[a-zß-ɏ]* la (?:misma )?sart[eé]n (?:en el|al) horno)(?![a-zß-ɏ])/i;
 
 /** Under fat: it is said, or how hot the fat is. */
 function isInFat({ verb, place, text, tempC }: ReadAct): boolean {
@@ -190,15 +190,16 @@ function isInFat({ verb, place, text, tempC }: ReadAct): boolean {
 }
 
 const UNDER_FAT =
-  /(?<![a-zß-ɏ])(?:deep[- ]f(?:ry|ried|rying|at)|(?:in|into) (?:the )?(?:deep|hot,? deep|plenty of (?:hot )?) ?(?:oil|fat|butter)|(?:en )?(?:abundante|mucho) aceite|aceite (?:abundante|hondo)|freidora)(?![a-zß-ɏ])/iu;
-const IN_PAN = /(?<![a-zß-ɏ])(?:frying pan|skillet|griddle|sart[eé]n|plancha)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:deep[- ]f(?:ry|ried|rying|at)|(?:in|into) (?:the )?(?:deep|hot,? deep|plenty of (?:hot )?) ?(?:oil|fat|butter)|(?:en )?(?:abundante|mucho) aceite|aceite (?:abundante|hondo)|freidora)(?![a-zß-ɏ])/i;
+const IN_PAN = /(?<![a-zß-ɏ])(?:frying pan|skillet|griddle|sart[eé]n|plancha)(?![a-zß-ɏ])/i;
 /** Fat as hot as one fries in, °C. Common practice, no source. */
 const FAT_LEAST_C = 140;
 const FAT_MOST_C = 200;
 const FAT_C = 175;
 
 /** "On high", and not "on low or on high". */
-const HIGH_ONLY = /^(?!.*(?<![a-zß-ɏ])(?:low|bajo)(?![a-zß-ɏ])).*(?<![a-zß-ɏ])(?:high|alto)(?![a-zß-ɏ])/iu;
+const HIGH_ONLY =
+  /^(?!.*(?<![a-zß-ɏ])(?:low|bajo)(?![a-zß-ɏ])).*(?<![a-zß-ɏ])(?:high|alto)(?![a-zß-ɏ])/i;
 /** What its two settings come to; core/places/slow-cooker.ts. */
 const SLOW_LOW_C = 91;
 const SLOW_HIGH_C = 96;

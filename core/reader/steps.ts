@@ -126,7 +126,7 @@ function endsMeanwhile({ text }: ReadAct, step: Step, main: Step, joins: readonl
 
 /** In a paragraph that said so once, not all that follows is done beside. */
 const SAYS_MEANWHILE =
-  /(?<![a-zß-ɏ])(?:meanwhile|in the meantime|at the same time|while|mientras|entretanto|a la vez)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:meanwhile|in the meantime|at the same time|while|mientras|entretanto|a la vez)(?![a-zß-ɏ])/i;
 
 function sameFoods(
   { foods: some = [] }: Step,
@@ -178,7 +178,7 @@ function isOfItself(act: ReadAct): boolean {
 }
 
 const OF_MEAT =
-  /(?<![a-zß-ɏ])(?:juices?|drippings?|cooking (?:liquid|liquor)|braising|fat|tin|tray|pan|skillet|pot|casserole|deglaz[a-zß-ɏ]*|meat|rest(?:s|ing)?|jugos?|fondo|desgl[a-zß-ɏ]*|bandeja|fuente|sart[eé]n|cazuela|olla|carne|repos[a-zß-ɏ]*)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:juices?|drippings?|cooking (?:liquid|liquor)|braising|fat|tin|tray|pan|skillet|pot|casserole|deglaz[a-zß-ɏ]*|meat|rest(?:s|ing)?|jugos?|fondo|desgl[a-zß-ɏ]*|bandeja|fuente|sart[eé]n|cazuela|olla|carne|repos[a-zß-ɏ]*)(?![a-zß-ɏ])/i;
 
 /** Skewers or chips in water, while the meat waits its turn. */
 function isAside({ verb, text }: ReadAct): boolean {
@@ -191,4 +191,4 @@ function isOfPulses({ verb, text, likelyMin }: ReadAct): boolean {
 }
 
 const ASIDE =
-  /(?<![a-zß-ɏ])(?:skewers?|sticks?|(?:wood )?chips|planks?|brochetas|palillos|astillas)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:skewers?|sticks?|(?:wood )?chips|planks?|brochetas|palillos|astillas)(?![a-zß-ɏ])/i;

@@ -3,7 +3,7 @@ import type { PlaceKind } from '../places/index.ts';
 import type { ReadDuration } from './span.ts';
 import { placeIn, type VerbWords } from './verbs.ts';
 
-const near = (words: string) => new RegExp(`(?<![a-zß-ɏ])(?:${words})(?![a-zß-ɏ])`, 'iu');
+const near = (words: string) => new RegExp(`(?<![a-zß-ɏ])(?:${words})(?![a-zß-ɏ])`, 'i');
 
 /** What a clause without a verb speaks of, and what is done there. The most telling first. */
 const SURROUNDINGS: ReadonlyArray<readonly [RegExp, VerbWords]> = [
@@ -38,17 +38,17 @@ const SIDES = near(
 );
 /** "Turn the steaks every minute". */
 const TURNED_OFTEN =
-  /(?<![a-zß-ɏ])(?:turn|flip)(?![a-zß-ɏ])[^.;,\d]{0,24} every (?:half )?(?:minute|30 sec[a-zß-ɏ]*)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:turn|flip)(?![a-zß-ɏ])[^.;,\d]{0,24} every (?:half )?(?:minute|30 sec[a-zß-ɏ]*)(?![a-zß-ɏ])/i;
 /** "Stir every 5 minutes for half an hour". */
-const STIRRED_OFTEN = /^\s*(?:stir|remuev[a-zß-ɏ]*)(?![a-zß-ɏ])[^.;,\d]{0,24}(?:every|cada) /iu;
+const STIRRED_OFTEN = /^\s*(?:stir|remuev[a-zß-ɏ]*)(?![a-zß-ɏ])[^.;,\d]{0,24}(?:every|cada) /i;
 const DRY: ReadonlySet<VerbWords> = new Set<VerbWords>(['fry', 'grill', 'sear', 'brown']);
 
 /** A short clause that only turns the food, or goes on. */
 const GOES_ON =
-  /(?<![a-zß-ɏ])(?:turn(?:ed|ing)?|flip(?:ped)?|other side|second side|more|longer|further|again|then|uncovered|covered|without|lid (?:on|off)|undisturbed|vuelta|otro lado|m[aá]s|otr[oa]s?|luego|despu[eé]s|tapad[oa]|destapad[oa]|sin tapa)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:turn(?:ed|ing)?|flip(?:ped)?|other side|second side|more|longer|further|again|then|uncovered|covered|without|lid (?:on|off)|undisturbed|vuelta|otro lado|m[aá]s|otr[oa]s?|luego|despu[eé]s|tapad[oa]|destapad[oa]|sin tapa)(?![a-zß-ɏ])/i;
 /** What a page says of the dish as a whole. */
 const OF_THE_DISH =
-  /(?<![a-zß-ɏ])(?:prep(?:aration)?(?: time)?|total|ready in|takes|serves|makes|keeps?|kept|store[sd]?|yield|time|cooking time|listo en|tiempo|raciones|se conserva|dura)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:prep(?:aration)?(?: time)?|total|ready in|takes|serves|makes|keeps?|kept|store[sd]?|yield|time|cooking time|listo en|tiempo|raciones|se conserva|dura)(?![a-zß-ɏ])/i;
 /** As long as anybody leaves a food to it, minutes. Our own line, no source. */
 export const LONGEST_MIN: Partial<Record<VerbWords, number>> = {
   fry: 60,
@@ -59,7 +59,7 @@ export const LONGEST_MIN: Partial<Record<VerbWords, number>> = {
 const MOST_WORDS = 9;
 /** "Lid on 20". */
 const LID_ONLY =
-  /^\s*(?:lid on|(?:with )?(?:the|a|its) lid on|covered)[^a-zß-ɏ]*(?:min[a-zß-ɏ]*)?\W*$/iu;
+  /^\s*(?:lid on|(?:with )?(?:the|a|its) lid on|covered)[^a-zß-ɏ]*(?:min[a-zß-ɏ]*)?\W*$/i;
 
 const LIT: Partial<Record<PlaceKind, VerbWords>> = { grill: 'grill', smoker: 'smoke' };
 

@@ -93,23 +93,26 @@ function entriesOf(lines: readonly RawLine[]): Entry[] {
 
 /** What a line says, by its shortest words; the most telling first. */
 const KINDS: ReadonlyArray<readonly [Kind, RegExp]> = [
-  ['cold', /(?:out of|from) (?:the )?(?:fridge|cold)|de la nevera|del frigor[ií]fico/iu],
+  ['cold', /(?:out of|from) (?:the )?(?:fridge|cold)|de la nevera|del frigor[ií]fico/i],
   [
     'preheat',
-    /(?<![a-zß-ɏ])(?:oven|grill|smoker|bbq|barbecue|kettle|horno|ahumador|barbacoa)(?: goes| is)? (?:on|lit|encendido)(?![a-zß-ɏ])|^(?:light|preheat|heat|enciende|precalienta)(?![a-zß-ɏ])/iu,
+    /(?<![a-zß-ɏ])(?:oven|grill|smoker|bbq|barbecue|kettle|horno|ahumador|barbacoa)(?: goes| is)? (?:on|lit|encendido)(?![a-zß-ɏ])|^(?:light|preheat|heat|enciende|precalienta)(?![a-zß-ɏ])/i,
   ],
   [
     'turn',
-    /^(?:(?:turn|oven|heat|temp|it|horno|knock|drop|crank|baja|sube|bajar|subir)(?: it| the oven| el horno)? )*(?:back )?(?:down|up|to|a|baja[a-zß-ɏ]*|sube[a-zß-ɏ]*)(?: to| a)? \d{3}/iu,
+    /^(?:(?:turn|oven|heat|temp|it|horno|knock|drop|crank|baja|sube|bajar|subir)(?: it| the oven| el horno)? )*(?:back )?(?:down|up|to|a|baja[a-zß-ɏ]*|sube[a-zß-ɏ]*)(?: to| a)? \d{3}/i,
   ],
-  ['wrap', /^(?:un)?wrap(?:ped)?(?![a-zß-ɏ])|^(?:in|into) (?:foil|paper)(?![a-zß-ɏ])|^env(?:ue|o)l/iu],
+  [
+    'wrap',
+    /^(?:un)?wrap(?:ped)?(?![a-zß-ɏ])|^(?:in|into) (?:foil|paper)(?![a-zß-ɏ])|^env(?:ue|o)l/i,
+  ],
   [
     'out',
-    /(?<![a-zß-ɏ])(?:out|off|drain[a-zß-ɏ]*|strain[a-zß-ɏ]*|pulled(?= (?:at|off|from|when))|escurr[a-zß-ɏ]*|fuera|saca(?:r|mos)?|retira(?:r)?)(?![a-zß-ɏ])/iu,
+    /(?<![a-zß-ɏ])(?:out|off|drain[a-zß-ɏ]*|strain[a-zß-ɏ]*|pulled(?= (?:at|off|from|when))|escurr[a-zß-ɏ]*|fuera|saca(?:r|mos)?|retira(?:r)?)(?![a-zß-ɏ])/i,
   ],
   [
     'in',
-    /(?<![a-zß-ɏ])(?:(?:goes? |went )?(?:in|on)(?=[\s,.;]*$|[,;]| at \d| to (?:boil|simmer|steam|fry|grill|the (?:grill|smoker|barbecue))| (?:the|a) (?:oven|grill|smoker|barbecue|bbq))|into (?:the )?(?:oven|smoker|pan|hot fat|fat)|al horno|al ahumador|a la parrilla|a las brasas|a hervir|dentro)(?![a-zß-ɏ])/iu,
+    /(?<![a-zß-ɏ])(?:(?:goes? |went )?(?:in|on)(?=[\s,.;]*$|[,;]| at \d| to (?:boil|simmer|steam|fry|grill|the (?:grill|smoker|barbecue))| (?:the|a) (?:oven|grill|smoker|barbecue|bbq))|into (?:the )?(?:oven|smoker|pan|hot fat|fat)|al horno|al ahumador|a la parrilla|a las brasas|a hervir|dentro)(?![a-zß-ɏ])/i,
   ],
 ];
 
@@ -123,8 +126,8 @@ const NO_FOOD =
 
 /** "Carve", "eat": the end of whatever rests. */
 const EATEN =
-  /(?<![a-zß-ɏ])(?:carved?|sliced?|shred[a-zß-ɏ]*|pull(?:ed)?(?! (?:out|at|off|from|when))|serve|served|eat|dish up|plate|table|trincha[a-zß-ɏ]*|deshebra[a-zß-ɏ]*|desmenuza[a-zß-ɏ]*|corta[a-zß-ɏ]*|servir|sirve|comer|comemos|a la mesa)(?![a-zß-ɏ])/iu;
-const EVERYTHING = /(?<![a-zß-ɏ])(?:everything|all|todo)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:carved?|sliced?|shred[a-zß-ɏ]*|pull(?:ed)?(?! (?:out|at|off|from|when))|serve|served|eat|dish up|plate|table|trincha[a-zß-ɏ]*|deshebra[a-zß-ɏ]*|desmenuza[a-zß-ɏ]*|corta[a-zß-ɏ]*|servir|sirve|comer|comemos|a la mesa)(?![a-zß-ɏ])/i;
+const EVERYTHING = /(?<![a-zß-ɏ])(?:everything|all|todo)(?![a-zß-ɏ])/i;
 
 /** The line that ends what an entry begins. */
 function endOf(entry: Entry, later: readonly Entry[]): Entry | undefined {
@@ -161,12 +164,12 @@ type Fire = 'oven' | 'smoker' | 'grill';
 function firesOf(entries: readonly Entry[]): Fire[] {
   let fire: Fire = 'oven';
   return entries.map(({ line: { text } }) => {
-    if (/smoker|ahumador/iu.test(text)) fire = 'smoker';
+    if (/smoker|ahumador/i.test(text)) fire = 'smoker';
     else if (
-      /grill|bbq|barbecue|kettle|coals|parrilla|barbacoa|brasas|prender el fuego/iu.test(text)
+      /grill|bbq|barbecue|kettle|coals|parrilla|barbacoa|brasas|prender el fuego/i.test(text)
     )
       fire = 'grill';
-    else if (/(?<![a-zß-ɏ])(?:oven|horno)(?![a-zß-ɏ])/iu.test(text)) fire = 'oven';
+    else if (/(?<![a-zß-ɏ])(?:oven|horno)(?![a-zß-ɏ])/i.test(text)) fire = 'oven';
     return fire;
   });
 }
@@ -211,13 +214,13 @@ const SAID: Readonly<Record<Language, Said>> = {
   },
 };
 
-const ON_RING = /(?<![a-zß-ɏ])on to (boil|simmer|steam|fry)(?![a-zß-ɏ])/iu;
+const ON_RING = /(?<![a-zß-ɏ])on to (boil|simmer|steam|fry)(?![a-zß-ɏ])/i;
 /** "Potatoes on": over a ring. */
-const ON = /(?<![a-zß-ɏ])on(?=[\s,.;]*$|[,;])|a hervir/iu;
+const ON = /(?<![a-zß-ɏ])on(?=[\s,.;]*$|[,;])|a hervir/i;
 /** "Out when 55". */
-const CORE = /(?<![a-zß-ɏ])(when|at|cuando|a los)\s+([4-9]\d)(?![\d:.])(?!\s*(?:°|º|C\b))/iu;
-const DRAINS = /^(?:drain|strain|escurr)/iu;
-const RESTS = /(?<![a-zß-ɏ])(?:rest|repos)/iu;
+const CORE = /(?<![a-zß-ɏ])(when|at|cuando|a los)\s+([4-9]\d)(?![\d:.])(?!\s*(?:°|º|C\b))/i;
+const DRAINS = /^(?:drain|strain|escurr)/i;
+const RESTS = /(?<![a-zß-ɏ])(?:rest|repos)/i;
 
 /** The line with the verb that its shorthand leaves out. */
 function asRead(
@@ -245,13 +248,13 @@ function asRead(
     case 'in': {
       if (ordered) return text;
       const [ring, verb] = ON_RING.exec(text) ?? [];
-      const bare = text.replace(GOES, '').replace(/^(?:the|el|la|los|las) /iu, '');
+      const bare = text.replace(GOES, '').replace(/^(?:the|el|la|los|las) /i, '');
       if (ring) return `${verb} the ${bare}${lasting}`;
       const boils = fire === 'oven' && ON.test(text);
       return `${boils ? said.boils : said.cooks[fire]} ${bare}${lasting}`;
     }
     default:
-      return text.replace(/^pulled(?= (?:it|the|apart))/iu, 'pull');
+      return text.replace(/^pulled(?= (?:it|the|apart))/i, 'pull');
   }
 }
 
@@ -260,7 +263,7 @@ function bareOf(text: string): string {
   const [own = text] = text.split(/[,;(]/u);
   return own
     .replace(GOES, '')
-    .replace(/^(?:the|el|la|los|las) /iu, '')
+    .replace(/^(?:the|el|la|los|las) /i, '')
     .trim();
 }
 
@@ -268,4 +271,4 @@ function bareOf(text: string): string {
 const HEAT = /(?<!\d)\d{3}(?!\d)(?:\s*(?:°|º|degrees|grados)?\s*[CF](?!\p{L}))?/u;
 /** "Goes in": what the verb says. */
 const GOES =
-  /(?<![a-zß-ɏ])(?:(?:goes? |went |va )?(?:in|on(?: to (?:boil|simmer|steam|fry|grill))?)(?=[\s,.;]*$|[,;]| at \d)|al horno|a la parrilla|a las brasas|al ahumador|a hervir|dentro)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:(?:goes? |went |va )?(?:in|on(?: to (?:boil|simmer|steam|fry|grill))?)(?=[\s,.;]*$|[,;]| at \d)|al horno|a la parrilla|a las brasas|al ahumador|a hervir|dentro)(?![a-zß-ɏ])/i;

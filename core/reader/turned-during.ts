@@ -126,9 +126,9 @@ function noteTurned(context: Context, act: ReadAct): void {
 /** What is set to a heat, and no ring. */
 const CLOSED: ReadonlySet<string> = new Set(['oven', 'smoker', 'grill']);
 const SETS_TO =
-  /(?<![a-zß-ɏ])(?:lower|reduc|turn|drop|knock|bring|rais|increas|crank|baj|sub)[a-zß-ɏ]*(?: it| the (?:oven|heat|temperature|fire|smoker)| (?:el|la) (?:horno|fuego|temperatura))?(?: right)?(?: down| up| back)? (?:to|a|hasta) (?:about |unos )?$/iu;
+  /(?<![a-zß-ɏ])(?:lower|reduc|turn|drop|knock|bring|rais|increas|crank|baj|sub)[a-zß-ɏ]*(?: it| the (?:oven|heat|temperature|fire|smoker)| (?:el|la) (?:horno|fuego|temperatura))?(?: right)?(?: down| up| back)? (?:to|a|hasta) (?:about |unos )?$/i;
 const HALFWAY =
-  /(?<![a-zß-ɏ])(?:half-?way(?: through)?|at half-?time|a (?:la )?mitad(?: de la cocci[oó]n)?)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:half-?way(?: through)?|at half-?time|a (?:la )?mitad(?: de la cocci[oó]n)?)(?![a-zß-ɏ])/i;
 const AT =
-  /(?:after(?: about)?(?: the first)?|at(?: the)?|once|tras|a l[oa]s|pasad[oa]s|al cabo de|(?:for|in|during) the (?:last|final)|^\s*(?:the )?last|(?:durante |en )?los [uú]ltimos)\s*$/iu;
-const LAST = /(?:last|final|[uú]ltimos)\s*$/iu;
+  /(?:after(?: about)?(?: the first)?|at(?: the)?|once|tras|a l[oa]s|pasad[oa]s|al cabo de|(?:for|in|during) the (?:last|final)|^\s*(?:the )?last|(?:durante |en )?los [uú]ltimos)\s*$/i;
+const LAST = /(?:last|final|[uú]ltimos)\s*$/i;

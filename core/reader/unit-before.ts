@@ -4,38 +4,38 @@ import { NUMBER, numberIn } from './numbers.ts';
 
 /** "then 10–15": minutes again, when minutes were said before. */
 const AGAIN =
-  /(?:(?<=(?:shak|turn|stir|bast|flip|rotat|spritz|mop|vuelta)[a-zß-ɏ]*[^.;,\d]{0,24} )(?:at|a l[oa]s)|then|another|(?<![a-zß-ɏ])give (?:it|them)|after|tras|up to|no (?:longer|more) than|not (?:(?:longer|more) than|above|beyond|over)|at most|max(?:imum|\.)?|better|ideally|preferably|luego|despu[eé]s|hasta|mejor|idealmente|no m[aá]s de|m[aá]ximo)\s+(?!\d+\s*°)(\d+)(?:\s*[-–—]\s*(\d+))?(?=\s*(?:[.,;)]|$|or (?:it|they)(?![a-zß-ɏ])))/giu;
+  /(?:(?<=(?:shak|turn|stir|bast|flip|rotat|spritz|mop|vuelta)[a-zß-ɏ]*[^.;,\d]{0,24} )(?:at|a l[oa]s)|then|another|(?<![a-zß-ɏ])give (?:it|them)|after|tras|up to|no (?:longer|more) than|not (?:(?:longer|more) than|above|beyond|over)|at most|max(?:imum|\.)?|better|ideally|preferably|luego|despu[eé]s|hasta|mejor|idealmente|no m[aá]s de|m[aá]ximo)\s+(?!\d+\s*°)(\d+)(?:\s*[-–—]\s*(\d+))?(?=\s*(?:[.,;)]|$|or (?:it|they)(?![a-zß-ɏ])))/gi;
 
 /** "An hour at room temperature and two in the fridge". */
 const HOURS_MORE =
-  /(?<=(?:hours?|horas?)(?![a-zß-ɏ])[^.;\d]{0,40} (?:and|y|then|luego) (?:another |otr[oa]s )?)(?:two|three|four|six|eight|dos|tres|cuatro|seis|ocho|\d{1,2})(?= (?:in|en) (?:the |la |el )?(?:fridge|refrigerator|cold|oven|nevera|frigor[ií]fico|horno))/giu;
+  /(?<=(?:hours?|horas?)(?![a-zß-ɏ])[^.;\d]{0,40} (?:and|y|then|luego) (?:another |otr[oa]s )?)(?:two|three|four|six|eight|dos|tres|cuatro|seis|ocho|\d{1,2})(?= (?:in|en) (?:the |la |el )?(?:fridge|refrigerator|cold|oven|nevera|frigor[ií]fico|horno))/gi;
 
 /** "Five hours bare, two in paper, one more bare": hours, each a stage. */
 const HOURS_EACH = new RegExp(
   `(?<=(?:hours?|horas?|\\dh)(?![a-zß-ɏ])[^.;]{0,40}(?:,|,? and|,? then| y) )(${NUMBER})(?= (?:more )?(?:wrapped|unwrapped|bare|covered|uncovered|in (?:foil|paper|the foil|butcher)|envuelt|desenvuelt|sin envolver|en papel))`,
-  'giu',
+  'gi',
 );
 
 /** "Glaze the onions 15 minutes and fry the mushrooms 6." */
 const ELLIPSIS =
-  /(?<=(?:min[a-zß-ɏ]*|mins?)[^.;\d]{0,40}(?:,|\sand|\sy)\s+[a-zß-ɏ]+ (?:the |los |las |el |la )[a-zß-ɏ]+ )(\d{1,2})(?=\s*(?:[.;)]|$))/giu;
+  /(?<=(?:min[a-zß-ɏ]*|mins?)[^.;\d]{0,40}(?:,|\sand|\sy)\s+[a-zß-ɏ]+ (?:the |los |las |el |la )[a-zß-ɏ]+ )(\d{1,2})(?=\s*(?:[.;)]|$))/gi;
 
 /** "Beat for 5 minutes, rest 30 in the cold." */
 const RESTS_SO =
-  /(?<=(?:min[a-zß-ɏ]*|mins?)[^.;\d]{0,40}(?:,|\sand|\sy|\sthen)\s+(?:[a-zß-ɏ]+ )?(?:repos[a-zß-ɏ]*|dej(?:a|ar|amos)|rest|leave|chill|stand|cool|enfr[a-zß-ɏ]*)\s)(\d{1,3})(?=\s+(?:en|in|on|at|a)\s+(?!\d))/giu;
+  /(?<=(?:min[a-zß-ɏ]*|mins?)[^.;\d]{0,40}(?:,|\sand|\sy|\sthen)\s+(?:[a-zß-ɏ]+ )?(?:repos[a-zß-ɏ]*|dej(?:a|ar|amos)|rest|leave|chill|stand|cool|enfr[a-zß-ɏ]*)\s)(\d{1,3})(?=\s+(?:en|in|on|at|a)\s+(?!\d))/gi;
 
 /** "At least 6 and at most 24 hours": of the unit that comes later. */
 const UNIT_LATER =
-  /(?<=(?:at least|min(?:imum)?|no less than|como m[ií]nimo|al menos|m[ií]nimo(?: de)?) )(\d{1,2})(?=,? (?:and |but |y |pero )?(?:at most|at the most|no(?:t)? more than|up to|como m[aá]ximo|m[aá]ximo(?: de)?|no m[aá]s de) \d)/giu;
+  /(?<=(?:at least|min(?:imum)?|no less than|como m[ií]nimo|al menos|m[ií]nimo(?: de)?) )(\d{1,2})(?=,? (?:and |but |y |pero )?(?:at most|at the most|no(?:t)? more than|up to|como m[aá]ximo|m[aá]ximo(?: de)?|no m[aá]s de) \d)/gi;
 
 /** "Turning it down after the first 20", "uncovered for the last ten": a moment of what lasts. */
 const PART_OF = new RegExp(
   `(?<=(?:after|for|in|during) (?:the )?(?:first|last|final) )(${NUMBER})(?=\\s*(?:[.,;)]|$|or (?:it|they)(?![a-zß-ɏ])))`,
-  'giu',
+  'gi',
 );
 /** Fewer are turns, or hours of nobody knows what. Our own line, no source. */
 const LEAST_PART_MIN = 5;
-const AFTER = /^(?:after|tras)(?![a-zß-ɏ])/iu;
+const AFTER = /^(?:after|tras)(?![a-zß-ɏ])/i;
 
 /** Numbers without a unit that are lengths by what was said before: of its unit, or a moment of it. */
 export function inUnitBefore(text: string, before: readonly Atom[]): Atom[] {

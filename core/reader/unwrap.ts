@@ -9,16 +9,16 @@ const NOTES_SHARE = 0.6;
 const ENDS = /[.!?:;)”"]\s*$/u;
 /** A word that nothing ends on. */
 const DANGLES =
-  /(?:,|(?<![a-zß-ɏ])(?:the|an?|of|for|at|to|and|or|in|on|with|about|until|from|into|then|minutes? per|de|la|el|los|las|un|una|con|en|y|o|a|al|durante|hasta|unos))$/iu;
+  /(?:,|(?<![a-zß-ɏ])(?:the|an?|of|for|at|to|and|or|in|on|with|about|until|from|into|then|minutes? per|de|la|el|los|las|un|una|con|en|y|o|a|al|durante|hasta|unos))$/i;
 const NEW_LINE = /^\s*(?:[-*•·▢☐#>]|\d{1,2}\s*[.):]\s)/u;
 const BEGINS_SMALL = /^\s*\p{Ll}/u;
-const AMOUNT = new RegExp(`^\\s*(?:${NUMBER})\\s*[a-zß-ɏ(/x×½¼¾-]`, 'iu');
+const AMOUNT = new RegExp(`^\\s*(?:${NUMBER})\\s*[a-zß-ɏ(/x×½¼¾-]`, 'i');
 /** "brine: 3 l water": a line of its own. */
 const LEADS = /^\s*[\p{L} '’-]{2,24}:\s/u;
 const HYPHEN = /(\p{Ll})[-‐]$/u;
 /** What keeps its hyphen: "slow-cooked", "half-way". */
 const KEEPS =
-  /(?<![a-zß-ɏ])(?:slow|half|skin|fat|bone|deep|stir|pan|pot|oven|low|medium|well|pre|non|self|long|short|semi|bite|two|three|four|five|six|ten|twenty|thirty|forty|fifty)-$/iu;
+  /(?<![a-zß-ɏ])(?:slow|half|skin|fat|bone|deep|stir|pan|pot|oven|low|medium|well|pre|non|self|long|short|semi|bite|two|three|four|five|six|ten|twenty|thirty|forty|fifty)-$/i;
 
 /** A photographed or printed page with its broken lines joined, and its hyphenated words whole. */
 export function unwrapped(text: string): string {

@@ -4,11 +4,11 @@ import type { ReadRecipe } from './read.ts';
 
 /** Out of it, or away with it. */
 const THROWN =
-  /(?<![a-zß-ɏ])(?:discard|throw|tip (?:away|off)|drain|wipe|pat|shak(?:e|ing)|scrape|(?:out of|from|off)(?= (?:the |its |their |this )?(?:marinade|brine|paste|liquid|cure))|away|desech[a-zß-ɏ]*|escurr[a-zß-ɏ]*|tira(?:r)?|retira[a-zß-ɏ]*|sac[a-zß-ɏ]*|sin)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:discard|throw|tip (?:away|off)|drain|wipe|pat|shak(?:e|ing)|scrape|(?:out of|from|off)(?= (?:the |its |their |this )?(?:marinade|brine|paste|liquid|cure))|away|desech[a-zß-ɏ]*|escurr[a-zß-ɏ]*|tira(?:r)?|retira[a-zß-ɏ]*|sac[a-zß-ɏ]*|sin)(?![a-zß-ɏ])/i;
 const WORDS: Readonly<Partial<Record<Mixture['kind'], RegExp>>> = {
-  marinade: /(?<![a-zß-ɏ])(?:marinade|marinada|adobo)(?![a-zß-ɏ])/iu,
-  paste: /(?<![a-zß-ɏ])(?:paste|marinade|adobo)(?![a-zß-ɏ])/iu,
-  'wet brine': /(?<![a-zß-ɏ])(?:brine|salmuera)(?![a-zß-ɏ])/iu,
+  marinade: /(?<![a-zß-ɏ])(?:marinade|marinada|adobo)(?![a-zß-ɏ])/i,
+  paste: /(?<![a-zß-ɏ])(?:paste|marinade|adobo)(?![a-zß-ɏ])/i,
+  'wet brine': /(?<![a-zß-ɏ])(?:brine|salmuera)(?![a-zß-ɏ])/i,
 };
 const SOAKING: ReadonlySet<Verb> = new Set(['marinate', 'brine', 'soak']);
 

@@ -32,7 +32,7 @@ function lowered(sentence: string): string {
 /** "Cuécelas" is "cuece" with what is cooked, "mezclá" is "mezcla"; the accent is only there for it. As long as it was. */
 function withoutEnclitic(sentence: string): string {
   return sentence.replace(/\p{L}+/gu, (word) =>
-    /[áéíóú].*(?:l[oa]s?|les?)$|[a-zß-ɏ]{2}[áéí]$/iu.test(word)
+    /[áéíóú].*(?:l[oa]s?|les?)$|[a-zß-ɏ]{2}[áéí]$/i.test(word)
       ? word
           .normalize('NFD')
           .replace(/\u0301/gu, '')
@@ -55,8 +55,8 @@ export type Language = 'en' | 'es';
  * "then"; not after "the" or "of".
  */
 const ORDER_BEFORE =
-  /(?:^|[,;:(.–—-]\s*(?:and |or |then |but |now )?|(?:^|\s)(?:and|then|or|to|before (?:eating|serving|cooking|grilling|roasting|dinner|supper),?|&|must|should|can|will|you|i|we|please|now|next|finally|just|gently|slowly|carefully|lightly|thoroughly|briefly|quickly|well|thinly|finely|also|first|always|while (?:that|this|it|they|the [a-zß-ɏ]+)(?:['’]s|['’]re| is| are)? [a-zß-ɏ]+|immediately|generously|completely|(?<!of )(?:on )?the (?:next |same |following )?(?:day|morning)|that (?:morning|evening|night)|next (?:day|morning)|(?:in|on|into|to) (?:an? |the |another )?[^,.;]{0,24}(?:bowl|pan|saucepan|pot|skillet|dish|blender|processor|jar|bag)|once cooked|when ready|(?:and )?let(?: it| them)?|it|them|(?:once|when|as soon as) the (?:oil|fat|oven|water|grill|pan|[a-zß-ɏ]+) (?:is|are|reads?|hits|reaches)(?: at| to)? \d{2,3}\s?°?\s?[CF]?|take it out|take them out|meanwhile|at the same time|thoroughly|loosely)\s+)$/iu;
-const LY = /(?<![a-zß-ɏ])(?!apply|only|family|jelly|chilly)[a-zß-ɏ]{3,}ly\s+$/iu;
+  /(?:^|[,;:(.–—-]\s*(?:and |or |then |but |now )?|(?:^|\s)(?:and|then|or|to|before (?:eating|serving|cooking|grilling|roasting|dinner|supper),?|&|must|should|can|will|you|i|we|please|now|next|finally|just|gently|slowly|carefully|lightly|thoroughly|briefly|quickly|well|thinly|finely|also|first|always|while (?:that|this|it|they|the [a-zß-ɏ]+)(?:['’]s|['’]re| is| are)? [a-zß-ɏ]+|immediately|generously|completely|(?<!of )(?:on )?the (?:next |same |following )?(?:day|morning)|that (?:morning|evening|night)|next (?:day|morning)|(?:in|on|into|to) (?:an? |the |another )?[^,.;]{0,24}(?:bowl|pan|saucepan|pot|skillet|dish|blender|processor|jar|bag)|once cooked|when ready|(?:and )?let(?: it| them)?|it|them|(?:once|when|as soon as) the (?:oil|fat|oven|water|grill|pan|[a-zß-ɏ]+) (?:is|are|reads?|hits|reaches)(?: at| to)? \d{2,3}\s?°?\s?[CF]?|take it out|take them out|meanwhile|at the same time|thoroughly|loosely)\s+)$/i;
+const LY = /(?<![a-zß-ɏ])(?!apply|only|family|jelly|chilly)[a-zß-ɏ]{3,}ly\s+$/i;
 
 /** The verbs of a sentence, in its order, none inside another. */
 export function verbsIn(sentence: string, language: Language): readonly VerbHit[] {
@@ -117,27 +117,27 @@ function findVerbs(sentence: string, language: Language): readonly VerbHit[] {
   return hits.reduce<VerbHit[]>((kept, hit) => {
     const last = kept.at(-1);
     // "Sofríe a fuego lento": how it is fried, and no step of its own.
-    const only = last && /^a fuego lento$/iu.test(sentence.slice(hit.from, hit.to));
+    const only = last && /^a fuego lento$/i.test(sentence.slice(hit.from, hit.to));
     const between = last ? sentence.slice(last.to, hit.from) : '';
     const close =
-      last && (!/[.;,]/.test(between) || !/[.;\d]|(?:minuto|hora)s?(?![a-zß-ɏ])/iu.test(between));
+      last && (!/[.;,]/.test(between) || !/[.;\d]|(?:minuto|hora)s?(?![a-zß-ɏ])/i.test(between));
     return last && (hit.from < last.to || (only && close)) ? kept : [...kept, hit];
   }, []);
 }
 
 /** "Before you grill": when, and no order. */
 const NOT_YET =
-  /(?:before|until|till?|if|when|once|after|as) (?:you|we|i)(?:['’](?:re|ll|m))?(?: (?:want|need|plan|intend|mean|are going|start|begin)(?: to)?)?\s+$/iu;
+  /(?:before|until|till?|if|when|once|after|as) (?:you|we|i)(?:['’](?:re|ll|m))?(?: (?:want|need|plan|intend|mean|are going|start|begin)(?: to)?)?\s+$/i;
 
 /** "Until the skin starts to bubble": what one sees, and no order. */
-const BEGINS_TO = /(?<![a-zß-ɏ])(?:starts?|begins?|is about|are about|needs?) to\s+$/iu;
+const BEGINS_TO = /(?<![a-zß-ɏ])(?:starts?|begins?|is about|are about|needs?) to\s+$/i;
 
 /** "Slow-roast", "deep fry". */
 const COMPOUND =
-  /(?<![a-zß-ɏ-])(?:[a-zß-ɏ]{2,9}-|(?:deep|shallow|pan|stir|dry|flash|slow|pot|spit|hot|cold|hard|soft|part|par|blind|quick|blast) )$/iu;
+  /(?<![a-zß-ɏ-])(?:[a-zß-ɏ]{2,9}-|(?:deep|shallow|pan|stir|dry|flash|slow|pot|spit|hot|cold|hard|soft|part|par|blind|quick|blast) )$/i;
 
 /** "In the same pan fry the bacon": no "pan-fry". */
-const IN_PAN = /(?<![a-zß-ɏ])in (?:an? |the |another |your )(?:[a-zß-ɏ]+ ){0,2}pan $/iu;
+const IN_PAN = /(?<![a-zß-ɏ])in (?:an? |the |another |your )(?:[a-zß-ɏ]+ ){0,2}pan $/i;
 
 /** How many letters of a verb stand in front of its own word. */
 function compoundBefore(before: string): number {
@@ -146,7 +146,7 @@ function compoundBefore(before: string): number {
 
 /** "Do not let it boil". */
 const NEVER =
-  /(?:not|don['’]t|never|without) (?:let(?:ting)?|allow(?:ing)?) (?:it|them|the [a-zß-ɏ]+)(?: to| ever)?\s+$/iu;
+  /(?:not|don['’]t|never|without) (?:let(?:ting)?|allow(?:ing)?) (?:it|them|the [a-zß-ɏ]+)(?: to| ever)?\s+$/i;
 
 function isOrder(sentence: string, from: number): boolean {
   // "Slow-roast": where the whole word stands.
@@ -158,25 +158,27 @@ function isOrder(sentence: string, from: number): boolean {
   );
 }
 
-const SPANISH_NOUN = /(?:^|\s)(?:la|el|una?|las|los|del?|esta|al|su|con|en|por|cada)\s+$/iu;
+const SPANISH_NOUN = /(?:^|\s)(?:la|el|una?|las|los|del?|esta|al|su|con|en|por|cada)\s+$/i;
 
 function isSpanishOrder(sentence: string, from: number, to: number): boolean {
   const word = sentence.slice(from, to);
   // "Hasta que se puedan cortar": what one sees.
-  if (/(?:pued|pod)[a-zß-ɏ]*\s+$/iu.test(sentence.slice(0, from))) return false;
+  if (/(?:pued|pod)[a-zß-ɏ]*\s+$/i.test(sentence.slice(0, from))) return false;
   // "No más, porque el limón cuece el pescado": why, and no order.
-  if (/(?<![a-zß-ɏ])(?:porque|ya que|puesto que)(?![a-zß-ɏ])[^.;,]*$/iu.test(sentence.slice(0, from)))
+  if (
+    /(?<![a-zß-ɏ])(?:porque|ya que|puesto que)(?![a-zß-ɏ])[^.;,]*$/i.test(sentence.slice(0, from))
+  )
     return false;
   // "Que repose 10 minutos" is an order; "hasta que hierva" is none.
   if (
-    !/(?:^\s*|[,;] |(?<![a-zß-ɏ])y )que (?:se )?$/iu.test(sentence.slice(0, from)) &&
-    /(?:cuando|hasta que|en cuanto|que|que se|si|hasta|antes de|para|sin|no|nunca|jam[aá]s)\s+$/iu.test(
+    !/(?:^\s*|[,;] |(?<![a-zß-ɏ])y )que (?:se )?$/i.test(sentence.slice(0, from)) &&
+    /(?:cuando|hasta que|en cuanto|que|que se|si|hasta|antes de|para|sin|no|nunca|jam[aá]s)\s+$/i.test(
       sentence.slice(0, from),
     )
   )
     return false;
   // "Las horneamos": no noun ends so.
-  const isOurs = /(?:[aei]mos)$/iu.test(word);
+  const isOurs = /(?:[aei]mos)$/i.test(word);
   return /\s/.test(word) || isOurs || !SPANISH_NOUN.test(sentence.slice(0, from));
 }
 
@@ -197,20 +199,20 @@ export function beginsDoing(line: string): boolean {
 /** The place a piece of text names; the last where there are several. */
 export function placeIn(text: string): PlaceKind | undefined {
   const plain = text.replace(OR_IN_MICROWAVE, '');
-  const said = /before/iu.test(plain) ? plain.replace(LATER, '') : plain;
+  const said = /before/i.test(plain) ? plain.replace(LATER, '') : plain;
   return PLACE_NAMES.find(([, pattern]) => pattern.test(said))?.[0];
 }
 
 /** "(or 8 minutes in the microwave)": another way to do it. */
-const OR_IN_MICROWAVE = /\([^()]*(?:microwave|microondas)[^()]*\)/giu;
+const OR_IN_MICROWAVE = /\([^()]*(?:microwave|microondas)[^()]*\)/gi;
 /** "Before it goes in the oven": not there yet. */
 const LATER =
-  /(?<![a-zß-ɏ])before (?:it|they|the [a-zß-ɏ]+|you) (?:goe?s?|is|are|put|cook)(?![a-zß-ɏ])[^.;,]{0,16} (?:in|into|on|onto|over|under) (?:the )?[a-zß-ɏ]+/iu;
+  /(?<![a-zß-ɏ])before (?:it|they|the [a-zß-ɏ]+|you) (?:goe?s?|is|are|put|cook)(?![a-zß-ɏ])[^.;,]{0,16} (?:in|into|on|onto|over|under) (?:the )?[a-zß-ɏ]+/i;
 
 const SPANISH_WORDS =
-  /(?<![a-zß-ɏ])(?:el|la|los|las|de|del|con|para|por|una?|y|al|en|hasta|que|d[ií]as?|minutos?|horas?|grados|fuego|horno|cucharadas?|sal)(?![a-zß-ɏ])/giu;
+  /(?<![a-zß-ɏ])(?:el|la|los|las|de|del|con|para|por|una?|y|al|en|hasta|que|d[ií]as?|minutos?|horas?|grados|fuego|horno|cucharadas?|sal)(?![a-zß-ɏ])/gi;
 const ENGLISH_WORDS =
-  /(?<![a-zß-ɏ])(?:the|of|with|for|and|to|in|an|until|minutes|hours|heat|oven|salt|cup|into)(?![a-zß-ɏ])/giu;
+  /(?<![a-zß-ɏ])(?:the|of|with|for|and|to|in|an|until|minutes|hours|heat|oven|salt|cup|into)(?![a-zß-ɏ])/gi;
 
 /** Which of the two languages a text is in. */
 export function languageOf(text: string): Language {

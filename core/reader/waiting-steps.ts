@@ -18,7 +18,7 @@ export function lastNoun(text: string): string {
 }
 
 const OBJECT =
-  /^(?:soak the|poner en remojo) (.+?)(?: overnight| for | toda la noche| durante |[.,]|$)/iu;
+  /^(?:soak the|poner en remojo) (.+?)(?: overnight| for | toda la noche| durante |[.,]|$)/i;
 
 /** What a step names is wanted there, and waits no longer. Changes the list. */
 export function takeNamed(waiting: WaitingStep[], text: string): Step[] {

@@ -9,11 +9,11 @@ const ABOUT =
 /** "A nice 1.5 kg chicken", "a 2-kilo piece of topside", "a leg weighing roughly 2 kg". */
 const WEIGHT = new RegExp(
   `(?:^|\\s)(?:(?:weighing|of|that weighs|which weighs|de|que pese|que pesen|d[e']) )?(?:${ABOUT} )?(?<low>${NUMBER})(?:\\s*(?:-|–|to|a)\\s*(?<high>${NUMBER}))?[\\s-]?(?<unit>${MASS})(?<half> y medio| and a half)?(?:[- ]+(?:piece|joint|slab|chunk|trozo|pieza) (?:of|de))?(?= |$)(?: each| cada un[oa]| apiece)?`,
-  'iu',
+  'i',
 );
 /** "Un pollo de kilo y medio". */
 const KILO_AND =
-  /\s(?:de )?(?:un )?(?<unit>kilo|libra)(?<half> y medi[oa])?(?: (?:cada un[oa]))?(?= |$)/iu;
+  /\s(?:de )?(?:un )?(?<unit>kilo|libra)(?<half> y medi[oa])?(?: (?:cada un[oa]))?(?= |$)/i;
 
 /** A weight that stands within the name of a food: how much, and the name without it. */
 export interface WeightInName {
@@ -43,6 +43,6 @@ function weighed(name: string): WeightInName | undefined {
   const rest = `${name.slice(0, match.index)} ${name.slice(match.index + match[0].length)}`
     .replace(/\s+/g, ' ')
     .trim()
-    .replace(/^(?:of|de)\s+/iu, '');
+    .replace(/^(?:of|de)\s+/i, '');
   return { grams: value * gramsPer, name: rest };
 }

@@ -6,9 +6,9 @@ import { stepOf, type About } from './step-of-act.ts';
 const LIT: ReadonlySet<Verb> = new Set(['light', 'preheat']);
 /** A fire of wood or coals, and no element over the shelf. */
 const COALS =
-  /(?<![a-zß-ɏ])(?:coals?|charcoal|embers?|barbecued?(?! sauce)|bbq(?! sauce)|brasas?|carb[oó]n|(?<!salsa )barbacoa)(?![a-zß-ɏ])/iu;
+  /(?<![a-zß-ɏ])(?:coals?|charcoal|embers?|barbecued?(?! sauce)|bbq(?! sauce)|brasas?|carb[oó]n|(?<!salsa )barbacoa)(?![a-zß-ɏ])/i;
 /** It goes in cold. */
-const FROM_COLD = /(?<![a-zß-ɏ])(?:cold oven|horno fr[ií]o)(?![a-zß-ɏ])/iu;
+const FROM_COLD = /(?<![a-zß-ɏ])(?:cold oven|horno fr[ií]o)(?![a-zß-ɏ])/i;
 const SAID = {
   oven: 'Heat the oven',
   smoker: 'Light the smoker',

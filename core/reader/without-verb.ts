@@ -5,7 +5,7 @@ import type { ReadDuration } from './span.ts';
 import type { VerbWords } from './verbs.ts';
 
 /** "Return the beef for ten minutes". */
-const RETURNS = /(?<![a-zß-ɏ])(?:return|put [^.;,]{0,30}back|devuelv|vuelve a (?:poner|meter))/iu;
+const RETURNS = /(?<![a-zß-ɏ])(?:return|put [^.;,]{0,30}back|devuelv|vuelve a (?:poner|meter))/i;
 
 /** "Lay the hake in, skin side up, 3 minutes": it cooks as what lay in the pan before. */
 export function laidIn(
@@ -36,15 +36,15 @@ export function withoutVerb({ text, place, spans, degrees }: Seen, pan: boolean,
 
 /** "57 °C / 90 min": in a bath. */
 const BATH =
-  /^\s*(?:(?:the )?(?:water )?bath(?: at)?:?,? )?\d{2}(?:[.,]\d)?\s*(?:°|º)?\s*C?\s*(?:\/|for |,)/iu;
+  /^\s*(?:(?:the )?(?:water )?bath(?: at)?:?,? )?\d{2}(?:[.,]\d)?\s*(?:°|º)?\s*C?\s*(?:\/|for |,)/i;
 /** "In for 20 mins": into the oven that was set. */
-const IN_FOR = /^\s*(?:back )?in(?: (?:it|they) goes?)? for\s/iu;
+const IN_FOR = /^\s*(?:back )?in(?: (?:it|they) goes?)? for\s/i;
 /** "LOW 8–10 hrs". */
-export const SETTING = /^\s*(?:on )?(?:low|high)\b/iu;
+export const SETTING = /^\s*(?:on )?(?:low|high)\b/i;
 /** "Cover with a damp cloth for an hour": a dough rises. */
-const COVERED_UP = /^\s*(?:cover|tapa|cubre)/iu;
+const COVERED_UP = /^\s*(?:cover|tapa|cubre)/i;
 /** "2-3 hours somewhere warm till puffed". */
 const PUFFS =
-  /(?<![a-zß-ɏ])(?:somewhere warm|warm (?:place|spot)|(?:till?|until) (?:it is |it has |well )?(?:puff[a-zß-ɏ]*|doubled|wobbly|risen)|hasta (?:que )?dobl[a-zß-ɏ]*)(?![a-zß-ɏ])/iu;
-const HOT_PAN = /\b(?:hot|side|caliente|lado)s?\b/iu;
+  /(?<![a-zß-ɏ])(?:somewhere warm|warm (?:place|spot)|(?:till?|until) (?:it is |it has |well )?(?:puff[a-zß-ɏ]*|doubled|wobbly|risen)|hasta (?:que )?dobl[a-zß-ɏ]*)(?![a-zß-ɏ])/i;
+const HOT_PAN = /\b(?:hot|side|caliente|lado)s?\b/i;
 const isLength = ({ sense }: ReadDuration): boolean => sense === 'length';

@@ -45,7 +45,7 @@ function rinsed({ dishes }: Ledger): SafetyFinding[] {
   });
 }
 
-const RINSES = /^(?:rinse|wash|lava|enjuag)/iu;
+const RINSES = /^(?:rinse|wash|lava|enjuag)/i;
 const MEAT: ReadonlySet<string> = new Set(['beef', 'pork', 'lamb', 'poultry', 'game']);
 
 /** The steps that find traces of raw food on the board, and until when that lay there. */
