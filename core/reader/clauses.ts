@@ -16,14 +16,30 @@ const GOES_ON = `(?:they|it) (?:all )?(?:go|goes|went) (?:back )?(?:on|in|into|o
 const LOWERS =
   '(?:turn|drop|lower|reduce|raise|increase) (?:it|the (?:oven|heat|temperature))[^.;,]{0,30}\\d{3}|se (?:baja|sube|reduce) (?:el horno|la temperatura)[^.;,]{0,30}\\d{3}';
 
+/** What parts one clause from the next; each begins with a space or one of `;:,.`. */
+const TURNS = [
+  ';',
+  '(?<=^\\s*(?:to (?:serve|finish|reheat)|para (?:servir|terminar|acabar))):',
+  '(?<=^\\s*(?:to serve|para servir)),(?= crisp| tost| dorar)',
+  '(?:,|\\.)?\\s+(?:and\\s+|y\\s+)?(?:then|followed by|after that|afterwards|luego|despu[eé]s|a continuaci[oó]n|seguido de)(?=[\\s,]),?',
+  `,?\\s+(?:and|y)\\s+(?=(?:${GOES_ON})(?![a-zß-ɏ]))`,
+  `,\\s+(?=(?:${GOES_ON}|in (?:with|goes?|go))(?![a-zß-ɏ]))`,
+  `\\s+(?=(?:${LOWERS}))`,
+  '(?<=(?:^|[,;]\\s|and\\s)another \\d{1,3}(?: ?(?:minutes?|mins?|m|hours?|h))?(?: (?:un)?covered)?),?\\s+and\\s+(?=(?:rest|slice|carve|shred)(?![a-zß-ɏ]))',
+  '(?<=(?:add|stir in|pour in|tip in|throw in) [^.;,]{1,30}),\\s+(?=\\d{1,3} ?(?:minutes?|mins?|hours?) more(?![a-zß-ɏ]))',
+  '(?<=(?:^|[,;]\\s|and\\s)(?:another \\d{1,3}(?: ?(?:minutes?|mins?|m|hours?|h))?|\\d{1,3} ?(?:minutes?|mins?|hours?) more)),\\s+(?=(?!(?:un)?covered|un?wrapped|or |lid|with|in |at |on |then|and |until|till|to |[a-zß-ɏ]+ing(?![a-zß-ɏ]))[a-zß-ɏ])',
+  `,?\\s+(?:and|y|then|,)\\s+(?=(?:an? )?\\d{1,2}(?:[ -]?(?:minutes?|mins?|minutos?))?(?:['’]s?)? (?:de |of )?(?:reposo|descanso|rest(?:ing)?)(?![a-zß-ɏ]))`,
+  '(?<=\\d ?(?:minutes?|mins?|minutos?) (?:a fuego|(?:on|over) an?) [^.;,\\d]{1,20})\\s+(?:and|y)\\s+(?=\\d{1,3}(?: (?:minutes?|mins?|minutos?))? (?:a fuego|(?:on|over) an?) )',
+  ',\\s+(?:and |y )?(?=\\d{1,3}(?:[ -]?(?:minutes?|mins?|minutos?))? (?:off the (?:heat|fire|hob)|fuera del fuego|gently|slowly|very gently|muy despacio|suavemente))',
+  ',\\s+(?=(?:or|o) (?:for )?\\d{1,2}(?:\\s?[-–]\\s?\\d{1,2})?(?: ?(?:hours?|h|horas))? (?:in the|en la|en el) (?:fridge|refrigerator|nevera|frigo))',
+  '(?<=(?:take|get|bring|saca)[a-zß-ɏ]*[^.;,]{0,40}(?:hours?|minutes?|mins?|horas?|minutos?) (?:before|ahead|beforehand|antes)),\\s+',
+];
+
 /**
  * Where a sentence turns to something else: "then", a semicolon, "and carry on", "followed by",
  * "before". Both halves must hold enough to stand alone.
  */
-const TURN = new RegExp(
-  `\\s*(?:;|(?<=^\\s*(?:to (?:serve|finish|reheat)|para (?:servir|terminar|acabar))):|(?<=^\\s*(?:to serve|para servir)),(?= crisp| tost| dorar)|(?:,|\\.)?\\s+(?:and\\s+|y\\s+)?(?:then|followed by|after that|afterwards|luego|despu[eé]s|a continuaci[oó]n|seguido de)(?=[\\s,]),?|,?\\s+(?:and|y)\\s+(?=(?:${GOES_ON})(?![a-zß-ɏ]))|,\\s+(?=(?:${GOES_ON}|in (?:with|goes?|go))(?![a-zß-ɏ]))|\\s+(?=(?:${LOWERS}))|(?<=(?:^|[,;]\\s|and\\s)another \\d{1,3}(?: ?(?:minutes?|mins?|m|hours?|h))?(?: (?:un)?covered)?),?\\s+and\\s+(?=(?:rest|slice|carve|shred)(?![a-zß-ɏ]))|(?<=(?:add|stir in|pour in|tip in|throw in) [^.;,]{1,30}),\\s+(?=\\d{1,3} ?(?:minutes?|mins?|hours?) more(?![a-zß-ɏ]))|(?<=(?:^|[,;]\\s|and\\s)(?:another \\d{1,3}(?: ?(?:minutes?|mins?|m|hours?|h))?|\\d{1,3} ?(?:minutes?|mins?|hours?) more)),\\s+(?=(?!(?:un)?covered|un?wrapped|or |lid|with|in |at |on |then|and |until|till|to |[a-zß-ɏ]+ing(?![a-zß-ɏ]))[a-zß-ɏ])|,?\\s+(?:and|y|then|,)\\s+(?=(?:an? )?\\d{1,2}(?:[ -]?(?:minutes?|mins?|minutos?))?(?:['’]s?)? (?:de |of )?(?:reposo|descanso|rest(?:ing)?)(?![a-zß-ɏ]))|(?<=\\d ?(?:minutes?|mins?|minutos?) (?:a fuego|(?:on|over) an?) [^.;,\\d]{1,20})\\s+(?:and|y)\\s+(?=\\d{1,3}(?: (?:minutes?|mins?|minutos?))? (?:a fuego|(?:on|over) an?) )|,\\s+(?:and |y )?(?=\\d{1,3}(?:[ -]?(?:minutes?|mins?|minutos?))? (?:off the (?:heat|fire|hob)|fuera del fuego|gently|slowly|very gently|muy despacio|suavemente))|,\\s+(?=(?:or|o) (?:for )?\\d{1,2}(?:\\s?[-–]\\s?\\d{1,2})?(?: ?(?:hours?|h|horas))? (?:in the|en la|en el) (?:fridge|refrigerator|nevera|frigo))|(?<=(?:take|get|bring|saca)[a-zß-ɏ]*[^.;,]{0,40}(?:hours?|minutes?|mins?|horas?|minutos?) (?:before|ahead|beforehand|antes)),\\s+)\\s*`,
-  'gi',
-);
+const TURN = new RegExp(`(?=[\\s;:,.])\\s*(?:${TURNS.join('|')})\\s*`, 'gi');
 
 /** "And then some", "then add it": too little to be told apart. */
 const LEAST_LETTERS = 4;

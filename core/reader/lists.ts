@@ -64,6 +64,7 @@ export function isAmount(line: string): boolean {
 
 /** "Gammon joint, 2 kg | 1 onion | 6 peppercorns": ingredients in one line; empty for any other. */
 export function piped(line: string): string[] {
+  if (!line.includes('|')) return [];
   const items = line.split(/\s*\|\s*/).filter((one) => one !== '');
   const isOne = (one: string) =>
     STARTS_AMOUNT.test(one) || ENDS_AMOUNT.test(one) || LISTED.test(one);
