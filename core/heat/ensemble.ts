@@ -1,11 +1,17 @@
 import type { Cook } from './cook.ts';
 import { cookedMinutes, VARIED, variationOf, type Band } from './forecast.ts';
 import { spreadOf } from './checked-by.ts';
-import { evenNormals } from './normal-quantiles.ts';
+import { evenNormals, normalAt } from './normal-quantiles.ts';
 import { cookOnce, type CookSpec } from './cook-spec.ts';
 
-/** Enough for bands that stand still. */
-export const MEMBERS = 400;
+/**
+ * Cooks reckoned. How far the model itself may be off only stretches a cook, so each is taken at
+ * several stretches: against 2,400 cooks with one stretch each, eight roasts' bands are within
+ * 0.8 % in time and 0.6 °C; 400 with one each were within 0.6 % and 1.2 °C at five times the cost.
+ */
+export const MEMBERS = 100;
+/** Standard normal numbers, one for each ninth of the distribution. */
+const STRETCHES = Array.from({ length: 9 }, (_unused, i) => normalAt((i + 0.5) / 9));
 /** Of a cook that never gets there nobody wants more than how far it comes. */
 const FEW_MEMBERS = 40;
 /** Coarser than the cook that is shown: the spread does not depend on it. */
@@ -36,33 +42,28 @@ export function* ensembleOf(
 ): Generator<number, Ensemble> {
   const until = likely.minutes * 1.25;
   const minute = Array.from({ length: POINTS + 1 }, (_unused, i) => (until * i) / POINTS);
-  const cores: Float64Array[] = [];
-  const took: number[] = [];
+  const cores: Float64Array[] = minute.map(() => new Float64Array(members * STRETCHES.length));
+  const took = new Float64Array(members * STRETCHES.length);
   const spread = spreadOf(spec);
   for (let member = 0; member < members; member++) {
-    const normals = evenNormals(member, VARIED + 1);
-    const stretch = Math.exp(spread.modelLog * (normals[VARIED] ?? 0));
     const options = { cells: CELLS, everyMin: until / POINTS };
-    const one = cookOnce(spec, variationOf(normals, spread), options);
-    took.push(cookedMinutes(spec, one) * stretch);
-    cores.push(Float64Array.from(minute, (at) => coreAt(one, at / stretch)));
+    const one = cookOnce(spec, variationOf(evenNormals(member, VARIED), spread), options);
+    for (const [i, normal] of STRETCHES.entries()) {
+      const stretch = Math.exp(spread.modelLog * normal);
+      const place = member * STRETCHES.length + i;
+      took[place] = cookedMinutes(spec, one) * stretch;
+      for (const [point, core] of cores.entries())
+        core[place] = coreAt(one, (minute[point] ?? 0) / stretch);
+    }
     if (member % 10 === 9) yield (member + 1) / members;
   }
-  const at = (share: number, i: number) =>
-    quantile(
-      Float64Array.from(cores, (core) => core[i] ?? 0),
-      share,
-    );
-  const all = Float64Array.from(took);
+  const { least, most } = eightInTen(took);
+  const bands = cores.map(eightInTen);
   return {
-    minutes: {
-      least: quantile(all, 0.1),
-      likely: cookedMinutes(spec, likely),
-      most: quantile(all, 0.9),
-    },
+    minutes: { least, likely: cookedMinutes(spec, likely), most },
     minute,
-    leastC: minute.map((_at, i) => at(0.1, i)),
-    mostC: minute.map((_at, i) => at(0.9, i)),
+    leastC: bands.map((band) => band.least),
+    mostC: bands.map((band) => band.most),
     members,
   };
 }
@@ -81,11 +82,14 @@ export function coreAt({ minute, coreC }: Pick<Cook, 'minute' | 'coreC'>, at: nu
   return (coreC[low] ?? 0) + share * ((coreC[high] ?? 0) - (coreC[low] ?? 0));
 }
 
-/** The value below which so large a share of all lies. */
-function quantile(values: Float64Array, share: number): number {
+/** Between which two values eight in ten of all lie. */
+function eightInTen(values: Float64Array): { least: number; most: number } {
   values.sort();
-  const place = share * (values.length - 1);
-  const low = Math.floor(place);
-  const [a = NaN, b = a] = [values[low], values[low + 1]];
-  return a + (place - low) * (b - a);
+  const at = (share: number) => {
+    const place = share * (values.length - 1);
+    const low = Math.floor(place);
+    const [a = NaN, b = a] = [values[low], values[low + 1]];
+    return a + (place - low) * (b - a);
+  };
+  return { least: at(0.1), most: at(0.9) };
 }

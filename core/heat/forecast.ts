@@ -47,7 +47,7 @@ export const VARIED = 4;
 /**
  * How long a cook takes, with bands, from ten runs: as said, and with each thing that may be
  * otherwise a standard deviation to either side; their effects add as squares. The ensemble of
- * many members says nearly the same and costs forty times as much.
+ * many members says nearly the same and costs ten times as much.
  */
 export function forecast(spec: CookSpec, options: Partial<CookOptions> = {}): Forecast {
   const spread = spreadOf(spec);
