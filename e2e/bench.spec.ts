@@ -1,5 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { expectNoFindings } from './axe.ts';
+import { test } from './one-page.ts';
 import { goTo, openSupper, segment } from './supper.ts';
 
 /** The row of a line; an editor may stand open beneath it. */
@@ -88,38 +89,6 @@ test('the recipe stands beside the batch, and a stand-in takes a line’s place'
   await expect(row(page, /honey/)).toBeVisible();
 });
 
-test('a mixture is made from nothing, with an ingredient of one’s own', async ({ page }) => {
-  await openBench(page);
-  await page.getByRole('button', { name: 'New mixture' }).click();
-  const dialog = page.getByRole('dialog', { name: 'New mixture' });
-  await dialog.getByLabel('Name').fill('Spruce rub');
-  await dialog.getByLabel('What it is').selectOption('rub');
-  await dialog.getByLabel('Of which dish').selectOption('Duck legs in plum');
-  await dialog.getByRole('button', { name: 'Put it on the bench' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Spruce rub' })).toBeVisible();
-  await page.getByRole('button', { name: /^Add a line/ }).click();
-  await page.getByPlaceholder(/Garlic, lime/).fill('spruce tips');
-  await page.getByRole('button', { name: 'Add “spruce tips” as your own' }).click();
-  const form = page.getByRole('dialog', { name: 'New ingredient' });
-  await expectNoFindings(page);
-  await form.getByLabel('Grams in a millilitre').fill('heavy');
-  await form.getByRole('button', { name: 'Keep it as my own' }).click();
-  await expect(form.getByRole('alert')).toContainText('gPerMl');
-  await form.getByLabel('Grams in a millilitre').fill('0,3');
-  await form.getByRole('button', { name: 'Keep it as my own' }).click();
-  await expect(row(page, /spruce tips/)).toContainText('18 g');
-
-  await page.locator('body').press('m');
-  const change = page.getByRole('dialog', { name: 'Change Spruce rub' });
-  await change.getByLabel('Reckon the salt from a target').check();
-  await change.getByLabel('Keep a part clean').check();
-  await change.getByLabel('Vessel').selectOption('mixing bowl');
-  await expectNoFindings(page);
-  await page.keyboard.press('Escape');
-  await expect(page.getByText('Keep clean first')).toBeVisible();
-  await expect(page.getByRole('img', { name: /mixing bowl/ })).toBeVisible();
-});
-
 test('a brine is salted by a target, covers what lies in its pot and is cold in time', async ({
   page,
 }) => {
@@ -147,51 +116,4 @@ test('a brine is salted by a target, covers what lies in its pot and is cold in 
   await form.getByRole('textbox', { name: 'Strength, when strong' }).fill('10.5');
   await page.keyboard.press('Enter');
   await expect(form.getByText('a fresh egg floats in it')).toBeVisible();
-});
-
-test('how it is done is set in Kitchen and overruled for a dish', async ({ page }) => {
-  await openSupper(page, 'Kitchen');
-  await page.getByRole('button', { name: 'How we do it' }).click();
-  const washing = page.getByRole('combobox', { name: 'Washing raw meat' });
-  await expect(page.getByText('Public guidance is against it', { exact: false })).toBeVisible();
-  await washing.selectOption({ label: 'With lime or vinegar' });
-  await goTo(page, 'Weave');
-  await expect(segment(page, /^Wash the meat, then sink and hands, Smoked/)).toBeVisible();
-  await expect(segment(page, /^Wash the meat, then sink and hands, Duck/)).toBeVisible();
-  await goTo(page, 'Bench');
-  await page
-    .getByRole('combobox', { name: 'Washing raw meat' })
-    .selectOption({ label: 'Not at all' });
-  await goTo(page, 'Weave');
-  await expect(segment(page, /^Wash the meat, then sink and hands, Smoked/)).toHaveCount(0);
-  await expect(segment(page, /^Wash the meat, then sink and hands, Duck/)).toBeVisible();
-});
-
-test('amounts are told in the spoons there are', async ({ page }) => {
-  await openSupper(page, 'Kitchen');
-  await page.getByRole('button', { name: 'Spoons and cups' }).click();
-  for (const spoon of ['1 tbsp', '½ tbsp'])
-    await page.getByRole('checkbox', { name: spoon, exact: true }).uncheck();
-  await goTo(page, 'Bench');
-  await expect(row(page, /turmeric/)).toContainText('tsp');
-  await expect(row(page, /turmeric/)).not.toContainText('tbsp');
-});
-
-test('the pantry says where its figures come from, and cuts feed so many', async ({ page }) => {
-  await openSupper(page, 'Kitchen');
-  await page.getByRole('button', { name: 'Pantry', exact: true }).click();
-  await page.getByRole('searchbox', { name: 'Find in the pantry' }).fill('pomegranate');
-  await page.getByRole('button', { name: /pomegranate syrup/ }).click();
-  await expect(page.getByRole('dialog')).toContainText('from memory of food-science tables');
-  await page.keyboard.press('Escape');
-  await goTo(page, 'Table');
-  await page.getByRole('button', { name: 'Add a cut to Duck legs in plum' }).click();
-  await page.getByPlaceholder('Shoulder, guinea fowl, roots').fill('guinea fowl');
-  await expect(page.getByRole('option', { name: /guinea fowl, whole/ })).toContainText(
-    '1 kg feeds',
-  );
-  await page.keyboard.press('Enter');
-  await expect(page.getByRole('textbox', { name: 'Weight of guinea fowl, whole' })).toHaveValue(
-    /kg$/,
-  );
 });

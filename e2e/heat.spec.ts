@@ -1,6 +1,7 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { expectNoFindings } from './axe.ts';
-import { goTo, lengthOf, openSupper, spanOf } from './supper.ts';
+import { test } from './one-page.ts';
+import { goTo, lengthOf, openSupper, spanOf, undo } from './supper.ts';
 
 const SMOKE = /^Smoke, Smoked lamb shoulder/;
 
@@ -28,7 +29,7 @@ test('a slider shows what it does, and what is drafted goes into the plan', asyn
   await page.getByRole('button', { name: 'Use in the plan' }).click();
   await goTo(page, 'Weave');
   await expect.poll(() => lengthOf(page, SMOKE)).toBeLessThan(planned - 20);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await undo(page);
   await expect.poll(() => lengthOf(page, SMOKE)).toBe(planned);
 });
 

@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
-import { goTo, lengthOf, minutesOf, openSupper, segment, startOf } from './supper.ts';
+import { expect } from '@playwright/test';
+import { test } from './one-page.ts';
+import { goTo, lengthOf, minutesOf, openSupper, segment, startOf, undo } from './supper.ts';
 
 const SMOKE = /^Smoke, Smoked lamb shoulder/;
 const MARINATE = /^Marinate, Smoked lamb shoulder/;
@@ -39,22 +40,6 @@ test('a later serving time carries the evening with it', async ({ page }) => {
   await expect(page.getByText('first job Sat')).toBeVisible();
 });
 
-test('one eater more buys more', async ({ page }) => {
-  await openSupper(page, 'Table');
-  const weight = page.getByRole('textbox', { name: 'Weight of lamb shoulder, bone in' });
-  await expect(weight).toHaveValue('2.38 kg');
-  await page.getByRole('button', { name: 'Someone more' }).click();
-  await expect(weight).toHaveValue('2.72 kg');
-  await page.getByRole('button', { name: /^Place 1: Adult/ }).click();
-  await page.getByRole('button', { name: 'Child', exact: true }).click();
-  await expect(weight).toHaveValue('2.55 kg');
-  await page.getByRole('checkbox', { name: 'mustard' }).check();
-  await page.keyboard.press('Escape');
-  await expect(
-    page.getByText('Duck legs in plum holds mustard (mustard), and 1 at the table do without it.'),
-  ).toBeVisible();
-});
-
 test('a step’s minutes can be changed, undone and done again', async ({ page }) => {
   await openSupper(page);
   await segment(page, /^Temper, Smoked lamb/).click();
@@ -65,7 +50,7 @@ test('a step’s minutes can be changed, undone and done again', async ({ page }
     'aria-label',
     /, 1 h, counter/,
   );
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await undo(page);
   await expect(segment(page, /^Temper, Smoked lamb/)).toHaveAttribute(
     'aria-label',
     /, 40 min, counter/,
@@ -124,7 +109,7 @@ test('dragging moves a step, the rest follows, and one undo takes it all back', 
       return minutesOf(await startOf(page, /^Wrap, on to 93°/)) - wrap - smoke;
     })
     .toBe(0);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await undo(page);
   await expect.poll(async () => minutesOf(await startOf(page, SMOKE))).toBe(before);
 });
 
@@ -148,15 +133,6 @@ test('the panel says times, give and why', async ({ page }) => {
   await expect(page.getByRole('row', { name: /Dry salt Duck legs in plum/ })).toContainText(
     /2[12] h/,
   );
-});
-
-test('the cook’s hours change the plan', async ({ page }) => {
-  await openSupper(page);
-  await page.getByRole('button', { name: 'Your hours and measures' }).click();
-  const work = page.getByRole('group', { name: 'work' });
-  await work.getByRole('checkbox', { name: 'Fri' }).uncheck();
-  await page.getByRole('button', { name: 'Keep these' }).click();
-  await expect(page.getByText(/^first job Fri 1[45]:/)).toBeVisible();
 });
 
 test('a meal that cannot be done says why and offers times that work', async ({ page }) => {
@@ -185,21 +161,6 @@ test('what has begun stays, and the plan goes on from there', async ({ page }) =
   await expect(page.getByText('You began it at Fri 17:20.')).toBeVisible();
 });
 
-test('a cook in the United States reads pounds, cups and a twelve-hour clock', async ({ page }) => {
-  await openSupper(page);
-  await page.getByRole('button', { name: 'Your hours and measures' }).click();
-  await page.getByLabel('Weights and heat').selectOption({ label: 'pounds, °F' });
-  await page.getByLabel('Cups and spoons').selectOption({ label: 'United States' });
-  await page.getByLabel('Clock').selectOption({ label: '7:00 pm' });
-  await page.getByRole('button', { name: 'Keep these' }).click();
-  await expect(page.getByRole('textbox', { name: 'Serve at' })).toHaveValue('7:00 pm');
-  await expect(segment(page, SMOKE)).toHaveAttribute('aria-label', /1[01]:\d\d am to 2:\d\d pm/);
-  await goTo(page, 'Bench');
-  await expect(page.getByRole('textbox', { name: 'On the scale' })).toHaveValue('5 lb 4 oz');
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('textbox', { name: 'On the scale' })).toHaveValue('2.38 kg');
-});
-
 test('a dish is renamed where it stands, and taken off the table', async ({ page }) => {
   await openSupper(page, 'Table');
   const name = page.getByRole('textbox', { name: 'Name of Charred flatbreads' });
@@ -212,64 +173,6 @@ test('a dish is renamed where it stands, and taken off the table', async ({ page
   await goTo(page, 'Weave');
   await expect(page.getByRole('heading', { name: 'Hearth breads' })).toHaveCount(0);
   await expect(page.getByRole('heading', { name: 'Duck legs in plum' })).toBeVisible();
-});
-
-test('ovens and rings lie below the threads; what one ring asks of the food is told', async ({
-  page,
-}) => {
-  await openSupper(page);
-  await expect(page.getByText('1 of 2 shelves')).toBeVisible();
-  await expect(page.getByText('3 of 4 rings')).toBeVisible();
-  await goTo(page, 'Kitchen');
-  const rings = page.getByRole('textbox', { name: 'How much fits in or on Hob' });
-  await rings.fill('none');
-  await rings.press('Enter');
-  await expect(page.getByRole('alert')).toContainText('“none” is no number of shelves or rings');
-  await rings.fill('1');
-  await rings.press('Enter');
-  await goTo(page, 'Weave');
-  await expect(page.getByText('What gives way')).toBeVisible();
-  await page
-    .getByRole('button', { name: /waits .* longer than you like/ })
-    .first()
-    .click();
-  await expect(page).toHaveURL(/\/weave\/duck-/);
-  await page.locator('body').press('Control+z');
-  await expect(page.getByText('What gives way')).toHaveCount(0);
-});
-
-test('whoever helps does what would be done at the same time', async ({ page }) => {
-  await openSupper(page, 'Kitchen');
-  // The people in the drawing: a touch on them shows who they are.
-  await page.getByRole('button', { name: 'People and hours: 2 at work' }).click();
-  await page.getByRole('textbox', { name: 'Name of Ida' }).fill('Jon');
-  await page.getByRole('textbox', { name: 'Name of Ida' }).press('Enter');
-  await goTo(page, 'Weave');
-  await expect(page.getByTitle(/^Jon: /).first()).toBeVisible();
-  await goTo(page, 'Kitchen');
-  await page.getByRole('button', { name: 'People and hours', exact: true }).click();
-  await page.getByRole('button', { name: 'Jon does not help' }).click();
-  await expect(page.getByRole('textbox', { name: 'Name of Jon' })).toHaveCount(0);
-  await goTo(page, 'Weave');
-  await expect(page.getByRole('heading', { name: 'Your hands' })).toBeVisible();
-  await expect(page.getByTitle(/^Jon: /)).toHaveCount(0);
-});
-
-test('the same plan lies by place, where a step is chosen and moved as well', async ({ page }) => {
-  await openSupper(page);
-  await expect(page.getByRole('button', { name: 'By place' })).toBeVisible();
-  await page.keyboard.press('p');
-  await expect(page.getByRole('button', { name: 'By place' })).toHaveAttribute(
-    'aria-pressed',
-    'true',
-  );
-  await expect(page.getByRole('heading', { name: 'Charcoal smoker' })).toBeVisible();
-  const marinate = segment(page, /^Marinate, Smoked/);
-  await marinate.click();
-  await expect(page.getByRole('region', { name: 'Marinate, Smoked lamb shoulder' })).toBeVisible();
-  const before = await startOf(page, /^Marinate, Smoked/);
-  await marinate.press('ArrowLeft');
-  await expect.poll(() => startOf(page, /^Marinate, Smoked/)).not.toBe(before);
 });
 
 test('a surer evening is bought with time in hand, and what moved is told', async ({ page }) => {
@@ -294,27 +197,6 @@ test('a surer evening is bought with time in hand, and what moved is told', asyn
   await expect(moved).toBeVisible();
   await slider.press('End');
   await expect.poll(chance).toBeGreaterThanOrEqual(usual - 1);
-});
-
-test('an oven that heats slowly holds up the plan, and a helper keeps to the board', async ({
-  page,
-}) => {
-  await openSupper(page, 'Kitchen');
-  await page.getByRole('button', { name: 'Oven: 2 shelves' }).click();
-  await expect(page.getByRole('textbox', { name: 'Name of Oven' })).toBeFocused();
-  const falls = page.getByRole('textbox', { name: 'Oven falls, °C a minute' });
-  await falls.fill('slow');
-  await falls.press('Enter');
-  await expect(page.getByRole('alert')).toContainText('“slow”');
-  await falls.fill('2');
-  await falls.press('Enter');
-  await page.getByRole('button', { name: 'People and hours', exact: true }).click();
-  await expect(page.getByRole('img', { name: 'Sat: asleep, Ida, asleep' })).toBeVisible();
-  for (const place of ['hob', 'oven', 'fire']) {
-    await page.getByRole('button', { name: `Ida may work at the ${place}` }).click();
-  }
-  await goTo(page, 'Weave');
-  await expect(page.getByTitle(/^Ida: Griddle/)).toHaveCount(0);
 });
 
 test('the meal that cannot be done says why, and one key takes the cheapest way out', async ({

@@ -20,10 +20,24 @@ export async function openSupper(
   now = WEDNESDAY,
   title = 'First-frost supper',
 ): Promise<void> {
-  await visit(page, now);
+  if (page.url().startsWith('http')) await takeAway(page, now, title);
+  else await visit(page, now);
   await page.getByRole('button', { name: `Open “${title}”` }).click();
   await expect(page).toHaveURL(/\/weave/);
   await goTo(page, view);
+}
+
+/** On a page used before: what was done to an example goes, so that it is offered anew. */
+async function takeAway(page: Page, now: string, title: string): Promise<void> {
+  await page.keyboard.press('Escape');
+  await goTo(page, 'Meals');
+  await page.clock.setFixedTime(new Date(now));
+  const more = page.getByRole('button', { name: `More for ${title}` });
+  const offered = page.getByRole('button', { name: `Open “${title}”` });
+  await expect(more.or(offered).first()).toBeVisible();
+  if (await offered.isVisible()) return;
+  await more.click();
+  await page.getByRole('menuitem', { name: 'Delete' }).click();
 }
 
 export async function goTo(page: Page, view: View): Promise<void> {
@@ -34,9 +48,14 @@ export async function goTo(page: Page, view: View): Promise<void> {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 }
 
-/** The thread segment of a step. */
+/** The thread segment of a step; lists beside the weave name it too. */
 export function segment(page: Page, name: RegExp | string) {
-  return page.getByRole('button', { name, exact: false });
+  return page.getByRole('button', { name, exact: false }).and(page.locator('[data-step]'));
+}
+
+/** The one in the head: what was said of an earlier change may offer its own. */
+export async function undo(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Undo' }).first().click();
 }
 
 /** When a step starts, as the weave says it. */

@@ -59,6 +59,7 @@ export function listenForPlans(planner: PlanRequests): void {
     effect: (action, api) => {
       const now = api.getState().library.meals;
       const before = api.getOriginalState().library.meals;
+      for (const id of Object.keys(before)) if (own(now, id) === undefined) planner.drop(id);
       for (const [id, meal] of Object.entries(now)) {
         if (ticked.match(action)) {
           if (isComing(meal)) ask(meal, 'time');

@@ -1,5 +1,6 @@
 import { createAction, type Action } from '@reduxjs/toolkit';
 import { movesBetween, type Meal, type Move, type Plan } from '@zemrin/core';
+import { deleted } from './library.ts';
 
 /** The newest plan of each meal, and the moment everything counts from. */
 export interface PlansState {
@@ -57,5 +58,22 @@ export function plans(state: PlansState = initial, action: Action): PlansState {
     const { [meal]: _was, ...others } = state.searching;
     return { ...state, searching: share === undefined ? others : { ...others, [meal]: share } };
   }
+  // Should the meal come again, its plan begins from nothing.
+  if (deleted.match(action)) return forget(state, action.payload.meal);
   return state;
+}
+
+function forget(state: PlansState, meal: string): PlansState {
+  const without = <T>(all: Readonly<Record<string, T>>) => {
+    const { [meal]: _gone, ...others } = all;
+    return others;
+  };
+  return {
+    nowMin: state.nowMin,
+    plans: without(state.plans),
+    making: without(state.making),
+    searching: without(state.searching),
+    before: without(state.before),
+    moved: without(state.moved),
+  };
 }
