@@ -31,10 +31,11 @@ describe('the rules of safety', () => {
   });
 
   it('are each broken by a case, and as many cases pass as are stopped', () => {
-    const whole = ROUNDS.flatMap(({ cases }) => cases).flatMap(({ meal }) =>
-      stopsOf(mealOf(meal, NOW)),
-    );
-    const stopped = new Set([...SAFETY_CASES.map(({ stops }) => stops), ...whole]);
+    // ledger-cases.test.ts holds that each is stopped by its rule.
+    const whole = ROUNDS.flatMap(({ cases }) => cases)
+      .filter(({ verdict }) => verdict === 'stop')
+      .flatMap(({ meal, rule }) => rule ?? stopsOf(mealOf(meal, NOW)));
+    const stopped = new Set<string>([...SAFETY_CASES.map(({ stops }) => stops), ...whole]);
     // These caution, or are notes.
     const softer = new Set<string>([
       'declared',

@@ -318,7 +318,7 @@ describe('changing a batch', () => {
               expect(Number.isFinite(grams)).toBe(true);
             }
       }),
-      { numRuns: 40 },
+      { numRuns: 25 },
     );
   });
 

@@ -73,9 +73,9 @@ describe('the pattern book', () => {
     },
   );
 
-  it('plans each together with another, every pattern with four of the others', () => {
+  it('plans each together with another, every pattern with two of the others', () => {
     PATTERNS.forEach((one, i) => {
-      for (const step of [1, 7, 13, 20]) {
+      for (const step of [7, 20]) {
         const other = PATTERNS[(i + step) % PATTERNS.length];
         if (!other) continue;
         const meal = mealWith(one, other);
