@@ -12,6 +12,7 @@ import { mixturesUsedAgain } from './used-again.ts';
 import { foodsOfActs, gathers, isOfSauce, OFF_FIRE } from './step-foods.ts';
 import { besides, follows, isSoak, joining, joiningHot } from './step-gaps.ts';
 import { PULSES, stepOf, type About } from './step-of-act.ts';
+import { mixturesThatWait } from './waiting-mixtures.ts';
 import { joinLast, lastNoun, takeNamed, type WaitingStep } from './waiting-steps.ts';
 
 const AHEAD: ReadonlySet<Verb> = new Set(['preheat', 'light']);
@@ -40,6 +41,7 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
   const soaks = soaksOfActs(recipe.acts, about.mixtures);
   const { byAct: again, atTable } = mixturesUsedAgain(recipe, about.mixtures, soaks);
   const made = madeForSoak(recipe.acts, foods, soaks);
+  const waiters = mixturesThatWait(recipe.acts, foods, about.mixtures);
   const beside = componentsBeside(recipe.acts, about.foods, recipe.ingredients);
   // Where there is no food, everything is done to the one mixture.
   const [only] = about.foods.length === 0 && about.mixtures.length === 1 ? about.mixtures : [];
@@ -50,13 +52,15 @@ export function stepsOf(recipe: ReadRecipe, about: About): Step[] {
   recipe.acts.forEach((act, i) => {
     const worked = foods[i];
     const makes = made.get(i);
+    const waits = waiters.get(i);
     const step = {
       ...stepOf(act, about, soaks.get(i), makes),
       ...(worked && { foods: [...worked] }),
       ...withMixtures(
         again.get(i) ??
           (makes === undefined ? undefined : [makes]) ??
-          (only && !ALONE.has(act.verb) ? [only.id] : undefined),
+          (only && !ALONE.has(act.verb) ? [only.id] : undefined) ??
+          (waits === undefined ? undefined : [waits]),
       ),
     };
     const soaksLater = recipe.acts.slice(i + 1).some(({ verb }) => isSoak(verb));
