@@ -250,3 +250,26 @@ it('is held as warm as is said, and does not cook on', () => {
     'hold 300 @45 oven',
   ]);
 });
+
+it.each([
+  // "Lower in" puts something into it, and lowers no oven.
+  [
+    'Lower in the legs and cook at 95 °C in the oven for 5 to 6 hours.',
+    ['roast 300-330-360 @95 oven'],
+  ],
+  // It is the food that crisps, not the fridge that goes on.
+  ['Chill in the fridge. Crisp for 10 minutes.', ['brown 10 hob']],
+  ['Put the pork in the wine overnight.', ['marinate 480-600-720 fridge']],
+  ['Cover the beef with the wine and braise for 2 hours.', ['braise 120 hob']],
+  ['Poner la carne en el vino toda la noche.', ['marinate 480-600-720 fridge']],
+  ['Cook the flour in the fat for 2 minutes.', ['fry 2 hob']],
+])('goes to what is done, and not to what stands near: %s', (method, steps) =>
+  expect(said(method)).toEqual(steps),
+);
+
+it('rests off the heat, whatever is done meanwhile', () => {
+  const { acts } = readRecipe(
+    'Beans\n\n2 tins of beans\n\nRest off the heat, lid on, while you toast bread for 3 minutes.',
+  );
+  expect(acts.map(({ verb }) => verb)).toContain('rest');
+});

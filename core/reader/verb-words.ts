@@ -44,9 +44,9 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'marinate',
     english:
-      'marinate|macerate|(?:put|place|lay|get|leave) (?:it |them |the (?:[a-zß-ɏ]+ ){1,2})in(?:to)? (?:the|its|their) marinade|marinade(?= (?:the|for|in|overnight|\\d))|(?:put|lay) (?:it |them |the [a-zß-ɏ]+ )?down(?= (?:overnight|for the night))|(?:leave|set aside|refrigerate|let [^.;]{0,20}|allow [^.;]{0,20}|put[^.;]{0,30}|leave[^.;]{0,20}) to marinate|let (?:it |them |the [a-zß-ɏ]+ )?marinate',
+      'marinate|macerate|(?:put|place|lay|get|leave) (?:it |them |the (?:[a-zß-ɏ]+ ){1,2})in(?:to)? (?:the|its|their) marinade|(?:put|place|lay|leave|submerge|sink|cover) (?:it |them |the (?:[a-zß-ɏ]+ ){1,2})(?:in(?:to)?|under|with) (?:the |its |their )?(?:red |white )?(?:wine|cider|beer|vinegar|buttermilk|yogh?urt)(?:(?<=(?:night|evening|day) before[:,]? [^.;]{0,60})|(?=(?:(?! and )[^.;]){0,30} (?:overnight|in the fridge|for (?:\\d+|two|three|four|six|eight|ten|twelve|a) (?:hours?|days?|night))))|marinade(?= (?:the|for|in|overnight|\\d))|(?:put|lay) (?:it |them |the [a-zß-ɏ]+ )?down(?= (?:overnight|for the night))|(?:leave|set aside|refrigerate|let [^.;]{0,20}|allow [^.;]{0,20}|put[^.;]{0,30}|leave[^.;]{0,20}) to marinate|let (?:it |them |the [a-zß-ɏ]+ )?marinate',
     spanish:
-      'dej(?:a|e|ar|amos)[^.;]{0,20} (?:adobar|marinar|macerar)|(?:pon|ponga|poner|mete|meter|deja|dejar)(?:l[oa]s?)? (?:(?:la|el|los|las) [a-zß-ɏ]+ )?en (?:el |la |su )?(?:adobo|marinada)(?![a-zß-ɏ])|marin(?:a|an|e|ar|amos|en)(?!do)|macer(?:a|e|ar|amos)|adob(?:a|e|ar|amos)(?![a-zß-ɏ])',
+      'dej(?:a|e|ar|amos)[^.;]{0,20} (?:adobar|marinar|macerar)|(?:pon|ponga|poner|mete|meter|deja|dejar)(?:l[oa]s?)? (?:(?:la|el|los|las) [a-zß-ɏ]+ )?en (?:el |la |su )?(?:adobo|marinada)(?![a-zß-ɏ])|(?:pon|ponga|poner|mete|meter|deja|dejar|cubre|cubrir)(?:l[oa]s?)? (?:(?:la|el|los|las) [a-zß-ɏ]+ )?(?:en|con) (?:el |la )?(?:vino|sidra|cerveza|vinagre|yogur)(?:(?<=(?:noche|tarde|v[ií]spera|d[ií]a) (?:anterior|antes)[:,]? [^.;]{0,60})|(?=(?:(?! y )[^.;]){0,30} (?:toda la noche|en la nevera|(?:\\d+|dos|tres|cuatro|seis|ocho|doce) horas)))|marin(?:a|an|e|ar|amos|en)(?!do)|macer(?:a|e|ar|amos)|adob(?:a|e|ar|amos)(?![a-zß-ɏ])',
   },
   {
     verb: 'soak',
@@ -97,13 +97,13 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'brown',
     english:
-      'brown(?<!(?:crisp|golden|bubbling|until|till?|nicely|well|lightly|deep|dark|is|are) brown)(?<!(?:crisp|golden|bubbling) and brown)(?! sugar| rice| bread| mustard| paper| butter)',
+      'crisp(?<=(?:^|[,;.]\\s|then )(?:re-?)?crisp)(?= (?:up (?!in)|for |it |them |the skin |skin[- ]side |under )(?![^.;]*\\d{3}))|brown(?<!(?:crisp|golden|bubbling|until|till?|nicely|well|lightly|deep|dark|is|are) brown)(?<!(?:crisp|golden|bubbling) and brown)(?! sugar| rice| bread| mustard| paper| butter)',
     spanish: 'dor(?:a|an|e|ar|amos|en)(?![a-zß-ɏ])',
   },
   {
     verb: 'fry',
     english:
-      '(?<!air[- ])fry|stew(?= [^.;,]{0,20} in (?:the |some |plenty of )?(?:olive )?(?:oil|butter)(?![a-zß-ɏ]))|sizzle|make (?:a|the|your) roux|keep frying|render(?= )|(?:burn|bloom) (?:the |your )?(?:curry|spices?|paste|masala)|crackle(?= (?:the )?(?:[a-zß-ɏ]+ )?(?:seeds|spices|mustard|cumin))|(?:stir|pan|deep|dry|shallow|oven)-fry|saut[eé]|caramel[iy][sz]e(?= (?:the |[a-zß-ɏ]+ )?(?:onions?|shallots?))|toast(?= (?:the|it|them|\\d|for|in|[a-zß-ɏ]+ (?:for |\\d))(?![a-zß-ɏ]))|sweat|soften(?= [a-zß-ɏ]|\\s\\d)(?! until| and| or| a little| slightly)|cook (?:the )?(?:onions?|garlic|shallots?|vegetables)',
+      '(?<!air[- ])fry|stew(?= [^.;,]{0,20} in (?:the |some |plenty of )?(?:olive )?(?:oil|butter)(?![a-zß-ɏ]))|sizzle|make (?:a|the|your) roux|keep frying|render(?= )|(?:burn|bloom) (?:the |your )?(?:curry|spices?|paste|masala)|crackle(?= (?:the )?(?:[a-zß-ɏ]+ )?(?:seeds|spices|mustard|cumin))|(?:stir|pan|deep|dry|shallow|oven)-fry|saut[eé]|caramel[iy][sz]e(?= (?:the |[a-zß-ɏ]+ )?(?:onions?|shallots?))|toast(?= (?:the|it|them|\\d|for|in|[a-zß-ɏ]+ (?:for |\\d))(?![a-zß-ɏ]))|sweat|soften(?= [a-zß-ɏ]|\\s\\d)(?! until| and| or| a little| slightly)|cook (?:the )?(?:onions?|garlic|shallots?|vegetables|(?:flour|spices?|curry paste)(?= [^.;,]{0,20}(?:fat|oil|butter|ghee|dripping|\\d)))',
     spanish:
       'fr[ií](?:e|amos|en)(?![a-zß-ɏ])|tuest(?:a|e|en)(?![a-zß-ɏ])|tostar(?= (?:el|la|los|las|en|\\d))|fre[ií]r|sofr[ií](?:e|en|a|amos)|sofre[ií]mos|fre[ií]mos|sofre[ií]r|salte(?:a|an|e|ar|amos)|cuaj(?:a|ar|amos)(?=[^.;]{0,20}sart[eé]n)|(?:haz|haga|hacer|hacemos|prepara|preparar) (?:un |el )?sofrito|rehog(?:a|an|ar|amos)|rehogue|poch(?:a|an|e|ar|amos)|(?:dej(?:a|e|ar|amos|en) )?(?:que )?(?:sude|sud(?:a|ar|amos))(?= |[.,;]|$)',
   },
@@ -216,7 +216,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'rest',
     english:
-      '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit|settle|steam[- ]dry)(?![a-zß-ɏ])|(?<!the )rest(?! of)|(?<=and )(?:stand|sit)(?=, (?:covered|uncovered|loosely covered),? (?:for )?\\d)|let the steam (?:go|out|off|escape)|infuse(?= )|press(?= [^.;]{0,24}(?:under|beneath|weight|heavy)[^.;]{0,30}(?:\\d+ ?(?:m|h)|half an hour|an hour))|press(?= [^.;]{0,30}(?:\\d+ ?(?:min|h)[a-zß-ɏ]*|half an hour|an hour)[^.;]{0,12} (?:under|beneath|with) )|tent (?:it |them |the [a-zß-ɏ]+ )?(?:loosely )?(?:with foil )?(?=(?:for |about )?\\d)|tent with foil(?= (?:for|and))|(?:stands?|sits?)(?= (?:for|(?:at room temp|(?:on|out on) the (?:counter|side|worktop))[^.;,\\d]{0,20}\\d|\\d|(?:two|three|four|five|six|eight|ten|fifteen|twenty|thirty) |(?:half |three[- ]quarters of )?an (?:extra )?hour|a (?:good |further )?quarter of|(?:the|it|them)(?! in (?:the|a) (?:pan|fridge))(?:(?! and )[^.;,]){0,36}(?:for|\\d)))',
+      '(?:let|allow|leave|set aside)[^.;]{0,60}?(?:to )?(?:rest|stand|sit|settle|steam[- ]dry)(?![a-zß-ɏ])|(?<!the )rest(?! of(?![a-z]))|(?<=and )(?:stand|sit)(?=, (?:covered|uncovered|loosely covered),? (?:for )?\\d)|let the steam (?:go|out|off|escape)|infuse(?= )|press(?= [^.;]{0,24}(?:under|beneath|weight|heavy)[^.;]{0,30}(?:\\d+ ?(?:m|h)|half an hour|an hour))|press(?= [^.;]{0,30}(?:\\d+ ?(?:min|h)[a-zß-ɏ]*|half an hour|an hour)[^.;]{0,12} (?:under|beneath|with) )|tent (?:it |them |the [a-zß-ɏ]+ )?(?:loosely )?(?:with foil )?(?=(?:for |about )?\\d)|tent with foil(?= (?:for|and))|(?:stands?|sits?)(?= (?:for|(?:at room temp|(?:on|out on) the (?:counter|side|worktop))[^.;,\\d]{0,20}\\d|\\d|(?:two|three|four|five|six|eight|ten|fifteen|twenty|thirty) |(?:half |three[- ]quarters of )?an (?:extra )?hour|a (?:good |further )?quarter of|(?:the|it|them)(?! in (?:the|a) (?:pan|fridge))(?:(?! and )[^.;,]){0,36}(?:for|\\d)))',
     spanish:
       'prens(?:a|e|ar|amos)(?= [^.;]{0,24}\\d)|prens(?:a|e|á)(?=l[oa]s?(?![a-zß-ɏ]))|(?:dej(?:a|e|ar|amos|en)[^.;]{0,40})?(?:reposar|repos(?:a|an|e|amos|en)(?![a-zß-ɏ])|infusion(?:a|e|ar|amos)(?![a-zß-ɏ])|descansar|descanse)',
   },
