@@ -62,6 +62,12 @@ export const CUES_AHEAD: readonly Cue[] = [
     over: WEAK,
   },
   {
+    verb: 'preheat',
+    words:
+      /(?<=^|and |then |[,;] )let (?:the |your )?(?:pizza |baking )?(?:stone|steel|oven|tray|griddle|grill|barbecue) (?:pre)?(?:heat|get hot|warm)(?![a-zß-ɏ])/i,
+    over: [...WEAK, 'grill', 'rest'],
+  },
+  {
     verb: 'light',
     words:
       /(?<![a-zß-ɏ])(?:(?:get|have|with) (?:the |your |some )?(?:coals?|charcoal|fire|grill|barbecue|bbq|embers)(?: [a-zß-ɏ]+)? (?:going|lit|ready|glowing|burning|hot|started|ashed)|^(?:the )?(?:smoker|grill|barbecue|bbq|kettle) (?:is |was |goes )?(?:up|on|lit|going)(?= (?:at|by|from|around|\d)|[,;.]|$)|light it|chimney|(?:coals?|charcoal|fire|embers)(?: should be| must be)? (?:lit|going|started)|(?:coals?|charcoal|fire|embers)(?: to)? burn(?:s|ing)? down|(?:coals?|charcoal|fire|embers) burn(?= for| \d)|two-zone fire|(?:coals|embers|^(?:when|once) they) (?:are |have )?(?:(?:ashed|turned|gone|turn|go) ?(?:over|white|grey|gray)?|covered (?:in|with) (?:white |grey |gray |fine )*ash|white|grey|gray)|(?:carb[oó]n|brasas?|fuego|le[ñn]a|barbacoa) (?:encendid[oa]s?|prendid[oa]s?|list[oa]s?)|(?:enciende|encender|prende|prender|prepara|preparar|haz|hacer) (?:el |la |las |un |una |unas )?(?:carb[oó]n|brasas?|fuego|barbacoa|lumbre|ascuas))(?![a-zß-ɏ])/i,
@@ -86,7 +92,7 @@ export const CUES_AHEAD: readonly Cue[] = [
   {
     verb: 'rise',
     words:
-      /(?<![a-zß-ɏ])(?:(?:first|second|final|bulk|last|primer|segundo|primera|segunda)?\s*(?:prove|proof|proving|proofing|rise|rising|fermentation|ferment|levado|fermentaci[oó]n|leudado)|doubl[a-zß-ɏ]+|dobl[a-zß-ɏ]+ (?:su |de )?(?:volumen|tama[ñn]o))(?![a-zß-ɏ])/i,
+      /(?<![a-zß-ɏ])(?:(?:first|second|final|bulk|last|primer|segundo|primera|segunda)?\s*(?:prove|proof|proving|proofing|rise|rising|fermentation|ferment|^bulk(?= [^.;]{0,16}(?:\d|an? |two|three|four|five|six))|levado|fermentaci[oó]n|leudado)|doubl[a-zß-ɏ]+|dobl[a-zß-ɏ]+ (?:su |de )?(?:volumen|tama[ñn]o))(?![a-zß-ɏ])/i,
     when: ({ dough, hot }) => dough && hot === undefined,
     over: WEAK,
   },

@@ -48,7 +48,7 @@ export const CUES_AT_FIRE: readonly Cue[] = [
   {
     verb: 'rest',
     words:
-      /(?<![a-zß-ɏ])(?:(?<!the )rest(?! of(?![a-z]))|rests|rested|resting|(?:min[a-zß-ɏ]*|hours?) sitting|relax[a-zß-ɏ]*|coast(?! up)|tent(?:ed)?|under (?:a |some )?(?:loose )?(?:foil|tea[- ]towel|cloth|towel)|(?:it|they) (?:can |may |will |should )?(?:sat|sits?)|off (?:the )?heat|(?:fuera del?|out of the) (?:horno|fuego|oven|grill|smoker)(?=,? (?:(?:for|about|unos) )?\d)|off it(?= ?(?:[.,;]|$))|(?:take|lift|remove|slide) (?:it |them |the [a-zß-ɏ]+ )?(?:off|from) (?:the heat )?and cover|retira[a-zß-ɏ]*(?: del fuego)? y (?:tapa|cubre|deja)|away from the heat|before (?:you )?(?:carv|slic|cutt?|touch)[a-zß-ɏ]*|warm (?:plate|dish|board)|on (?:the|a) (?:carving |chopping )?board|^(?:in(?:to)?|back in(?:to)?) (?:the|a|its) (?:insulated |dry |resting |holding )?box(?! of)|cool ?box|cool ?bag|insulated box|cooler(?! (?:side|part|zone|end|area|spot|half|place|oven|fire|heat))|vent(?:ed|ing)?|wrap(?:ped)?[^.;,\d]{0,24}(?:flatbread|newspaper|tortillas?|pitta|towel)s?|(?:out of|from) (?:the|its) (?:tin|tray|pan|mould)[^.;]{0,24}(?=\d)|(?:on|onto) (?:a|the) (?:wire |cooling )?rack(?! (?:over|in|above|set))(?=[^.;\d]{0,20}\d)|reposo|reposar|reposa[a-zß-ɏ]*|descans[a-zß-ɏ]*|fuera del fuego|calor residual|residual heat|antes de (?:cortar|trinchar)|en la tabla|tapad[oa]s? con (?:papel|aluminio))(?![a-zß-ɏ])/i,
+      /(?<![a-zß-ɏ])(?:(?<!the )rest(?! of(?![a-z]))|^out,(?= [^.;\d]{0,30}\d+ ?m)|rests|rested|resting|(?:min[a-zß-ɏ]*|hours?) sitting|relax[a-zß-ɏ]*|coast(?! up)|tent(?:ed)?|under (?:a |some )?(?:loose )?(?:foil|tea[- ]towel|cloth|towel)|(?:it|they) (?:can |may |will |should )?(?:sat|sits?)|off (?:the )?heat|(?:fuera del?|out of the) (?:horno|fuego|oven|grill|smoker)(?=,? (?:(?:for|about|unos) )?\d)|off it(?= ?(?:[.,;]|$))|(?:take|lift|remove|slide) (?:it |them |the [a-zß-ɏ]+ )?(?:off|from) (?:the heat )?and cover|retira[a-zß-ɏ]*(?: del fuego)? y (?:tapa|cubre|deja)|away from the heat|before (?:you )?(?:carv|slic|cutt?|touch)[a-zß-ɏ]*|warm (?:plate|dish|board)|on (?:the|a) (?:carving |chopping )?board|^(?:in(?:to)?|back in(?:to)?) (?:the|a|its) (?:insulated |dry |resting |holding )?box(?! of)|cool ?box|cool ?bag|insulated box|cooler(?! (?:side|part|zone|end|area|spot|half|place|oven|fire|heat))|vent(?:ed|ing)?|wrap(?:ped)?[^.;,\d]{0,24}(?:flatbread|newspaper|tortillas?|pitta|towel)s?|(?:out of|from) (?:the|its) (?:tin|tray|pan|mould)[^.;]{0,24}(?=\d)|(?:on|onto) (?:a|the) (?:wire |cooling )?rack(?! (?:over|in|above|set))(?=[^.;\d]{0,20}\d)|reposo|reposar|reposa[a-zß-ɏ]*|descans[a-zß-ɏ]*|fuera del fuego|calor residual|residual heat|antes de (?:cortar|trinchar)|en la tabla|tapad[oa]s? con (?:papel|aluminio))(?![a-zß-ɏ])/i,
     when: ({ dough }) => !dough,
     // "In the freezer before slicing": where it is cold nothing rests on a board.
     unless:
@@ -164,7 +164,7 @@ export const CUES_AT_FIRE: readonly Cue[] = [
     verb: 'roast',
     words:
       /(?<![a-zß-ɏ])(?:in (?:a|an|the) (?!(?:turned|switched)-off)[^.;]{0,24}(?<!dutch )oven|(?<!dutch )oven,? \(?(?:at )?\d|roasting(?! (?:tin|tray|pan|dish))|en (?:el|un) horno|de horno|al horno|asado(?! de))(?![a-zß-ɏ])/i,
-    when: ({ dough }) => !dough,
+    when: ({ dough, ovenOff }) => !dough && !ovenOff,
     over: ['put', 'cook'],
   },
   {

@@ -263,6 +263,20 @@ it.each([
   ['Cover the beef with the wine and braise for 2 hours.', ['braise 120 hob']],
   ['Poner la carne en el vino toda la noche.', ['marinate 480-600-720 fridge']],
   ['Cook the flour in the fat for 2 minutes.', ['fry 2 hob']],
+  ['Preheat to 240 °C and let the stone heat for 45 minutes.', ['preheat 45 @240 oven']],
+  [
+    'Bake at 120 °C for 1 hour, then switch off and leave in the oven for 2 hours.',
+    ['bake 60 @120 oven', 'rest 120 oven'],
+  ],
+  [
+    'Bake for 18 minutes at 200 °C. Melt the butter until nutty, 4 minutes.',
+    ['bake 18 @200 oven', 'fry 4 hob'],
+  ],
+  ['Cubrir con agua fría, llevar a hervor y espumar 5 minutos.', ['boil 5 hob']],
+  [
+    'Into the oven at 190C, 12 mins to 63C. Out, wrapped loosely, 8 mins.',
+    ['roast 12 @190 to 63 oven', 'rest 8 board'],
+  ],
 ])('goes to what is done, and not to what stands near: %s', (method, steps) =>
   expect(said(method)).toEqual(steps),
 );

@@ -59,11 +59,11 @@ export function putAs(
   if (context.hot === undefined && !COLD_PLACES.has(named ?? '') && WHILE_HEATS.test(own))
     return context.soak ?? 'rest';
   if (context.hot !== undefined && STAYS_PUT.test(own) && IN_ITS_JUICES.test(own)) return 'rest';
+  if (OVEN_OFF.test(`${before}${own}`) || HEAT_OFF.test(before)) return 'rest';
   if (KEEPS_GOING.test(own) && awaits(context)) return context.hasMeat ? 'roast' : 'bake';
   if (HOTTER.test(before)) return context.hot?.verb ?? 'simmer';
   if (stays(hit, before, own, context)) return context.hot?.verb;
   if (context.hot !== undefined && ONCE_MORE.test(own)) return context.hot.verb;
-  if (OVEN_OFF.test(`${before}${own}`) || HEAT_OFF.test(before)) return 'rest';
   if (context.ovenOff && IN_THERE.test(own)) return 'rest';
   const cooking = TAKEN_OUT.test(before) ? undefined : leftAlone(own, context);
   if (cooking) return cooking;

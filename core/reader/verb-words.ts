@@ -103,7 +103,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
   {
     verb: 'fry',
     english:
-      '(?<!air[- ])fry|stew(?= [^.;,]{0,20} in (?:the |some |plenty of )?(?:olive )?(?:oil|butter)(?![a-zß-ɏ]))|sizzle|make (?:a|the|your) roux|keep frying|render(?= )|(?:burn|bloom) (?:the |your )?(?:curry|spices?|paste|masala)|crackle(?= (?:the )?(?:[a-zß-ɏ]+ )?(?:seeds|spices|mustard|cumin))|(?:stir|pan|deep|dry|shallow|oven)-fry|saut[eé]|caramel[iy][sz]e(?= (?:the |[a-zß-ɏ]+ )?(?:onions?|shallots?))|toast(?= (?:the|it|them|\\d|for|in|[a-zß-ɏ]+ (?:for |\\d))(?![a-zß-ɏ]))|sweat|soften(?= [a-zß-ɏ]|\\s\\d)(?! until| and| or| a little| slightly)|cook (?:the )?(?:onions?|garlic|shallots?|vegetables|(?:flour|spices?|curry paste)(?= [^.;,]{0,20}(?:fat|oil|butter|ghee|dripping|\\d)))',
+      '(?<!air[- ])fry|stew(?= [^.;,]{0,20} in (?:the |some |plenty of )?(?:olive )?(?:oil|butter)(?![a-zß-ɏ]))|sizzle|make (?:a|the|your) roux|keep frying|render(?= )|melt(?= [^.;]{0,40}\\d ?(?:min|sec))|(?:burn|bloom) (?:the |your )?(?:curry|spices?|paste|masala)|crackle(?= (?:the )?(?:[a-zß-ɏ]+ )?(?:seeds|spices|mustard|cumin))|(?:stir|pan|deep|dry|shallow|oven)-fry|saut[eé]|caramel[iy][sz]e(?= (?:the |[a-zß-ɏ]+ )?(?:onions?|shallots?))|toast(?= (?:the|it|them|\\d|for|in|[a-zß-ɏ]+ (?:for |\\d))(?![a-zß-ɏ]))|sweat|soften(?= [a-zß-ɏ]|\\s\\d)(?! until| and| or| a little| slightly)|cook (?:the )?(?:onions?|garlic|shallots?|vegetables|(?:flour|spices?|curry paste)(?= [^.;,]{0,20}(?:fat|oil|butter|ghee|dripping|\\d)))',
     spanish:
       'fr[ií](?:e|amos|en)(?![a-zß-ɏ])|tuest(?:a|e|en)(?![a-zß-ɏ])|tostar(?= (?:el|la|los|las|en|\\d))|fre[ií]r|sofr[ií](?:e|en|a|amos)|sofre[ií]mos|fre[ií]mos|sofre[ií]r|salte(?:a|an|e|ar|amos)|cuaj(?:a|ar|amos)(?=[^.;]{0,20}sart[eé]n)|(?:haz|haga|hacer|hacemos|prepara|preparar) (?:un |el )?sofrito|rehog(?:a|an|ar|amos)|rehogue|poch(?:a|an|e|ar|amos)|(?:dej(?:a|e|ar|amos|en) )?(?:que )?(?:sude|sud(?:a|ar|amos))(?= |[.,;]|$)',
   },
@@ -152,7 +152,7 @@ export const VERB_ROWS: readonly VerbRow[] = [
     english:
       '(?:slide|drop|lower|plunge|tip|lay|slip|dip|dunk|throw|put) (?:(?:it|them|the [^.;,]{1,24}) )?into (?:the |a pan of |plenty of |some )?(?:well[- ]salted |salted )?(?:rapidly |fast |gently )?boiling (?:salted )?water|boil|hard-boil|soft-boil|parboil|blanch|(?:let [^.;]{0,20})?(?:come|comes|return|returns|get|gets) (?:back )?(?:up )?to (?:a |the )?boil|bring (?:it |the [^.;]{1,30}? |everything |all |[^.;]{1,25}? )?(?:back |just )?(?:up )?to (?:a |the )?(?:full |rolling |rapid |full rolling )?boil',
     spanish:
-      'dej(?:a|e|ar|amos|en)[^.;]{0,20}que (?:hierva|cueza)|herv(?:ir|imos)|hierv(?:e|a|an|en)(?![a-zß-ɏ])|llev(?:a|e|ar)[^.;]{0,60}a ebullici[oó]n|cuec(?:e|en)(?![a-zß-ɏ])|cocer|cocemos|coced(?![a-zß-ɏ])|cuez(?:a|an)|llev(?:a|ar)[^.;]{0,20}a hervir|escald(?:a|ar)|blanque(?:a|e|ar)',
+      'dej(?:a|e|ar|amos|en)[^.;]{0,20}que (?:hierva|cueza)|herv(?:ir|imos)|hierv(?:e|a|an|en)(?![a-zß-ɏ])|llev(?:a|e|ar)[^.;]{0,60}a (?:ebullici[oó]n|hervor)|cuec(?:e|en)(?![a-zß-ɏ])|cocer|cocemos|coced(?![a-zß-ɏ])|cuez(?:a|an)|llev(?:a|ar)[^.;]{0,20}a hervir|escald(?:a|ar)|blanque(?:a|e|ar)',
   },
   {
     verb: 'steam',
