@@ -17,7 +17,7 @@ export default defineConfig({
           groups: [
             {
               name: 'store',
-              test: /web\/src\/store\/(?:hooks|ids|saving)|core\/meal\/(?:ids|new-meal)/u,
+              test: /web\/src\/store\/(?:hooks|ids|saving)|core\/meal\/(?:ids|new-meal)|icons\/(?:plus|file-up)\./u,
             },
           ],
         },

@@ -14,7 +14,7 @@ export const counter = definePlace({
   namedBy: {
     order: 9,
     pattern:
-      /room temperature|counter|\bout(?: of|side) the (?:fridge|refrigerator)(?<!\b(?:take[sn]?|took|taking|bring|lift|pull|get|straight|come|remove|fetch)\b[^.;]{0,40}\bout(?: of|side) the [a-z]+)|\bfuera (?:de la nevera|del (?:frigo[a-zß-ɏ]*|refrigerador))|temperatura ambiente|encimera|work ?tops?\b|work ?surface|windowsill|\bon the (?<=(?:leave|left|kept|stand|sit|set)\b[^.;]{0,24}\bon the )(?:\w+ )?(?:table|side)\b(?! of)|\b(?:in|around) the kitchen\b(?<!warmth of (?:in|around) the kitchen)|in the (?:car|sun)\b|\bal sol\b|(?:near|by|next to|beside|junto a|cerca de) (?:the |la |el )?(?:stove|radiator|fire|heater|estufa|radiador|chimenea)\b|warm place|lugar c[aá]lido/i,
+      /room temperature|counter|\bout(?: of|side) the (?<!\b(?:take[sn]?|took|taking|bring|lift|pull|get|straight|come|remove|fetch)\b[^.;]{0,60})(?:fridge|refrigerator)|\bfuera (?:de la nevera|del (?:frigo|refrigerador))|temperatura ambiente|encimera|work ?(?:top|surface)|windowsill|\bon the (?<=(?:leave|left|kept|stand|sit|set)\b[^.;]{0,32})(?:\w+ )?(?:table|side)\b(?! of)|\b(?:in|around) the kitchen\b|in the (?:car|sun)\b|\bal sol\b|(?:near|by|next to|beside|junto a|cerca de) (?:the |la |el )?(?:stove|radiator|fire|heater|estufa|radiador|chimenea)\b|warm place|lugar c[aá]lido/i,
   },
   room: 'inside',
   workplace: 'board',

@@ -67,7 +67,7 @@ export const hob = definePlace({
   namedBy: {
     order: 8,
     pattern:
-      /skillet|saucepan|frying pan|\bpan\b|\bpot\b|wok|griddle|cast[- ]iron|stove|hob|burner|dutch oven|casserole dish on|stockpot|sart[eé]n|(?<![a-zß-ɏ])olla|cazuela|cacerola|cazo|plancha|a fuego/i,
+      /skillet|saucepan|frying pan|\bpan\b|\bpot\b|wok|griddle|cast[- ]iron|stove|hob|burner|dutch oven|casserole dish on|stockpot|sart[eé]n|\bolla|cazuela|cacerola|cazo|plancha|a fuego/i,
   },
   room: 'inside',
   workplace: 'hob',

@@ -2,7 +2,7 @@ import { mealOf, plan, type Plan } from '@zemrin/core';
 import supperFile from '../../../demo/first-frost-supper.json';
 import { describe, expect, it } from 'vitest';
 import { deleted } from './library.ts';
-import { planned, plans, searched, type PlansState } from './plans.ts';
+import { planned, plans, type PlansState } from './plans.ts';
 
 const supper = mealOf(supperFile, 0);
 
@@ -19,7 +19,6 @@ describe('plans', () => {
       planned({ plan: gone, because: 'change' }),
       planned({ plan: gone, because: 'change' }),
       planned({ plan: stays, because: 'change' }),
-      searched({ meal: gone.meal, share: 0.5 }),
     ].reduce(plans, nothing);
     expect(Object.keys(state.before)).toEqual([gone.meal]);
     const after = plans(state, deleted({ meal: gone.meal, nowMin: 0 }));

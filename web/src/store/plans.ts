@@ -44,7 +44,7 @@ export function plans(state: PlansState = initial, action: Action): PlansState {
   }
   if (planned.match(action)) {
     const { plan, because } = action.payload;
-    const { [plan.meal]: _made, ...making } = state.making;
+    const making = without(state.making, plan.meal);
     const shown = state.plans[plan.meal];
     const before =
       because === 'change' && shown ? { ...state.before, [plan.meal]: shown } : state.before;
@@ -55,7 +55,7 @@ export function plans(state: PlansState = initial, action: Action): PlansState {
   }
   if (searched.match(action)) {
     const { meal, share } = action.payload;
-    const { [meal]: _was, ...others } = state.searching;
+    const others = without(state.searching, meal);
     return { ...state, searching: share === undefined ? others : { ...others, [meal]: share } };
   }
   // Should the meal come again, its plan begins from nothing.
@@ -64,16 +64,15 @@ export function plans(state: PlansState = initial, action: Action): PlansState {
 }
 
 function forget(state: PlansState, meal: string): PlansState {
-  const without = <T>(all: Readonly<Record<string, T>>) => {
-    const { [meal]: _gone, ...others } = all;
-    return others;
-  };
   return {
-    nowMin: state.nowMin,
-    plans: without(state.plans),
-    making: without(state.making),
-    searching: without(state.searching),
-    before: without(state.before),
-    moved: without(state.moved),
+    ...state,
+    plans: without(state.plans, meal),
+    before: without(state.before, meal),
+    moved: without(state.moved, meal),
   };
+}
+
+function without<T>(all: Readonly<Record<string, T>>, meal: string): Record<string, T> {
+  const { [meal]: _gone, ...others } = all;
+  return others;
 }
