@@ -40,6 +40,22 @@ test('a later serving time carries the evening with it', async ({ page }) => {
   await expect(page.getByText('first job Sat')).toBeVisible();
 });
 
+test('one eater more buys more', async ({ page }) => {
+  await openSupper(page, 'Table');
+  const weight = page.getByRole('textbox', { name: 'Weight of lamb shoulder, bone in' });
+  await expect(weight).toHaveValue('2.38 kg');
+  await page.getByRole('button', { name: 'Someone more' }).click();
+  await expect(weight).toHaveValue('2.72 kg');
+  await page.getByRole('button', { name: /^Place 1: Adult/ }).click();
+  await page.getByRole('button', { name: 'Child', exact: true }).click();
+  await expect(weight).toHaveValue('2.55 kg');
+  await page.getByRole('checkbox', { name: 'mustard' }).check();
+  await page.keyboard.press('Escape');
+  await expect(
+    page.getByText('Duck legs in plum holds mustard (mustard), and 1 at the table do without it.'),
+  ).toBeVisible();
+});
+
 test('a step’s minutes can be changed, undone and done again', async ({ page }) => {
   await openSupper(page);
   await segment(page, /^Temper, Smoked lamb/).click();

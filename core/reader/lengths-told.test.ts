@@ -287,3 +287,13 @@ it('rests off the heat, whatever is done meanwhile', () => {
   );
   expect(acts.map(({ verb }) => verb)).toContain('rest');
 });
+
+it('knows a dough by its starter, and its bulk as a rise at the warmth said', () => {
+  const { acts } = readRecipe(
+    '600 g flour\n400 g water\n120 g starter\n\nKnead 6 min. Bulk 4 h at 24 °C with a fold each hour.',
+  );
+  expect(acts.map(({ verb, likelyMin, tempC }) => [verb, likelyMin, tempC])).toEqual([
+    ['knead', 6, undefined],
+    ['rise', 240, 24],
+  ]);
+});

@@ -296,7 +296,7 @@ const MEAT =
 function isDough(ingredients: readonly ReadIngredient[], whole: string): boolean {
   return (
     ingredients.some(({ name }) =>
-      /yeast|levadura|sourdough (?:starter|culture)|masa madre/i.test(name),
+      /yeast|levadura|sourdough culture|\b(?:starter|levain)$|masa madre/i.test(name),
     ) ||
     /\b(?:dough|masa|banneton|autolyse)\b/i.test(whole) ||
     (ingredients.some(({ name }) => BREAD_FLOUR.test(name)) && RAISED.test(whole))
