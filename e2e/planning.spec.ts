@@ -166,17 +166,6 @@ test('a meal that cannot be done says why and offers times that work', async ({ 
   await expect(page.getByText(/wants four hands/)).toHaveCount(0);
 });
 
-test('what has begun stays, and the plan goes on from there', async ({ page }) => {
-  await openSupper(page, 'Weave');
-  await page.clock.setFixedTime(new Date('2026-11-27T17:20:00+01:00'));
-  await expect(page.getByText('Now Fri 17:20')).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'What would work' })).toHaveCount(0);
-  await segment(page, /^Salt, Duck/).click();
-  await page.getByRole('button', { name: 'Begun now' }).click();
-  await expect.poll(() => startOf(page, /^Salt, Duck/)).toBe('Fri 17:20');
-  await expect(page.getByText('You began it at Fri 17:20.')).toBeVisible();
-});
-
 test('a dish is renamed where it stands, and taken off the table', async ({ page }) => {
   await openSupper(page, 'Table');
   const name = page.getByRole('textbox', { name: 'Name of Charred flatbreads' });

@@ -73,6 +73,28 @@ describe('the planner’s queue', () => {
     expect(seen).toEqual(['first', 'last']);
   });
 
+  it('shows no plan that comes when its meal is gone', async () => {
+    const planner = plannerWith((asked) => {
+      if (asked.id === 'gone') planner.drop('gone');
+      return Promise.resolve({ meal: asked.id } as Plan);
+    });
+    const shown = await new Promise<string[]>((resolve) => {
+      const plans: string[] = [];
+      for (const id of ['gone', 'last']) {
+        planner.request({
+          ...plain(id),
+          meal: { ...meal(id), id },
+          done: (plan) => {
+            plans.push(plan.meal);
+            if (plan.meal === 'last') resolve(plans);
+          },
+          failed: () => resolve(['failed']),
+        });
+      }
+    });
+    expect(shown).toEqual(['last']);
+  });
+
   it('says why when a plan fails, and goes on', async () => {
     const planner = plannerWith((asked) =>
       asked.title === 'bad'

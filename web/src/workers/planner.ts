@@ -22,6 +22,8 @@ export class Planner implements PlanRequests {
   private readonly toImprove = new Map<string, Planned>();
   private busy = false;
   private improving: string | undefined;
+  /** The request that is being served or improved; undefined once nobody wants it. */
+  private inHand: Request | undefined;
 
   /** @param remote the planner's own functions, wherever they run */
   constructor(private readonly remote: RemotePlanner) {}
@@ -44,6 +46,7 @@ export class Planner implements PlanRequests {
 
   drop(meal: string): void {
     this.waiting.delete(meal);
+    if (this.inHand?.meal.id === meal) this.inHand = undefined;
     this.stop(meal);
   }
 
@@ -68,10 +71,11 @@ export class Planner implements PlanRequests {
   private async serve(request: Request): Promise<void> {
     const { meal, nowMin, previous } = request;
     this.waiting.delete(meal.id);
+    this.inHand = request;
     try {
       const plan = await this.remote.plan(meal, nowMin, previous);
       // A newer request for the same meal is already waiting: its plan is the one to show.
-      if (this.waiting.has(meal.id)) return;
+      if (this.inHand !== request || this.waiting.has(meal.id)) return;
       // Until new ways out are found, those of a moment ago stay on the page.
       const same = !request.thorough && previous !== undefined;
       request.done(same ? withWaysOf(previous, plan) : plan);
@@ -86,8 +90,9 @@ export class Planner implements PlanRequests {
   private async improve({ request, plan }: Planned): Promise<void> {
     const { meal, nowMin } = request;
     this.improving = meal.id;
+    this.inHand = request;
     this.toImprove.delete(meal.id);
-    const stale = () => this.waiting.has(meal.id);
+    const stale = () => this.inHand !== request || this.waiting.has(meal.id);
     const onBetter = (better: Plan) => {
       if (!stale()) request.done(better);
     };

@@ -2,8 +2,8 @@ import { expect, test } from '@playwright/test';
 import { expectNoFindings } from './axe.ts';
 import { goTo, openSupper, segment, startOf } from './supper.ts';
 
-// What these change outlives a meal (the kitchen, the pantry, measures, how the weave is shown), so
-// each has a page of its own.
+// What these change outlives a meal (the kitchen, the pantry, measures, the clock, how the weave is
+// shown), so each has a page of its own; see one-page.ts.
 
 const SMOKE = /^Smoke, Smoked lamb shoulder/;
 
@@ -29,6 +29,17 @@ test('a cook in the United States reads pounds, cups and a twelve-hour clock', a
   await expect(page.getByRole('textbox', { name: 'On the scale' })).toHaveValue('5 lb 4 oz');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('textbox', { name: 'On the scale' })).toHaveValue('2.38 kg');
+});
+
+test('what has begun stays, and the plan goes on from there', async ({ page }) => {
+  await openSupper(page, 'Weave');
+  await page.clock.setFixedTime(new Date('2026-11-27T17:20:00+01:00'));
+  await expect(page.getByText('Now Fri 17:20')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What would work' })).toHaveCount(0);
+  await segment(page, /^Salt, Duck/).click();
+  await page.getByRole('button', { name: 'Begun now' }).click();
+  await expect.poll(() => startOf(page, /^Salt, Duck/)).toBe('Fri 17:20');
+  await expect(page.getByText('You began it at Fri 17:20.')).toBeVisible();
 });
 
 test('ovens and rings lie below the threads; what one ring asks of the food is told', async ({
